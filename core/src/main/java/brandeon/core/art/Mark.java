@@ -1,0 +1,104 @@
+package brandeon.core.art;
+
+import brandeon.core.canvas.Box;
+import brandeon.core.colour.Colour;
+import brandeon.core.text.Face;
+import brandeon.core.text.Measure;
+import java.util.List;
+
+/** One thing to paint. Lists of marks are painted first to last. All lengths are canvas pixels. */
+public sealed interface Mark {
+
+    /** A filled area, even-odd. */
+    record Filled(Outline outline, Paint paint) implements Mark {
+    }
+
+    /** A line along a path, with round ends and joins. */
+    record Stroked(Outline outline, Paint paint, double width) implements Mark {
+    }
+
+    /** Where a text's x lies. */
+    enum Anchor { START, MIDDLE, END }
+
+    /**
+     * One line of text.
+     *
+     * @param y     the baseline
+     * @param clamp width that the painter must not pass; 0 where the measured width is exact
+     */
+    record Text(String text, Face face, double px, double x, double y, Anchor anchor, Colour colour, double clamp) implements Mark {
+
+        /** The box of the text: its advance width, from the tops of capitals to the descent. */
+        public Box box() {
+            double width = clamp > 0 ? Math.min(clamp, Measure.width(face, px, text)) : Measure.width(face, px, text);
+            double left = switch (anchor) {
+                case START -> x;
+                case MIDDLE -> x - width / 2;
+                case END -> x - width;
+            };
+            double caps = Measure.capHeight(face, px);
+            return new Box(left, y - caps, width, caps + Measure.descent(face, px));
+        }
+    }
+
+    /**
+     * A running clock: one cell for each character, so that digits never jump. The painter fills the cells each
+     * second, and paints {@code ended} instead when the time is over.
+     *
+     * @param cells   centre of each character, left to right, in pixels
+     * @param clock   what it counts
+     * @param showing what the cells show when nobody ticks them (pictures)
+     */
+    record Digits(ClockFace clock, Face face, double px, List<Double> cells, double y, Colour colour, String showing, List<Mark> ended) implements Mark {
+    }
+
+    /**
+     * What a clock counts, for the painter.
+     *
+     * @param until  instant of zero in epoch milliseconds; 0 while it stands still
+     * @param length full length in milliseconds, shown while it stands still
+     */
+    record ClockFace(long until, long length) {
+
+        /** The time as shown, e.g. "04:59": minutes may pass 99; a started second counts as whole. */
+        public String at(long now) {
+            long left = until == 0 ? length : Math.max(0, until - now);
+            long seconds = (left + 999) / 1000;
+            return "%02d:%02d".formatted(seconds / 60, seconds % 60);
+        }
+
+        public boolean over(long now) {
+            return until != 0 && now >= until;
+        }
+    }
+
+    /**
+     * Marks that are painted together, named so that tracks can move them.
+     *
+     * @param part    name within the piece; empty when nothing moves it
+     * @param opacity of the group as a whole
+     * @param clip    area that is kept; empty list of steps keeps all
+     */
+    record Group(String part, double opacity, Outline clip, List<Mark> marks) implements Mark {
+
+        public Group {
+            marks = List.copyOf(marks);
+        }
+
+        public boolean clipped() {
+            return !clip.steps().isEmpty();
+        }
+    }
+
+    static Group group(String part, List<Mark> marks) {
+        return new Group(part, 1, new Outline(List.of()), marks);
+    }
+
+    static Group faded(double opacity, List<Mark> marks) {
+        return new Group("", opacity, new Outline(List.of()), marks);
+    }
+
+    static Group clipped(Outline clip, List<Mark> marks) {
+        return new Group("", 1, clip, marks);
+    }
+}

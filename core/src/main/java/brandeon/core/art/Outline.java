@@ -1,0 +1,128 @@
+package brandeon.core.art;
+
+import brandeon.core.canvas.Box;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A path of lines and cubic curves in canvas pixels. Areas are filled by the even-odd rule, so that a path inside
+ * another one is a hole.
+ */
+public record Outline(List<Step> steps) {
+
+    /** How far along the handle of a cubic lies for a quarter circle. */
+    private static final double QUARTER = 0.5522847498;
+
+    /** One step of a path. */
+    public sealed interface Step {
+    }
+
+    public record Move(double x, double y) implements Step {
+    }
+
+    public record Line(double x, double y) implements Step {
+    }
+
+    public record Curve(double x1, double y1, double x2, double y2, double x, double y) implements Step {
+    }
+
+    public record Close() implements Step {
+    }
+
+    public Outline {
+        steps = List.copyOf(steps);
+    }
+
+    public static Pen pen() {
+        return new Pen();
+    }
+
+    public static Outline rectangle(Box box) {
+        return pen().move(box.x(), box.y()).line(box.right(), box.y()).line(box.right(), box.bottom()).line(box.x(), box.bottom()).close().outline();
+    }
+
+    /** A rectangle with round corners; the radius is limited to half the shorter side. */
+    public static Outline rounded(Box box, double radius) {
+        double r = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+        if (r <= 0) {
+            return rectangle(box);
+        }
+        double k = r * (1 - QUARTER);
+        return pen()
+                .move(box.x() + r, box.y())
+                .line(box.right() - r, box.y()).curve(box.right() - k, box.y(), box.right(), box.y() + k, box.right(), box.y() + r)
+                .line(box.right(), box.bottom() - r).curve(box.right(), box.bottom() - k, box.right() - k, box.bottom(), box.right() - r, box.bottom())
+                .line(box.x() + r, box.bottom()).curve(box.x() + k, box.bottom(), box.x(), box.bottom() - k, box.x(), box.bottom() - r)
+                .line(box.x(), box.y() + r).curve(box.x(), box.y() + k, box.x() + k, box.y(), box.x() + r, box.y())
+                .close().outline();
+    }
+
+    public static Outline circle(double x, double y, double radius) {
+        return rounded(new Box(x - radius, y - radius, 2 * radius, 2 * radius), radius);
+    }
+
+    /** Both paths as one; where they overlap there is a hole. */
+    public Outline with(Outline other) {
+        List<Step> all = new ArrayList<>(steps);
+        all.addAll(other.steps);
+        return new Outline(all);
+    }
+
+    /** The path in SVG's notation, with two decimals. */
+    public String svg() {
+        StringBuilder text = new StringBuilder(steps.size() * 16);
+        for (Step step : steps) {
+            switch (step) {
+                case Move(double x, double y) -> Numbers.append(text.append('M'), x, y);
+                case Line(double x, double y) -> Numbers.append(text.append('L'), x, y);
+                case Curve(double x1, double y1, double x2, double y2, double x, double y) -> Numbers.append(text.append('C'), x1, y1, x2, y2, x, y);
+                case Close() -> text.append('Z');
+            }
+        }
+        return text.toString();
+    }
+
+    /** The path for Java2D. */
+    public Path2D path() {
+        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD, steps.size());
+        for (Step step : steps) {
+            switch (step) {
+                case Move(double x, double y) -> path.moveTo(x, y);
+                case Line(double x, double y) -> path.lineTo(x, y);
+                case Curve(double x1, double y1, double x2, double y2, double x, double y) -> path.curveTo(x1, y1, x2, y2, x, y);
+                case Close() -> path.closePath();
+            }
+        }
+        return path;
+    }
+
+    /** Draws a path step by step. */
+    public static final class Pen {
+        private final List<Step> steps = new ArrayList<>();
+
+        public Pen move(double x, double y) {
+            steps.add(new Move(x, y));
+            return this;
+        }
+
+        public Pen line(double x, double y) {
+            steps.add(new Line(x, y));
+            return this;
+        }
+
+        public Pen curve(double x1, double y1, double x2, double y2, double x, double y) {
+            steps.add(new Curve(x1, y1, x2, y2, x, y));
+            return this;
+        }
+
+        public Pen close() {
+            steps.add(new Close());
+            return this;
+        }
+
+        public Outline outline() {
+            return new Outline(steps);
+        }
+    }
+}

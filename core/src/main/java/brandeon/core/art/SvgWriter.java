@@ -1,0 +1,146 @@
+package brandeon.core.art;
+
+import brandeon.core.colour.Colour;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Writes marks as SVG 1.1 elements, with presentation attributes only, so that a page with a strict content security
+ * policy may mount them. Gradients and clips are named after their content: the same name always means the same
+ * thing, however many pictures stand on one page.
+ */
+public final class SvgWriter {
+
+    private final StringBuilder body = new StringBuilder(1024);
+    private final Map<String, String> definitions = new LinkedHashMap<>();
+
+    private SvgWriter() {
+    }
+
+    /** The inside of an svg element: definitions first, then the marks. */
+    public static String fragment(List<Mark> marks) {
+        SvgWriter writer = new SvgWriter();
+        writer.all(marks);
+        if (writer.definitions.isEmpty()) {
+            return writer.body.toString();
+        }
+        return "<defs>" + String.join("", writer.definitions.values()) + "</defs>" + writer.body;
+    }
+
+    private void all(List<Mark> marks) {
+        for (Mark mark : marks) {
+            one(mark);
+        }
+    }
+
+    private void one(Mark mark) {
+        switch (mark) {
+            case Mark.Filled(Outline outline, Paint paint) -> {
+                body.append("<path fill-rule=\"evenodd\" d=\"").append(outline.svg()).append('"');
+                paint("fill", paint);
+                body.append("/>");
+            }
+            case Mark.Stroked(Outline outline, Paint paint, double width) -> {
+                body.append("<path fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\" d=\"").append(outline.svg())
+                        .append("\" stroke-width=\"").append(Numbers.text(width)).append('"');
+                paint("stroke", paint);
+                body.append("/>");
+            }
+            case Mark.Text text -> text(text);
+            case Mark.Digits digits -> digits(digits);
+            case Mark.Group group -> group(group);
+        }
+    }
+
+    private void text(Mark.Text text) {
+        openText(text.face().family(), text.px(), text.x(), text.y(), switch (text.anchor()) {
+            case START -> "start";
+            case MIDDLE -> "middle";
+            case END -> "end";
+        }, text.colour());
+        if (text.clamp() > 0) {
+            body.append(" data-clamp=\"").append(Numbers.text(text.clamp())).append('"');
+        }
+        body.append('>').append(escaped(text.text())).append("</text>");
+    }
+
+    private void openText(String family, double px, double x, double y, String anchor, Colour colour) {
+        body.append("<text font-family=\"").append(escaped(family)).append("\" font-size=\"").append(Numbers.text(px))
+                .append("\" x=\"").append(Numbers.text(x)).append("\" y=\"").append(Numbers.text(y))
+                .append("\" text-anchor=\"").append(anchor).append("\" xml:space=\"preserve\"");
+        paint("fill", Paint.of(colour));
+    }
+
+    private void digits(Mark.Digits digits) {
+        body.append("<g data-until=\"").append(digits.clock().until()).append("\" data-length=\"").append(digits.clock().length()).append("\"><g data-clock=\"running\">");
+        for (int i = 0; i < digits.cells().size(); i++) {
+            openText(digits.face().family(), digits.px(), digits.cells().get(i), digits.y(), "middle", digits.colour());
+            body.append('>').append(i < digits.showing().length() ? digits.showing().charAt(i) : ' ').append("</text>");
+        }
+        body.append("</g><g data-clock=\"ended\" display=\"none\">");
+        all(digits.ended());
+        body.append("</g></g>");
+    }
+
+    private void group(Mark.Group group) {
+        body.append("<g");
+        if (!group.part().isEmpty()) {
+            body.append(" data-part=\"").append(escaped(group.part())).append('"');
+        }
+        if (group.opacity() < 1) {
+            body.append(" opacity=\"").append(Numbers.text(group.opacity())).append('"');
+        }
+        if (group.clipped()) {
+            body.append(" clip-path=\"url(#").append(clip(group.clip())).append(")\"");
+        }
+        body.append('>');
+        all(group.marks());
+        body.append("</g>");
+    }
+
+    private void paint(String attribute, Paint paint) {
+        switch (paint) {
+            case Paint.Solid(Colour colour) -> {
+                body.append(' ').append(attribute).append("=\"").append(colour.withAlpha(1).hex()).append('"');
+                if (colour.alpha() < 1) {
+                    body.append(' ').append(attribute).append("-opacity=\"").append(Numbers.text(colour.alpha())).append('"');
+                }
+            }
+            case Paint.Linear l -> reference(attribute, define("linearGradient",
+                    "x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"".formatted(Numbers.text(l.x1()), Numbers.text(l.y1()), Numbers.text(l.x2()), Numbers.text(l.y2())), l.stops()));
+            case Paint.Radial r -> reference(attribute, define("radialGradient",
+                    "cx=\"%s\" cy=\"%s\" r=\"%s\"".formatted(Numbers.text(r.x()), Numbers.text(r.y()), Numbers.text(r.radius())), r.stops()));
+        }
+    }
+
+    private void reference(String attribute, String id) {
+        body.append(' ').append(attribute).append("=\"url(#").append(id).append(")\"");
+    }
+
+    private String define(String element, String place, List<Paint.Stop> stops) {
+        StringBuilder inner = new StringBuilder();
+        for (Paint.Stop stop : stops) {
+            inner.append("<stop offset=\"").append(Numbers.text(stop.offset())).append("\" stop-color=\"").append(stop.colour().withAlpha(1).hex()).append('"');
+            if (stop.colour().alpha() < 1) {
+                inner.append(" stop-opacity=\"").append(Numbers.text(stop.colour().alpha())).append('"');
+            }
+            inner.append("/>");
+        }
+        String content = element + place + inner;
+        String id = "g" + ContentName.of(content);
+        definitions.put(id, "<%s id=\"%s\" gradientUnits=\"userSpaceOnUse\" %s>%s</%s>".formatted(element, id, place, inner, element));
+        return id;
+    }
+
+    private String clip(Outline outline) {
+        String path = outline.svg();
+        String id = "c" + ContentName.of(path);
+        definitions.put(id, "<clipPath id=\"%s\"><path clip-rule=\"evenodd\" d=\"%s\"/></clipPath>".formatted(id, path));
+        return id;
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+    }
+}

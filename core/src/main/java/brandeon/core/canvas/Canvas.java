@@ -1,0 +1,42 @@
+package brandeon.core.canvas;
+
+/**
+ * One output of the broadcast: its name, size in pixels and frames per second.
+ *
+ * Lengths in a theme are in units: 1080 units are the short side of the canvas, whatever its size. On a canvas
+ * whose short side is 1080 pixels, one unit is one pixel.
+ */
+public record Canvas(String id, String name, Size size, int frameRate) {
+
+    public static final double UNITS = 1080;
+    private static final int LEAST_SIDE = 180;
+    private static final int MOST_SIDE = 7680;
+
+    public Canvas {
+        if (Math.min(size.width(), size.height()) < LEAST_SIDE || Math.max(size.width(), size.height()) > MOST_SIDE) {
+            throw new IllegalArgumentException("A canvas of " + size + " is out of range; its sides lie between 180 and 7680 pixels.");
+        }
+        if (frameRate < 1 || frameRate > 240) {
+            throw new IllegalArgumentException("A frame rate of " + frameRate + " is out of range; it lies between 1 and 240.");
+        }
+    }
+
+    public Shape shape() {
+        return Shape.of(size);
+    }
+
+    /** Pixels in one unit. */
+    public double unit() {
+        return size.shortSide() / UNITS;
+    }
+
+    /** A box in units as whole canvas pixels. */
+    public Box pixels(Box units) {
+        return units.scaled(unit()).snapped();
+    }
+
+    /** A box in pixels as units. */
+    public Box units(Box pixels) {
+        return pixels.scaled(1 / unit());
+    }
+}

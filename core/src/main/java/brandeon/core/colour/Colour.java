@@ -1,0 +1,75 @@
+package brandeon.core.colour;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
+
+/**
+ * A colour in sRGB with opacity, each part from 0 to 1. Values are non-linear ("gamma coded"),
+ * as in CSS Color 4. Out-of-range parts are refused; map into the gamut first ({@link Gamut}).
+ */
+public record Colour(double red, double green, double blue, double alpha) {
+
+    public static final Colour BLACK = Colour.of(0, 0, 0);
+    public static final Colour WHITE = Colour.of(1, 1, 1);
+
+    public Colour {
+        requirePart("red", red);
+        requirePart("green", green);
+        requirePart("blue", blue);
+        requirePart("alpha", alpha);
+    }
+
+    public static Colour of(double red, double green, double blue) {
+        return new Colour(red, green, blue, 1);
+    }
+
+    /**
+     * Reads {@code #rgb}, {@code #rrggbb} or {@code #rrggbbaa} (CSS Color 4, hexadecimal notations).
+     *
+     * @throws IllegalArgumentException with a sentence for the user when the text is none of these
+     */
+    @JsonCreator
+    public static Colour parse(String hex) {
+        String digits = hex.strip().replaceFirst("^#", "");
+        if (digits.matches("[0-9a-fA-F]{3}")) {
+            digits = digits.replaceAll("(.)", "$1$1");
+        }
+        if (!digits.matches("[0-9a-fA-F]{6}([0-9a-fA-F]{2})?")) {
+            throw new IllegalArgumentException("“" + hex + "” is not a colour; write it like #2f6b4f.");
+        }
+        return new Colour(part(digits, 0), part(digits, 2), part(digits, 4), digits.length() == 8 ? part(digits, 6) : 1);
+    }
+
+    /** The colour as {@code #rrggbb}, or {@code #rrggbbaa} where it is not opaque. */
+    @JsonValue
+    public String hex() {
+        String opaque = "#%02x%02x%02x".formatted(byteOf(red), byteOf(green), byteOf(blue));
+        return alpha >= 1 ? opaque : opaque + "%02x".formatted(byteOf(alpha));
+    }
+
+    public Colour withAlpha(double wanted) {
+        return new Colour(red, green, blue, wanted);
+    }
+
+    /** This colour painted over an opaque one: simple alpha compositing (Compositing and Blending 1, section 5.1). */
+    public Colour over(Colour backdrop) {
+        return Colour.of(
+                red * alpha + backdrop.red * (1 - alpha),
+                green * alpha + backdrop.green * (1 - alpha),
+                blue * alpha + backdrop.blue * (1 - alpha));
+    }
+
+    private static double part(String digits, int from) {
+        return Integer.parseInt(digits.substring(from, from + 2), 16) / 255.0;
+    }
+
+    private static int byteOf(double part) {
+        return (int) Math.round(part * 255);
+    }
+
+    private static void requirePart(String name, double value) {
+        if (!(value >= 0 && value <= 1)) {
+            throw new IllegalArgumentException(name + " is " + value + "; it must lie between 0 and 1");
+        }
+    }
+}

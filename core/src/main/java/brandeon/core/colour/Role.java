@@ -1,0 +1,23 @@
+package brandeon.core.colour;
+
+/** What a colour is for. Pieces ask for roles and never for seeds, so that a change of brand reaches everything. */
+public enum Role {
+    /** The base of full-canvas screens: the deepest colour. */
+    GROUND,
+    /** The upper part of a screen's ground, for skies and fades. */
+    HORIZON,
+    /** What text stands on inside a widget. */
+    PLATE,
+    TEXT,
+    QUIET_TEXT,
+    /** The brand's first colour, made to stand out on the plate. */
+    ACCENT,
+    /** The brand's second colour, likewise. */
+    SECOND_ACCENT,
+    /** Lines and borders around plates and openings. */
+    EDGE,
+    /** Light spread around an accent. */
+    GLOW,
+    /** The signal that something is live; stays red for everyone. */
+    ON_AIR
+}

@@ -1,0 +1,86 @@
+package brandeon.core.demo;
+
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
+import brandeon.core.colour.Colour;
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
+import brandeon.core.text.Face;
+import brandeon.core.theme.Brand;
+import brandeon.core.theme.Capture;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.Starter;
+import brandeon.core.theme.Theme;
+import brandeon.core.theme.Zone;
+import java.util.List;
+import java.util.Map;
+
+/** The demo: a dusk-to-dark bird-watching stream from a hide on a salt marsh. Everything in it is invented. */
+public final class ReedlightHide {
+
+    private ReedlightHide() {
+    }
+
+    public static Theme theme() {
+        return new Theme("Reedlight Hide",
+                new Brand(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.55),
+                "tideline", canvases(), captures(), pieces(), scenes(), alerts());
+    }
+
+    private static List<Canvas> canvases() {
+        return List.of(
+                new Canvas("wide", "Wide", Size.of(1920, 1080), 60),
+                new Canvas("upright", "Upright", Size.of(1080, 1920), 60),
+                new Canvas("recording", "Recording", Size.of(2560, 1440), 60));
+    }
+
+    private static List<Capture> captures() {
+        return List.of(new Capture(Starter.CAMERA, "Host camera", Size.of(1280, 720)), new Capture(Starter.PLAY, "Spotting scope", Size.of(1920, 1080)));
+    }
+
+    private static List<Piece> pieces() {
+        return List.of(
+                screen("starting-screen", "Starting screen", "Dusk watch", "Lantern lit. The marsh is waking up."),
+                screen("away-screen", "Away screen", "Back at the hide soon", "Refilling the thermos."),
+                screen("closing-screen", "Closing screen", "Good night, marsh", "Thank you for sitting quietly with us."),
+                new Piece("countdown", PieceKind.COUNTDOWN, "Countdown", "", Map.of("title", "First light on the reeds in", "ended", "Quiet now, please"), Map.of("minutes", 5.0)),
+                Piece.of("ground", PieceKind.BACKDROP, "Marsh ground"),
+                new Piece("scope-frame", PieceKind.FRAME, "Scope frame", Starter.PLAY, Map.of(), Map.of("aspect", 16.0 / 9)),
+                new Piece("camera-frame", PieceKind.FRAME, "Camera frame", Starter.CAMERA, Map.of("name", "Mirela Osk"), Map.of("aspect", 4.0 / 3)),
+                new Piece("desk-frame", PieceKind.FRAME, "Field desk frame", Starter.CAMERA, Map.of("name", "Mirela at the field desk"), Map.of("aspect", 16.0 / 9)),
+                new Piece("supporter", PieceKind.FACT_LINE, "Latest supporter", "", Map.of("label", "Latest subscriber", "value", "{latestSubscriber}"), Map.of()),
+                new Piece("follower", PieceKind.FACT_LINE, "Latest follower", "", Map.of("label", "Latest follower", "value", "{latestFollower}"), Map.of()),
+                new Piece("band", PieceKind.BAND, "Heads-up band", "", Map.of("label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern"), Map.of()),
+                Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer"));
+    }
+
+    private static Piece screen(String id, String name, String title, String line) {
+        return new Piece(id, PieceKind.SCREEN, name, "", Map.of("title", title, "line", line), Map.of());
+    }
+
+    private static List<Scene> scenes() {
+        Placed announcer = Placed.in(Zone.ALERT, "announcer");
+        return List.of(
+                new Scene("starting", "Starting", SceneRole.STARTING, List.of(Placed.in(Zone.FULL, "starting-screen"), Placed.in(Zone.CLOCK, "countdown"), announcer)),
+                new Scene("hide", "Hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "scope-frame"), Placed.in(Zone.CAMERA, "camera-frame"),
+                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "follower"), Placed.in(Zone.BAND, "band"), announcer)),
+                new Scene("desk", "Field desk", SceneRole.TALKING, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "desk-frame"),
+                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "follower"), Placed.in(Zone.BAND, "band"), announcer)),
+                new Scene("away", "Away", SceneRole.AWAY, List.of(Placed.in(Zone.FULL, "away-screen"), announcer)),
+                new Scene("closing", "Closing", SceneRole.ENDING, List.of(Placed.in(Zone.FULL, "closing-screen"), announcer)));
+    }
+
+    private static List<AlertRule> alerts() {
+        return List.of(
+                new AlertRule(SignalKind.FOLLOW, true, "New follower at the hide", "{name}", 5),
+                new AlertRule(SignalKind.SUBSCRIPTION, true, "New subscriber", "{name} subscribed", 7),
+                new AlertRule(SignalKind.RENEWAL, true, "Subscriber for {months, plural, one {# month} other {# months}}", "{name}", 7),
+                new AlertRule(SignalKind.GIFTED_SUBSCRIPTIONS, true, "Gifted subscriptions", "{name} gave {amount}", 7),
+                new AlertRule(SignalKind.POINTS, true, "Acorns", "{name} dropped {amount} acorns", 6),
+                new AlertRule(SignalKind.RAID, true, "A flock arrives", "{name} raided with {amount, plural, one {# viewer} other {# viewers}}", 8));
+    }
+}

@@ -1,0 +1,112 @@
+package brandeon.core.layout;
+
+import brandeon.core.art.Ask;
+import brandeon.core.art.Families;
+import brandeon.core.art.Family;
+import brandeon.core.art.Look;
+import brandeon.core.art.Mark;
+import brandeon.core.art.Opening;
+import brandeon.core.art.PieceArt;
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.CaptureFit;
+import brandeon.core.layout.ResolvedScene.FittedOpening;
+import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.LiveState;
+import brandeon.core.text.Message;
+import brandeon.core.theme.Capture;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Computes the finished picture of a scene on a canvas at a live state. The same inputs give the same result.
+ *
+ * One resolver holds one theme; it derives the palette once and may be shared by threads.
+ */
+public final class Resolver {
+
+    private static final long MINUTE = 60_000;
+    private static final Opening NO_OPENING = new Opening(new Box(0, 0, 0, 0), 0, 0);
+
+    private final Theme theme;
+    private final Look look;
+    private final Family family;
+
+    /** @throws IllegalArgumentException when the theme's family is not shipped */
+    public Resolver(Theme theme) {
+        this.theme = theme;
+        this.look = theme.brand().look();
+        this.family = Families.named(theme.family())
+                .orElseThrow(() -> new IllegalArgumentException("There is no family called “" + theme.family() + "”."));
+    }
+
+    public Look look() {
+        return look;
+    }
+
+    public Theme theme() {
+        return theme;
+    }
+
+    public ResolvedScene resolve(Scene scene, Canvas canvas, LiveState live) {
+        ZonePlan plan = ZonePlan.of(scene.role(), canvas);
+        List<Placement> placements = new ArrayList<>();
+        List<FittedOpening> openings = new ArrayList<>();
+        for (Placed placed : scene.stack()) {
+            Piece piece = theme.piece(placed.piece()).orElseThrow();
+            Box correction = placed.corrections().get(canvas.shape());
+            Box box = correction != null ? canvas.pixels(correction) : plan.zone(placed.zone());
+            PieceArt art = draw(piece, box, canvas, live);
+            placements.add(new Placement(piece, box, correction != null, art));
+            fit(piece, art).ifPresent(openings::add);
+        }
+        return new ResolvedScene(scene, canvas, placements, openings);
+    }
+
+    private Optional<FittedOpening> fit(Piece piece, PieceArt art) {
+        Opening opening = art.openings().stream().findFirst().orElse(NO_OPENING);
+        Optional<Capture> capture = theme.capture(piece.capture());
+        if (capture.isEmpty() || opening.box().area() == 0) {
+            return Optional.empty();
+        }
+        return Optional.of(new FittedOpening(piece.id(), capture.get(), opening,
+                CaptureFit.cover(capture.get().size(), opening.box(), opening.bleed())));
+    }
+
+    private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {
+        Map<String, Object> values = live.readings().values();
+        return switch (piece.kind()) {
+            case BACKDROP -> family.draw(new Ask.Backdrop(canvas, box, piece.figure("moving") >= 0.5), look);
+            case SCREEN -> family.draw(new Ask.Screen(canvas, box, text(piece, "title", values), text(piece, "line", values), piece.figure("moving") >= 0.5), look);
+            case FRAME -> family.draw(new Ask.Frame(canvas, box, piece.figure("aspect"), text(piece, "name", values)), look);
+            case BAND -> family.draw(new Ask.Band(canvas, box, text(piece, "label", values), text(piece, "message", values)), look);
+            case FACT_LINE -> family.draw(new Ask.FactLine(canvas, box, text(piece, "label", values), text(piece, "value", values)), look);
+            case COUNTDOWN -> family.draw(new Ask.Countdown(canvas, box, text(piece, "title", values), text(piece, "ended", values),
+                    new Mark.ClockFace(live.clocks().getOrDefault(piece.id(), 0L), Math.round(piece.figure("minutes") * MINUTE))), look);
+            case ANNOUNCER -> live.alert().map(shown -> alert(shown, box, canvas)).orElseGet(PieceArt::nothing);
+        };
+    }
+
+    private PieceArt alert(LiveState.Shown shown, Box box, Canvas canvas) {
+        Optional<AlertRule> rule = theme.alert(shown.signal().kind()).filter(AlertRule::on);
+        if (rule.isEmpty()) {
+            return PieceArt.nothing();
+        }
+        Map<String, Object> values = shown.signal().values();
+        return family.draw(new Ask.Alert(canvas, box, rule.get().kickerFor(values), rule.get().textFor(values),
+                shown.slot().from(), shown.slot().until()), look);
+    }
+
+    private static String text(Piece piece, String field, Map<String, Object> values) {
+        String pattern = piece.text(field);
+        // Most texts hold no value; parsing them as patterns would only cost time.
+        return pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0 ? pattern : new Message(pattern).format(values);
+    }
+}

@@ -1,0 +1,134 @@
+package brandeon.core.move;
+
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.Platform;
+import brandeon.core.live.SignalKind;
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Edits;
+import brandeon.core.theme.Outcome;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Theme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What changes when a theme goes to a channel on another platform: signal by signal, text by text. */
+public record MovePlan(Platform from, Platform to, List<SignalLine> signals, List<TextLine> texts) {
+
+    public enum Fate {
+        /** The same signal under the same word. */
+        KEPT,
+        /** The same signal under another word. */
+        REWORDED,
+        /** The new platform has no such signal; its alert is switched off. */
+        LOST,
+        /** Only the new platform has it; an alert is offered. */
+        NEW
+    }
+
+    /** One signal, with what each side calls it; empty where a side lacks it. */
+    public record SignalLine(SignalKind kind, String fromWord, String toWord, Fate fate, String note) {
+    }
+
+    /** One text that changes. */
+    public record TextLine(String place, String before, String after, Edit edit) {
+    }
+
+    /** Plans the move of a theme; nothing is changed. */
+    public static MovePlan of(Theme theme, Platform from, Platform to) {
+        List<SignalLine> signals = new ArrayList<>();
+        for (SignalKind kind : SignalKind.values()) {
+            signal(kind, from, to).ifPresent(signals::add);
+        }
+        return new MovePlan(from, to, List.copyOf(signals), texts(theme, new Wording(from, to)));
+    }
+
+    /**
+     * The moved copy: texts reworded, alerts of lost signals off, alerts of new ones added.
+     *
+     * @param theme the theme that this plan was made for
+     */
+    public Theme applied(Theme theme) {
+        List<Edit> edits = new ArrayList<>(texts.stream().map(TextLine::edit).toList());
+        for (SignalLine line : signals) {
+            if (line.fate() == Fate.NEW && theme.alert(line.kind()).isEmpty()) {
+                edits.add(new Edit.SetAlert(offered(line)));
+            }
+        }
+        Theme moved = theme;
+        for (Edit edit : edits) {
+            moved = changed(moved, edit);
+        }
+        return withoutLost(moved);
+    }
+
+    private Theme withoutLost(Theme theme) {
+        Theme moved = theme;
+        for (SignalLine line : signals) {
+            Optional<AlertRule> rule = moved.alert(line.kind());
+            if (line.fate() == Fate.LOST && rule.isPresent()) {
+                AlertRule old = rule.get();
+                moved = changed(moved, new Edit.SetAlert(new AlertRule(old.kind(), false, old.kicker(), old.text(), old.seconds())));
+            }
+        }
+        return moved;
+    }
+
+    private static Theme changed(Theme theme, Edit edit) {
+        return switch (Edits.apply(theme, edit)) {
+            case Outcome.Applied applied -> applied.theme();
+            case Outcome.Refused refused -> throw new IllegalStateException("The plan was made for another theme: " + refused.reason());
+        };
+    }
+
+    private static Optional<SignalLine> signal(SignalKind kind, Platform from, Platform to) {
+        Optional<Platform.Term> old = from.term(kind);
+        Optional<Platform.Term> now = to.term(kind);
+        if (old.isEmpty() && now.isEmpty()) {
+            return Optional.empty();
+        }
+        String before = old.map(Platform.Term::word).orElse("");
+        String after = now.map(Platform.Term::word).orElse("");
+        if (now.isEmpty()) {
+            return Optional.of(new SignalLine(kind, before, after, Fate.LOST, to.title() + " does not send this. Its alert is switched off in the copy."));
+        }
+        if (old.isEmpty()) {
+            return Optional.of(new SignalLine(kind, before, after, Fate.NEW, to.title() + " adds this. The copy gets an alert for it."));
+        }
+        return Optional.of(before.equals(after)
+                ? new SignalLine(kind, before, after, Fate.KEPT, "Works as before.")
+                : new SignalLine(kind, before, after, Fate.REWORDED, "The same signal under another word; name, months and level are carried over."));
+    }
+
+    private static AlertRule offered(SignalLine line) {
+        return switch (line.kind()) {
+            case PAID_MESSAGE -> new AlertRule(line.kind(), true, "Paid message", "{name} sent a message", 8);
+            case GOODS -> new AlertRule(line.kind(), true, "Gift", "{name} gave {amount, plural, one {one gift} other {# gifts}}", 6);
+            case FOLLOW, SUBSCRIPTION, RENEWAL, GIFTED_SUBSCRIPTIONS, POINTS, RAID ->
+                    new AlertRule(line.kind(), true, Character.toUpperCase(line.toWord().charAt(0)) + line.toWord().substring(1), "{name}", 6);
+        };
+    }
+
+    private static List<TextLine> texts(Theme theme, Wording wording) {
+        List<TextLine> lines = new ArrayList<>();
+        for (Piece piece : theme.pieces()) {
+            for (PieceKind.Text field : piece.kind().texts()) {
+                String before = piece.text(field.name());
+                String after = wording.change(before);
+                if (!after.equals(before)) {
+                    lines.add(new TextLine(piece.name() + ", " + field.title().toLowerCase(java.util.Locale.ROOT), before, after, new Edit.SetText(piece.id(), field.name(), after)));
+                }
+            }
+        }
+        for (AlertRule rule : theme.alerts()) {
+            String kicker = wording.change(rule.kicker());
+            String text = wording.change(rule.text());
+            if (!kicker.equals(rule.kicker()) || !text.equals(rule.text())) {
+                lines.add(new TextLine("Alert for " + rule.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                        rule.kicker() + " · " + rule.text(), kicker + " · " + text, new Edit.SetAlert(rule.worded(kicker, text))));
+            }
+        }
+        return List.copyOf(lines);
+    }
+}

@@ -1,0 +1,66 @@
+package brandeon.core.move;
+
+import brandeon.core.live.Platform;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Turns one platform's words into another's inside texts that people wrote.
+ *
+ * Whole words only, longer ones first, capital letters kept. Names of values in braces stay as they are, since they
+ * are not read by viewers.
+ */
+public final class Wording {
+
+    private record Change(String from, String to) {
+    }
+
+    private final List<Change> changes = new ArrayList<>();
+
+    public Wording(Platform from, Platform to) {
+        Platform.Words a = from.words();
+        Platform.Words b = to.words();
+        add(a.supporters(), b.supporters());
+        add(a.supporter(), b.supporter());
+        add(a.supports(), b.supports());
+        add(a.support(), b.support());
+        add(a.supported(), b.supported());
+        add(a.raided(), b.raided());
+        add(a.raid(), b.raid());
+        add(from.title(), to.title());
+        changes.sort(Comparator.comparingInt((Change change) -> change.from().length()).reversed());
+    }
+
+    public String change(String text) {
+        if (changes.isEmpty()) {
+            return text;
+        }
+        StringBuilder alternatives = new StringBuilder();
+        for (Change change : changes) {
+            alternatives.append(alternatives.isEmpty() ? "" : "|").append(Pattern.quote(change.from()));
+        }
+        Matcher words = Pattern.compile("(?<!\\{)\\b(" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE).matcher(text);
+        return words.replaceAll(found -> Matcher.quoteReplacement(like(found.group(), replacement(found.group()))));
+    }
+
+    private void add(String from, String to) {
+        if (!from.equalsIgnoreCase(to)) {
+            changes.add(new Change(from, to));
+        }
+    }
+
+    private String replacement(String word) {
+        return changes.stream().filter(change -> change.from().equalsIgnoreCase(word)).findFirst().orElseThrow().to();
+    }
+
+    private static String like(String model, String word) {
+        if (model.length() > 1 && model.equals(model.toUpperCase(Locale.ROOT))) {
+            return word.toUpperCase(Locale.ROOT);
+        }
+        return Character.isUpperCase(model.charAt(0)) ? Character.toUpperCase(word.charAt(0)) + word.substring(1) : word;
+    }
+}

@@ -1,0 +1,102 @@
+package brandeon.core.publish;
+
+import brandeon.core.art.ContentName;
+import brandeon.core.art.Mark;
+import brandeon.core.art.Outline;
+import brandeon.core.art.SvgWriter;
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Size;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.motion.Track;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a painter mounts: the pieces of one part of a scene, back to front, as SVG fragments with their motion.
+ *
+ * @param width  of the canvas, in pixels
+ * @param height of the canvas, in pixels
+ */
+public record Picture(int width, int height, List<Layer> layers) {
+
+    /** One piece. */
+    public record Layer(String piece, String svg, List<Movement> movements) {
+    }
+
+    /**
+     * A track in the painter's words.
+     *
+     * @param frames transform and opacity per key, in CSS notation
+     * @param cycles 0 for ever
+     * @param start  epoch milliseconds; 0 for loops that run by the shared clock
+     */
+    public record Movement(String part, List<Frame> frames, String easing, double millis, double delay, double cycles, boolean alternate, long start) {
+    }
+
+    public record Frame(double offset, String transform, double opacity) {
+    }
+
+    /** A part of a resolved scene. */
+    public static Picture of(ResolvedScene scene, Part part) {
+        Size size = scene.canvas().size();
+        List<Layer> layers = new ArrayList<>();
+        for (Placement placement : placements(scene, part)) {
+            layers.add(new Layer(placement.piece().id(), SvgWriter.fragment(marks(scene, part, placement)),
+                    placement.art().tracks().stream().map(Picture::movement).toList()));
+        }
+        return new Picture(size.width(), size.height(), List.copyOf(layers));
+    }
+
+    /** All marks of a part of a scene, for a raster picture. */
+    public static List<Mark> marks(ResolvedScene scene, Part part) {
+        List<Mark> all = new ArrayList<>();
+        for (Placement placement : placements(scene, part)) {
+            all.addAll(marks(scene, part, placement));
+        }
+        return all;
+    }
+
+    /** Lasting name of this content: 64 hexadecimal digits. */
+    public String hash() {
+        return ContentName.full(toString());
+    }
+
+    private static List<Placement> placements(ResolvedScene scene, Part part) {
+        return switch (part) {
+            case WHOLE -> scene.placements();
+            case BACK -> scene.placements().subList(0, scene.behind());
+            case FRONT -> scene.placements().subList(scene.behind(), scene.placements().size());
+        };
+    }
+
+    private static List<Mark> marks(ResolvedScene scene, Part part, Placement placement) {
+        boolean behind = scene.placements().indexOf(placement) < scene.behind();
+        List<Mark> marks = placement.art().marks();
+        if (part != Part.WHOLE || !behind || scene.openings().isEmpty() || marks.isEmpty()) {
+            return marks;
+        }
+        return List.of(Mark.clipped(openingsCutOut(scene), marks));
+    }
+
+    /** The canvas less its openings, each a little larger than seen, so that its edge hides under the frame. */
+    private static Outline openingsCutOut(ResolvedScene scene) {
+        Outline area = Outline.rectangle(scene.canvas().size().box());
+        for (ResolvedScene.FittedOpening fitted : scene.openings()) {
+            Box hole = fitted.opening().box().grown(fitted.opening().bleed());
+            area = area.with(Outline.rounded(hole, fitted.opening().corner() + fitted.opening().bleed()));
+        }
+        return area;
+    }
+
+    private static Movement movement(Track track) {
+        return new Movement(track.part(), track.keys().stream().map(Picture::frame).toList(), track.easing().css(), track.millis(), track.delay(),
+                track.cycles() == Track.FOREVER ? 0 : track.cycles(), track.alternate(), track.start());
+    }
+
+    private static Frame frame(Track.Key key) {
+        String transform = "translate(%.2fpx,%.2fpx) translate(%.2fpx,%.2fpx) rotate(%.3fdeg) scale(%.3f) translate(%.2fpx,%.2fpx)".formatted(
+                key.x(), key.y(), key.pivotX(), key.pivotY(), key.turn(), key.scale(), -key.pivotX(), -key.pivotY());
+        return new Frame(key.offset(), transform, key.opacity());
+    }
+}

@@ -1,0 +1,127 @@
+package brandeon.core.theme;
+
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Shape;
+import brandeon.core.canvas.Size;
+import brandeon.core.colour.Colour;
+import brandeon.core.live.AlertRule;
+import brandeon.core.text.Face;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+
+/** One change of a theme. Each names one property, so that two people's edits merge. Indexes count from 0. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
+@JsonSubTypes({
+    @Type(value = Edit.Rename.class, name = "rename"),
+    @Type(value = Edit.SetSeed.class, name = "setSeed"),
+    @Type(value = Edit.AddSeed.class, name = "addSeed"),
+    @Type(value = Edit.RemoveSeed.class, name = "removeSeed"),
+    @Type(value = Edit.SetFace.class, name = "setFace"),
+    @Type(value = Edit.SetCorner.class, name = "setCorner"),
+    @Type(value = Edit.AddCanvas.class, name = "addCanvas"),
+    @Type(value = Edit.RemoveCanvas.class, name = "removeCanvas"),
+    @Type(value = Edit.SetCaptureSize.class, name = "setCaptureSize"),
+    @Type(value = Edit.AddScene.class, name = "addScene"),
+    @Type(value = Edit.RemoveScene.class, name = "removeScene"),
+    @Type(value = Edit.RenameScene.class, name = "renameScene"),
+    @Type(value = Edit.AddPiece.class, name = "addPiece"),
+    @Type(value = Edit.RemovePiece.class, name = "removePiece"),
+    @Type(value = Edit.RenamePiece.class, name = "renamePiece"),
+    @Type(value = Edit.SetText.class, name = "setText"),
+    @Type(value = Edit.SetFigure.class, name = "setFigure"),
+    @Type(value = Edit.Place.class, name = "place"),
+    @Type(value = Edit.TakeOff.class, name = "takeOff"),
+    @Type(value = Edit.Reorder.class, name = "reorder"),
+    @Type(value = Edit.SetBox.class, name = "setBox"),
+    @Type(value = Edit.DropBox.class, name = "dropBox"),
+    @Type(value = Edit.SetAlert.class, name = "setAlert"),
+    @Type(value = Edit.Batch.class, name = "batch")})
+public sealed interface Edit {
+
+    record Rename(String name) implements Edit {
+    }
+
+    record SetSeed(int index, Colour colour) implements Edit {
+    }
+
+    record AddSeed(int index, Colour colour) implements Edit {
+    }
+
+    record RemoveSeed(int index) implements Edit {
+    }
+
+    /** What a face is used for. */
+    enum FaceUse { HEADING, TEXT, FIGURES }
+
+    record SetFace(FaceUse use, Face face) implements Edit {
+    }
+
+    record SetCorner(double corner) implements Edit {
+    }
+
+    record AddCanvas(int index, Canvas canvas) implements Edit {
+    }
+
+    record RemoveCanvas(String canvas) implements Edit {
+    }
+
+    record SetCaptureSize(String capture, Size size) implements Edit {
+    }
+
+    record AddScene(int index, Scene scene) implements Edit {
+    }
+
+    record RemoveScene(String scene) implements Edit {
+    }
+
+    record RenameScene(String scene, String name) implements Edit {
+    }
+
+    record AddPiece(Piece piece) implements Edit {
+    }
+
+    /** Takes the piece off every scene and deletes it. */
+    record RemovePiece(String piece) implements Edit {
+    }
+
+    record RenamePiece(String piece, String name) implements Edit {
+    }
+
+    record SetText(String piece, String field, String value) implements Edit {
+    }
+
+    record SetFigure(String piece, String field, double value) implements Edit {
+    }
+
+    /** Puts a piece on a scene at a place in the stack, 0 at the back. */
+    record Place(String scene, int index, Placed placed) implements Edit {
+    }
+
+    record TakeOff(String scene, String piece) implements Edit {
+    }
+
+    record Reorder(String scene, String piece, int index) implements Edit {
+    }
+
+    /** A hand-made correction for one canvas shape, in units. */
+    record SetBox(String scene, String piece, Shape shape, Box box) implements Edit {
+    }
+
+    /** Back to the zone plan. */
+    record DropBox(String scene, String piece, Shape shape) implements Edit {
+    }
+
+    /** Replaces or adds the rule of its kind. */
+    record SetAlert(AlertRule rule) implements Edit {
+    }
+
+    /** Several edits as one: all or none. */
+    record Batch(List<Edit> edits) implements Edit {
+        public Batch {
+            edits = List.copyOf(edits);
+        }
+    }
+}

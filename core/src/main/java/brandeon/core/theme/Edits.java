@@ -1,0 +1,259 @@
+package brandeon.core.theme;
+
+import brandeon.core.canvas.Canvas;
+import brandeon.core.colour.Colour;
+import brandeon.core.live.AlertRule;
+import brandeon.core.text.Face;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** The only way to change a theme. */
+public final class Edits {
+
+    private Edits() {
+    }
+
+    /**
+     * Applies one edit. Never throws for an edit that names something missing or holds a bad value: it is refused.
+     * Applying an inverse to its result gives back an equal theme.
+     */
+    public static Outcome apply(Theme theme, Edit edit) {
+        try {
+            return applied(theme, edit);
+        } catch (Refusal | IllegalArgumentException e) {
+            return new Outcome.Refused(e.getMessage());
+        }
+    }
+
+    private static final class Refusal extends RuntimeException {
+        Refusal(String reason) {
+            super(reason, null, false, false);
+        }
+    }
+
+    private static Outcome.Applied applied(Theme theme, Edit edit) {
+        return switch (edit) {
+            case Edit.Rename(String name) -> done(theme.withName(name), new Edit.Rename(theme.name()));
+            case Edit.SetSeed(int index, Colour colour) -> setSeed(theme, index, colour);
+            case Edit.AddSeed(int index, Colour colour) -> done(withSeeds(theme, inserted(theme.brand().seeds(), index, colour)), new Edit.RemoveSeed(Math.clamp(index, 0, theme.brand().seeds().size())));
+            case Edit.RemoveSeed(int index) -> removeSeed(theme, index);
+            case Edit.SetFace(Edit.FaceUse use, Face face) -> setFace(theme, use, face);
+            case Edit.SetCorner(double corner) -> {
+                Brand b = theme.brand();
+                yield done(theme.withBrand(new Brand(b.seeds(), b.heading(), b.text(), b.figures(), corner)), new Edit.SetCorner(b.corner()));
+            }
+            case Edit.AddCanvas(int index, Canvas canvas) -> addCanvas(theme, index, canvas);
+            case Edit.RemoveCanvas(String id) -> removeCanvas(theme, id);
+            case Edit.SetCaptureSize e -> setCaptureSize(theme, e);
+            case Edit.AddScene(int index, Scene scene) -> addScene(theme, index, scene);
+            case Edit.RemoveScene(String id) -> removeScene(theme, id);
+            case Edit.RenameScene(String id, String name) -> {
+                Scene old = scene(theme, id);
+                requireName(name);
+                yield done(withScene(theme, id, s -> new Scene(s.id(), name, s.role(), s.stack())), new Edit.RenameScene(id, old.name()));
+            }
+            case Edit.AddPiece(Piece piece) -> addPiece(theme, piece);
+            case Edit.RemovePiece(String id) -> removePiece(theme, id);
+            case Edit.RenamePiece(String id, String name) -> {
+                requireName(name);
+                yield done(withPiece(theme, piece(theme, id).named(name)), new Edit.RenamePiece(id, piece(theme, id).name()));
+            }
+            case Edit.SetText(String id, String field, String value) -> setText(theme, id, field, value);
+            case Edit.SetFigure(String id, String field, double value) ->
+                    done(withPiece(theme, piece(theme, id).withFigure(field, value)), new Edit.SetFigure(id, field, piece(theme, id).figure(field)));
+            case Edit.Place e -> place(theme, e);
+            case Edit.TakeOff(String scene, String id) -> {
+                Placed old = placed(theme, scene, id);
+                yield done(withScene(theme, scene, s -> s.without(id)), new Edit.Place(scene, scene(theme, scene).indexOf(id), old));
+            }
+            case Edit.Reorder(String scene, String id, int index) -> {
+                Placed moved = placed(theme, scene, id);
+                yield done(withScene(theme, scene, s -> s.without(id).with(moved, index)), new Edit.Reorder(scene, id, scene(theme, scene).indexOf(id)));
+            }
+            case Edit.SetBox e -> {
+                Placed old = placed(theme, e.scene(), e.piece());
+                yield done(withScene(theme, e.scene(), s -> s.replacing(old.corrected(e.shape(), e.box()))), undoBox(e.scene(), old, e.shape()));
+            }
+            case Edit.DropBox e -> {
+                Placed old = placed(theme, e.scene(), e.piece());
+                yield done(withScene(theme, e.scene(), s -> s.replacing(old.uncorrected(e.shape()))), undoBox(e.scene(), old, e.shape()));
+            }
+            case Edit.SetAlert(AlertRule rule) -> setAlert(theme, rule);
+            case Edit.Batch(List<Edit> edits) -> batch(theme, edits);
+        };
+    }
+
+    private static Outcome.Applied done(Theme theme, Edit inverse) {
+        return new Outcome.Applied(theme, inverse);
+    }
+
+    private static Outcome.Applied setSeed(Theme theme, int index, Colour colour) {
+        List<Colour> seeds = new ArrayList<>(theme.brand().seeds());
+        requireIndex(index, seeds.size(), "seed colour");
+        Colour old = seeds.set(index, colour.withAlpha(1));
+        return done(withSeeds(theme, seeds), new Edit.SetSeed(index, old));
+    }
+
+    private static Outcome.Applied removeSeed(Theme theme, int index) {
+        List<Colour> seeds = new ArrayList<>(theme.brand().seeds());
+        requireIndex(index, seeds.size(), "seed colour");
+        Colour old = seeds.remove(index);
+        return done(withSeeds(theme, seeds), new Edit.AddSeed(index, old));
+    }
+
+    private static Theme withSeeds(Theme theme, List<Colour> seeds) {
+        Brand b = theme.brand();
+        return theme.withBrand(new Brand(seeds, b.heading(), b.text(), b.figures(), b.corner()));
+    }
+
+    private static Outcome.Applied setFace(Theme theme, Edit.FaceUse use, Face face) {
+        Brand b = theme.brand();
+        return switch (use) {
+            case HEADING -> done(theme.withBrand(new Brand(b.seeds(), face, b.text(), b.figures(), b.corner())), new Edit.SetFace(use, b.heading()));
+            case TEXT -> done(theme.withBrand(new Brand(b.seeds(), b.heading(), face, b.figures(), b.corner())), new Edit.SetFace(use, b.text()));
+            case FIGURES -> done(theme.withBrand(new Brand(b.seeds(), b.heading(), b.text(), face, b.corner())), new Edit.SetFace(use, b.figures()));
+        };
+    }
+
+    private static Outcome.Applied addCanvas(Theme theme, int index, Canvas canvas) {
+        require(theme.canvas(canvas.id()).isEmpty(), "There is already a canvas with this id.");
+        require(theme.canvases().size() < Theme.MOST_CANVASES, "A theme has at most " + Theme.MOST_CANVASES + " canvases.");
+        return done(theme.withCanvases(inserted(theme.canvases(), index, canvas)), new Edit.RemoveCanvas(canvas.id()));
+    }
+
+    private static Outcome.Applied removeCanvas(Theme theme, String id) {
+        Canvas old = theme.canvas(id).orElseThrow(() -> new Refusal("That canvas is no longer there."));
+        require(theme.canvases().size() > 1, "A theme keeps at least one canvas.");
+        int index = theme.canvases().indexOf(old);
+        return done(theme.withCanvases(theme.canvases().stream().filter(c -> !c.id().equals(id)).toList()), new Edit.AddCanvas(index, old));
+    }
+
+    private static Outcome.Applied setCaptureSize(Theme theme, Edit.SetCaptureSize edit) {
+        Capture old = theme.capture(edit.capture()).orElseThrow(() -> new Refusal("That capture is no longer there."));
+        Capture changed = new Capture(old.id(), old.name(), edit.size());
+        return done(theme.withCaptures(theme.captures().stream().map(c -> c.id().equals(old.id()) ? changed : c).toList()), new Edit.SetCaptureSize(old.id(), old.size()));
+    }
+
+    private static Outcome.Applied addScene(Theme theme, int index, Scene scene) {
+        require(theme.scene(scene.id()).isEmpty(), "There is already a scene with this id.");
+        require(theme.scenes().size() < Theme.MOST_SCENES, "A theme has at most " + Theme.MOST_SCENES + " scenes.");
+        requireName(scene.name());
+        scene.stack().forEach(p -> piece(theme, p.piece()));
+        return done(theme.withScenes(inserted(theme.scenes(), index, scene)), new Edit.RemoveScene(scene.id()));
+    }
+
+    private static Outcome.Applied removeScene(Theme theme, String id) {
+        Scene old = scene(theme, id);
+        int index = theme.scenes().indexOf(old);
+        return done(theme.withScenes(theme.scenes().stream().filter(s -> !s.id().equals(id)).toList()), new Edit.AddScene(index, old));
+    }
+
+    private static Outcome.Applied addPiece(Theme theme, Piece piece) {
+        require(theme.piece(piece.id()).isEmpty(), "There is already a piece with this id.");
+        require(theme.pieces().size() < Theme.MOST_PIECES, "A theme has at most " + Theme.MOST_PIECES + " pieces.");
+        requireName(piece.name());
+        require(piece.capture().isEmpty() || theme.capture(piece.capture()).isPresent(), "That capture is no longer there.");
+        return done(theme.withPieces(inserted(theme.pieces(), theme.pieces().size(), piece)), new Edit.RemovePiece(piece.id()));
+    }
+
+    private static Outcome.Applied removePiece(Theme theme, String id) {
+        Piece old = piece(theme, id);
+        List<Edit> back = new ArrayList<>();
+        back.add(new Edit.AddPiece(old));
+        Theme next = theme;
+        for (Scene scene : theme.scenes()) {
+            Optional<Placed> placed = scene.placed(id);
+            if (placed.isPresent()) {
+                back.add(new Edit.Place(scene.id(), scene.indexOf(id), placed.get()));
+                next = withScene(next, scene.id(), s -> s.without(id));
+            }
+        }
+        return done(next.withPieces(next.pieces().stream().filter(p -> !p.id().equals(id)).toList()), new Edit.Batch(back));
+    }
+
+    private static Outcome.Applied setText(Theme theme, String id, String field, String value) {
+        require(value.length() <= 400, "A text has at most 400 letters; this one has " + value.length() + ".");
+        Piece old = piece(theme, id);
+        return done(withPiece(theme, old.withText(field, value)), new Edit.SetText(id, field, old.text(field)));
+    }
+
+    private static Outcome.Applied place(Theme theme, Edit.Place edit) {
+        piece(theme, edit.placed().piece());
+        require(scene(theme, edit.scene()).placed(edit.placed().piece()).isEmpty(), "This piece is already on the scene.");
+        return done(withScene(theme, edit.scene(), s -> s.with(edit.placed(), edit.index())), new Edit.TakeOff(edit.scene(), edit.placed().piece()));
+    }
+
+    private static Edit undoBox(String scene, Placed old, brandeon.core.canvas.Shape shape) {
+        return Optional.ofNullable(old.corrections().get(shape))
+                .<Edit>map(box -> new Edit.SetBox(scene, old.piece(), shape, box))
+                .orElseGet(() -> new Edit.DropBox(scene, old.piece(), shape));
+    }
+
+    private static Outcome.Applied setAlert(Theme theme, AlertRule rule) {
+        Optional<AlertRule> old = theme.alert(rule.kind());
+        List<AlertRule> rules = new ArrayList<>(theme.alerts());
+        if (old.isPresent()) {
+            rules.set(rules.indexOf(old.get()), rule);
+        } else {
+            rules.add(rule);
+        }
+        AlertRule before = old.orElseGet(() -> new AlertRule(rule.kind(), false, rule.kicker(), rule.text(), rule.seconds()));
+        return done(theme.withAlerts(rules), new Edit.SetAlert(before));
+    }
+
+    private static Outcome.Applied batch(Theme theme, List<Edit> edits) {
+        require(!edits.isEmpty(), "There is nothing in this change.");
+        Theme current = theme;
+        List<Edit> back = new ArrayList<>();
+        for (Edit edit : edits) {
+            Outcome.Applied step = applied(current, edit);
+            current = step.theme();
+            back.addFirst(step.inverse());
+        }
+        return done(current, new Edit.Batch(back));
+    }
+
+    private static Piece piece(Theme theme, String id) {
+        return theme.piece(id).orElseThrow(() -> new Refusal("That piece was deleted; nothing was changed."));
+    }
+
+    private static Scene scene(Theme theme, String id) {
+        return theme.scene(id).orElseThrow(() -> new Refusal("That scene was deleted; nothing was changed."));
+    }
+
+    private static Placed placed(Theme theme, String scene, String piece) {
+        piece(theme, piece);
+        return scene(theme, scene).placed(piece).orElseThrow(() -> new Refusal("That piece is no longer on this scene; nothing was changed."));
+    }
+
+    private static Theme withScene(Theme theme, String id, UnaryOperator<Scene> change) {
+        scene(theme, id);
+        return theme.withScenes(theme.scenes().stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList());
+    }
+
+    private static Theme withPiece(Theme theme, Piece changed) {
+        return theme.withPieces(theme.pieces().stream().map(p -> p.id().equals(changed.id()) ? changed : p).toList());
+    }
+
+    private static <T> List<T> inserted(List<T> list, int index, T item) {
+        List<T> next = new ArrayList<>(list);
+        next.add(Math.clamp(index, 0, next.size()), item);
+        return next;
+    }
+
+    private static void requireIndex(int index, int size, String what) {
+        require(index >= 0 && index < size, "There is no " + what + " number " + (index + 1) + "; there are " + size + ".");
+    }
+
+    private static void requireName(String name) {
+        require(!name.isBlank() && name.length() <= 120, "A name has between 1 and 120 letters.");
+    }
+
+    private static void require(boolean holds, String otherwise) {
+        if (!holds) {
+            throw new Refusal(otherwise);
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package brandeon.core.theme;
+
+import brandeon.core.canvas.Canvas;
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
+import java.util.List;
+import java.util.Optional;
+
+/** A whole overlay theme: one document, changed only by {@link Edits#apply}. */
+public record Theme(String name, Brand brand, String family, List<Canvas> canvases, List<Capture> captures,
+        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts) {
+
+    public static final int MOST_SCENES = 40;
+    public static final int MOST_PIECES = 400;
+    public static final int MOST_CANVASES = 12;
+
+    public Theme {
+        canvases = List.copyOf(canvases);
+        captures = List.copyOf(captures);
+        pieces = List.copyOf(pieces);
+        scenes = List.copyOf(scenes);
+        alerts = List.copyOf(alerts);
+        if (name.isBlank() || name.length() > 120) {
+            throw new IllegalArgumentException("A theme's name has between 1 and 120 letters.");
+        }
+    }
+
+    public Optional<Piece> piece(String id) {
+        return pieces.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    public Optional<Scene> scene(String id) {
+        return scenes.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    public Optional<Canvas> canvas(String id) {
+        return canvases.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    public Optional<Capture> capture(String id) {
+        return captures.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    public Optional<AlertRule> alert(SignalKind kind) {
+        return alerts.stream().filter(a -> a.kind() == kind).findFirst();
+    }
+
+    public Theme withName(String newName) {
+        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts);
+    }
+
+    public Theme withBrand(Brand newBrand) {
+        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts);
+    }
+
+    public Theme withCanvases(List<Canvas> list) {
+        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts);
+    }
+
+    public Theme withCaptures(List<Capture> list) {
+        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts);
+    }
+
+    public Theme withPieces(List<Piece> list) {
+        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts);
+    }
+
+    public Theme withScenes(List<Scene> list) {
+        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts);
+    }
+
+    public Theme withAlerts(List<AlertRule> list) {
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list);
+    }
+}
