@@ -1,6 +1,8 @@
 package brandeon.core.theme;
 
+import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Shape;
 import brandeon.core.colour.Colour;
 import brandeon.core.live.AlertRule;
 import brandeon.core.text.Face;
@@ -25,6 +27,21 @@ public final class Edits {
         } catch (Refusal | IllegalArgumentException e) {
             return new Outcome.Refused(e.getMessage());
         }
+    }
+
+    /** Whether a later edit sets the very property that an earlier one set, so that the earlier one no longer matters. */
+    public static boolean overrides(Edit later, Edit earlier) {
+        return switch (later) {
+            case Edit.SetBox(String scene, String piece, Shape shape, Box _) -> earlier instanceof Edit.SetBox e && e.scene().equals(scene) && e.piece().equals(piece) && e.shape() == shape;
+            case Edit.SetSeed(int index, Colour _) -> earlier instanceof Edit.SetSeed e && e.index() == index;
+            case Edit.SetCorner _ -> earlier instanceof Edit.SetCorner;
+            case Edit.SetText(String piece, String field, String _) -> earlier instanceof Edit.SetText e && e.piece().equals(piece) && e.field().equals(field);
+            case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
+            case Edit.Rename _ -> earlier instanceof Edit.Rename;
+            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
+                    Edit.RenameScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropBox _,
+                    Edit.SetAlert _, Edit.Batch _ -> false;
+        };
     }
 
     private static final class Refusal extends RuntimeException {
@@ -185,7 +202,7 @@ public final class Edits {
         return done(withScene(theme, edit.scene(), s -> s.with(edit.placed(), edit.index())), new Edit.TakeOff(edit.scene(), edit.placed().piece()));
     }
 
-    private static Edit undoBox(String scene, Placed old, brandeon.core.canvas.Shape shape) {
+    private static Edit undoBox(String scene, Placed old, Shape shape) {
         return Optional.ofNullable(old.corrections().get(shape))
                 .<Edit>map(box -> new Edit.SetBox(scene, old.piece(), shape, box))
                 .orElseGet(() -> new Edit.DropBox(scene, old.piece(), shape));

@@ -1,0 +1,109 @@
+# What bin/start, bin/test, bin/bench and bin/screenshots share. Sourced, never run.
+# Every failure ends in one plain sentence.
+
+fail() { echo "$1" >&2; exit 1; }
+
+# Sets JAVA_HOME to a JDK 25 or later.
+find_java() {
+  local home
+  for home in "${JAVA_HOME:-}" /usr/lib/jvm/temurin-25-jdk-* /usr/lib/jvm/*25* /usr/lib/jvm/*; do
+    [ -x "$home/bin/javac" ] || continue
+    local version
+    version=$("$home/bin/javac" -version 2>&1 | sed -n 's/^javac \([0-9]*\).*/\1/p')
+    if [ "${version:-0}" -ge 25 ]; then
+      export JAVA_HOME="$home"
+      return
+    fi
+  done
+  fail "Brandeon needs a JDK 25 or later. Install one under /usr/lib/jvm (for example the package temurin-25-jdk) or set JAVA_HOME to it."
+}
+
+need_node() {
+  local version
+  version=$(node --version 2>/dev/null | sed -n 's/^v\([0-9]*\).*/\1/p')
+  [ "${version:-0}" -ge 20 ] || fail "Brandeon needs Node.js 20 or later with npm. Install it and run this again."
+}
+
+# need_packages COMMAND-OR-FILE PACKAGE ...: installs what is missing from Debian's packages.
+need_packages() {
+  local missing=()
+  while [ $# -gt 1 ]; do
+    command -v "$1" >/dev/null 2>&1 || [ -e "$1" ] || compgen -G "$1" >/dev/null || missing+=("$2")
+    shift 2
+  done
+  [ ${#missing[@]} -eq 0 ] && return
+  [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null 2>&1 || fail "Missing: ${missing[*]}. Install with: sudo apt-get install ${missing[*]}"
+  echo "Installing ${missing[*]} …"
+  { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"; } >"$RUN/install.log" 2>&1 \
+    || fail "Installing ${missing[*]} failed; see $RUN/install.log."
+}
+
+postgres_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }
+
+# initdb refuses to run as root: then the cluster belongs to the postgres user.
+as_postgres() {
+  if [ "$(id -u)" = 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi
+}
+
+# start_cluster FOLDER PORT: makes it when missing and starts it on loopback; the database is called brandeon.
+start_cluster() {
+  local folder=$1 port=$2 bin
+  bin=$(postgres_bin)
+  [ -n "$bin" ] || fail "PostgreSQL's server is missing. Install the package postgresql."
+  mkdir -p "$folder"
+  if [ "$(id -u)" = 0 ]; then
+    chown postgres "$folder"
+    as_postgres test -w "$folder" || fail "The user postgres cannot reach $folder. Put the project in a folder that others may enter."
+  fi
+  if [ ! -e "$folder/data/PG_VERSION" ]; then
+    as_postgres "$bin/initdb" -D "$folder/data" -U brandeon -A trust -E UTF8 --locale=C.UTF-8 >/dev/null || fail "The database could not be made in $folder."
+  fi
+  if ! as_postgres "$bin/pg_ctl" -D "$folder/data" status >/dev/null 2>&1; then
+    port_free "$port" || fail "Port $port, which the database uses, is taken. Set BRANDEON_DB_PORT to another one."
+    as_postgres "$bin/pg_ctl" -D "$folder/data" -w -l "$folder/log" \
+      -o "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=100" start >/dev/null \
+      || fail "The database did not start; see $folder/log."
+  fi
+  as_postgres "$bin/createdb" -h 127.0.0.1 -p "$port" -U brandeon brandeon 2>/dev/null || true
+}
+
+stop_cluster() {
+  as_postgres "$(postgres_bin)/pg_ctl" -D "$1/data" -m fast -w stop >/dev/null 2>&1 || true
+}
+
+port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# A port that nothing listens on.
+free_port() {
+  local port
+  for port in $(shuf -i 20000-40000 -n 50); do port_free "$port" && { echo "$port"; return; }; done
+  fail "No free port was found."
+}
+
+# build_web: installs from the lock file when it changed, and builds.
+build_web() {
+  need_node
+  if [ ! -e web/node_modules/.lock-copy ] || ! cmp -s web/package-lock.json web/node_modules/.lock-copy; then
+    (cd web && npm ci --no-audit --no-fund --loglevel=error) >"$RUN/npm.log" 2>&1 || fail "Installing the web packages failed; see $RUN/npm.log."
+    cp web/package-lock.json web/node_modules/.lock-copy
+  fi
+  (cd web && npm run --silent build) >"$RUN/web.log" 2>&1 || { cat "$RUN/web.log" >&2; fail "Building the web application failed."; }
+}
+
+# A word that changes whenever sources change.
+sources_state() {
+  find pom.xml core server web bin/lib -type f \( -path '*/src/*' -o -name pom.xml -o -name 'package*.json' -o -name '*.html' -o -name 'vite.config.ts' -o -name 'tsconfig*.json' \) \
+    -not -path '*/node_modules/*' -not -path '*/target/*' -printf '%p %s %T@\n' | sort | sha256sum | cut -c1-32
+}
+
+# build_server: the application's jar in server/target/brandeon-app.jar, only when sources changed.
+build_server() {
+  local state
+  state=$(sources_state)
+  if [ -e server/target/brandeon-app.jar ] && [ "$(cat "$RUN/built" 2>/dev/null)" = "$state" ]; then return; fi
+  echo "Building …"
+  build_web
+  mvn -q -B -Dmaven.test.skip=true -pl core,server -am package >"$RUN/maven.log" 2>&1 \
+    || { grep -E 'ERROR' "$RUN/maven.log" | head -n 20 >&2; fail "Building the server failed; see $RUN/maven.log."; }
+  echo "$state" >"$RUN/built"
+}

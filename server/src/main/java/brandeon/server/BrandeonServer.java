@@ -1,0 +1,16 @@
+package brandeon.server;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+
+/** The application: HTTP and WebSocket around the core, with everything kept in PostgreSQL. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class BrandeonServer {
+
+    static void main(String[] args) {
+        System.setProperty("java.awt.headless", "true");
+        SpringApplication.run(BrandeonServer.class, args);
+    }
+}

@@ -1,0 +1,15 @@
+package brandeon.server;
+
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * What an operator can set.
+ *
+ * @param publicAddress where browsers reach this server, without a slash at the end; empty takes it from each request
+ * @param demo          whether an empty database gets the demo
+ * @param demoReset     whether the demo is put back as it was at this start
+ */
+@ConfigurationProperties("brandeon")
+public record Settings(@DefaultValue("") String publicAddress, @DefaultValue("true") boolean demo, @DefaultValue("false") boolean demoReset) {
+}

@@ -1,0 +1,24 @@
+package brandeon.server.access;
+
+import brandeon.server.Settings;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The address that links start with. */
+@Component
+public class Addresses {
+
+    private final Settings settings;
+
+    Addresses(Settings settings) {
+        this.settings = settings;
+    }
+
+    /** Scheme, host and port, without a slash at the end; must be called within a request. */
+    public String base() {
+        if (!settings.publicAddress().isEmpty()) {
+            return settings.publicAddress();
+        }
+        return ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+    }
+}

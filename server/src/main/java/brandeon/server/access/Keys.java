@@ -1,0 +1,91 @@
+package brandeon.server.access;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.security.SecureRandom;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.Optional;
+import java.util.UUID;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/**
+ * Links that nobody can guess and that survive a new machine: derived by HMAC-SHA-256 (RFC 2104) from an id and a
+ * generation with one server key, which lives in the database and so travels with its backup.
+ *
+ * A token is the id (16 bytes) and the first 16 bytes of the code, in URL-safe Base64: 43 characters, 128 bits of proof.
+ */
+@Component
+public class Keys {
+
+    private static final int PROOF = 16;
+    private static final Base64.Encoder TEXT = Base64.getUrlEncoder().withoutPadding();
+
+    private final byte[] secret;
+
+    Keys(JdbcClient db) {
+        byte[] fresh = new byte[32];
+        new SecureRandom().nextBytes(fresh);
+        db.sql("insert into server_key (name, secret) values ('links', :secret) on conflict do nothing").param("secret", fresh).update();
+        secret = db.sql("select secret from server_key where name = 'links'").query((row, _) -> row.getBytes(1)).single();
+    }
+
+    /** What a token is good for; tokens of one use never open another. */
+    public enum Use { OUTLET, INLET }
+
+    public String token(Use use, UUID id, int generation) {
+        ByteBuffer bytes = ByteBuffer.allocate(16 + PROOF);
+        bytes.putLong(id.getMostSignificantBits()).putLong(id.getLeastSignificantBits());
+        bytes.put(proof(use, id, generation));
+        return TEXT.encodeToString(bytes.array());
+    }
+
+    /** The id that a token claims; empty when it is not shaped like a token. The claim is not yet proved. */
+    public Optional<UUID> claimedId(String token) {
+        try {
+            byte[] bytes = Base64.getUrlDecoder().decode(token);
+            if (bytes.length != 16 + PROOF) {
+                return Optional.empty();
+            }
+            ByteBuffer buffer = ByteBuffer.wrap(bytes);
+            return Optional.of(new UUID(buffer.getLong(), buffer.getLong()));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Whether a token proves this id and generation; compared in constant time. */
+    public boolean proves(String token, Use use, UUID id, int generation) {
+        byte[] bytes = Base64.getUrlDecoder().decode(token);
+        return MessageDigest.isEqual(Arrays.copyOfRange(bytes, 16, bytes.length), proof(use, id, generation));
+    }
+
+    /** The secret with which a channel's platform signs what it sends. */
+    public byte[] signingSecret(UUID channel) {
+        return code("signing:" + channel);
+    }
+
+    private byte[] proof(Use use, UUID id, int generation) {
+        return Arrays.copyOf(code(use + ":" + id + ":" + generation), PROOF);
+    }
+
+    private byte[] code(String text) {
+        return hmac(secret, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** HMAC-SHA-256 of a message, 32 bytes. */
+    public static byte[] hmac(byte[] key, byte[] message) {
+        try {
+            Mac mac = Mac.getInstance("HmacSHA256");
+            mac.init(new SecretKeySpec(key, "HmacSHA256"));
+            return mac.doFinal(message);
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("Every Java has HMAC-SHA-256.", e);
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package brandeon.server.access;
+
+import brandeon.server.problem.NotSignedIn;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+
+    record SignIn(String email, String password) {
+    }
+
+    record Session(String name, String email, Role role) {
+        static Session of(Member member) {
+            return new Session(member.name(), member.email(), member.role());
+        }
+    }
+
+    private final Members members;
+    private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
+
+    SessionController(Members members) {
+        this.members = members;
+    }
+
+    @GetMapping
+    Session current() {
+        return Session.of(members.current());
+    }
+
+    @PostMapping
+    Session signIn(@RequestBody SignIn wish, HttpServletRequest request, HttpServletResponse response) {
+        UUID account = members.check(wish.email(), wish.password())
+                .orElseThrow(() -> new NotSignedIn("Address and password do not belong together. Check both and try again."));
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(new SignedIn(account));
+        contexts.saveContext(context, request, response);
+        return Session.of(members.byAccount(account).orElseThrow(() -> new NotSignedIn("This account belongs to no workspace.")));
+    }
+
+    @DeleteMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        if (request.getSession(false) != null) {
+            request.getSession(false).invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+}

@@ -1,0 +1,218 @@
+package brandeon.server.live;
+
+import brandeon.core.canvas.Canvas;
+import brandeon.core.layout.Resolver;
+import brandeon.core.live.LiveState;
+import brandeon.core.publish.Picture;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import brandeon.server.theme.Themes;
+import jakarta.annotation.PreDestroy;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** All feeds that are watched, kept right as themes and live state change. */
+@Service
+public class Feeds {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Feeds.class);
+    private static final int PICTURES_KEPT = 500;
+
+    private final Themes themes;
+    private final Signals signals;
+    private final JsonMapper json;
+    private final String epoch = UUID.randomUUID().toString();
+    private final Map<FeedKey, Feed> feeds = new ConcurrentHashMap<>();
+    private final Map<UUID, ReentrantLock> refreshing = new ConcurrentHashMap<>();
+    private final Map<UUID, TreeSet<Long>> planned = new ConcurrentHashMap<>();
+    private final ExecutorService work = Executors.newVirtualThreadPerTaskExecutor();
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(Thread.ofPlatform().daemon().name("alerts").factory());
+    private final Map<String, Picture> pictures = new LinkedHashMap<>() {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Picture> eldest) {
+            return size() > PICTURES_KEPT;
+        }
+    };
+
+    Feeds(Themes themes, Signals signals, Wakes wakes, JsonMapper json) {
+        this.themes = themes;
+        this.signals = signals;
+        this.json = json;
+        wakes.listen(wake -> {
+            switch (wake.kind()) {
+                case THEME -> work.execute(() -> refreshTheme(wake.id()));
+                case CHANNEL -> work.execute(() -> refreshChannel(wake.id()));
+                case OUTLET -> { }
+            }
+        });
+    }
+
+    @PreDestroy
+    void stop() {
+        clock.shutdownNow();
+        work.shutdownNow();
+    }
+
+    /** A picture by its lasting name. */
+    public Optional<Picture> picture(String hash) {
+        synchronized (pictures) {
+            return Optional.ofNullable(pictures.get(hash));
+        }
+    }
+
+    /** What a feed shows at this moment; empty when its scene or canvas is gone or nothing is on air. */
+    public Optional<Picture> compute(FeedKey key) {
+        return themes.find(key.theme()).flatMap(draft -> compute(draft, key, resolver(draft, key.source())));
+    }
+
+    /** A place at a feed, to be given up with {@link #leave}. */
+    public record Watch(FeedKey key, Watcher watcher) {
+    }
+
+    /**
+     * Joins somebody to a feed and welcomes them.
+     *
+     * @param name       what they call the feed in their messages
+     * @param haveEpoch  the epoch they last heard; a server that started since has another
+     * @param haveNumber the number of the picture they have
+     */
+    public Watch watch(FeedKey key, String name, Watcher.Line line, String haveEpoch, long haveNumber) {
+        Watcher watcher = new Watcher(name, line);
+        themes.find(key.theme()).ifPresent(draft -> plan(draft.channel()));
+        Feed feed = feeds.computeIfAbsent(key, k -> new Feed(compute(k).orElse(empty(k))));
+        boolean first = feed.idle();
+        Optional<List<Feed.Patch>> missed = feed.join(watcher, epoch.equals(haveEpoch), haveNumber);
+        keep(feed.hash(), feed.picture());
+        watcher.line().send(json.writeValueAsString(Map.of("type", "welcome", "feed", watcher.feed(), "epoch", epoch,
+                "number", missed.isPresent() ? haveNumber : feed.number(), "hash", missed.isPresent() ? "" : feed.hash(), "now", System.currentTimeMillis())));
+        missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
+        if (first) {
+            // What changed while nobody watched was not followed.
+            work.execute(() -> refreshTheme(key.theme()));
+        }
+        return new Watch(key, watcher);
+    }
+
+    public void leave(Watch watch) {
+        Optional.ofNullable(feeds.get(watch.key())).ifPresent(feed -> feed.leave(watch.watcher()));
+    }
+
+    /** The hash and number that a feed has now; empty when nobody watches it. */
+    public Optional<String> hashOf(FeedKey key) {
+        return Optional.ofNullable(feeds.get(key)).map(Feed::hash);
+    }
+
+    private void refreshChannel(UUID channel) {
+        plan(channel);
+        themes.onChannel(channel).forEach(draft -> refreshTheme(draft.id()));
+    }
+
+    /** Recomputes every watched feed of a theme. One at a time per theme, so that patches keep their order. */
+    private void refreshTheme(UUID id) {
+        ReentrantLock lock = refreshing.computeIfAbsent(id, _ -> new ReentrantLock());
+        lock.lock();
+        try {
+            List<Map.Entry<FeedKey, Feed>> mine = feeds.entrySet().stream().filter(entry -> entry.getKey().theme().equals(id) && !entry.getValue().idle()).toList();
+            if (!mine.isEmpty()) {
+                themes.find(id).ifPresent(draft -> refresh(draft, mine));
+            }
+        } catch (RuntimeException e) {
+            LOG.error("Theme {} could not be painted", id, e);
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    private void refresh(Themes.Draft draft, List<Map.Entry<FeedKey, Feed>> mine) {
+        Map<FeedKey.Source, Optional<Resolver>> resolvers = new LinkedHashMap<>();
+        LiveState live = signals.state(draft, System.currentTimeMillis());
+        for (Map.Entry<FeedKey, Feed> entry : mine) {
+            Optional<Resolver> resolver = resolvers.computeIfAbsent(entry.getKey().source(), source -> resolver(draft, source));
+            Picture next = resolver.flatMap(r -> compute(r, entry.getKey(), live)).orElse(empty(entry.getKey()));
+            entry.getValue().change(next).ifPresent(patch -> broadcast(entry.getValue(), patch, next));
+        }
+        Map<String, Object> changed = Map.of("type", "changed", "theme", draft.id(), "version", draft.version(), "onAir", draft.onAir());
+        mine.stream().flatMap(entry -> entry.getValue().watchers().stream()).map(Watcher::line).distinct()
+                .forEach(line -> line.send(json.writeValueAsString(changed)));
+    }
+
+    private void broadcast(Feed feed, Feed.Patch patch, Picture picture) {
+        keep(patch.hash(), picture);
+        Map<String, String> texts = new LinkedHashMap<>();
+        for (Watcher watcher : feed.watchers()) {
+            watcher.line().send(texts.computeIfAbsent(watcher.feed(), name -> message(name, patch)));
+        }
+    }
+
+    private String message(String feed, Feed.Patch patch) {
+        Map<String, Object> message = new LinkedHashMap<>();
+        message.put("type", "patch");
+        message.put("feed", feed);
+        message.put("number", patch.number());
+        message.put("hash", patch.hash());
+        message.put("width", patch.width());
+        message.put("height", patch.height());
+        message.put("order", patch.order());
+        message.put("layers", patch.layers());
+        return json.writeValueAsString(message);
+    }
+
+    private Optional<Resolver> resolver(Themes.Draft draft, FeedKey.Source source) {
+        Optional<Theme> theme = source == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft.id());
+        return theme.map(Resolver::new);
+    }
+
+    private Optional<Picture> compute(Themes.Draft draft, FeedKey key, Optional<Resolver> resolver) {
+        return resolver.flatMap(r -> compute(r, key, signals.state(draft, System.currentTimeMillis())));
+    }
+
+    private static Optional<Picture> compute(Resolver resolver, FeedKey key, LiveState live) {
+        Optional<Scene> scene = resolver.theme().scene(key.scene());
+        Optional<Canvas> canvas = resolver.theme().canvas(key.canvas());
+        if (scene.isEmpty() || canvas.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(Picture.of(resolver.resolve(scene.get(), canvas.get(), live), key.part()));
+    }
+
+    /** Nothing, at the canvas's size as far as it is known. */
+    private Picture empty(FeedKey key) {
+        return themes.find(key.theme()).flatMap(draft -> draft.theme().canvas(key.canvas()))
+                .map(canvas -> new Picture(canvas.size().width(), canvas.size().height(), List.of()))
+                .orElse(new Picture(1920, 1080, List.of()));
+    }
+
+    private void keep(String hash, Picture picture) {
+        synchronized (pictures) {
+            pictures.put(hash, picture);
+        }
+    }
+
+    /** Wakes up at each instant at which an alert begins or ends. */
+    private void plan(UUID channel) {
+        long now = System.currentTimeMillis();
+        TreeSet<Long> mine = planned.computeIfAbsent(channel, _ -> new TreeSet<>());
+        Set<Long> due = new TreeSet<>(signals.boundaries(channel, now));
+        synchronized (mine) {
+            mine.headSet(now - 1).clear();
+            due.removeAll(mine);
+            mine.addAll(due);
+        }
+        due.forEach(at -> clock.schedule(() -> work.execute(() -> refreshChannel(channel)), at - now + 1, TimeUnit.MILLISECONDS));
+    }
+}

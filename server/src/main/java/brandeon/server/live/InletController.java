@@ -1,0 +1,100 @@
+package brandeon.server.live;
+
+import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
+import brandeon.server.access.Keys;
+import brandeon.server.problem.NotFound;
+import brandeon.server.problem.NotSignedIn;
+import io.cloudevents.CloudEvent;
+import io.cloudevents.core.provider.EventFormatProvider;
+import io.cloudevents.jackson.JsonFormat;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.util.HexFormat;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The one door through which platforms send signals: CloudEvents 1.0 in structured JSON, signed with HMAC-SHA-256. */
+@RestController
+class InletController {
+
+    private static final String SIGNATURE = "Brandeon-Signature";
+    private static final int LONGEST_NAME = 80;
+
+    /** What became of a delivery. */
+    record Receipt(boolean counted, String sentence) {
+    }
+
+    private final Keys keys;
+    private final Channels channels;
+    private final Signals signals;
+    private final JsonMapper json;
+
+    InletController(Keys keys, Channels channels, Signals signals, JsonMapper json) {
+        this.keys = keys;
+        this.channels = channels;
+        this.signals = signals;
+        this.json = json;
+    }
+
+    @PostMapping("/inlets/{token}")
+    ResponseEntity<Receipt> receive(@PathVariable String token, @RequestHeader(name = SIGNATURE, defaultValue = "") String signature, @RequestBody byte[] body) {
+        Channels.Channel channel = channel(token);
+        requireSignature(channel.id(), signature, body);
+        CloudEvent event = event(body);
+        SignalKind kind = channel.platform().kindOf(event.getType())
+                .orElseThrow(() -> new IllegalArgumentException(channel.platform().title() + " sends no signal of type “" + event.getType() + "”."));
+        boolean counted = signals.accept(channel.id(), signal(event, kind), System.currentTimeMillis());
+        return counted
+                ? ResponseEntity.status(HttpStatus.ACCEPTED).body(new Receipt(true, "Counted."))
+                : ResponseEntity.ok(new Receipt(false, "This signal was already counted; nothing changed."));
+    }
+
+    private Channels.Channel channel(String token) {
+        Optional<UUID> id = keys.claimedId(token).filter(claimed -> keys.proves(token, Keys.Use.INLET, claimed, 1));
+        return id.flatMap(channels::find).orElseThrow(() -> new NotFound("There is no inlet at this address."));
+    }
+
+    private void requireSignature(UUID channel, String signature, byte[] body) {
+        String wanted = "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel), body));
+        if (!MessageDigest.isEqual(wanted.getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.US_ASCII))) {
+            throw new NotSignedIn("The signal is not signed by this channel's platform; it was not counted.");
+        }
+    }
+
+    private static CloudEvent event(byte[] body) {
+        try {
+            return EventFormatProvider.getInstance().resolveFormat(JsonFormat.CONTENT_TYPE).deserialize(body);
+        } catch (RuntimeException e) {
+            throw new IllegalArgumentException("This is no CloudEvents 1.0 event in JSON: " + e.getMessage(), e);
+        }
+    }
+
+    private Signal signal(CloudEvent event, SignalKind kind) {
+        JsonNode data = data(event);
+        String name = data.path("name").asString("").strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("A signal's data needs a “name” of 1 to " + LONGEST_NAME + " letters.");
+        }
+        long at = event.getTime() == null ? System.currentTimeMillis() : event.getTime().toInstant().toEpochMilli();
+        return new Signal(event.getSource() + " " + event.getId(), kind, name, Math.max(0, data.path("months").asInt(0)), data.path("level").asString(""), Math.max(0, data.path("amount").asLong(0)), at);
+    }
+
+    private JsonNode data(CloudEvent event) {
+        try {
+            return event.getData() == null ? json.createObjectNode() : json.readTree(event.getData().toBytes());
+        } catch (JacksonException e) {
+            throw new IllegalArgumentException("The signal's data is no JSON: " + e.getOriginalMessage(), e);
+        }
+    }
+}

@@ -1,0 +1,133 @@
+package brandeon.server.live;
+
+import jakarta.annotation.PreDestroy;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
+import javax.sql.DataSource;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Tells every server that something changed: this one at once after its commit, the others by PostgreSQL's
+ * LISTEN/NOTIFY. Only ids travel.
+ */
+@Component
+public class Wakes {
+
+    /** What changed. */
+    public record Wake(Kind kind, UUID id) {
+        public enum Kind { THEME, CHANNEL, OUTLET }
+    }
+
+    private static final Logger LOG = LoggerFactory.getLogger(Wakes.class);
+    private static final int LISTEN_MILLIS = 1000;
+
+    private final String node = UUID.randomUUID().toString();
+    private final JdbcClient db;
+    private final DataSource source;
+    private final List<Consumer<Wake>> listeners = new CopyOnWriteArrayList<>();
+    private volatile boolean running = true;
+
+    Wakes(JdbcClient db, DataSource source) {
+        this.db = db;
+        this.source = source;
+    }
+
+    public void listen(Consumer<Wake> listener) {
+        listeners.add(listener);
+    }
+
+    public void theme(UUID id) {
+        send(new Wake(Wake.Kind.THEME, id));
+    }
+
+    public void channel(UUID id) {
+        send(new Wake(Wake.Kind.CHANNEL, id));
+    }
+
+    public void outlet(UUID id) {
+        send(new Wake(Wake.Kind.OUTLET, id));
+    }
+
+    /** Within a transaction: both ways of waking wait for the commit, and nothing is said when it fails. */
+    private void send(Wake wake) {
+        db.sql("select pg_notify('brandeon', :text)").param("text", node + " " + wake.kind() + " " + wake.id()).query((_, _) -> "").list();
+        if (TransactionSynchronizationManager.isSynchronizationActive()) {
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override
+                public void afterCommit() {
+                    deliver(wake);
+                }
+            });
+        } else {
+            deliver(wake);
+        }
+    }
+
+    private void deliver(Wake wake) {
+        for (Consumer<Wake> listener : listeners) {
+            try {
+                listener.accept(wake);
+            } catch (RuntimeException e) {
+                LOG.error("A listener failed for {}", wake, e);
+            }
+        }
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void start() {
+        Thread.ofVirtual().name("wakes").start(this::hear);
+    }
+
+    @PreDestroy
+    void stop() {
+        running = false;
+    }
+
+    private void hear() {
+        while (running) {
+            try (Connection connection = source.getConnection()) {
+                connection.createStatement().execute("listen brandeon");
+                PGConnection postgres = connection.unwrap(PGConnection.class);
+                while (running) {
+                    PGNotification[] notes = postgres.getNotifications(LISTEN_MILLIS);
+                    for (PGNotification note : notes == null ? new PGNotification[0] : notes) {
+                        heard(note.getParameter());
+                    }
+                }
+                connection.createStatement().execute("unlisten *");
+            } catch (SQLException e) {
+                LOG.warn("The database cannot be reached; trying again in a second.");
+                pause();
+            }
+        }
+    }
+
+    private void heard(String text) {
+        String[] words = text.split(" ");
+        if (words.length == 3 && !words[0].equals(node)) {
+            deliver(new Wake(Wake.Kind.valueOf(words[1]), UUID.fromString(words[2])));
+        }
+    }
+
+    private void pause() {
+        try {
+            Thread.sleep(LISTEN_MILLIS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            running = false;
+        }
+    }
+}

@@ -1,0 +1,161 @@
+package brandeon.server.publish;
+
+import brandeon.core.canvas.Canvas;
+import brandeon.core.publish.Advice;
+import brandeon.core.publish.Part;
+import brandeon.core.publish.SourceSheet;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Addresses;
+import brandeon.server.access.Member;
+import brandeon.server.access.Members;
+import brandeon.server.live.FeedKey;
+import brandeon.server.live.Feeds;
+import brandeon.server.theme.Themes;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Putting on air, and the ledger of sources. */
+@RestController
+class LedgerController {
+
+    /** How an open source does. */
+    enum State { NOT_OPEN, RIGHT, WRONG_SIZE, BEHIND, WITHDRAWN }
+
+    /**
+     * One source.
+     *
+     * @param recommended whether the source sheet uses it: scenes with captures are taken in two parts, others whole
+     * @param sentence    how it does, for people
+     */
+    record Row(UUID outlet, String scene, String sceneName, String canvas, String canvasName, Part part, String link, int width, int height, int frameRate,
+            Advice advice, boolean recommended, boolean followsDraft, State state, String sentence, int open, long oldLinkOpened) {
+    }
+
+    record Ledger(int onAir, boolean differs, List<Row> rows, List<SourceSheet> sheets) {
+    }
+
+    record FollowWish(boolean draft) {
+    }
+
+    private final Members members;
+    private final Themes themes;
+    private final Outlets outlets;
+    private final Health health;
+    private final Feeds feeds;
+    private final Addresses addresses;
+
+    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds, Addresses addresses) {
+        this.members = members;
+        this.themes = themes;
+        this.outlets = outlets;
+        this.health = health;
+        this.feeds = feeds;
+        this.addresses = addresses;
+    }
+
+    @GetMapping("/api/themes/{id}/ledger")
+    Ledger ledger(@PathVariable UUID id) {
+        Themes.Draft draft = themes.get(members.current(), id);
+        Theme theme = themes.onAir(id).orElse(draft.theme());
+        Map<String, Outlets.Outlet> known = outlets.of(id).stream().collect(Collectors.toMap(o -> o.scene() + "/" + o.canvas() + "/" + o.part(), Function.identity()));
+        List<SourceSheet> sheets = theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList();
+        List<Row> rows = new ArrayList<>();
+        for (Scene scene : theme.scenes()) {
+            for (Canvas canvas : theme.canvases()) {
+                for (Part part : Part.values()) {
+                    Outlets.Outlet outlet = known.get(scene.id() + "/" + canvas.id() + "/" + part);
+                    if (outlet != null) {
+                        rows.add(row(theme, scene, canvas, outlet, recommended(sheets, scene, canvas, part)));
+                    }
+                }
+            }
+        }
+        return new Ledger(draft.onAir(), themes.differs(draft), rows, sheets);
+    }
+
+    @PostMapping("/api/themes/{id}/on-air")
+    Ledger putOnAir(@PathVariable UUID id) {
+        Themes.Draft draft = themes.putOnAir(members.current(), id);
+        outlets.ensure(id, draft.theme());
+        return ledger(id);
+    }
+
+    @PostMapping("/api/themes/{id}/on-air/back")
+    Ledger takeBack(@PathVariable UUID id) {
+        themes.takeBack(members.current(), id);
+        return ledger(id);
+    }
+
+    @PostMapping("/api/outlets/{id}/reissue")
+    void reissue(@PathVariable UUID id) {
+        outlets.reissue(members.current(), id);
+    }
+
+    @PostMapping("/api/outlets/{id}/withdraw")
+    void withdraw(@PathVariable UUID id) {
+        outlets.withdraw(members.current(), id);
+    }
+
+    @PutMapping("/api/outlets/{id}/follows")
+    void follow(@PathVariable UUID id, @RequestBody FollowWish wish) {
+        Member member = members.current();
+        outlets.follow(member, id, wish.draft() ? FeedKey.Source.DRAFT : FeedKey.Source.RELEASE);
+    }
+
+    private static boolean recommended(List<SourceSheet> sheets, Scene scene, Canvas canvas, Part part) {
+        return sheets.stream().filter(sheet -> sheet.canvas().id().equals(canvas.id()))
+                .flatMap(sheet -> sheet.scenes().stream()).filter(s -> s.scene().equals(scene.id()))
+                .flatMap(s -> s.sources().stream())
+                .anyMatch(source -> source instanceof SourceSheet.Browser browser && browser.part() == part);
+    }
+
+    private Row row(Theme theme, Scene scene, Canvas canvas, Outlets.Outlet outlet, boolean recommended) {
+        List<Health.Report> reports = health.reports(outlet.id());
+        State state = state(outlet, canvas, reports);
+        return new Row(outlet.id(), scene.id(), scene.name(), canvas.id(), canvas.name(), outlet.part(), addresses.base() + "/o/" + outlets.token(outlet),
+                canvas.size().width(), canvas.size().height(), canvas.frameRate(), Advice.of(theme, scene, outlet.part()), recommended,
+                outlet.follows() == FeedKey.Source.DRAFT, state, sentence(state, canvas, reports), reports.size(), health.oldLinkOpened(outlet.id()));
+    }
+
+    private State state(Outlets.Outlet outlet, Canvas canvas, List<Health.Report> reports) {
+        if (outlet.withdrawn()) {
+            return State.WITHDRAWN;
+        }
+        if (reports.isEmpty()) {
+            return State.NOT_OPEN;
+        }
+        if (reports.stream().anyMatch(report -> wrongSize(canvas, report))) {
+            return State.WRONG_SIZE;
+        }
+        String hash = feeds.hashOf(outlet.feed()).orElse("");
+        return reports.stream().anyMatch(report -> !report.hash().equals(hash)) ? State.BEHIND : State.RIGHT;
+    }
+
+    private static boolean wrongSize(Canvas canvas, Health.Report report) {
+        return report.width() != canvas.size().width() || report.height() != canvas.size().height();
+    }
+
+    private static String sentence(State state, Canvas canvas, List<Health.Report> reports) {
+        return switch (state) {
+            case WITHDRAWN -> "Withdrawn; its link shows nothing.";
+            case NOT_OPEN -> "Not open anywhere.";
+            case RIGHT -> reports.size() == 1 ? "Open at the right size." : "Open " + reports.size() + " times at the right size.";
+            case BEHIND -> "Open, but still painting an earlier picture.";
+            case WRONG_SIZE -> {
+                Health.Report wrong = reports.stream().filter(report -> wrongSize(canvas, report)).findFirst().orElseThrow();
+                yield "Runs at %d × %d. Type width %d and height %d.".formatted(wrong.width(), wrong.height(), canvas.size().width(), canvas.size().height());
+            }
+        };
+    }
+}

@@ -1,0 +1,55 @@
+package brandeon.server.rig;
+
+import brandeon.core.publish.SourceSheet;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Addresses;
+import brandeon.server.access.Member;
+import brandeon.server.access.Members;
+import brandeon.server.problem.Refused;
+import brandeon.server.theme.Themes;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The practice rig: the stand-in for broadcasting software. */
+@RestController
+class RigController {
+
+    record FillWish(UUID theme) {
+    }
+
+    private final Members members;
+    private final Themes themes;
+    private final Rigs rigs;
+    private final Addresses addresses;
+
+    RigController(Members members, Themes themes, Rigs rigs, Addresses addresses) {
+        this.members = members;
+        this.themes = themes;
+        this.rigs = rigs;
+        this.addresses = addresses;
+    }
+
+    @GetMapping("/api/rig")
+    Rigs.Kept get() {
+        return rigs.get(members.current());
+    }
+
+    @PutMapping("/api/rig")
+    Rigs.Kept put(@RequestBody Rigs.Kept wish) {
+        return rigs.put(members.current(), wish.version(), wish.rig());
+    }
+
+    /** Fills the rig from a theme's ledger; what was in it is replaced. */
+    @PostMapping("/api/rig/fill")
+    Rigs.Kept fill(@RequestBody FillWish wish) {
+        Member member = members.current();
+        themes.get(member, wish.theme());
+        Theme theme = themes.onAir(wish.theme()).orElseThrow(() -> new Refused("Nothing of this theme is on air yet. Put it on air first, then there are links to fill in."));
+        Rig rig = rigs.filled(theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList(), wish.theme(), addresses.base());
+        return rigs.put(member, rigs.get(member).version(), rig);
+    }
+}

@@ -1,0 +1,102 @@
+package brandeon.server.rig;
+
+import brandeon.core.move.LinkReplacement;
+import brandeon.core.pack.Json;
+import brandeon.core.publish.SourceSheet;
+import brandeon.server.access.Member;
+import brandeon.server.access.Role;
+import brandeon.server.publish.Outlets;
+import brandeon.server.problem.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The practice rig of each workspace. */
+@Service
+public class Rigs {
+
+    private static final int MOST_SOURCES = 600;
+
+    /** @param version rises with every change; 0 when the rig was never filled */
+    public record Kept(long version, Rig rig) {
+    }
+
+    private final JdbcClient db;
+    private final Outlets outlets;
+
+    Rigs(JdbcClient db, Outlets outlets) {
+        this.db = db;
+        this.outlets = outlets;
+    }
+
+    public Kept get(Member member) {
+        return db.sql("select version, document from rig where workspace_id = :w").param("w", member.workspace())
+                .query((row, _) -> new Kept(row.getLong(1), Json.read(row.getString(2), Rig.class))).optional()
+                .orElse(new Kept(0, new Rig(List.of())));
+    }
+
+    /** @throws Refused when somebody else changed the rig since this version */
+    @Transactional
+    public Kept put(Member member, long version, Rig rig) {
+        member.requires(Role.OPERATOR);
+        long sources = rig.programs().stream().flatMap(p -> p.scenes().stream()).mapToLong(s -> s.sources().size()).sum();
+        if (sources > MOST_SOURCES) {
+            throw new IllegalArgumentException("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
+        }
+        int changed = db.sql("""
+                insert into rig (workspace_id, document, version) values (:w, :d::jsonb, 1)
+                on conflict (workspace_id) do update set document = :d::jsonb, version = rig.version + 1 where rig.version = :v""")
+                .param("w", member.workspace()).param("d", Json.write(rig)).param("v", version).update();
+        if (changed == 0) {
+            throw new Refused("Somebody else changed the rig in the meantime. It was loaded again; repeat your change.");
+        }
+        return get(member);
+    }
+
+    /** What the ledger says, as a scene set: every scene on every canvas with its sources in order. */
+    public Rig filled(List<SourceSheet> sheets, UUID theme, String address) {
+        Map<String, Outlets.Outlet> known = outlets.of(theme).stream().collect(Collectors.toMap(o -> o.scene() + "/" + o.canvas() + "/" + o.part(), Function.identity()));
+        return new Rig(sheets.stream().map(sheet -> program(sheet, known, address)).toList());
+    }
+
+    private Rig.Program program(SourceSheet sheet, Map<String, Outlets.Outlet> known, String address) {
+        return new Rig.Program(sheet.canvas().id(), sheet.canvas().name(), sheet.canvas().id(), sheet.canvas().size().width(), sheet.canvas().size().height(),
+                sheet.scenes().stream().map(scene -> scene(sheet, scene, known, address)).toList());
+    }
+
+    private Rig.RigScene scene(SourceSheet sheet, SourceSheet.SheetScene scene, Map<String, Outlets.Outlet> known, String address) {
+        List<Rig.RigSource> sources = new ArrayList<>();
+        for (SourceSheet.Source source : scene.sources()) {
+            String id = sheet.canvas().id() + "-" + scene.scene() + "-" + sources.size();
+            switch (source) {
+                case SourceSheet.Browser b -> Optional.ofNullable(known.get(scene.scene() + "/" + sheet.canvas().id() + "/" + b.part()))
+                        .ifPresent(outlet -> sources.add(new Rig.RigSource(id, scene.name() + " " + b.part().name().toLowerCase(java.util.Locale.ROOT), Rig.SourceKind.BROWSER,
+                                address + "/o/" + outlets.token(outlet), b.width(), b.height(), Rig.RigBehaviour.valueOf(b.advice().behaviour().name()), true, 0, 0, 1, 0, 0, "")));
+                case SourceSheet.CaptureSource c -> sources.add(new Rig.RigSource(id, c.name(), Rig.SourceKind.CAPTURE, "", c.sourceWidth(), c.sourceHeight(),
+                        Rig.RigBehaviour.KEEP_RUNNING, true, c.fit().x(), c.fit().y(), c.fit().scale(), c.fit().crop().left(), c.fit().crop().top(), c.capture()));
+            }
+        }
+        return new Rig.RigScene(scene.scene(), scene.name(), List.copyOf(sources));
+    }
+
+    /** Every place in the rig that holds a link. */
+    public List<LinkReplacement.Place> places(Rig rig) {
+        return rig.programs().stream().flatMap(program -> program.scenes().stream()
+                .flatMap(scene -> scene.sources().stream().filter(s -> s.kind() == Rig.SourceKind.BROWSER)
+                        .map(source -> new LinkReplacement.Place(program.name() + " · " + scene.name(), source.name(), source.link())))).toList();
+    }
+
+    /** The rig with links swapped, everything else as it was. */
+    public Rig replaced(Rig rig, Map<String, String> newLinks) {
+        return new Rig(rig.programs().stream().map(program -> new Rig.Program(program.id(), program.name(), program.canvas(), program.width(), program.height(),
+                program.scenes().stream().map(scene -> new Rig.RigScene(scene.id(), scene.name(),
+                        scene.sources().stream().map(source -> source.linked(newLinks.getOrDefault(source.link(), source.link()))).toList())).toList())).toList());
+    }
+}

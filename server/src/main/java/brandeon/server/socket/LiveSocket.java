@@ -1,0 +1,168 @@
+package brandeon.server.socket;
+
+import brandeon.server.live.FeedKey;
+import brandeon.server.live.Feeds;
+import brandeon.server.live.Wakes;
+import brandeon.server.access.Member;
+import brandeon.server.access.Members;
+import brandeon.server.problem.NotFound;
+import brandeon.server.publish.Health;
+import brandeon.server.publish.Outlets;
+import brandeon.server.theme.Themes;
+import java.io.IOException;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+import org.springframework.web.socket.CloseStatus;
+import org.springframework.web.socket.TextMessage;
+import org.springframework.web.socket.WebSocketSession;
+import org.springframework.web.socket.handler.ConcurrentWebSocketSessionDecorator;
+import org.springframework.web.socket.handler.TextWebSocketHandler;
+import org.springframework.web.util.UriComponentsBuilder;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The live channel of docs/protocol.md: one connection per outlet or editor, any number of feeds on it. */
+@Component
+class LiveSocket extends TextWebSocketHandler {
+
+    private static final CloseStatus UNKNOWN_LINK = new CloseStatus(4404, "There is no source at this link.");
+    private static final CloseStatus OLD_LINK = new CloseStatus(4410, "This link was replaced or withdrawn.");
+    private static final CloseStatus ASK_AGAIN = new CloseStatus(4205, "Something changed; connect again.");
+    private static final int SEND_MILLIS = 5_000;
+    private static final int BUFFER = 4 << 20;
+    private static final int MOST_FEEDS = 200;
+
+    private final Feeds feeds;
+    private final Outlets outlets;
+    private final Health health;
+    private final Members members;
+    private final Themes themes;
+    private final JsonMapper json;
+    private final Map<String, Connection> connections = new ConcurrentHashMap<>();
+
+    LiveSocket(Feeds feeds, Outlets outlets, Health health, Members members, Themes themes, Wakes wakes, JsonMapper json) {
+        this.feeds = feeds;
+        this.outlets = outlets;
+        this.health = health;
+        this.members = members;
+        this.themes = themes;
+        this.json = json;
+        wakes.listen(wake -> {
+            if (wake.kind() == Wakes.Wake.Kind.OUTLET) {
+                askAgain(wake.id());
+            }
+        });
+    }
+
+    /** One open connection: of an outlet, or of a person in the editor. */
+    private record Connection(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<Member> member, Map<String, Feeds.Watch> watches) {
+    }
+
+    @Override
+    public void afterConnectionEstablished(WebSocketSession raw) throws IOException {
+        WebSocketSession session = new ConcurrentWebSocketSessionDecorator(raw, SEND_MILLIS, BUFFER);
+        if (raw.getUri() != null && raw.getUri().getPath().endsWith("/outlet")) {
+            String token = UriComponentsBuilder.fromUri(raw.getUri()).build().getQueryParams().getFirst("token");
+            openOutlet(session, outlets.open(token == null ? "" : token));
+        } else {
+            Member member = members.of(raw.getPrincipal()).orElseThrow(() -> new NotFound("Nobody is signed in."));
+            connections.put(session.getId(), new Connection(session, Optional.empty(), Optional.of(member), new ConcurrentHashMap<>()));
+        }
+    }
+
+    private void openOutlet(WebSocketSession session, Outlets.Opened opened) throws IOException {
+        switch (opened) {
+            case Outlets.Current(Outlets.Outlet outlet) ->
+                    connections.put(session.getId(), new Connection(session, Optional.of(outlet), Optional.empty(), new ConcurrentHashMap<>()));
+            case Outlets.Old(Outlets.Outlet outlet) -> {
+                health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
+                session.close(OLD_LINK);
+            }
+            case Outlets.Unknown _ -> session.close(UNKNOWN_LINK);
+        }
+    }
+
+    @Override
+    protected void handleTextMessage(WebSocketSession raw, TextMessage text) {
+        Connection connection = connections.get(raw.getId());
+        if (connection == null) {
+            return;
+        }
+        try {
+            JsonNode message = json.readTree(text.getPayload());
+            switch (message.path("type").asString("")) {
+                case "watch" -> watch(connection, message);
+                case "leave" -> Optional.ofNullable(connection.watches().remove(message.path("feed").asString(""))).ifPresent(feeds::leave);
+                case "report" -> report(connection, message);
+                case "time" -> send(connection.session(), json.writeValueAsString(Map.of("type", "time", "sent", message.path("sent").asDouble(0), "now", System.currentTimeMillis())));
+                default -> error(connection, message, "This message is not understood.");
+            }
+        } catch (JacksonException | IllegalArgumentException | NotFound e) {
+            error(connection, json.createObjectNode(), e.getMessage());
+        }
+    }
+
+    private void watch(Connection connection, JsonNode message) {
+        String name = message.path("feed").asString("");
+        FeedKey key = connection.outlet().map(Outlets.Outlet::feed).orElseGet(() -> editorFeed(connection, message));
+        if (connection.watches().size() >= MOST_FEEDS) {
+            throw new IllegalArgumentException("A connection follows at most " + MOST_FEEDS + " pictures.");
+        }
+        Optional.ofNullable(connection.watches().remove(name)).ifPresent(feeds::leave);
+        connection.watches().put(name, feeds.watch(key, name, text -> send(connection.session(), text),
+                message.path("epoch").asString(""), message.path("number").asLong(-1)));
+    }
+
+    private FeedKey editorFeed(Connection connection, JsonNode message) {
+        UUID theme = UUID.fromString(message.path("theme").asString(""));
+        themes.get(connection.member().orElseThrow(), theme);
+        return new FeedKey(theme, message.path("scene").asString(""), message.path("canvas").asString(""),
+                brandeon.core.publish.Part.valueOf(message.path("part").asString("WHOLE")), FeedKey.Source.valueOf(message.path("source").asString("DRAFT")));
+    }
+
+    private void report(Connection connection, JsonNode message) {
+        connection.outlet().ifPresent(outlet -> health.report(outlet.id(), connection.session().getId(), new Health.Report(
+                message.path("width").asInt(0), message.path("height").asInt(0), message.path("hash").asString(""),
+                message.path("visible").asBoolean(true), message.path("frames").asDouble(0), System.currentTimeMillis())));
+    }
+
+    private void error(Connection connection, JsonNode message, String sentence) {
+        send(connection.session(), json.writeValueAsString(Map.of("type", "error", "feed", message.path("feed").asString(""), "detail", sentence == null ? "Not understood." : sentence)));
+    }
+
+    private static void send(WebSocketSession session, String text) {
+        try {
+            session.sendMessage(new TextMessage(text));
+        } catch (IOException | RuntimeException e) {
+            // The connection is closing; it will come back and say what it has.
+            closeQuietly(session, CloseStatus.SESSION_NOT_RELIABLE);
+        }
+    }
+
+    private static void closeQuietly(WebSocketSession session, CloseStatus status) {
+        try {
+            session.close(status);
+        } catch (IOException | RuntimeException e) {
+            // Already closed.
+        }
+    }
+
+    /** After a link was issued anew, withdrawn or pointed elsewhere: its connections must prove themselves again. */
+    private void askAgain(UUID outlet) {
+        connections.values().stream().filter(c -> c.outlet().map(o -> o.id().equals(outlet)).orElse(false))
+                .forEach(c -> closeQuietly(c.session(), ASK_AGAIN));
+    }
+
+    @Override
+    public void afterConnectionClosed(WebSocketSession raw, CloseStatus status) {
+        Connection connection = connections.remove(raw.getId());
+        if (connection != null) {
+            connection.watches().values().forEach(feeds::leave);
+            connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), raw.getId()));
+        }
+    }
+}

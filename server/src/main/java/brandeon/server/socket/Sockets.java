@@ -1,0 +1,31 @@
+package brandeon.server.socket;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.web.socket.config.annotation.EnableWebSocket;
+import org.springframework.web.socket.config.annotation.WebSocketConfigurer;
+import org.springframework.web.socket.config.annotation.WebSocketHandlerRegistry;
+import org.springframework.web.socket.server.standard.ServletServerContainerFactoryBean;
+
+@Configuration
+@EnableWebSocket
+class Sockets implements WebSocketConfigurer {
+
+    private final LiveSocket live;
+
+    Sockets(LiveSocket live) {
+        this.live = live;
+    }
+
+    @Override
+    public void registerWebSocketHandlers(WebSocketHandlerRegistry registry) {
+        registry.addHandler(live, "/live/outlet", "/live/editor");
+    }
+
+    @Bean
+    ServletServerContainerFactoryBean limits() {
+        ServletServerContainerFactoryBean limits = new ServletServerContainerFactoryBean();
+        limits.setMaxTextMessageBufferSize(64 * 1024);
+        return limits;
+    }
+}

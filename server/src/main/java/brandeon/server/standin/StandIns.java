@@ -1,0 +1,92 @@
+package brandeon.server.standin;
+
+import brandeon.core.live.Platform;
+import brandeon.core.live.SignalKind;
+import brandeon.server.access.Keys;
+import brandeon.server.live.Channels;
+import brandeon.server.problem.Refused;
+import io.cloudevents.CloudEvent;
+import io.cloudevents.core.builder.CloudEventBuilder;
+import io.cloudevents.core.provider.EventFormatProvider;
+import io.cloudevents.jackson.JsonFormat;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.OffsetDateTime;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ThreadLocalRandom;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerInitializedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The stand-in platforms. They know a channel only by its inlet's address and signing secret, and send CloudEvents over
+ * HTTP on loopback, as a platform outside would.
+ */
+@Service
+public class StandIns {
+
+    /** Invented viewers. */
+    private static final List<String> NAMES = List.of("Tavi Brook", "quiet_otter", "Ilse Fenn", "saltmarsh_sal", "Wren of Low Quay", "Oskar Dunlin", "heron_at_six", "Maret Sedge");
+
+    private final Keys keys;
+    private final JsonMapper json;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private volatile int port;
+
+    StandIns(Keys keys, JsonMapper json) {
+        this.keys = keys;
+        this.json = json;
+    }
+
+    @EventListener
+    void listening(ServletWebServerInitializedEvent event) {
+        port = event.getWebServer().getPort();
+    }
+
+    /** Sends one signal of a kind, from an invented viewer. */
+    public void send(Channels.Channel channel, SignalKind kind) {
+        Platform.Term term = channel.platform().term(kind)
+                .orElseThrow(() -> new Refused(channel.platform().title() + " has no such signal."));
+        byte[] body = EventFormatProvider.getInstance().resolveFormat(JsonFormat.CONTENT_TYPE).serialize(event(channel, kind, term));
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/inlets/" + keys.token(Keys.Use.INLET, channel.id(), 1)))
+                .header("Content-Type", JsonFormat.CONTENT_TYPE)
+                .header("Brandeon-Signature", "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel.id()), body)))
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body)).build();
+        try {
+            HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() >= 300) {
+                throw new Refused("The inlet did not take the practice signal: " + answer.body());
+            }
+        } catch (IOException e) {
+            throw new Refused("The inlet could not be reached: " + e.getMessage());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Refused("Sending was interrupted.");
+        }
+    }
+
+    private CloudEvent event(Channels.Channel channel, SignalKind kind, Platform.Term term) {
+        ThreadLocalRandom random = ThreadLocalRandom.current();
+        Map<String, Object> data = switch (kind) {
+            case FOLLOW, PAID_MESSAGE -> Map.of("name", name(random));
+            case SUBSCRIPTION -> Map.of("name", name(random), "months", 1, "level", "1");
+            case RENEWAL -> Map.of("name", name(random), "months", random.nextInt(2, 30), "level", "1");
+            case GIFTED_SUBSCRIPTIONS -> Map.of("name", name(random), "amount", random.nextInt(1, 6));
+            case POINTS, GOODS -> Map.of("name", name(random), "amount", random.nextInt(5, 200));
+            case RAID -> Map.of("name", name(random), "amount", random.nextInt(3, 90));
+        };
+        return CloudEventBuilder.v1().withId(UUID.randomUUID().toString()).withSource(URI.create("/stand-ins/" + channel.platform().title().toLowerCase(java.util.Locale.ROOT)))
+                .withType(term.type()).withTime(OffsetDateTime.now()).withData("application/json", json.writeValueAsBytes(data)).build();
+    }
+
+    private static String name(ThreadLocalRandom random) {
+        return NAMES.get(random.nextInt(NAMES.size()));
+    }
+}

@@ -1,0 +1,59 @@
+package brandeon.server.theme;
+
+import brandeon.core.art.Families;
+import brandeon.core.live.Platform;
+import brandeon.core.live.Readings;
+import brandeon.core.text.Face;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.Zone;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What there is to choose from: families, faces, kinds of pieces, readings, platforms. */
+@RestController
+class CatalogueController {
+
+    record FamilyView(String id, String title, String description) {
+    }
+
+    record FaceView(Face id, String title, String family) {
+    }
+
+    record KindText(String name, String title, String standard) {
+    }
+
+    record KindFigure(String name, String title, double least, double most, double standard) {
+    }
+
+    record KindView(PieceKind id, String title, Zone zone, List<KindText> texts, List<KindFigure> figures) {
+    }
+
+    record ReadingView(String name, String meaning) {
+    }
+
+    record PlatformView(Platform id, String title) {
+    }
+
+    record Catalogue(List<FamilyView> families, List<FaceView> faces, List<KindView> kinds, List<ReadingView> readings, List<PlatformView> platforms, List<SceneRole> sceneRoles) {
+    }
+
+    @GetMapping("/api/catalogue")
+    Catalogue catalogue() {
+        return new Catalogue(
+                Families.all().stream().map(f -> new FamilyView(f.id(), f.title(), f.description())).toList(),
+                Arrays.stream(Face.values()).map(f -> new FaceView(f, f.title(), f.family())).toList(),
+                Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
+                Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue())).toList(),
+                Arrays.stream(Platform.values()).map(p -> new PlatformView(p, p.title())).toList(),
+                List.of(SceneRole.values()));
+    }
+
+    private static KindView kind(PieceKind kind) {
+        return new KindView(kind, kind.title(), kind.zone(),
+                kind.texts().stream().map(t -> new KindText(t.name(), t.title(), t.standard())).toList(),
+                kind.figures().stream().map(f -> new KindFigure(f.name(), f.title(), f.least(), f.most(), f.standard())).toList());
+    }
+}

@@ -1,0 +1,12 @@
+package brandeon.server.theme;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface ReleaseRows extends JpaRepository<ReleaseRow, ReleaseRow.Key> {
+
+    @Query("select max(r.key.number) from ReleaseRow r where r.key.themeId = :theme")
+    Optional<Integer> latestNumber(UUID theme);
+}

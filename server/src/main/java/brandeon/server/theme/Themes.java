@@ -1,0 +1,252 @@
+package brandeon.server.theme;
+
+import brandeon.core.pack.Json;
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Edits;
+import brandeon.core.theme.Outcome;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Member;
+import brandeon.server.access.Role;
+import brandeon.server.live.Wakes;
+import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Refused;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.data.domain.Limit;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Themes, their edits and releases. An edit that was answered is on disk. */
+@Service
+public class Themes {
+
+    /** A theme as it is now. @param onAir number of the release on air; 0 when none is */
+    public record Draft(UUID id, UUID workspace, UUID channel, Theme theme, long version, int onAir, Optional<UUID> movedFrom, Instant updatedAt) {
+    }
+
+    /** One line of a theme's history. */
+    public record HistoryLine(long number, UUID account, Instant at, String what, String state) {
+    }
+
+    /** Kept by its text, not its version: a version that was rolled back must not be mistaken for its successor. */
+    private record Parsed(String document, Theme theme) {
+    }
+
+    private final ThemeRows rows;
+    private final EditRows edits;
+    private final ReleaseRows releases;
+    private final JdbcClient db;
+    private final Wakes wakes;
+    private final Map<UUID, Parsed> parsed = new ConcurrentHashMap<>();
+    private final Map<ReleaseRow.Key, Theme> parsedReleases = new ConcurrentHashMap<>();
+
+    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, JdbcClient db, Wakes wakes) {
+        this.rows = rows;
+        this.edits = edits;
+        this.releases = releases;
+        this.db = db;
+        this.wakes = wakes;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Draft> all(Member member) {
+        return rows.findByWorkspaceIdOrderByCreatedAt(member.workspace()).stream().map(this::draft).toList();
+    }
+
+    /** @throws NotFound also when the theme belongs to another workspace */
+    @Transactional(readOnly = true)
+    public Draft get(Member member, UUID id) {
+        return rows.findByIdAndWorkspaceId(id, member.workspace()).map(this::draft).orElseThrow(Themes::missing);
+    }
+
+    /** Without a person: for outlets, whose link is the proof. */
+    @Transactional(readOnly = true)
+    public Optional<Draft> find(UUID id) {
+        return rows.findById(id).map(this::draft);
+    }
+
+    @Transactional(readOnly = true)
+    public List<Draft> onChannel(UUID channel) {
+        return rows.findByChannelId(channel).stream().map(this::draft).toList();
+    }
+
+    @Transactional
+    public Draft create(Member member, UUID channel, Theme theme, Optional<UUID> movedFrom) {
+        member.requires(Role.DESIGNER);
+        ThemeRow row = new ThemeRow(UUID.randomUUID(), member.workspace(), channel, Json.write(theme));
+        row.movedFrom = movedFrom.orElse(null);
+        return draft(rows.save(row));
+    }
+
+    @Transactional
+    public void delete(Member member, UUID id) {
+        member.requires(Role.OWNER);
+        rows.delete(rows.findByIdAndWorkspaceId(id, member.workspace()).orElseThrow(Themes::missing));
+    }
+
+    /**
+     * Applies one edit and writes it with its inverse in one transaction.
+     *
+     * @param gesture edits of one person with the same non-empty gesture, one after another, are undone as one
+     * @throws Refused when the edit cannot be applied; nothing is changed then
+     */
+    @Transactional
+    public Draft edit(Member member, UUID id, Edit edit, String gesture) {
+        ThemeRow row = locked(member, id);
+        Outcome.Applied applied = apply(row, edit);
+        edits.dropUndone(id, member.account());
+        Optional<EditRow> last = gesture.isEmpty() ? Optional.empty() : edits.lastDone(id, member.account())
+                .filter(previous -> gesture.equals(previous.gesture) && previous.key.number() == row.version);
+        save(row, applied.theme());
+        if (last.isPresent()) {
+            joinGesture(last.get(), row.version, edit, applied.inverse());
+        } else {
+            edits.save(new EditRow(new EditRow.Key(id, row.version), member.account(), gesture, Json.write(edit), Json.write(applied.inverse()), EditRow.State.DONE));
+        }
+        return draft(row);
+    }
+
+    /** Takes back this person's last edit that still stands. */
+    @Transactional
+    public Draft undo(Member member, UUID id) {
+        ThemeRow row = locked(member, id);
+        EditRow last = edits.lastDone(id, member.account()).orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
+        Outcome.Applied applied = apply(row, Json.read(last.inverse, Edit.class));
+        last.state = EditRow.State.UNDONE;
+        save(row, applied.theme());
+        step(row, member, last.inverse, applied);
+        return draft(row);
+    }
+
+    @Transactional
+    public Draft redo(Member member, UUID id) {
+        ThemeRow row = locked(member, id);
+        EditRow next = edits.nextRedo(id, member.account()).orElseThrow(() -> new Refused("There is nothing to do again."));
+        Outcome.Applied applied = apply(row, Json.read(next.edit, Edit.class));
+        next.state = EditRow.State.DONE;
+        next.inverse = Json.write(applied.inverse());
+        save(row, applied.theme());
+        step(row, member, next.edit, applied);
+        return draft(row);
+    }
+
+    @Transactional(readOnly = true)
+    public boolean canUndo(Member member, UUID id) {
+        return edits.lastDone(id, member.account()).isPresent();
+    }
+
+    @Transactional(readOnly = true)
+    public boolean canRedo(Member member, UUID id) {
+        return edits.nextRedo(id, member.account()).isPresent();
+    }
+
+    @Transactional(readOnly = true)
+    public List<HistoryLine> history(Member member, UUID id) {
+        get(member, id);
+        return edits.history(id, Limit.of(200)).stream()
+                .map(e -> new HistoryLine(e.key.number(), e.accountId, e.at, e.edit, e.state.name())).toList();
+    }
+
+    /** Makes an immutable copy of the draft and puts it on air. */
+    @Transactional
+    public Draft putOnAir(Member member, UUID id) {
+        member.requires(Role.OPERATOR);
+        ThemeRow row = rows.lock(id).filter(r -> r.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+        int number = releases.latestNumber(id).orElse(0) + 1;
+        releases.save(new ReleaseRow(new ReleaseRow.Key(id, number), row.document, member.account()));
+        row.onAir = number;
+        wakes.theme(id);
+        return draft(row);
+    }
+
+    /** Puts the release before the present one on air again. */
+    @Transactional
+    public Draft takeBack(Member member, UUID id) {
+        member.requires(Role.OPERATOR);
+        ThemeRow row = rows.lock(id).filter(r -> r.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+        if (row.onAir == null || row.onAir < 2) {
+            throw new Refused("There is no earlier release to go back to.");
+        }
+        row.onAir = row.onAir - 1;
+        wakes.theme(id);
+        return draft(row);
+    }
+
+    /** The theme as its outlets show it; empty when nothing was ever put on air. */
+    @Transactional(readOnly = true)
+    public Optional<Theme> onAir(UUID id) {
+        return rows.findById(id).filter(row -> row.onAir != null).map(row -> release(new ReleaseRow.Key(id, row.onAir)));
+    }
+
+    /** Whether the draft differs from what is on air. */
+    @Transactional(readOnly = true)
+    public boolean differs(Draft draft) {
+        return draft.onAir() == 0 || !release(new ReleaseRow.Key(draft.id(), draft.onAir())).equals(draft.theme());
+    }
+
+    public String nameOf(UUID account) {
+        return db.sql("select name from account where id = :id").param("id", account).query(String.class).optional().orElse("Somebody");
+    }
+
+    private Theme release(ReleaseRow.Key key) {
+        return parsedReleases.computeIfAbsent(key, k -> Json.read(releases.findById(k).orElseThrow().document, Theme.class));
+    }
+
+    private ThemeRow locked(Member member, UUID id) {
+        member.requires(Role.DESIGNER);
+        return rows.lock(id).filter(row -> row.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+    }
+
+    private Outcome.Applied apply(ThemeRow row, Edit edit) {
+        return switch (Edits.apply(theme(row), edit)) {
+            case Outcome.Applied applied -> applied;
+            case Outcome.Refused(String reason) -> throw new Refused(reason);
+        };
+    }
+
+    private void save(ThemeRow row, Theme theme) {
+        row.document = Json.write(theme);
+        row.version++;
+        row.updatedAt = Instant.now();
+        rows.save(row);
+        wakes.theme(row.id);
+    }
+
+    private void step(ThemeRow row, Member member, String edit, Outcome.Applied applied) {
+        edits.save(new EditRow(new EditRow.Key(row.id, row.version), member.account(), "", edit, Json.write(applied.inverse()), EditRow.State.STEP));
+    }
+
+    /** A drag is one line of history: its last edit forward, the way back to before it began. */
+    private void joinGesture(EditRow last, long number, Edit edit, Edit inverse) {
+        Edit earlier = Json.read(last.edit, Edit.class);
+        boolean overrides = Edits.overrides(edit, earlier);
+        Edit forth = overrides ? edit : new Edit.Batch(List.of(earlier, edit));
+        Edit back = new Edit.Batch(List.of(inverse, Json.read(last.inverse, Edit.class)));
+        edits.delete(last);
+        edits.save(new EditRow(new EditRow.Key(last.key.themeId(), number), last.accountId, last.gesture,
+                Json.write(forth), overrides ? last.inverse : Json.write(back), EditRow.State.DONE));
+    }
+
+    private Draft draft(ThemeRow row) {
+        return new Draft(row.id, row.workspaceId, row.channelId, theme(row), row.version, row.onAir == null ? 0 : row.onAir, Optional.ofNullable(row.movedFrom), row.updatedAt);
+    }
+
+    private Theme theme(ThemeRow row) {
+        Parsed known = parsed.get(row.id);
+        if (known != null && known.document().equals(row.document)) {
+            return known.theme();
+        }
+        Theme theme = Json.read(row.document, Theme.class);
+        parsed.put(row.id, new Parsed(row.document, theme));
+        return theme;
+    }
+
+    private static NotFound missing() {
+        return new NotFound("There is no such theme in your workspace.");
+    }
+}

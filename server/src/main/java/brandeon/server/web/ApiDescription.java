@@ -1,0 +1,52 @@
+package brandeon.server.web;
+
+import brandeon.core.colour.Colour;
+import brandeon.core.theme.Edit;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.List;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The OpenAPI description from which the web application's types are generated. */
+@Configuration
+class ApiDescription {
+
+    /** The only properties that may be missing or null; every other part of a record is always there. */
+    private static final Set<String> OPTIONAL = Set.of("fix");
+
+    static {
+        SpringDocUtils.getConfig().replaceWithClass(Colour.class, String.class);
+    }
+
+    @Bean
+    OpenAPI openApi() {
+        return new OpenAPI().info(new Info().title("Brandeon").version("1")).servers(List.of());
+    }
+
+    @Bean
+    OpenApiCustomizer exactTypes() {
+        return api -> {
+            api.servers(List.of());
+            api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
+            Schema<?> edit = api.getComponents().getSchemas().get("Edit");
+            for (JsonSubTypes.Type type : Edit.class.getAnnotation(JsonSubTypes.class).value()) {
+                edit.getDiscriminator().mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());
+            }
+        };
+    }
+
+    private static void requireAll(Schema<?> schema) {
+        if (schema.getProperties() != null) {
+            schema.setRequired(schema.getProperties().keySet().stream().filter(name -> !OPTIONAL.contains(name)).sorted().toList());
+        }
+        if (schema.getAllOf() != null) {
+            schema.getAllOf().forEach(ApiDescription::requireAll);
+        }
+    }
+}

@@ -1,0 +1,47 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+export type ThemeView = Schemas["ThemeView"];
+export type Theme = Schemas["Theme"];
+export type Piece = Schemas["Piece"];
+export type Scene = Schemas["Scene"];
+export type Canvas = Schemas["Canvas"];
+export type Layout = Schemas["LayoutView"];
+export type Finding = Schemas["Finding"];
+export type Box = Schemas["Box"];
+export type Edit = Schemas["EditWish"]["edit"];
+
+/** An error that the server explained in a sentence. */
+export class Problem extends Error {
+  readonly status: number;
+
+  constructor(status: number, sentence: string) {
+    super(sentence);
+    this.status = status;
+  }
+}
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1];
+    if (token) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
+    return request;
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: "" });
+api.use(csrf);
+
+/** The answer of a call, or a Problem with its sentence. */
+export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let result;
+  try {
+    result = await call;
+  } catch {
+    throw new Problem(0, "The server cannot be reached. Nothing was lost; try again in a moment.");
+  }
+  if (result.response.ok) return result.data as T;
+  const detail = (result.error as { detail?: string } | undefined)?.detail;
+  throw new Problem(result.response.status, detail ?? `The server answered ${String(result.response.status)}. Try again in a moment.`);
+}

@@ -1,0 +1,106 @@
+import { FeedFollower, type Welcome } from "../painter/feed";
+import { Painter } from "../painter/painter";
+import type { Patch } from "../painter/picture";
+import { ServerClock } from "../painter/serverClock";
+
+export interface FeedName {
+  theme: string;
+  scene: string;
+  canvas: string;
+  part?: "WHOLE" | "BACK" | "FRONT";
+  source?: "DRAFT" | "RELEASE";
+}
+
+type Message =
+  | ({ type: "welcome"; feed: string } & Welcome)
+  | ({ type: "patch"; feed: string } & Patch)
+  | { type: "time"; sent: number; now: number }
+  | { type: "changed"; theme: string; version: number }
+  | { type: "error"; detail: string };
+
+interface Following {
+  name: FeedName;
+  follower: FeedFollower;
+}
+
+/** The editor's one connection; every picture on every screen shares it. */
+class Live {
+  readonly clock = new ServerClock();
+  private socket: WebSocket | null = null;
+  private readonly following = new Map<string, Following>();
+  private readonly listeners = new Set<(theme: string, version: number) => void>();
+  private count = 0;
+  private wait = 250;
+
+  /** Keeps a picture painted in a host until the returned function is called. */
+  follow(host: HTMLElement, name: FeedName, moving: boolean, painted: (width: number, height: number) => void): () => void {
+    const feed = `f${String(++this.count)}`;
+    const painter = new Painter(host, this.clock.now, moving);
+    const follower = new FeedFollower(painter, () => this.watch(feed), () => painted(painter.width, painter.height));
+    this.following.set(feed, { name, follower });
+    if (this.socket) this.watch(feed);
+    else this.connect();
+    return () => {
+      this.following.delete(feed);
+      this.send({ type: "leave", feed });
+      painter.dispose();
+    };
+  }
+
+  /** Hears of every change of a theme that is on screen. */
+  onChange(listener: (theme: string, version: number) => void): () => void {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  }
+
+  private connect(): void {
+    const scheme = location.protocol === "https:" ? "wss" : "ws";
+    const socket = new WebSocket(`${scheme}://${location.host}/live/editor`);
+    this.socket = socket;
+    socket.onopen = () => {
+      this.wait = 250;
+      this.send({ type: "time", sent: Date.now() });
+      this.following.forEach((_, feed) => this.watch(feed));
+    };
+    socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Message);
+    socket.onclose = () => {
+      this.socket = null;
+      if (this.following.size === 0) return;
+      window.setTimeout(() => {
+        if (!this.socket) this.connect();
+      }, this.wait);
+      this.wait = Math.min(8000, this.wait * 2);
+    };
+  }
+
+  private receive(message: Message): void {
+    switch (message.type) {
+      case "welcome":
+        this.clock.rough(message.now);
+        void this.following.get(message.feed)?.follower.welcome(message);
+        break;
+      case "patch":
+        this.following.get(message.feed)?.follower.patch(message);
+        break;
+      case "time":
+        this.clock.measured(message.sent, message.now);
+        break;
+      case "changed":
+        this.listeners.forEach((listener) => listener(message.theme, message.version));
+        break;
+      case "error":
+        break;
+    }
+  }
+
+  private watch(feed: string): void {
+    const following = this.following.get(feed);
+    if (following) this.send({ type: "watch", feed, part: "WHOLE", source: "DRAFT", ...following.name, ...following.follower.standing });
+  }
+
+  private send(message: object): void {
+    if (this.socket?.readyState === WebSocket.OPEN) this.socket.send(JSON.stringify(message));
+  }
+}
+
+export const live = new Live();

@@ -1,0 +1,40 @@
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { live } from "../api/live";
+
+interface Props {
+  theme: string;
+  scene: string;
+  canvas: string;
+  width: number;
+  height: number;
+  moving?: boolean;
+  source?: "DRAFT" | "RELEASE";
+}
+
+/** A scene painted live, scaled to the room that its parent gives; the same painter as in an outlet. */
+export function ScenePicture({ theme, scene, canvas, width, height, moving = false, source = "DRAFT" }: Props) {
+  const frame = useRef<HTMLDivElement>(null);
+  const host = useRef<HTMLDivElement>(null);
+  const [scale, setScale] = useState(0);
+
+  useLayoutEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    const measure = () => setScale(element.clientWidth / width);
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [width]);
+
+  useEffect(() => {
+    if (!host.current) return;
+    return live.follow(host.current, { theme, scene, canvas, source }, moving, () => undefined);
+  }, [theme, scene, canvas, source, moving]);
+
+  return (
+    <div ref={frame} className="relative w-full overflow-hidden" style={{ aspectRatio: `${String(width)} / ${String(height)}` }}>
+      <div ref={host} className="absolute left-0 top-0 origin-top-left" style={{ transform: `scale(${String(scale)})` }} />
+    </div>
+  );
+}

@@ -1,0 +1,122 @@
+import { FeedFollower, type Welcome } from "../painter/feed";
+import { Painter } from "../painter/painter";
+import type { Patch } from "../painter/picture";
+import { ServerClock } from "../painter/serverClock";
+
+type Message =
+  | ({ type: "welcome" } & Welcome)
+  | ({ type: "patch" } & Patch)
+  | { type: "time"; sent: number; now: number }
+  | { type: "changed" | "error" };
+
+const FIRST_WAIT = 250;
+const LONGEST_WAIT = 8000;
+const REPORT_EVERY = 4000;
+/** The server says: this link is no longer good, or never was. */
+const GONE = [4404, 4410];
+
+const host = document.getElementById("overlay") as HTMLElement;
+const token = location.pathname.split("/").pop() ?? "";
+const clock = new ServerClock();
+const painter = new Painter(host, clock.now, true);
+let socket: WebSocket | null = null;
+let wait = FIRST_WAIT;
+
+const follower = new FeedFollower(painter, watch, () => {
+  fit();
+  report();
+});
+
+function connect(): void {
+  const scheme = location.protocol === "https:" ? "wss" : "ws";
+  socket = new WebSocket(`${scheme}://${location.host}/live/outlet?token=${encodeURIComponent(token)}`);
+  socket.onopen = () => {
+    wait = FIRST_WAIT;
+    watch();
+    measure();
+    window.setTimeout(measure, 300);
+    window.setTimeout(measure, 1500);
+  };
+  socket.onmessage = (event) => receive(JSON.parse(event.data as string) as Message);
+  socket.onclose = (event) => {
+    socket = null;
+    if (GONE.includes(event.code)) {
+      painter.clear();
+      return;
+    }
+    // What is painted stays; clocks go on. Jitter keeps many sources from coming back at the same moment.
+    window.setTimeout(connect, wait * (0.5 + Math.random()));
+    wait = Math.min(LONGEST_WAIT, wait * 2);
+  };
+}
+
+function receive(message: Message): void {
+  switch (message.type) {
+    case "welcome":
+      clock.rough(message.now);
+      void follower.welcome(message);
+      break;
+    case "patch":
+      follower.patch(message);
+      break;
+    case "time":
+      if (clock.measured(message.sent, message.now)) painter.retime();
+      break;
+    case "changed":
+    case "error":
+      break;
+  }
+}
+
+function send(message: object): void {
+  if (socket?.readyState === WebSocket.OPEN) socket.send(JSON.stringify(message));
+}
+
+function watch(): void {
+  send({ type: "watch", feed: "o", ...follower.standing });
+}
+
+function measure(): void {
+  send({ type: "time", sent: Date.now() });
+}
+
+/** A source of the wrong size shows the whole picture, smaller or larger, so that nothing is cut off. */
+function fit(): void {
+  if (painter.width === 0) return;
+  const scale = Math.min(innerWidth / painter.width, innerHeight / painter.height);
+  const left = (innerWidth - painter.width * scale) / 2;
+  const top = (innerHeight - painter.height * scale) / 2;
+  host.style.transform = scale === 1 ? "" : `translate(${String(left)}px,${String(top)}px) scale(${String(scale)})`;
+}
+
+let longestFrame = 0;
+
+/** While something moves, watches frames for half a second; a still picture is left alone. */
+function sampleFrames(): void {
+  if (!painter.busy || document.hidden) return;
+  const end = performance.now() + 500;
+  let last = performance.now();
+  longestFrame = 0;
+  const step = (now: number) => {
+    longestFrame = Math.max(longestFrame, now - last);
+    last = now;
+    if (now < end) requestAnimationFrame(step);
+  };
+  requestAnimationFrame(step);
+}
+
+function report(): void {
+  send({ type: "report", width: innerWidth, height: innerHeight, hash: follower.standing.hash, visible: !document.hidden, frames: longestFrame });
+}
+
+addEventListener("resize", () => {
+  fit();
+  report();
+});
+document.addEventListener("visibilitychange", report);
+window.setInterval(() => {
+  sampleFrames();
+  report();
+}, REPORT_EVERY);
+window.setInterval(measure, 60_000);
+connect();

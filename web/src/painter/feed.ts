@@ -1,0 +1,87 @@
+import type { Painter } from "./painter";
+import type { Patch, Picture } from "./picture";
+
+/** Where a painter stands in a feed: what it says when it comes back. */
+export interface Standing {
+  epoch: string;
+  number: number;
+  hash: string;
+}
+
+export interface Welcome extends Standing {
+  now: number;
+}
+
+/** Keeps one painter in step with one feed: fetches the whole when it must, applies patches in order otherwise. */
+export class FeedFollower {
+  readonly standing: Standing = { epoch: "", number: -1, hash: "" };
+  private readonly painter: Painter;
+  private readonly again: () => void;
+  private readonly changed: () => void;
+  private waiting: Patch[] | null = null;
+  private asked = 0;
+
+  /**
+   * @param again   asks the server for a new welcome
+   * @param changed called after each painted change
+   */
+  constructor(painter: Painter, again: () => void, changed: () => void) {
+    this.painter = painter;
+    this.again = again;
+    this.changed = changed;
+  }
+
+  async welcome(welcome: Welcome): Promise<void> {
+    this.standing.epoch = welcome.epoch;
+    if (welcome.hash === "" || welcome.hash === this.standing.hash) {
+      this.standing.number = welcome.number;
+      this.changed();
+      return;
+    }
+    const mine = ++this.asked;
+    this.waiting = [];
+    const picture = await fetchPicture(welcome.hash);
+    if (mine !== this.asked) return;
+    const missed: Patch[] = this.waiting;
+    this.waiting = null;
+    if (!picture) {
+      this.restart();
+      return;
+    }
+    this.painter.show(picture);
+    this.standing.number = welcome.number;
+    this.standing.hash = welcome.hash;
+    missed.forEach((patch) => this.patch(patch));
+    this.changed();
+  }
+
+  patch(patch: Patch): void {
+    if (this.waiting) {
+      this.waiting.push(patch);
+      return;
+    }
+    if (patch.number <= this.standing.number) return;
+    if (patch.number !== this.standing.number + 1) {
+      this.restart();
+      return;
+    }
+    this.painter.patch(patch);
+    this.standing.number = patch.number;
+    this.standing.hash = patch.hash;
+    this.changed();
+  }
+
+  private restart(): void {
+    this.standing.number = -1;
+    this.again();
+  }
+}
+
+async function fetchPicture(hash: string): Promise<Picture | null> {
+  try {
+    const answer = await fetch(`/pictures/${hash}`);
+    return answer.ok ? ((await answer.json()) as Picture) : null;
+  } catch {
+    return null;
+  }
+}

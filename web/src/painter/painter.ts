@@ -1,0 +1,150 @@
+import { tickClocks, type Clock, findClocks } from "./clocks";
+import type { Layer, Movement, Patch, Picture } from "./picture";
+
+/**
+ * Mounts pictures and moves what moves. It decides nothing: places, colours, sizes and words come finished.
+ *
+ * The host gets the picture's size in pixels; whoever owns it scales it.
+ */
+export class Painter {
+  private readonly host: HTMLElement;
+  private readonly now: () => number;
+  private readonly moving: boolean;
+  private readonly mounted = new Map<string, SVGSVGElement>();
+  private clocks: Clock[] = [];
+  private timer = 0;
+  width = 0;
+  height = 0;
+
+  /**
+   * @param now    the server's clock
+   * @param moving whether loops and entrances run; a still painter shows everything at rest
+   */
+  constructor(host: HTMLElement, now: () => number, moving: boolean) {
+    this.host = host;
+    this.now = now;
+    this.moving = moving;
+  }
+
+  show(picture: Picture): void {
+    this.resize(picture.width, picture.height);
+    this.mounted.forEach((layer) => layer.remove());
+    this.mounted.clear();
+    picture.layers.forEach((layer) => this.mount(layer));
+    this.arrange(picture.layers.map((layer) => layer.piece));
+  }
+
+  patch(patch: Patch): void {
+    this.resize(patch.width, patch.height);
+    patch.layers.forEach((layer) => this.mount(layer));
+    const wanted = new Set(patch.order);
+    for (const [piece, layer] of this.mounted) {
+      if (!wanted.has(piece)) {
+        layer.remove();
+        this.mounted.delete(piece);
+      }
+    }
+    this.arrange(patch.order);
+  }
+
+  clear(): void {
+    this.show({ width: this.width, height: this.height, layers: [] });
+  }
+
+  /** Whether anything is being animated now. */
+  get busy(): boolean {
+    return this.host.getAnimations({ subtree: true }).some((animation) => animation.playState === "running");
+  }
+
+  /** After the server's clock was measured anew: everything timed is set to it. */
+  retime(): void {
+    this.host.getAnimations({ subtree: true }).forEach((animation) => {
+      const movement = timed.get(animation);
+      if (movement) setTime(animation, movement, this.now());
+    });
+    this.tick();
+  }
+
+  dispose(): void {
+    clearTimeout(this.timer);
+    this.mounted.forEach((layer) => layer.remove());
+    this.mounted.clear();
+  }
+
+  private resize(width: number, height: number): void {
+    this.width = width;
+    this.height = height;
+    this.host.style.width = `${String(width)}px`;
+    this.host.style.height = `${String(height)}px`;
+  }
+
+  private mount(layer: Layer): void {
+    const holder = document.createElement("div");
+    holder.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="${String(this.width)}" height="${String(this.height)}" viewBox="0 0 ${String(this.width)} ${String(this.height)}">${layer.svg}</svg>`;
+    const svg = holder.firstElementChild as SVGSVGElement;
+    svg.style.cssText = "position:absolute;left:0;top:0;overflow:hidden";
+    svg.dataset["piece"] = layer.piece;
+    this.mounted.get(layer.piece)?.remove();
+    this.mounted.set(layer.piece, svg);
+    this.host.append(svg);
+    clampTexts(svg);
+    if (this.moving) layer.movements.forEach((movement) => this.move(svg, movement));
+  }
+
+  private move(svg: SVGSVGElement, movement: Movement): void {
+    const part = svg.querySelector(`[data-part="${CSS.escape(movement.part)}"]`);
+    if (!part) return;
+    const animation = part.animate(
+      movement.frames.map((frame) => ({ ...frame, easing: movement.easing })),
+      {
+        duration: movement.millis,
+        delay: movement.delay,
+        iterations: movement.cycles === 0 ? Infinity : movement.cycles,
+        direction: movement.alternate ? "alternate" : "normal",
+        fill: "both",
+      },
+    );
+    timed.set(animation, movement);
+    setTime(animation, movement, this.now());
+  }
+
+  /** Puts layers in order without moving those that are in place, since moving restarts animations. */
+  private arrange(order: string[]): void {
+    let place: ChildNode | null = this.host.firstChild;
+    for (const piece of order) {
+      const layer = this.mounted.get(piece);
+      if (!layer) continue;
+      if (layer === place) place = place.nextSibling;
+      else this.host.insertBefore(layer, place);
+    }
+    this.clocks = findClocks(this.host);
+    this.tick();
+  }
+
+  private tick(): void {
+    clearTimeout(this.timer);
+    const wait = tickClocks(this.clocks, this.now());
+    if (wait !== null) this.timer = window.setTimeout(() => this.tick(), wait);
+  }
+}
+
+const timed = new WeakMap<Animation, Movement>();
+
+/** Every source that shows a movement shows the same moment of it. */
+function setTime(animation: Animation, movement: Movement, now: number): void {
+  const round = movement.millis * (movement.alternate ? 2 : 1);
+  animation.currentTime = movement.start > 0 ? now - movement.start : (now % round) + round;
+}
+
+/** Characters outside the shipped fonts have widths that the server cannot know: they are squeezed into the room. */
+function clampTexts(svg: SVGSVGElement): void {
+  svg.querySelectorAll<SVGTextElement>("text[data-clamp]").forEach((text) => {
+    const room = Number(text.dataset["clamp"]);
+    requestAnimationFrame(() => {
+      if (text.isConnected && text.getComputedTextLength() > room) {
+        text.setAttribute("textLength", String(room));
+        text.setAttribute("lengthAdjust", "spacingAndGlyphs");
+      }
+    });
+  });
+}

@@ -1,0 +1,63 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Play, RotateCcw, Send } from "lucide-react";
+import { answer, api, type Schemas } from "../api/client";
+import { sayProblem } from "../app/notices";
+import { useTheme } from "../theme/useTheme";
+
+/** One press sends a practice signal of each kind; below, what came and when it was shown. */
+export function Practice() {
+  const { channel, platform, id } = useTheme();
+  const queries = useQueryClient();
+  const channels = useQuery({ queryKey: ["channels"], queryFn: () => answer(api.GET("/api/channels")) });
+  const record = useQuery({ queryKey: ["record", channel], queryFn: () => answer(api.GET("/api/channels/{channel}/record", { params: { path: { channel } } })), refetchInterval: 1500 });
+  const send = useMutation({
+    mutationFn: (kind: Schemas["Practice"]["kind"]) => answer(api.POST("/api/channels/{channel}/practice", { params: { path: { channel } }, body: { kind } })),
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ["record", channel] }),
+    onError: sayProblem,
+  });
+  const mine = channels.data?.find((c) => c.id === channel);
+  return (
+    <section>
+      <h2>Practice signals from {platform}</h2>
+      <div className="my-1.5 flex flex-wrap gap-1.5">
+        {mine?.signals.map((signal) => <button key={signal.kind} className="btn" onClick={() => send.mutate(signal.kind)}><Send size={13} />{signal.word}</button>)}
+      </div>
+      <Clocks theme={id} />
+      <h3 className="mt-3">What was shown when</h3>
+      {record.data?.length === 0 && <p className="text-faint">Nothing came yet.</p>}
+      <ul className="ruled max-h-44 overflow-auto">
+        {record.data?.map((line) => (
+          <li key={line.id} className="flex gap-3 py-0.5">
+            <span className="text-faint">{time(line.at)}</span>
+            <span className="w-32 truncate">{line.word}</span>
+            <span className="flex-1 truncate font-bold">{line.name}</span>
+            <span className="text-faint">{line.showsFrom > 0 ? `shown ${time(line.showsFrom)} to ${time(line.showsTill)}` : "counted, no alert"}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Clocks({ theme }: { theme: string }) {
+  const queries = useQueryClient();
+  const clocks = useQuery({ queryKey: ["clocks", theme], queryFn: () => answer(api.GET("/api/themes/{theme}/clocks", { params: { path: { theme } } })) });
+  const onSuccess = () => void queries.invalidateQueries({ queryKey: ["clocks", theme] });
+  const start = useMutation({ mutationFn: (piece: string) => answer(api.POST("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })), onSuccess, onError: sayProblem });
+  const stop = useMutation({ mutationFn: (piece: string) => answer(api.DELETE("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })), onSuccess, onError: sayProblem });
+  if (!clocks.data || clocks.data.length === 0) return null;
+  return (
+    <div className="flex flex-wrap gap-1.5">
+      {clocks.data.map((clock) => (
+        <span key={clock.piece} className="flex gap-1.5">
+          <button className="btn" onClick={() => start.mutate(clock.piece)}><Play size={13} />Start {clock.name.toLowerCase()}</button>
+          {clock.until > 0 && <button className="btn" onClick={() => stop.mutate(clock.piece)}><RotateCcw size={13} />Set it back</button>}
+        </span>
+      ))}
+    </div>
+  );
+}
+
+function time(at: number): string {
+  return new Date(at).toLocaleTimeString("en-GB");
+}

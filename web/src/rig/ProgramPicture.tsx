@@ -1,0 +1,63 @@
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { CapturePattern } from "./CapturePattern";
+import type { Program, RigSource } from "./useRig";
+
+/** What the broadcast would show of one program: every source really running, each by its own behaviour. */
+export function ProgramPicture({ program, active }: { program: Program; active: string }) {
+  const frame = useRef<HTMLDivElement>(null);
+  const [scale, setScale] = useState(0);
+  useLayoutEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    const measure = () => setScale(element.clientWidth / program.width);
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [program.width]);
+  return (
+    <div ref={frame} className="relative w-full overflow-hidden bg-black" style={{ aspectRatio: `${String(program.width)} / ${String(program.height)}` }} data-testid={`program-${program.id}`}>
+      <div className="absolute left-0 top-0 origin-top-left" style={{ width: program.width, height: program.height, transform: `scale(${String(scale)})` }}>
+        {program.scenes.map((scene) => scene.sources.map((source) => <Source key={`${scene.id}/${source.id}`} source={source} entered={scene.id === active} />))}
+      </div>
+    </div>
+  );
+}
+
+function Source({ source, entered }: { source: RigSource; entered: boolean }) {
+  const visible = entered && source.shown;
+  const entries = useEntries(entered);
+  if (!visible && (source.kind === "CAPTURE" || source.behaviour === "REST_WHEN_HIDDEN")) return null;
+  const width = (source.width - 2 * source.cropX) * source.scale;
+  const height = (source.height - 2 * source.cropY) * source.scale;
+  return (
+    <div className="absolute overflow-hidden" style={{ left: source.x, top: source.y, width, height, visibility: visible ? "visible" : "hidden" }} data-source={source.id}>
+      <div className="absolute origin-top-left" style={{ left: -source.cropX * source.scale, top: -source.cropY * source.scale, width: source.width, height: source.height, transform: `scale(${String(source.scale)})` }}>
+        {source.kind === "CAPTURE" ? (
+          <CapturePattern pattern={source.pattern} width={source.width} height={source.height} />
+        ) : (
+          <iframe key={source.behaviour === "RESTART_ON_ENTRY" ? entries : 0} src={ownLink(source.link)} title={source.name} width={source.width} height={source.height} className="block border-0" />
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** How often a scene became active; a source that restarts on entry is loaded anew each time. */
+function useEntries(entered: boolean): number {
+  const [entries, setEntries] = useState(0);
+  useEffect(() => {
+    if (entered) setEntries((count) => count + 1);
+  }, [entered]);
+  return entries;
+}
+
+/** The rig opens links of this server only; a link typed wrong shows nothing, as it would in a broadcast. */
+function ownLink(link: string): string {
+  try {
+    const url = new URL(link, location.href);
+    return url.origin === location.origin || url.hostname === location.hostname ? url.pathname : "about:blank";
+  } catch {
+    return "about:blank";
+  }
+}

@@ -1,0 +1,69 @@
+import { useEffect, useState } from "react";
+import type { Piece, Schemas } from "../api/client";
+import { useCatalogue, useEdit } from "./useTheme";
+
+/** The texts and figures of a piece. They are the piece's own: a change shows on every scene that it is on. */
+export function PieceFields({ piece }: { piece: Piece }) {
+  const catalogue = useCatalogue();
+  const kind = catalogue.data?.kinds.find((k) => k.id === piece.kind);
+  if (!kind) return null;
+  if (kind.texts.length + kind.figures.length === 0) return <p className="text-faint">Its words come from the alert rules of the theme.</p>;
+  return (
+    <div className="flex flex-col gap-2">
+      {kind.texts.map((field) => <TextField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
+      {kind.figures.map((field) => <FigureField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
+      {kind.texts.length > 0 && (
+        <details className="text-faint">
+          <summary>Live values for texts</summary>
+          <ul>{catalogue.data?.readings.map((reading) => <li key={reading.name}><code>{`{${reading.name}}`}</code> {reading.meaning}</li>)}</ul>
+        </details>
+      )}
+    </div>
+  );
+}
+
+function TextField({ piece, field }: { piece: Piece; field: Schemas["KindText"] }) {
+  const edit = useEdit();
+  const value = piece.texts[field.name] ?? field.standard;
+  const [text, setText] = useState(value);
+  useEffect(() => setText(value), [value]);
+  const save = async () => {
+    if (text !== value && !(await edit({ edit: "setText", piece: piece.id, field: field.name, value: text }))) setText(value);
+  };
+  return (
+    <label className="block">
+      <span className="text-faint">{field.title}</span>
+      <input className="field w-full" value={text} maxLength={400} onChange={(e) => setText(e.target.value)} onBlur={() => void save()} onKeyDown={(e) => { if (e.key === "Enter") void save(); }} />
+    </label>
+  );
+}
+
+function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigure"] }) {
+  const edit = useEdit();
+  const value = piece.figures[field.name] ?? field.standard;
+  const [text, setText] = useState(shown(value));
+  useEffect(() => setText(shown(value)), [value]);
+  if (field.name === "moving") {
+    return (
+      <label className="flex items-center gap-2">
+        <input type="checkbox" className="accent-kelp" checked={value >= 0.5} onChange={(e) => void edit({ edit: "setFigure", piece: piece.id, field: field.name, value: e.target.checked ? 1 : 0 })} />
+        Moving <span className="text-faint">(still costs less)</span>
+      </label>
+    );
+  }
+  const save = async () => {
+    const next = Number(text.replace(",", "."));
+    if (text.trim() === "" || Number.isNaN(next)) setText(shown(value));
+    else if (shown(next) !== shown(value) && !(await edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next }))) setText(shown(value));
+  };
+  return (
+    <label className="block">
+      <span className="text-faint">{field.title}</span>
+      <input className="field w-24" inputMode="decimal" value={text} onChange={(e) => setText(e.target.value)} onBlur={() => void save()} onKeyDown={(e) => { if (e.key === "Enter") void save(); }} />
+    </label>
+  );
+}
+
+function shown(value: number): string {
+  return String(Math.round(value * 1000) / 1000);
+}

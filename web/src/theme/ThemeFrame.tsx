@@ -1,0 +1,124 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
+import { useEffect, useState } from "react";
+import { Link, NavLink, Outlet, useParams } from "react-router";
+import { answer, api, type ThemeView } from "../api/client";
+import { Mark } from "../app/Mark";
+import { isNight, setNight } from "../app/night";
+import { sayProblem, useNotices } from "../app/notices";
+import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
+
+/** The notebook's margin (the order of the work) and the head line, around every page of a theme. */
+export function ThemeFrame() {
+  const theme = useThemeQuery();
+  useOthersChanges();
+  if (theme.isPending) return <p className="p-6 text-faint">Opening the theme …</p>;
+  if (theme.error) {
+    return (
+      <main className="p-6">
+        <h1 className="mb-2">This theme cannot be opened</h1>
+        <p className="mb-4">{theme.error.message}</p>
+        <Link className="btn" to="/">Back to the shelf</Link>
+      </main>
+    );
+  }
+  return (
+    <div className="grid h-full grid-cols-[132px_minmax(0,1fr)] grid-rows-[44px_minmax(0,1fr)]">
+      <HeadLine theme={theme.data} />
+      <Steps theme={theme.data} />
+      <main className="min-w-0 overflow-auto"><Outlet /></main>
+    </div>
+  );
+}
+
+function HeadLine({ theme }: { theme: ThemeView }) {
+  const { undo, redo } = useUndo();
+  const [night, setNightState] = useState(isNight());
+  useUndoKeys(undo, redo);
+  const turn = () => {
+    setNight(!night);
+    setNightState(!night);
+  };
+  return (
+    <header className="col-span-2 flex items-center gap-3 border-b border-rule bg-sheet px-3">
+      <Link to="/" className="flex items-center gap-2" aria-label="Shelf"><Mark size={20} /></Link>
+      <h1 className="truncate">{theme.theme.name}</h1>
+      <span className="text-faint">{theme.platform} · {theme.channelName}</span>
+      <span className="ml-auto text-faint" role="status">{theme.differs ? "Draft saved; viewers see the last one put on air" : "Viewers see this"}</span>
+      <button className="btn" onClick={() => undo()} disabled={!theme.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"><Undo2 size={15} /></button>
+      <button className="btn" onClick={() => redo()} disabled={!theme.canRedo} aria-label="Redo" title="Redo (Ctrl+Shift+Z)"><Redo2 size={15} /></button>
+      <button className="btn" onClick={turn} aria-label={night ? "Day colours" : "Night colours"}>{night ? <Sun size={15} /> : <Moon size={15} />}</button>
+      <OnAir theme={theme} />
+    </header>
+  );
+}
+
+function OnAir({ theme }: { theme: ThemeView }) {
+  const queries = useQueryClient();
+  const say = useNotices((state) => state.say);
+  const refresh = () => {
+    void queries.invalidateQueries({ queryKey: ["theme", theme.id] });
+    void queries.invalidateQueries({ queryKey: ["ledger", theme.id] });
+  };
+  const put = useMutation({
+    mutationFn: () => answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id: theme.id } } })),
+    onSuccess: (ledger) => {
+      refresh();
+      say(`Release ${String(ledger.onAir)} is on air.`);
+    },
+    onError: sayProblem,
+  });
+  return (
+    <>
+      {theme.onAir > 0 && <span className="flex items-center gap-1.5 font-bold text-live"><span className="size-2 rounded-full bg-live" />On air: {theme.onAir}</span>}
+      <button className={`btn ${theme.differs ? "btn-live" : ""}`} onClick={() => put.mutate()} disabled={put.isPending || !theme.differs}>Put on air</button>
+    </>
+  );
+}
+
+function Steps({ theme }: { theme: ThemeView }) {
+  const params = useParams();
+  const scene = params["scene"] ?? theme.theme.scenes[0]?.id;
+  const canvas = params["canvas"] ?? theme.theme.canvases[0]?.id;
+  const steps: [string, string, string][] = [
+    ["brand", "Brand", "Told apart, readable?"],
+    ["pieces", "Pieces", "What is needed?"],
+    ["sheet", "Sheet", "Fits everywhere?"],
+    [scene && canvas ? `stage/${scene}/${canvas}` : "", "Stage", "This scene right?"],
+    ["rehearse", "Rehearse", "Does it behave?"],
+    ["publish", "Publish", "Everywhere, right size?"],
+    ["move", "Move", "What changes?"],
+  ];
+  return (
+    <nav aria-label="Steps" className="border-r-4 border-double border-rule bg-sheet py-2">
+      <ol>
+        {steps.map(([to, name, question], i) => (
+          <li key={name}>
+            {to ? (
+              <NavLink to={`/themes/${theme.id}/${to}`} className={({ isActive }) => `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || (name === "Stage" && params["scene"]) ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`}>
+                <span className="font-head font-bold">{i + 1}. {name}</span>
+                <span className="block text-[11.5px] leading-tight text-faint">{question}</span>
+              </NavLink>
+            ) : (
+              <span className="block py-1.5 pl-3.5 text-faint">{i + 1}. {name}</span>
+            )}
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}
+
+function useUndoKeys(undo: () => void, redo: () => void): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || typing) return;
+      event.preventDefault();
+      if (event.shiftKey) redo();
+      else undo();
+    };
+    addEventListener("keydown", press);
+    return () => removeEventListener("keydown", press);
+  }, [undo, redo]);
+}
