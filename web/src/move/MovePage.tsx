@@ -45,12 +45,12 @@ function Plan({ to }: { to: Schemas["PlatformView"]["id"] }) {
   return (
     <>
       <h2 className="mb-1">Signals</h2>
-      <table className="mb-5 w-full border-collapse">
+      <table className="mb-5 w-full border-collapse [&_td]:py-1">
         <thead><tr className="border-b border-ink text-left font-head"><th className="w-44 py-1">{plan.data.from}</th><th className="w-44">{plan.data.to}</th><th className="w-24">Outcome</th><th>What that means</th></tr></thead>
         <tbody>
           {plan.data.signals.map((line) => (
             <tr key={line.kind} className="border-b border-rule align-top">
-              <td className="py-1">{line.fromWord || <span className="text-faint">—</span>}</td>
+              <td>{line.fromWord || <span className="text-faint">—</span>}</td>
               <td>{line.toWord || <span className="text-faint">—</span>}</td>
               <td className={`font-bold ${FATES[line.fate][1]}`}>{FATES[line.fate][0]}</td>
               <td className="text-faint">{line.note}</td>
@@ -60,11 +60,11 @@ function Plan({ to }: { to: Schemas["PlatformView"]["id"] }) {
       </table>
       <h2 className="mb-1">Wording</h2>
       {plan.data.texts.length === 0 ? <p className="mb-5 text-faint">No text uses a word that changes.</p> : (
-        <table className="mb-5 w-full border-collapse">
+        <table className="mb-5 w-full border-collapse [&_td]:py-1">
           <thead><tr className="border-b border-ink text-left font-head"><th className="w-56 py-1">Where</th><th>Now</th><th>On {plan.data.to}</th></tr></thead>
           <tbody>
             {plan.data.texts.map((line) => (
-              <tr key={line.place} className="border-b border-rule align-top"><td className="py-1 pr-3">{line.place}</td><td className="pr-3 text-faint">{line.before}</td><td className="font-bold">{line.after}</td></tr>
+              <tr key={line.place} className="border-b border-rule align-top"><td className="pr-3">{line.place}</td><td className="pr-3 text-faint">{line.before}</td><td className="font-bold">{line.after}</td></tr>
             ))}
           </tbody>
         </table>
@@ -99,11 +99,11 @@ function Replacement() {
       {list.data.swaps.length === 0 ? <p>Nothing is left to replace: no place in the rig holds an old link.</p> : (
         <>
           <div className="mb-2 max-h-56 overflow-auto">
-            <table className="w-full border-collapse" data-testid="swaps">
+            <table className="w-full border-collapse [&_td]:py-1" data-testid="swaps">
               <thead><tr className="border-b border-ink text-left font-head"><th className="py-1">Scene</th><th>Source</th><th>Old link</th><th>New link</th></tr></thead>
               <tbody>
                 {list.data.swaps.map((swap) => (
-                  <tr key={swap.scene + swap.source} className="border-b border-rule"><td className="py-1 pr-2">{swap.scene}</td><td className="pr-2">{swap.source}</td><td className="pr-2 text-faint">…{swap.oldLink.slice(-14)}</td><td>…{swap.newLink.slice(-14)}</td></tr>
+                  <tr key={swap.scene + swap.source} className="border-b border-rule"><td className="pr-2">{swap.scene}</td><td className="pr-2">{swap.source}</td><td className="pr-2 text-faint">…{swap.oldLink.slice(-14)}</td><td>…{swap.newLink.slice(-14)}</td></tr>
                 ))}
               </tbody>
             </table>

@@ -9,7 +9,8 @@ export function FitCard({ layout, piece }: { layout: Layout; piece: string }) {
   if (!opening) return null;
   const { fit } = opening;
   const rows: [string, string][] = [
-    ["Opening", `${px(opening.box.width)} × ${px(opening.box.height)} at ${px(opening.box.x)}, ${px(opening.box.y)}`],
+    ["Opening", `${px(opening.box.width)} × ${px(opening.box.height)}`],
+    ["Opening at", `${px(opening.box.x)}, ${px(opening.box.y)}`],
     ["Position", `${px(fit.x)}, ${px(fit.y)}`],
     ["Scale", `${(fit.scale * 100).toFixed(2)} %`],
     ["Crop left, right", `${px(fit.crop.left)}, ${px(fit.crop.right)} px`],

@@ -47,7 +47,7 @@ function AddTo({ kind, theme }: { kind: Schemas["KindView"]; theme: Theme }) {
     void edit({
       edit: "batch",
       edits: [
-        { edit: "addPiece", piece: { id: piece, kind: kind.id, name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`, capture, texts: {}, figures: {} } },
+        { edit: "addPiece", index: theme.pieces.length, piece: { id: piece, kind: kind.id, name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`, capture, texts: {}, figures: {} } },
         { edit: "place", scene: scene.id, index: back ? 0 : scene.stack.length, placed: { piece, zone: kind.zone, corrections: {} } },
       ],
     } as Schemas["Batch"]);

@@ -146,7 +146,7 @@ function sceneWithPieces(role: Schemas["Scene"]["role"], theme: Schemas["Theme"]
     const known = theme.pieces.find((old) => old.kind === piece.kind && old.name === piece.name);
     const id = known?.id ?? newId(piece.kind.toLowerCase().replace("_", "-"));
     if (!known) {
-      edits.push({ edit: "addPiece", piece: { id, kind: piece.kind, name: piece.name, capture: piece.capture ?? "", texts: piece.texts ?? {}, figures: piece.figures ?? {} } } as Schemas["AddPiece"]);
+      edits.push({ edit: "addPiece", index: theme.pieces.length + edits.length, piece: { id, kind: piece.kind, name: piece.name, capture: piece.capture ?? "", texts: piece.texts ?? {}, figures: piece.figures ?? {} } } as Schemas["AddPiece"]);
     }
     stack.push({ piece: id, zone: piece.zone, corrections: {} });
   }

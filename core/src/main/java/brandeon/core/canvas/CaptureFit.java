@@ -43,11 +43,16 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
         int cropY = evenBelow((capture.height() - target.height() / scale) / 2);
         double width = (capture.width() - 2 * cropX) * scale;
         double height = (capture.height() - 2 * cropY) * scale;
-        int x = (int) (target.x() - Math.floor((width - target.width()) / 2));
-        int y = (int) (target.y() - Math.floor((height - target.height()) / 2));
+        int x = (int) target.x() - overhang(width - target.width());
+        int y = (int) target.y() - overhang(height - target.height());
         Box shown = new Box(x, y, width, height);
         double share = Math.min(1, opening.area() / (capture.width() * scale * capture.height() * scale));
         return new CaptureFit(x, y, scale, new Crop(cropX, cropY, cropX, cropY), shown, gap(opening, shown), share);
+    }
+
+    /** Half of what is left over, in whole pixels; rounding noise below nothing counts as nothing. */
+    private static int overhang(double leftOver) {
+        return (int) Math.floor(Math.max(0, leftOver + 1e-6) / 2);
     }
 
     private static Box outward(Box box) {

@@ -59,7 +59,7 @@ public final class Findings {
         double past = placement.box().outside(safe);
         if (past > TOLERANCE) {
             add(Finding.Kind.OUTSIDE_SAFE_AREA, placement, past, 0, "%s reaches %.0f px past the action-safe area; some screens cut that part.".formatted(placement.piece().name(), past),
-                    movedInto(placement, safe));
+                    movedSafe(placement));
         } else {
             textSafe(placement);
         }
@@ -78,7 +78,7 @@ public final class Findings {
                 .max().stream().filter(past -> past > TOLERANCE)
                 .forEach(past -> add(Finding.Kind.OUTSIDE_SAFE_AREA, placement, past, 0,
                         "Text on %s reaches %.0f px past the graphics-safe area; some screens cut that part.".formatted(placement.piece().name(), past),
-                        bleeds(placement) ? Optional.empty() : movedInto(placement, safe)));
+                        bleeds(placement) ? Optional.empty() : movedSafe(placement)));
     }
 
     private void overOpenings(Placement placement, int index) {
@@ -110,16 +110,49 @@ public final class Findings {
         found.add(new Finding(kind, scene.scene().id(), canvas.id(), placement.piece().id(), measured, limit, sentence, fix));
     }
 
-    /** The least move, and shrinking only where it is larger than the room. */
+    /** Into the action-safe area, and then so far that its text is graphics-safe too. */
+    private Optional<Edit> movedSafe(Placement placement) {
+        Box moved = fitted(placement.box(), SafeArea.ACTION.within(canvas.size()));
+        Box graphics = SafeArea.GRAPHICS.within(canvas.size());
+        double dx = 0;
+        double dy = 0;
+        for (Mark.Text text : placement.art().texts()) {
+            double x = text.box().x() + moved.x() - placement.box().x();
+            double y = text.box().y() + moved.y() - placement.box().y();
+            dx = outermost(dx, inward(x, x + text.box().width(), graphics.x(), graphics.right()));
+            dy = outermost(dy, inward(y, y + text.box().height(), graphics.y(), graphics.bottom()));
+        }
+        return Optional.of(setBox(placement, new Box(moved.x() + dx, moved.y() + dy, moved.width(), moved.height())));
+    }
+
+    /** How far a span must move, in whole pixels, to lie within another; 0 when it does, or when it is the longer one. */
+    private static double inward(double from, double to, double least, double most) {
+        if (from < least) {
+            return Math.ceil(least - from);
+        }
+        return to > most ? -Math.ceil(to - most) : 0;
+    }
+
+    private static double outermost(double one, double other) {
+        return Math.abs(one) >= Math.abs(other) ? one : other;
+    }
+
     private Optional<Edit> movedInto(Placement placement, Box room) {
+        return Optional.of(setBox(placement, fitted(placement.box(), room)));
+    }
+
+    /** The least move, and shrinking only where the box is larger than the room. */
+    private static Box fitted(Box box, Box room) {
         double left = Math.ceil(room.x());
         double top = Math.ceil(room.y());
         Box inner = new Box(left, top, Math.floor(room.right()) - left, Math.floor(room.bottom()) - top);
-        Box box = placement.box();
         double width = Math.min(box.width(), inner.width());
         double height = Math.min(box.height(), inner.height());
-        Box moved = new Box(Math.clamp(box.x(), inner.x(), inner.right() - width), Math.clamp(box.y(), inner.y(), inner.bottom() - height), width, height);
-        return Optional.of(new Edit.SetBox(scene.scene().id(), placement.piece().id(), canvas.shape(), canvas.units(moved)));
+        return new Box(Math.clamp(box.x(), inner.x(), inner.right() - width), Math.clamp(box.y(), inner.y(), inner.bottom() - height), width, height);
+    }
+
+    private Edit setBox(Placement placement, Box box) {
+        return new Edit.SetBox(scene.scene().id(), placement.piece().id(), canvas.shape(), canvas.units(box));
     }
 
     private Optional<Edit> backToPlan(Placement placement) {

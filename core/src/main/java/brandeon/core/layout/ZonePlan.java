@@ -21,8 +21,8 @@ public final class ZonePlan {
     private static final double BAND = 66;
     private static final double STRIP = 112;
     /** Border and plate of a frame, so that a zone holds an opening of the wanted aspect exactly. */
-    private static final double FRAME_BORDER = 20;
-    private static final double FRAME_PLATE = 72;
+    private static final double FRAME_BORDER = 24;
+    private static final double FRAME_PLATE = 62;
     private static final double CAMERA_COLUMN = 400;
 
     private final Map<Zone, Box> zones = new EnumMap<>(Zone.class);

@@ -21,7 +21,7 @@ public enum Platform {
             terms.put(SignalKind.RAID, new Term("alder.raid", "raid"));
         }
     },
-    BIRCH("Birch", new Words("member", "members", "membership", "memberships", "became a member", "redirect", "redirected viewers")) {
+    BIRCH("Birch", new Words("member", "members", "membership", "memberships", "became a member", "redirect", "redirected here")) {
         @Override
         void fill(Map<SignalKind, Term> terms) {
             terms.put(SignalKind.SUBSCRIPTION, new Term("birch.membership.new", "membership"));

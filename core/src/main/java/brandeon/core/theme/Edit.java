@@ -80,7 +80,7 @@ public sealed interface Edit {
     record RenameScene(String scene, String name) implements Edit {
     }
 
-    record AddPiece(Piece piece) implements Edit {
+    record AddPiece(int index, Piece piece) implements Edit {
     }
 
     /** Takes the piece off every scene and deletes it. */

@@ -71,7 +71,7 @@ public final class Edits {
                 requireName(name);
                 yield done(withScene(theme, id, s -> new Scene(s.id(), name, s.role(), s.stack())), new Edit.RenameScene(id, old.name()));
             }
-            case Edit.AddPiece(Piece piece) -> addPiece(theme, piece);
+            case Edit.AddPiece(int index, Piece piece) -> addPiece(theme, index, piece);
             case Edit.RemovePiece(String id) -> removePiece(theme, id);
             case Edit.RenamePiece(String id, String name) -> {
                 requireName(name);
@@ -167,18 +167,18 @@ public final class Edits {
         return done(theme.withScenes(theme.scenes().stream().filter(s -> !s.id().equals(id)).toList()), new Edit.AddScene(index, old));
     }
 
-    private static Outcome.Applied addPiece(Theme theme, Piece piece) {
+    private static Outcome.Applied addPiece(Theme theme, int index, Piece piece) {
         require(theme.piece(piece.id()).isEmpty(), "There is already a piece with this id.");
         require(theme.pieces().size() < Theme.MOST_PIECES, "A theme has at most " + Theme.MOST_PIECES + " pieces.");
         requireName(piece.name());
         require(piece.capture().isEmpty() || theme.capture(piece.capture()).isPresent(), "That capture is no longer there.");
-        return done(theme.withPieces(inserted(theme.pieces(), theme.pieces().size(), piece)), new Edit.RemovePiece(piece.id()));
+        return done(theme.withPieces(inserted(theme.pieces(), index, piece)), new Edit.RemovePiece(piece.id()));
     }
 
     private static Outcome.Applied removePiece(Theme theme, String id) {
         Piece old = piece(theme, id);
         List<Edit> back = new ArrayList<>();
-        back.add(new Edit.AddPiece(old));
+        back.add(new Edit.AddPiece(theme.pieces().indexOf(old), old));
         Theme next = theme;
         for (Scene scene : theme.scenes()) {
             Optional<Placed> placed = scene.placed(id);

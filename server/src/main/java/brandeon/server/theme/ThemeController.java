@@ -84,6 +84,8 @@ class ThemeController {
 
     private static final double SAMPLE_MARGIN = 30;
     private static final int SAMPLE_WIDTH = 640;
+    /** A band is as long as the canvas; its beginning shows what it is. */
+    private static final double SAMPLE_ASPECT = 6;
 
     private final Members members;
     private final Themes themes;
@@ -201,7 +203,8 @@ class ThemeController {
         ResolvedScene resolved = Samples.of(themes.get(members.current(), id).theme(), kind);
         BufferedImage image = Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), 0);
         Box room = resolved.placements().getFirst().box().grown(SAMPLE_MARGIN).cut(resolved.canvas().size().box()).snapped();
-        BufferedImage cut = image.getSubimage((int) room.x(), (int) room.y(), (int) room.width(), (int) room.height());
+        int width = (int) Math.min(room.width(), room.height() * SAMPLE_ASPECT);
+        BufferedImage cut = image.getSubimage((int) room.x(), (int) room.y(), width, (int) room.height());
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(smaller(cut, Math.min(SAMPLE_WIDTH, cut.getWidth())), "png", bytes);
         return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(bytes.toByteArray());

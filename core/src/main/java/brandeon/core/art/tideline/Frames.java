@@ -17,12 +17,18 @@ import java.util.List;
 /** A ring around the opening, with a name plate that hangs from it. */
 final class Frames {
 
-    private static final double BORDER = 10;
+    private static final double BORDER = 12;
     private static final double PLATE_HEIGHT = 62;
     private static final double NAME_SIZE = 34;
     private static final double LEAST_NAME_SIZE = 24;
-    /** How far the capture reaches under the ring: most of the border, never past it. */
-    private static final double BLEED = 4;
+    /** How far the capture reaches under the ring. */
+    private static final double BLEED = 3;
+    /**
+     * Outer radius of the roundest corner. A capture has square corners, and a source cannot be masked by another one:
+     * with a border of 12 and 5 of capture under it (bleed and what even crops leave over), a square corner stays
+     * inside a round one up to (12 - 5) / (√2 - 1) × √2 = 23.9.
+     */
+    private static final double ROUNDEST = 23;
 
     private Frames() {
     }
@@ -36,7 +42,7 @@ final class Frames {
                 Math.max(1, ask.box().width() - 2 * border), Math.max(1, ask.box().height() - border - Math.max(border, plateHeight)));
         Box opening = (ask.aspect() > 0 ? room.fitted(ask.aspect(), 0.5, 0) : room).snapped();
         Box ring = opening.grown(border);
-        double corner = look.corner() * 44 * u;
+        double corner = look.corner() * ROUNDEST * u;
 
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark.Filled(

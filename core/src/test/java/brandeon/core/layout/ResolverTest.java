@@ -1,0 +1,134 @@
+package brandeon.core.layout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brandeon.core.art.Mark;
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
+import brandeon.core.colour.Colour;
+import brandeon.core.demo.ReedlightHide;
+import brandeon.core.live.AlertSlot;
+import brandeon.core.live.LiveState;
+import brandeon.core.live.Readings;
+import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
+import brandeon.core.publish.Part;
+import brandeon.core.publish.Picture;
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Edits;
+import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ResolverTest {
+
+    private static final Theme THEME = ReedlightHide.theme();
+    private static final Signal TAVI = new Signal("1", SignalKind.SUBSCRIPTION, "Tavi Brook", 1, "1", 0, 0);
+
+    @Test
+    void aNewSeedChangesEveryScene() {
+        Theme changed = ((Outcome.Applied) Edits.apply(THEME, new Edit.SetSeed(0, Colour.parse("#7a3d8f")))).theme();
+        for (Scene scene : THEME.scenes()) {
+            for (Canvas canvas : THEME.canvases()) {
+                String before = picture(THEME, scene, canvas, LiveState.QUIET).hash();
+                assertThat(picture(changed, scene, canvas, LiveState.QUIET).hash()).as("%s on %s", scene.name(), canvas.name()).isNotEqualTo(before);
+            }
+        }
+    }
+
+    @Test
+    void theSameThemeGivesTheSamePicture() {
+        Scene scene = THEME.scenes().getFirst();
+        Canvas canvas = THEME.canvases().getFirst();
+        assertThat(picture(ReedlightHide.theme(), scene, canvas, LiveState.QUIET).hash()).isEqualTo(picture(THEME, scene, canvas, LiveState.QUIET).hash());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 720", "1920, 1080", "2560, 1440", "3840, 2160", "1080, 1920", "1080, 1080"})
+    void openingsHaveTheirAspectAndCapturesStayUnderTheirFrames(int width, int height) {
+        Canvas canvas = new Canvas("c", "C", Size.of(width, height), 60);
+        ResolvedScene hide = new Resolver(THEME.withBrand(new brandeon.core.theme.Brand(THEME.brand().seeds(), THEME.brand().heading(), THEME.brand().text(), THEME.brand().figures(), 1)))
+                .resolve(THEME.scene("hide").orElseThrow(), canvas, LiveState.QUIET);
+        assertThat(hide.openings()).hasSize(2);
+        for (ResolvedScene.FittedOpening opening : hide.openings()) {
+            double wanted = THEME.piece(opening.piece()).orElseThrow().figure("aspect");
+            Box box = opening.opening().box();
+            assertThat(box).isEqualTo(box.snapped());
+            assertThat(box.width() / box.height()).isEqualTo(wanted, within(1.2 * wanted / box.height()));
+            assertThat(opening.fit().gap()).isZero();
+            cornersLieUnderTheRing(hide, opening);
+        }
+    }
+
+    /** A capture has square corners; with the roundest corners a theme may have, none may show past the ring. */
+    private static void cornersLieUnderTheRing(ResolvedScene scene, ResolvedScene.FittedOpening opening) {
+        Mark.Filled ring = (Mark.Filled) scene.placement(opening.piece()).orElseThrow().art().marks().getFirst();
+        Box shown = opening.fit().shown();
+        java.awt.geom.Area covered = new java.awt.geom.Area(ring.outline().path());
+        covered.add(new java.awt.geom.Area(new java.awt.geom.Rectangle2D.Double(opening.opening().box().x(), opening.opening().box().y(), opening.opening().box().width(), opening.opening().box().height())));
+        for (double x : new double[] {shown.x() + 0.01, shown.right() - 0.01}) {
+            for (double y : new double[] {shown.y() + 0.01, shown.bottom() - 0.01}) {
+                assertThat(covered.contains(x, y)).as("corner %s, %s of %s lies under the frame %s", x, y, opening.fit(), opening.opening()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    void theLatestSupporterIsNamedOnItsLine() {
+        LiveState live = new LiveState(Readings.of(List.of(TAVI)), Map.of(), Optional.empty());
+        assertThat(texts(live, "supporter")).contains("Tavi Brook");
+        assertThat(texts(LiveState.QUIET, "supporter")).contains("–").noneMatch(text -> text.contains("{"));
+    }
+
+    @Test
+    void anAlertIsShownOnlyDuringItsTime() {
+        LiveState live = new LiveState(Readings.NONE, Map.of(), Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000))));
+        assertThat(texts(live, "announcer")).contains("New subscriber", "Tavi Brook subscribed");
+        assertThat(texts(LiveState.QUIET, "announcer")).isEmpty();
+    }
+
+    @Test
+    void aLongNameNeverLeavesItsPlate() {
+        LiveState live = new LiveState(Readings.of(List.of(new Signal("1", SignalKind.SUBSCRIPTION, "Bartholomew-of-the-Long-Reeds ".repeat(3).strip(), 1, "", 0, 0))), Map.of(), Optional.empty());
+        ResolvedScene.Placement line = hide(live).placement("supporter").orElseThrow();
+        assertThat(line.art().texts()).allSatisfy(text -> assertThat(text.box().outside(line.box())).isZero());
+    }
+
+    @Test
+    void theWholeIsBackAndFrontTogether() {
+        ResolvedScene hide = hide(LiveState.QUIET);
+        List<String> whole = Picture.of(hide, Part.WHOLE).layers().stream().map(Picture.Layer::piece).toList();
+        List<String> back = Picture.of(hide, Part.BACK).layers().stream().map(Picture.Layer::piece).toList();
+        List<String> front = Picture.of(hide, Part.FRONT).layers().stream().map(Picture.Layer::piece).toList();
+        assertThat(back).containsExactly("ground");
+        assertThat(java.util.stream.Stream.concat(back.stream(), front.stream())).containsExactlyElementsOf(whole);
+    }
+
+    @Test
+    void everyKindHasASampleWithSomethingToSee() {
+        for (PieceKind kind : PieceKind.values()) {
+            assertThat(Samples.of(THEME, kind).placements().getFirst().art().marks()).as("%s", kind).isNotEmpty();
+        }
+    }
+
+    private static ResolvedScene hide(LiveState live) {
+        return new Resolver(THEME).resolve(THEME.scene("hide").orElseThrow(), THEME.canvases().getFirst(), live);
+    }
+
+    private static List<String> texts(LiveState live, String piece) {
+        return hide(live).placement(piece).orElseThrow().art().texts().stream().map(Mark.Text::text).toList();
+    }
+
+    private static Picture picture(Theme theme, Scene scene, Canvas canvas, LiveState live) {
+        return Picture.of(new Resolver(theme).resolve(scene, canvas, live), Part.WHOLE);
+    }
+}

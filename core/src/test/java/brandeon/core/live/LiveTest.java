@@ -1,0 +1,81 @@
+package brandeon.core.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+
+class LiveTest {
+
+    private static final AlertRule RULE = new AlertRule(SignalKind.FOLLOW, true, "Hello", "{name}", 5);
+
+    @Test
+    void alertsFollowEachOtherWithAPause() {
+        AlertSlot first = AlertSlot.after(0, 1000, RULE);
+        AlertSlot second = AlertSlot.after(first.until(), 1200, RULE);
+        assertThat(first).isEqualTo(new AlertSlot(1000, 6000));
+        assertThat(second.from()).isGreaterThan(first.until());
+        assertThat(second.until() - second.from()).isEqualTo(5000);
+    }
+
+    @Test
+    void afterAQuietTimeAnAlertComesAtOnce() {
+        assertThat(AlertSlot.after(6000, 60_000, RULE).from()).isEqualTo(60_000);
+    }
+
+    @Test
+    void aBurstLosesNothingAndNeverShowsTwoAtOnce() {
+        long last = 0;
+        long end = 0;
+        for (int i = 0; i < 10_000; i++) {
+            AlertSlot slot = AlertSlot.after(last, 1000, RULE);
+            assertThat(slot.from()).isGreaterThan(end);
+            end = slot.until();
+            last = slot.until();
+        }
+    }
+
+    @Test
+    void countingOneByOneGivesTheSameAsCountingAll() {
+        SplittableRandom random = new SplittableRandom(1);
+        List<Signal> signals = new ArrayList<>();
+        Readings oneByOne = Readings.NONE;
+        for (int i = 0; i < 500; i++) {
+            Signal signal = new Signal("s" + i, SignalKind.values()[random.nextInt(SignalKind.values().length)], "viewer " + i, random.nextInt(40), "", random.nextInt(9), i);
+            signals.add(signal);
+            oneByOne = oneByOne.with(signal);
+        }
+        assertThat(Readings.of(signals)).isEqualTo(oneByOne);
+        long follows = signals.stream().filter(s -> s.kind() == SignalKind.FOLLOW).count();
+        assertThat(oneByOne.values().get("followers")).isEqualTo(follows);
+    }
+
+    @Test
+    void everyReadingThatIsEverSetHasADescribedName() {
+        Readings all = Readings.NONE;
+        for (SignalKind kind : SignalKind.values()) {
+            all = all.with(new Signal("x", kind, "Ilse", 3, "", 2, 0));
+        }
+        assertThat(Readings.names().keySet()).containsAll(all.values().keySet());
+    }
+
+    @Test
+    void everyPlatformKnowsItsOwnSignalsOnTheWire() {
+        for (Platform platform : Platform.values()) {
+            for (SignalKind kind : SignalKind.values()) {
+                platform.term(kind).ifPresent(term -> assertThat(platform.kindOf(term.type())).contains(kind));
+            }
+            assertThat(platform.kindOf("somewhere.else")).isEmpty();
+        }
+        assertThat(Platform.BIRCH.kindOf("alder.follow")).isEmpty();
+    }
+
+    @Test
+    void anAlertNeedsWellFormedTextAndASensibleTime() {
+        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name", 5)).hasMessageContaining("braces");
+        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name}", 0)).hasMessageContaining("2 and 60");
+    }
+}

@@ -1,0 +1,156 @@
+package brandeon.core.theme;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Shape;
+import brandeon.core.canvas.Size;
+import brandeon.core.colour.Colour;
+import brandeon.core.demo.ReedlightHide;
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
+import brandeon.core.pack.Json;
+import brandeon.core.text.Face;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class EditsTest {
+
+    private static final Theme THEME = ReedlightHide.theme();
+
+    static Stream<Edit> everyKindOfEdit() {
+        Placed strip = Placed.in(Zone.STRIP, "countdown");
+        return Stream.of(
+                new Edit.Rename("Reedlight at night"),
+                new Edit.SetSeed(1, Colour.parse("#aa3311")),
+                new Edit.AddSeed(1, Colour.parse("#aa3311")),
+                new Edit.RemoveSeed(0),
+                new Edit.SetFace(Edit.FaceUse.HEADING, Face.FRAUNCES),
+                new Edit.SetFace(Edit.FaceUse.TEXT, Face.FAMILJEN),
+                new Edit.SetFace(Edit.FaceUse.FIGURES, Face.BRICOLAGE),
+                new Edit.SetCorner(0.1),
+                new Edit.AddCanvas(1, new Canvas("square", "Square", Size.of(1080, 1080), 30)),
+                new Edit.RemoveCanvas("upright"),
+                new Edit.SetCaptureSize("camera", Size.of(1920, 1080)),
+                new Edit.AddScene(2, new Scene("new", "Second hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground")))),
+                new Edit.RemoveScene("hide"),
+                new Edit.RenameScene("hide", "The hide"),
+                new Edit.AddPiece(0, Piece.of("x", PieceKind.BAND, "Second band")),
+                new Edit.RemovePiece("band"),
+                new Edit.RenamePiece("band", "Lower band"),
+                new Edit.SetText("band", "message", "Low tide 01:10"),
+                new Edit.SetFigure("countdown", "minutes", 12),
+                new Edit.Place("hide", 2, strip),
+                new Edit.TakeOff("hide", "band"),
+                new Edit.Reorder("hide", "band", 1),
+                new Edit.SetBox("hide", "band", Shape.WIDE, new Box(10, 20, 300, 60)),
+                new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
+                new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(1))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyKindOfEdit")
+    void theInverseGivesBackTheThemeAsItWas(Edit edit) {
+        Outcome.Applied applied = applied(THEME, edit);
+        assertThat(applied.theme()).isNotEqualTo(THEME);
+        Theme back = applied(applied.theme(), applied.inverse()).theme();
+        // What was standard is now written down; that shows and resolves the same.
+        assertThat(normal(back)).isEqualTo(normal(THEME));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyKindOfEdit")
+    void anEditSurvivesBeingWrittenDown(Edit edit) {
+        assertThat(Json.read(Json.write(edit), Edit.class)).isEqualTo(edit);
+    }
+
+    @Test
+    void theSampleHoldsEveryKindOfEditButTheOneThatNeedsAnother() {
+        long kinds = everyKindOfEdit().map(Object::getClass).distinct().count();
+        assertThat(kinds).as("all but dropBox, which needs a box first").isEqualTo(Edit.class.getPermittedSubclasses().length - 1);
+    }
+
+    @Test
+    void droppingACorrectionGivesItBackOnUndo() {
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", Shape.UPRIGHT, new Box(1, 2, 300, 60))).theme();
+        Outcome.Applied dropped = applied(placed, new Edit.DropBox("hide", "band", Shape.UPRIGHT));
+        assertThat(dropped.theme()).isEqualTo(THEME);
+        assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(placed);
+    }
+
+    @Test
+    void aCorrectionForOneShapeLeavesTheOthersAlone() {
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", Shape.UPRIGHT, new Box(1, 2, 300, 60))).theme();
+        assertThat(placed.scene("hide").orElseThrow().placed("band").orElseThrow().corrections()).containsOnlyKeys(Shape.UPRIGHT);
+    }
+
+    static Stream<Edit> editsThatCannotBe() {
+        return Stream.of(
+                new Edit.SetText("deleted", "message", "x"),
+                new Edit.SetText("band", "nonsense", "x"),
+                new Edit.SetText("band", "message", "{broken"),
+                new Edit.SetText("band", "message", "x".repeat(401)),
+                new Edit.SetFigure("countdown", "minutes", 0),
+                new Edit.SetFigure("countdown", "minutes", Double.NaN),
+                new Edit.SetSeed(9, Colour.BLACK),
+                new Edit.TakeOff("hide", "countdown"),
+                new Edit.Place("hide", 0, Placed.in(Zone.BAND, "band")),
+                new Edit.Place("hide", 0, Placed.in(Zone.BAND, "deleted")),
+                new Edit.SetBox("deleted", "band", Shape.WIDE, new Box(0, 0, 10, 10)),
+                new Edit.SetBox("hide", "band", Shape.WIDE, new Box(0, 0, 0, 0)),
+                new Edit.SetCorner(2),
+                new Edit.Rename(" "),
+                new Edit.AddPiece(0, Piece.of("band", PieceKind.BAND, "Twice")),
+                new Edit.AddPiece(0, new Piece("y", PieceKind.FRAME, "Frame", "no capture", Map.of(), Map.of())),
+                new Edit.RemoveCanvas("deleted"),
+                new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(5))),
+                new Edit.Batch(List.of()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("editsThatCannotBe")
+    void whatCannotBeIsRefusedWithASentence(Edit edit) {
+        assertThat(Edits.apply(THEME, edit)).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).hasSizeGreaterThan(15).doesNotContain("Exception"));
+    }
+
+    @Test
+    void twoPeoplesEditsOfOnePieceBothCount() {
+        Theme both = applied(applied(THEME, new Edit.SetText("band", "label", "Hide")).theme(), new Edit.SetText("band", "message", "Low tide")).theme();
+        assertThat(both.piece("band").orElseThrow().texts()).containsEntry("label", "Hide").containsEntry("message", "Low tide");
+    }
+
+    @Test
+    void onlyAnEditOfTheSamePropertyOverridesAnother() {
+        Edit box = new Edit.SetBox("hide", "band", Shape.WIDE, new Box(0, 0, 10, 10));
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", Shape.WIDE, new Box(5, 5, 10, 10)))).isTrue();
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", Shape.UPRIGHT, new Box(5, 5, 10, 10)))).isFalse();
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "follower", Shape.WIDE, new Box(5, 5, 10, 10)))).isFalse();
+        assertThat(Edits.overrides(new Edit.SetSeed(0, Colour.BLACK), new Edit.SetSeed(1, Colour.BLACK))).isFalse();
+    }
+
+    private static Outcome.Applied applied(Theme theme, Edit edit) {
+        assertThat(Edits.apply(theme, edit)).isInstanceOf(Outcome.Applied.class);
+        return (Outcome.Applied) Edits.apply(theme, edit);
+    }
+
+    /** Every text and figure written out, so that standard and written values compare equal. */
+    private static Theme normal(Theme theme) {
+        return theme.withPieces(theme.pieces().stream().map(EditsTest::written).toList());
+    }
+
+    private static Piece written(Piece piece) {
+        Piece full = piece;
+        for (PieceKind.Text text : piece.kind().texts()) {
+            full = full.withText(text.name(), piece.text(text.name()));
+        }
+        for (PieceKind.Figure figure : piece.kind().figures()) {
+            full = full.withFigure(figure.name(), piece.figure(figure.name()));
+        }
+        return full;
+    }
+}
