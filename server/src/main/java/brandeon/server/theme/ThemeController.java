@@ -182,7 +182,7 @@ class ThemeController {
     }
 
     /** A scene as PNG, see-through where nothing is; the same display list as in the browser. */
-    @GetMapping(value = "/{id}/scenes/{scene}/canvases/{canvas}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
+    @GetMapping("/{id}/scenes/{scene}/canvases/{canvas}/picture.png")
     ResponseEntity<byte[]> png(@PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas,
             @RequestParam(defaultValue = "WHOLE") Part part, @RequestParam(defaultValue = "0") int width) throws IOException {
         Themes.Draft draft = themes.get(members.current(), id);
@@ -194,11 +194,11 @@ class ThemeController {
         BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis());
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(width == 0 ? straight(image) : smaller(image, width), "png", bytes);
-        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(bytes.toByteArray());
+        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.IMAGE_PNG).body(bytes.toByteArray());
     }
 
     /** A kind of piece in this theme's brand, cut to its own box with a little room around it. */
-    @GetMapping(value = "/{id}/samples/{kind}.png", produces = MediaType.IMAGE_PNG_VALUE)
+    @GetMapping("/{id}/samples/{kind}.png")
     ResponseEntity<byte[]> sample(@PathVariable UUID id, @PathVariable PieceKind kind) throws IOException {
         ResolvedScene resolved = Samples.of(themes.get(members.current(), id).theme(), kind);
         BufferedImage image = Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), 0);
@@ -207,7 +207,7 @@ class ThemeController {
         BufferedImage cut = image.getSubimage((int) room.x(), (int) room.y(), width, (int) room.height());
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(smaller(cut, Math.min(SAMPLE_WIDTH, cut.getWidth())), "png", bytes);
-        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(bytes.toByteArray());
+        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.IMAGE_PNG).body(bytes.toByteArray());
     }
 
     private static BufferedImage straight(BufferedImage image) {

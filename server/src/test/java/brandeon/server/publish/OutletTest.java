@@ -1,0 +1,193 @@
+package brandeon.server.publish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.access.Keys;
+import brandeon.server.support.Ear;
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class OutletTest {
+
+    private RunningServer server;
+    private Person host;
+    private Person broadcaster;
+    private String theme;
+
+    @BeforeEach
+    void aThemeOnAir(RunningServer running) {
+        server = running;
+        host = running.host();
+        broadcaster = Person.unknown(running.address());
+        theme = host.newTheme("Outlets");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"capture\":\"\",\"texts\":{\"title\":\"Dusk\"},\"figures\":{}}}");
+        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"stack\":[{\"piece\":\"s\",\"zone\":\"FULL\",\"corrections\":{}}]}}");
+        host.post("/api/themes/" + theme + "/on-air", "");
+    }
+
+    @Test
+    void theDraftReachesNobodyUntilItIsPutOnAir() {
+        try (Ear outlet = Ear.outlet(link()).watch()) {
+            String first = outlet.await("welcome").path("hash").asString();
+            title("Deeper dusk");
+            assertThat(broadcasterSees(outlet, first)).contains("Dusk").doesNotContain("Deeper");
+            host.post("/api/themes/" + theme + "/on-air", "");
+            JsonNode patch = outlet.await("patch");
+            assertThat(patch.path("number").asLong()).isEqualTo(1);
+            assertThat(patch.path("layers").get(0).path("svg").asString()).contains("Deeper dusk");
+        }
+    }
+
+    @Test
+    void anOutletThatFollowsTheDraftSeesEachEdit() {
+        host.put("/api/outlets/" + row().path("outlet").asString() + "/follows", "{\"draft\":true}");
+        try (Ear outlet = Ear.outlet(link()).watch()) {
+            outlet.await("welcome");
+            title("Nightjar");
+            assertThat(outlet.await("patch").toString()).contains("Nightjar");
+        }
+    }
+
+    @Test
+    void whoComesBackGetsOnlyWhatWasMissed() {
+        try (Ear first = Ear.outlet(link()).watch(); Ear second = Ear.outlet(link()).watch()) {
+            JsonNode welcome = first.await("welcome");
+            second.await("welcome");
+            for (String text : new String[] {"One", "Two", "Three"}) {
+                title(text);
+                host.post("/api/themes/" + theme + "/on-air", "");
+                second.await(m -> m.path("type").asString().equals("patch") && m.toString().contains(text));
+            }
+            try (Ear back = Ear.outlet(link()).say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"" + welcome.path("epoch").asString() + "\",\"number\":1}")) {
+                assertThat(back.await("welcome").path("hash").asString()).as("nothing whole to fetch").isEmpty();
+                back.await(m -> m.path("number").asLong() == 3 && m.path("type").asString().equals("patch"));
+                assertThat(back.heard().stream().filter(m -> m.path("type").asString().equals("patch")).map(m -> m.path("number").asLong())).containsExactly(2L, 3L);
+            }
+            try (Ear late = Ear.outlet(link()).say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"another server\",\"number\":1}")) {
+                assertThat(late.await("welcome").path("hash").asString()).as("another server's numbers mean nothing").hasSize(64);
+            }
+        }
+    }
+
+    @Test
+    void takingBackShowsTheEarlierRelease() {
+        title("A mistake");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        host.post("/api/themes/" + theme + "/on-air/back", "");
+        try (Ear outlet = Ear.outlet(link()).watch()) {
+            assertThat(broadcasterSees(outlet, outlet.await("welcome").path("hash").asString())).doesNotContain("mistake");
+        }
+        assertThat(host.post("/api/themes/" + theme + "/on-air/back", "").status()).as("there is nothing before the first").isEqualTo(409);
+    }
+
+    @Test
+    void theLinkStaysThroughEditsAndChangesOnlyWhenIssuedAnew() {
+        String link = link();
+        title("Other");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        assertThat(link()).isEqualTo(link);
+        try (Ear open = Ear.outlet(link).watch()) {
+            open.await("welcome");
+            host.post("/api/outlets/" + row().path("outlet").asString() + "/reissue", "");
+            assertThat(open.closed()).as("open sources must prove themselves again").isEqualTo(4205);
+        }
+        assertThat(link()).isNotEqualTo(link);
+        assertThat(broadcaster.get(link).status()).isEqualTo(410);
+        assertThat(broadcaster.get(link).detail()).contains("replaced");
+        assertThat(broadcaster.open(link).body()).as("nothing is painted on a live picture").contains("<body></body>");
+        try (Ear old = Ear.outlet(link)) {
+            assertThat(old.closed()).isEqualTo(4410);
+        }
+        assertThat(row().path("oldLinkOpened").asLong()).as("the ledger tells of it").isPositive();
+        assertThat(broadcaster.open(link()).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aWithdrawnLinkShowsNothing() {
+        host.post("/api/outlets/" + row().path("outlet").asString() + "/withdraw", "");
+        assertThat(broadcaster.get(link()).status()).isEqualTo(410);
+        assertThat(row().path("state").asString()).isEqualTo("WITHDRAWN");
+    }
+
+    @Test
+    void anUnknownLinkIsNotThere() {
+        Keys keys = server.bean(Keys.class);
+        for (String wrong : new String[] {"nonsense", "A".repeat(43), keys.token(Keys.Use.OUTLET, UUID.randomUUID(), 1), link().substring(link().lastIndexOf('/') + 1, link().length() - 3) + "AAA"}) {
+            assertThat(broadcaster.get("/o/" + wrong).status()).as(wrong).isEqualTo(404);
+            try (Ear ear = Ear.outlet(server.address() + "/o/" + wrong)) {
+                assertThat(ear.closed()).isEqualTo(4404);
+            }
+        }
+    }
+
+    @Test
+    void aSourceOfTheWrongSizeIsToldOnTheLedgerWithTheNumbersToType() {
+        try (Ear outlet = Ear.outlet(link()).watch()) {
+            String hash = outlet.await("welcome").path("hash").asString();
+            report(outlet, 800, 600, hash);
+            awaitState("WRONG_SIZE");
+            assertThat(row().path("sentence").asString()).isEqualTo("Runs at 800 × 600. Type width 1920 and height 1080.");
+            report(outlet, 1920, 1080, hash);
+            awaitState("RIGHT");
+        }
+        awaitState("NOT_OPEN");
+    }
+
+    @Test
+    void anOutletCannotListenToAnythingElse() {
+        try (Ear outlet = Ear.outlet(link()).say("{\"type\":\"watch\",\"feed\":\"x\",\"theme\":\"" + host.demo() + "\",\"scene\":\"hide\",\"canvas\":\"wide\",\"source\":\"DRAFT\"}")) {
+            String hash = outlet.await("welcome").path("hash").asString();
+            assertThat(broadcaster.get("/pictures/" + hash).json().path("layers").size()).as("its own scene's one piece").isEqualTo(1);
+            assertThat(outlet.say("nonsense").await("error").path("detail").asString()).isNotBlank();
+        }
+    }
+
+    @Test
+    void anAlertPlaysAndTheLatestSupporterChanges() {
+        String demo = host.demo();
+        String channel = host.get("/api/themes/" + demo).json().path("channel").asString();
+        try (Ear outlet = Ear.outlet(host.link(demo, "hide", "wide", "FRONT")).watch()) {
+            outlet.await("welcome");
+            assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"SUBSCRIPTION\"}").status()).isEqualTo(200);
+            String name = host.get("/api/channels/" + channel + "/record").json().get(0).path("name").asString();
+            String heard = outlet.await(m -> m.path("type").asString().equals("patch") && m.toString().contains(name + " subscribed")).toString();
+            assertThat(heard).contains("New subscriber");
+            assertThat(outlet.await(m -> m.path("layers").valueStream().anyMatch(layer -> layer.path("piece").asString().equals("supporter"))).toString()).contains(name);
+        }
+    }
+
+    private void title(String text) {
+        assertThat(host.edit(theme, "{\"edit\":\"setText\",\"piece\":\"s\",\"field\":\"title\",\"value\":\"" + text + "\"}").status()).isEqualTo(200);
+    }
+
+    private String broadcasterSees(Ear outlet, String hash) {
+        assertThat(outlet.heard()).noneMatch(m -> m.path("type").asString().equals("patch"));
+        return broadcaster.get("/pictures/" + hash).body();
+    }
+
+    private static void report(Ear outlet, int width, int height, String hash) {
+        outlet.say("{\"type\":\"report\",\"width\":" + width + ",\"height\":" + height + ",\"hash\":\"" + hash + "\",\"visible\":true,\"frames\":0}");
+    }
+
+    private void awaitState(String state) {
+        long end = System.nanoTime() + 10_000_000_000L;
+        while (!row().path("state").asString().equals(state)) {
+            assertThat(System.nanoTime()).as("waiting for %s", state).isLessThan(end);
+        }
+    }
+
+    private String link() {
+        return host.link(theme, "start", "wide", "WHOLE");
+    }
+
+    private JsonNode row() {
+        return host.get("/api/themes/" + theme + "/ledger").json().path("rows").valueStream()
+                .filter(row -> row.path("canvas").asString().equals("wide") && row.path("part").asString().equals("WHOLE")).findFirst().orElseThrow();
+    }
+}

@@ -1,0 +1,104 @@
+package brandeon.server.support;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.WebSocket;
+import java.time.Duration;
+import java.util.List;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Predicate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A live connection that remembers what it heard. */
+public final class Ear implements WebSocket.Listener, AutoCloseable {
+
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
+
+    private final List<JsonNode> heard = new CopyOnWriteArrayList<>();
+    private final StringBuilder part = new StringBuilder();
+    private WebSocket socket;
+    private volatile int closed;
+
+    /** Opens the live channel of an outlet, by its link. */
+    public static Ear outlet(String link) {
+        URI uri = URI.create(link);
+        String token = uri.getPath().substring("/o/".length());
+        return open(HttpClient.newHttpClient(), "ws://" + uri.getAuthority() + "/live/outlet?token=" + token);
+    }
+
+    /** Opens the live channel of somebody in the editor. */
+    public static Ear editor(Person person) {
+        return open(person.http(), person.address().replace("http", "ws") + "/live/editor");
+    }
+
+    private static Ear open(HttpClient http, String address) {
+        Ear ear = new Ear();
+        ear.socket = http.newWebSocketBuilder().buildAsync(URI.create(address), ear).join();
+        return ear;
+    }
+
+    public Ear say(String message) {
+        socket.sendText(message, true).join();
+        return this;
+    }
+
+    public Ear watch() {
+        return say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1}");
+    }
+
+    /** The first message that fits, waiting for it. */
+    public JsonNode await(Predicate<JsonNode> wanted) {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (System.nanoTime() < end) {
+            for (JsonNode message : heard) {
+                if (wanted.test(message)) {
+                    return message;
+                }
+            }
+            Thread.onSpinWait();
+        }
+        throw new AssertionError("Nothing fitting was heard in " + heard);
+    }
+
+    public JsonNode await(String type) {
+        return await(message -> message.path("type").asString("").equals(type));
+    }
+
+    /** The code with which the server closed, waiting for it. */
+    public int closed() {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (closed == 0 && System.nanoTime() < end) {
+            Thread.onSpinWait();
+        }
+        return closed;
+    }
+
+    public List<JsonNode> heard() {
+        return List.copyOf(heard);
+    }
+
+    @Override
+    public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
+        part.append(data);
+        if (last) {
+            heard.add(JSON.readTree(part.toString()));
+            part.setLength(0);
+        }
+        from.request(1);
+        return null;
+    }
+
+    @Override
+    public CompletionStage<?> onClose(WebSocket from, int status, String reason) {
+        closed = status;
+        return null;
+    }
+
+    @Override
+    public void close() {
+        socket.abort();
+    }
+}

