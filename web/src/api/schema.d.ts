@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/samples/{kind}.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sample"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/palette": {
         parameters: {
             query?: never;
@@ -809,6 +825,8 @@ export interface components {
             edit: "addCanvas";
         };
         AddPiece: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
             piece: components["schemas"]["Piece"];
         } & {
             /**
@@ -2056,7 +2074,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "image/png": string;
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    sample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "ANNOUNCER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

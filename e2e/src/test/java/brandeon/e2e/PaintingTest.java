@@ -1,0 +1,160 @@
+package brandeon.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brandeon.core.art.Raster;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.colour.Colour;
+import brandeon.core.colour.Difference;
+import brandeon.core.colour.Spaces;
+import brandeon.core.demo.ReedlightHide;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.Resolver;
+import brandeon.core.live.LiveState;
+import brandeon.core.motion.Easing;
+import brandeon.core.publish.Part;
+import brandeon.core.publish.Picture;
+import brandeon.core.text.Face;
+import brandeon.core.text.Measure;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import brandeon.server.support.RunningServer;
+import com.microsoft.playwright.Page;
+import java.awt.image.BufferedImage;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What core computes against what Chromium does with the same text, easing and picture. */
+@ExtendWith(RunningServer.class)
+class PaintingTest {
+
+    private static Browser browser;
+    private static String address;
+
+    @BeforeAll
+    static void open(RunningServer server) {
+        browser = new Browser();
+        address = server.address();
+    }
+
+    @AfterAll
+    static void close() {
+        browser.close();
+    }
+
+    @Test
+    void textIsAsWideInChromiumAsMeasured() {
+        Page page = blank(800, 600);
+        for (Face face : Face.values()) {
+            for (String text : new String[] {"Reedlight Hide", "AVATAR Tofu 1999", "Dusk watch — high tide 19:42", "Wren of Low Quay", "fjord, office, waffle"}) {
+                double chromium = ((Number) page.evaluate("""
+                        async ([family, text]) => {
+                          await document.fonts.load('64px "' + family + '"', text);
+                          const node = document.createElementNS('http://www.w3.org/2000/svg', 'text');
+                          node.setAttribute('font-family', family);
+                          node.setAttribute('font-size', '64');
+                          node.textContent = text;
+                          document.querySelector('svg').append(node);
+                          const width = node.getComputedTextLength();
+                          node.remove();
+                          return width;
+                        }""", Arrays.asList(face.family(), text))).doubleValue();
+                assertThat(Measure.width(face, 64, text)).as("%s in %s", text, face).isEqualTo(chromium, within(0.15));
+            }
+        }
+    }
+
+    /** CSS Easing 1 as Chromium computes it: {@code getComputedTiming().progress}. */
+    @Test
+    void easingsAgreeWithChromium() {
+        Page page = blank(100, 100);
+        for (Easing easing : new Easing[] {Easing.EASE_IN, Easing.EASE_OUT, Easing.EASE_IN_OUT, Easing.ARRIVE, Easing.LEAVE}) {
+            for (double at = 0.05; at < 1; at += 0.15) {
+                double chromium = ((Number) page.evaluate("""
+                        ([css, at]) => {
+                          const animation = document.body.animate([{ opacity: 0 }, { opacity: 1 }], { duration: 1000, easing: css, fill: 'both' });
+                          animation.pause();
+                          animation.currentTime = at * 1000;
+                          const progress = animation.effect.getComputedTiming().progress;
+                          animation.cancel();
+                          return progress;
+                        }""", Arrays.asList(easing.css(), at))).doubleValue();
+                assertThat(easing.at(at)).as("%s at %s", easing.css(), at).isEqualTo(chromium, within(0.0005));
+            }
+        }
+    }
+
+    /** The same scene as PNG from core and as painted by Chromium; the figures stand in docs/figures.md. */
+    @Test
+    void theRasterLooksLikeChromiumsPicture() {
+        Theme theme = ReedlightHide.theme();
+        Resolver resolver = new Resolver(theme);
+        for (Scene scene : theme.scenes()) {
+            for (Canvas canvas : theme.canvases().subList(0, 2)) {
+                ResolvedScene resolved = resolver.resolve(scene, canvas, LiveState.QUIET);
+                Page page = blank(canvas.size().width(), canvas.size().height());
+                String svg = Picture.of(resolved, Part.WHOLE).layers().stream().map(Picture.Layer::svg).collect(Collectors.joining());
+                page.evaluate("""
+                        async ([svg, w, h]) => {
+                          document.querySelector('svg').outerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" style="position:absolute;left:0;top:0">${svg}</svg>`;
+                          await document.fonts.ready;
+                          await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+                        }""", Arrays.asList(svg, canvas.size().width(), canvas.size().height()));
+                BufferedImage chromium = Browser.shot(page);
+                BufferedImage ours = Raster.paint(canvas.size(), Picture.marks(resolved, Part.WHOLE), 0);
+                double[] differences = differences(ours, chromium);
+                double mean = Arrays.stream(differences).average().orElseThrow();
+                Arrays.sort(differences);
+                double worst = differences[(int) (differences.length * 0.99)];
+                System.out.printf("Raster against Chromium, %s on %s: mean %.3f, 99th percentile %.2f CIEDE2000%n", scene.name(), canvas.name(), mean, worst);
+                assertThat(mean).as("%s on %s", scene.name(), canvas.name()).isLessThan(0.5);
+                assertThat(worst).as("%s on %s", scene.name(), canvas.name()).isLessThan(4);
+                page.context().close();
+            }
+        }
+    }
+
+    private static Page blank(int width, int height) {
+        Page page = browser.window(width, height);
+        // A page of the server, so that its fonts load; its own content is replaced.
+        page.navigate(address + "/o/none");
+        page.evaluate("""
+                async () => {
+                  const sheet = document.createElement('link');
+                  sheet.rel = 'stylesheet';
+                  sheet.href = '/fonts.css';
+                  const loaded = new Promise((done) => (sheet.onload = done));
+                  document.head.append(sheet);
+                  await loaded;
+                  document.body.style.margin = '0';
+                  document.body.innerHTML = '<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"></svg>';
+                  await Promise.all([...document.fonts].map((font) => font.load()));
+                }""");
+        return page;
+    }
+
+    /** CIEDE2000 of each pixel, over mid grey so that opacity counts too. */
+    private static double[] differences(BufferedImage one, BufferedImage other) {
+        double[] all = new double[one.getWidth() * one.getHeight()];
+        Map<Long, Double> known = new HashMap<>();
+        for (int y = 0; y < one.getHeight(); y++) {
+            for (int x = 0; x < one.getWidth(); x++) {
+                int a = one.getRGB(x, y);
+                int b = other.getRGB(x, y);
+                all[y * one.getWidth() + x] = a == b ? 0 : known.computeIfAbsent(((long) a << 32) | (b & 0xffffffffL), _ -> Difference.ciede2000(Spaces.lab(grey(a)), Spaces.lab(grey(b))));
+            }
+        }
+        return all;
+    }
+
+    private static Colour grey(int argb) {
+        return new Colour((argb >> 16 & 255) / 255.0, (argb >> 8 & 255) / 255.0, (argb & 255) / 255.0, (argb >>> 24) / 255.0).over(Colour.parse("#808080"));
+    }
+}
