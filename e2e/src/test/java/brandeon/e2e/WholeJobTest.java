@@ -80,13 +80,13 @@ class WholeJobTest {
         outlet.evaluate("window.notReloaded = true");
         step(page, "Brand");
         Locator seed = page.getByLabel("Seed 1 as text");
-        seed.fill("#9b4f8f");
-        assertThat(page.locator("li[data-role=ACCENT] code")).hasText("#9b4f8f");
-        assertThat(page.locator("svg[data-piece=band] path[fill='#9b4f8f']").first()).isAttached();
+        seed.fill("#c46fb5");
+        assertThat(page.locator("li[data-role=ACCENT] code")).hasText("#c46fb5");
+        assertThat(page.locator("svg[data-piece=band] path[fill='#c46fb5']").first()).isAttached();
         assertThat(pixel(outlet, 60, 995)).as("viewers still see the old brand").isEqualTo(before);
         button(page, "Put on air").click();
-        assertThat(outlet.locator("svg[data-piece=band] path[fill='#9b4f8f']")).isAttached();
-        assertThat(pixel(outlet, 60, 995)).as("the band's label is painted in the new seed").isEqualTo(0xff9b4f8f);
+        assertThat(outlet.locator("svg[data-piece=band] path[fill='#c46fb5']")).isAttached();
+        assertThat(pixel(outlet, 60, 995)).as("the band's label is painted in the new seed").isEqualTo(0xffc46fb5);
         assertThat(outlet.evaluate("window.notReloaded")).isEqualTo(true);
         button(page, "Undo").click();
         assertThat(page.locator("li[data-role=ACCENT] code")).hasText("#4f8f5b");
@@ -137,7 +137,7 @@ class WholeJobTest {
         Page small = browser.window(960, 540);
         small.navigate(link);
         assertThat(small.locator("svg[data-piece=band]")).containsText("Reedlight Hide");
-        small.waitForCondition(() -> pixel(small, 30, 497) == 0xff9b4f8f);
+        small.waitForCondition(() -> pixel(small, 30, 497) == 0xffc46fb5);
         step(page, "Publish");
         assertThat(page.getByLabel("Sources that need attention")).containsText("Runs at 960 × 540. Type width 1920 and height 1080.");
         small.context().close();

@@ -1,0 +1,175 @@
+package brandeon.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.WebSocket;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Edit to repaint, against a running server with the demo: from the moment an edit is sent until all of 20 outlets that
+ * follow the draft have it, counted in sockets, and in one real browser until the change is in the page.
+ */
+public final class RepaintBench {
+
+    private static final int OUTLETS = 20;
+    private static final int ROUNDS = 100;
+    private static final int WARM_UP = 30;
+
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final AtomicReference<String> wanted = new AtomicReference<>("");
+    private final AtomicReference<CountDownLatch> latch = new AtomicReference<>(new CountDownLatch(0));
+
+    private RepaintBench(String address) {
+        this.address = address;
+    }
+
+    static void main(String[] args) throws Exception {
+        new RepaintBench(args[0]).run();
+    }
+
+    private void run() throws Exception {
+        call("GET", "/api/session", "");
+        call("POST", "/api/session", "{\"email\":\"host@reedlight.example\",\"password\":\"lantern-at-dusk\"}");
+        String theme = first(call("GET", "/api/themes", ""), "\"id\":\"([0-9a-f-]{36})\"");
+        String ledger = call("GET", "/api/themes/" + theme + "/ledger", "");
+        Matcher row = Pattern.compile("\"outlet\":\"([^\"]+)\",\"scene\":\"hide\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"link\":\"([^\"]+)\"").matcher(ledger);
+        if (!row.find()) {
+            throw new IllegalStateException("The demo is not on air.");
+        }
+        String outlet = row.group(1);
+        String link = row.group(2);
+        call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":true}");
+        List<WebSocket> sockets = new ArrayList<>();
+        for (int i = 0; i < OUTLETS; i++) {
+            sockets.add(open(link));
+        }
+        double[] times = new double[ROUNDS];
+        for (int i = -WARM_UP; i < ROUNDS; i++) {
+            double millis = edit(theme, "Tide " + (i + WARM_UP));
+            if (i >= 0) {
+                times[i] = millis;
+            }
+        }
+        print("edit to the last of " + OUTLETS + " outlets, ms", times);
+        browser(theme, link);
+        sockets.forEach(WebSocket::abort);
+        call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":false}");
+    }
+
+    private double edit(String theme, String text) throws Exception {
+        wanted.set(text);
+        latch.set(new CountDownLatch(OUTLETS));
+        long start = System.nanoTime();
+        call("POST", "/api/themes/" + theme + "/edits", "{\"edit\":{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + text + "\"},\"gesture\":\"\"}");
+        if (!latch.get().await(10, TimeUnit.SECONDS)) {
+            throw new IllegalStateException("Not every outlet got " + text);
+        }
+        return (System.nanoTime() - start) / 1e6;
+    }
+
+    private void browser(String theme, String link) throws Exception {
+        try (Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+                Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")))) {
+            double[] paints = new double[10];
+            for (int i = 0; i < paints.length; i++) {
+                BrowserContext context = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080));
+                Page page = context.newPage();
+                page.navigate(link);
+                page.waitForSelector("svg[data-piece=band]");
+                paints[i] = ((Number) page.evaluate("() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? performance.now()")).doubleValue();
+                context.close();
+            }
+            print("outlet page to first contentful paint in Chromium, ms", paints);
+            Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080)).newPage();
+            page.navigate(link);
+            page.waitForSelector("svg[data-piece=band]");
+            double[] times = new double[30];
+            for (int i = 0; i < times.length; i++) {
+                String text = "Seen " + i;
+                page.evaluate("""
+                        (text) => { window.seen = new Promise((done) => {
+                          new MutationObserver((_, observer) => {
+                            if (document.body.textContent.includes(text)) { observer.disconnect(); requestAnimationFrame(() => done(Date.now())); }
+                          }).observe(document.body, { childList: true, subtree: true, characterData: true });
+                        }); }""", text);
+                long start = System.currentTimeMillis();
+                edit(theme, text);
+                times[i] = ((Number) page.evaluate("() => window.seen")).doubleValue() - start;
+            }
+            print("edit to the frame that shows it in Chromium, ms", times);
+        }
+    }
+
+    private WebSocket open(String link) {
+        URI uri = URI.create(link);
+        String token = uri.getPath().substring("/o/".length());
+        WebSocket socket = HttpClient.newHttpClient().newWebSocketBuilder().buildAsync(URI.create("ws://" + uri.getAuthority() + "/live/outlet?token=" + token), new WebSocket.Listener() {
+            private final StringBuilder part = new StringBuilder();
+
+            @Override
+            public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
+                part.append(data);
+                if (last) {
+                    if (part.indexOf("\"patch\"") >= 0 && part.indexOf(">" + wanted.get() + "<") >= 0) {
+                        latch.get().countDown();
+                    }
+                    part.setLength(0);
+                }
+                from.request(1);
+                return null;
+            }
+        }).join();
+        socket.sendText("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1}", true).join();
+        return socket;
+    }
+
+    private String call(String method, String path, String body) throws Exception {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/json")
+                .method(method, body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        for (HttpCookie cookie : cookies.getCookieStore().getCookies()) {
+            if (cookie.getName().equals("XSRF-TOKEN")) {
+                request.header("X-XSRF-TOKEN", cookie.getValue());
+            }
+        }
+        HttpResponse<String> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() >= 300 && !path.equals("/api/session")) {
+            throw new IllegalStateException(path + ": " + answer.body());
+        }
+        return answer.body();
+    }
+
+    private static String first(String text, String pattern) {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        if (!matcher.find()) {
+            throw new IllegalStateException("Nothing like " + pattern);
+        }
+        return matcher.group(1);
+    }
+
+    private static void print(String what, double[] times) {
+        Arrays.sort(times);
+        System.out.printf("%s: median %.1f, 95 %% under %.1f, worst %.1f (%d)%n", what, times[times.length / 2], times[(int) (times.length * 0.95)], times[times.length - 1], times.length);
+    }
+}

@@ -1,0 +1,87 @@
+package brandeon.bench;
+
+import brandeon.core.art.Raster;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
+import brandeon.core.demo.ReedlightHide;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.Resolver;
+import brandeon.core.live.LiveState;
+import brandeon.core.publish.Part;
+import brandeon.core.publish.Picture;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.Theme;
+import brandeon.core.theme.Zone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What core needs to compute pictures. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 4, time = 1)
+public class ResolveBench {
+
+    private final Theme large = large();
+    private final Resolver resolver = new Resolver(large);
+    private final Theme demo = ReedlightHide.theme();
+    private final Resolver demoResolver = new Resolver(demo);
+    private final ResolvedScene starting = demoResolver.resolve(demo.scenes().getFirst(), demo.canvases().getFirst(), LiveState.QUIET);
+
+    /** 5 scenes × 4 canvases × 30 pieces, geometry and art of every piece. */
+    @Benchmark
+    public int resolveWholeTheme() {
+        int placed = 0;
+        for (Scene scene : large.scenes()) {
+            for (Canvas canvas : large.canvases()) {
+                placed += resolver.resolve(scene, canvas, LiveState.QUIET).placements().size();
+            }
+        }
+        return placed;
+    }
+
+    /** From the theme to the finished SVG of one scene. */
+    @Benchmark
+    public String pictureOfOneScene() {
+        return Picture.of(demoResolver.resolve(demo.scenes().getFirst(), demo.canvases().getFirst(), LiveState.QUIET), Part.WHOLE).hash();
+    }
+
+    @Benchmark
+    public Object rasterOfOneScene() {
+        return Raster.paint(starting.canvas().size(), Picture.marks(starting, Part.WHOLE), 0);
+    }
+
+    private static Theme large() {
+        List<Piece> pieces = new ArrayList<>();
+        List<Placed> stack = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            PieceKind kind = i == 0 ? PieceKind.BACKDROP : i < 3 ? PieceKind.FRAME : i % 2 == 0 ? PieceKind.FACT_LINE : PieceKind.BAND;
+            pieces.add(new Piece("p" + i, kind, "Piece " + i, kind == PieceKind.FRAME ? "camera" : "", java.util.Map.of(), java.util.Map.of()));
+            stack.add(Placed.in(i == 0 ? Zone.FULL : i == 1 ? Zone.PLAY : i == 2 ? Zone.CAMERA : i % 2 == 0 ? Zone.STRIP : Zone.BAND, "p" + i));
+        }
+        List<Scene> scenes = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            scenes.add(new Scene("s" + i, "Scene " + i, SceneRole.LIVE, stack));
+        }
+        Theme base = ReedlightHide.theme();
+        List<Canvas> canvases = new ArrayList<>(base.canvases());
+        canvases.add(new Canvas("uhd", "UHD", Size.of(3840, 2160), 60));
+        return base.withPieces(pieces).withScenes(scenes).withCanvases(canvases);
+    }
+}

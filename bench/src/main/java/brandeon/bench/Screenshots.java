@@ -1,0 +1,76 @@
+package brandeon.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** One picture of each main view, from the demo. */
+public final class Screenshots {
+
+    private final Page page;
+    private final Path folder;
+
+    private Screenshots(Page page, Path folder) {
+        this.page = page;
+        this.folder = folder;
+    }
+
+    static void main(String[] args) {
+        try (Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+                Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")))) {
+            Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
+            new Screenshots(page, Path.of(args[1])).all(args[0]);
+        }
+    }
+
+    private void all(String address) {
+        page.navigate(address);
+        page.getByLabel("Address").fill("host@reedlight.example");
+        page.getByLabel("Password").fill("lantern-at-dusk");
+        button("Sign in").click();
+        page.waitForSelector("svg[data-piece]");
+        take("shelf");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Reedlight Hide")).click();
+        page.waitForSelector("svg[data-piece]");
+        take("sheet");
+        String theme = page.url().replaceAll("(.*/themes/[^/]+).*", "$1");
+        page.navigate(theme + "/brand");
+        page.waitForSelector("li[data-role=ON_AIR]");
+        take("brand");
+        page.navigate(theme + "/pieces");
+        take("pieces");
+        page.navigate(theme + "/stage/hide/wide");
+        button("Camera frame").click();
+        page.waitForSelector("[data-testid=fit]");
+        take("stage");
+        page.navigate(theme + "/rehearse");
+        button("Fill from the ledger").click();
+        button("Hide").click();
+        page.frameLocator("[data-source=wide-hide-3] iframe").locator("svg[data-piece=band]").waitFor();
+        button("subscription").click();
+        page.frameLocator("[data-source=wide-hide-3] iframe").locator("svg[data-piece=announcer] text").first().waitFor();
+        take("rehearse");
+        page.navigate(theme + "/publish");
+        page.waitForSelector("tr[data-scene]");
+        take("publish");
+        page.navigate(theme + "/move");
+        page.waitForSelector("text=Wording");
+        take("move");
+    }
+
+    private com.microsoft.playwright.Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first();
+    }
+
+    /** After pictures, fonts and entrances have come to rest. */
+    private void take(String name) {
+        page.waitForTimeout(2500);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
