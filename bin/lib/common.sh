@@ -6,7 +6,8 @@ fail() { echo "$1" >&2; exit 1; }
 # Sets JAVA_HOME to a JDK 25 or later.
 find_java() {
   local home
-  for home in "${JAVA_HOME:-}" /usr/lib/jvm/temurin-25-jdk-* /usr/lib/jvm/*25* /usr/lib/jvm/*; do
+  local places=${BRANDEON_JVMS:-/usr/lib/jvm}
+  for home in "${JAVA_HOME:-}" "$places"/*25* "$places"/*; do
     [ -x "$home/bin/javac" ] || continue
     local version
     version=$("$home/bin/javac" -version 2>&1 | sed -n 's/^javac \([0-9]*\).*/\1/p')

@@ -11,8 +11,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
-        put: operations["put"];
+        get: operations["get-api-rig"];
+        put: operations["put-api-rig"];
         post?: never;
         delete?: never;
         options?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["follow"];
+        put: operations["put-api-outlets-id-follows"];
         post?: never;
         delete?: never;
         options?: never;
@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["receive"];
+        post: operations["post-inlets-token-"];
         delete?: never;
         options?: never;
         head?: never;
@@ -59,9 +59,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["shelf"];
+        get: operations["get-api-themes"];
         put?: never;
-        post: operations["create"];
+        post: operations["post-api-themes"];
         delete?: never;
         options?: never;
         head?: never;
@@ -77,8 +77,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["start"];
-        delete: operations["stop"];
+        post: operations["post-api-themes-theme-clocks-piece-"];
+        delete: operations["delete-api-themes-theme-clocks-piece-"];
         options?: never;
         head?: never;
         patch?: never;
@@ -93,7 +93,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo"];
+        post: operations["post-api-themes-id-undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -107,9 +107,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["replacement"];
+        get: operations["get-api-themes-id-replacement"];
         put?: never;
-        post: operations["replace"];
+        post: operations["post-api-themes-id-replacement"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo"];
+        post: operations["post-api-themes-id-redo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -141,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putOnAir"];
+        post: operations["post-api-themes-id-on-air"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack"];
+        post: operations["post-api-themes-id-on-air-back"];
         delete?: never;
         options?: never;
         head?: never;
@@ -171,9 +171,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan"];
+        get: operations["get-api-themes-id-move"];
         put?: never;
-        post: operations["move"];
+        post: operations["post-api-themes-id-move"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +189,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["edit"];
+        post: operations["post-api-themes-id-edits"];
         delete?: never;
         options?: never;
         head?: never;
@@ -203,10 +203,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["current"];
+        get: operations["get-api-session"];
         put?: never;
-        post: operations["signIn"];
-        delete: operations["signOut"];
+        post: operations["post-api-session"];
+        delete: operations["delete-api-session"];
         options?: never;
         head?: never;
         patch?: never;
@@ -221,7 +221,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fill"];
+        post: operations["post-api-rig-fill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -237,7 +237,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["withdraw"];
+        post: operations["post-api-outlets-id-withdraw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -253,7 +253,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["reissue"];
+        post: operations["post-api-outlets-id-reissue"];
         delete?: never;
         options?: never;
         head?: never;
@@ -269,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["practise"];
+        post: operations["post-api-channels-channel-practice"];
         delete?: never;
         options?: never;
         head?: never;
@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["picture"];
+        get: operations["get-pictures-hash-"];
         put?: never;
         post?: never;
         delete?: never;
@@ -299,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["get-o-token-"];
         put?: never;
         post?: never;
         delete?: never;
@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["font"];
+        get: operations["get-fonts-file-"];
         put?: never;
         post?: never;
         delete?: never;
@@ -331,7 +331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["faces"];
+        get: operations["get-fonts-css"];
         put?: never;
         post?: never;
         delete?: never;
@@ -347,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["clocks"];
+        get: operations["get-api-themes-theme-clocks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -363,10 +363,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
+        get: operations["get-api-themes-id-"];
         put?: never;
         post?: never;
-        delete: operations["delete"];
+        delete: operations["delete-api-themes-id-"];
         options?: never;
         head?: never;
         patch?: never;
@@ -379,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["layout"];
+        get: operations["get-api-themes-id-scenes-scene-canvases-canvas-"];
         put?: never;
         post?: never;
         delete?: never;
@@ -395,7 +395,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["png"];
+        get: operations["get-api-themes-id-scenes-scene-canvases-canvas-picture-png"];
         put?: never;
         post?: never;
         delete?: never;
@@ -411,7 +411,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sample"];
+        get: operations["get-api-themes-id-samples-kind-png"];
         put?: never;
         post?: never;
         delete?: never;
@@ -427,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["palette"];
+        get: operations["get-api-themes-id-palette"];
         put?: never;
         post?: never;
         delete?: never;
@@ -443,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ledger"];
+        get: operations["get-api-themes-id-ledger"];
         put?: never;
         post?: never;
         delete?: never;
@@ -459,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["layouts"];
+        get: operations["get-api-themes-id-layouts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -475,7 +475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["history"];
+        get: operations["get-api-themes-id-history"];
         put?: never;
         post?: never;
         delete?: never;
@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["get-api-channels"];
         put?: never;
         post?: never;
         delete?: never;
@@ -507,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["record"];
+        get: operations["get-api-channels-channel-record"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["catalogue"];
+        get: operations["get-api-catalogue"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1338,7 +1338,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get: {
+    "get-api-rig": {
         parameters: {
             query?: never;
             header?: never;
@@ -1358,7 +1358,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    "put-api-rig": {
         parameters: {
             query?: never;
             header?: never;
@@ -1382,7 +1382,7 @@ export interface operations {
             };
         };
     };
-    follow: {
+    "put-api-outlets-id-follows": {
         parameters: {
             query?: never;
             header?: never;
@@ -1406,7 +1406,7 @@ export interface operations {
             };
         };
     };
-    receive: {
+    "post-inlets-token-": {
         parameters: {
             query?: never;
             header?: {
@@ -1434,7 +1434,7 @@ export interface operations {
             };
         };
     };
-    shelf: {
+    "get-api-themes": {
         parameters: {
             query?: never;
             header?: never;
@@ -1454,7 +1454,7 @@ export interface operations {
             };
         };
     };
-    create: {
+    "post-api-themes": {
         parameters: {
             query?: never;
             header?: never;
@@ -1478,7 +1478,7 @@ export interface operations {
             };
         };
     };
-    start: {
+    "post-api-themes-theme-clocks-piece-": {
         parameters: {
             query?: never;
             header?: never;
@@ -1499,7 +1499,7 @@ export interface operations {
             };
         };
     };
-    stop: {
+    "delete-api-themes-theme-clocks-piece-": {
         parameters: {
             query?: never;
             header?: never;
@@ -1520,7 +1520,7 @@ export interface operations {
             };
         };
     };
-    undo: {
+    "post-api-themes-id-undo": {
         parameters: {
             query?: never;
             header?: never;
@@ -1542,7 +1542,7 @@ export interface operations {
             };
         };
     };
-    replacement: {
+    "get-api-themes-id-replacement": {
         parameters: {
             query?: never;
             header?: never;
@@ -1564,7 +1564,7 @@ export interface operations {
             };
         };
     };
-    replace: {
+    "post-api-themes-id-replacement": {
         parameters: {
             query?: never;
             header?: never;
@@ -1586,7 +1586,7 @@ export interface operations {
             };
         };
     };
-    redo: {
+    "post-api-themes-id-redo": {
         parameters: {
             query?: never;
             header?: never;
@@ -1608,7 +1608,7 @@ export interface operations {
             };
         };
     };
-    putOnAir: {
+    "post-api-themes-id-on-air": {
         parameters: {
             query?: never;
             header?: never;
@@ -1630,7 +1630,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    "post-api-themes-id-on-air-back": {
         parameters: {
             query?: never;
             header?: never;
@@ -1652,7 +1652,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    "get-api-themes-id-move": {
         parameters: {
             query: {
                 to: "ALDER" | "BIRCH" | "CEDAR";
@@ -1676,7 +1676,7 @@ export interface operations {
             };
         };
     };
-    move: {
+    "post-api-themes-id-move": {
         parameters: {
             query?: never;
             header?: never;
@@ -1702,7 +1702,7 @@ export interface operations {
             };
         };
     };
-    edit: {
+    "post-api-themes-id-edits": {
         parameters: {
             query?: never;
             header?: never;
@@ -1728,7 +1728,7 @@ export interface operations {
             };
         };
     };
-    current: {
+    "get-api-session": {
         parameters: {
             query?: never;
             header?: never;
@@ -1748,7 +1748,7 @@ export interface operations {
             };
         };
     };
-    signIn: {
+    "post-api-session": {
         parameters: {
             query?: never;
             header?: never;
@@ -1772,7 +1772,7 @@ export interface operations {
             };
         };
     };
-    signOut: {
+    "delete-api-session": {
         parameters: {
             query?: never;
             header?: never;
@@ -1790,7 +1790,7 @@ export interface operations {
             };
         };
     };
-    fill: {
+    "post-api-rig-fill": {
         parameters: {
             query?: never;
             header?: never;
@@ -1814,7 +1814,7 @@ export interface operations {
             };
         };
     };
-    withdraw: {
+    "post-api-outlets-id-withdraw": {
         parameters: {
             query?: never;
             header?: never;
@@ -1834,7 +1834,7 @@ export interface operations {
             };
         };
     };
-    reissue: {
+    "post-api-outlets-id-reissue": {
         parameters: {
             query?: never;
             header?: never;
@@ -1854,7 +1854,7 @@ export interface operations {
             };
         };
     };
-    practise: {
+    "post-api-channels-channel-practice": {
         parameters: {
             query?: never;
             header?: never;
@@ -1878,7 +1878,7 @@ export interface operations {
             };
         };
     };
-    picture: {
+    "get-pictures-hash-": {
         parameters: {
             query?: never;
             header?: never;
@@ -1900,7 +1900,7 @@ export interface operations {
             };
         };
     };
-    page: {
+    "get-o-token-": {
         parameters: {
             query?: never;
             header?: never;
@@ -1922,7 +1922,7 @@ export interface operations {
             };
         };
     };
-    font: {
+    "get-fonts-file-": {
         parameters: {
             query?: never;
             header?: never;
@@ -1944,7 +1944,7 @@ export interface operations {
             };
         };
     };
-    faces: {
+    "get-fonts-css": {
         parameters: {
             query?: never;
             header?: never;
@@ -1964,7 +1964,7 @@ export interface operations {
             };
         };
     };
-    clocks: {
+    "get-api-themes-theme-clocks": {
         parameters: {
             query?: never;
             header?: never;
@@ -1986,7 +1986,7 @@ export interface operations {
             };
         };
     };
-    get_1: {
+    "get-api-themes-id-": {
         parameters: {
             query?: never;
             header?: never;
@@ -2008,7 +2008,7 @@ export interface operations {
             };
         };
     };
-    delete: {
+    "delete-api-themes-id-": {
         parameters: {
             query?: never;
             header?: never;
@@ -2028,7 +2028,7 @@ export interface operations {
             };
         };
     };
-    layout: {
+    "get-api-themes-id-scenes-scene-canvases-canvas-": {
         parameters: {
             query?: never;
             header?: never;
@@ -2052,7 +2052,7 @@ export interface operations {
             };
         };
     };
-    png: {
+    "get-api-themes-id-scenes-scene-canvases-canvas-picture-png": {
         parameters: {
             query?: {
                 part?: "WHOLE" | "BACK" | "FRONT";
@@ -2079,7 +2079,7 @@ export interface operations {
             };
         };
     };
-    sample: {
+    "get-api-themes-id-samples-kind-png": {
         parameters: {
             query?: never;
             header?: never;
@@ -2102,7 +2102,7 @@ export interface operations {
             };
         };
     };
-    palette: {
+    "get-api-themes-id-palette": {
         parameters: {
             query?: never;
             header?: never;
@@ -2124,7 +2124,7 @@ export interface operations {
             };
         };
     };
-    ledger: {
+    "get-api-themes-id-ledger": {
         parameters: {
             query?: never;
             header?: never;
@@ -2146,7 +2146,7 @@ export interface operations {
             };
         };
     };
-    layouts: {
+    "get-api-themes-id-layouts": {
         parameters: {
             query?: never;
             header?: never;
@@ -2168,7 +2168,7 @@ export interface operations {
             };
         };
     };
-    history: {
+    "get-api-themes-id-history": {
         parameters: {
             query?: never;
             header?: never;
@@ -2190,7 +2190,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    "get-api-channels": {
         parameters: {
             query?: never;
             header?: never;
@@ -2210,7 +2210,7 @@ export interface operations {
             };
         };
     };
-    record: {
+    "get-api-channels-channel-record": {
         parameters: {
             query?: never;
             header?: never;
@@ -2232,7 +2232,7 @@ export interface operations {
             };
         };
     };
-    catalogue: {
+    "get-api-catalogue": {
         parameters: {
             query?: never;
             header?: never;

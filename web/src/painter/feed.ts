@@ -12,6 +12,8 @@ export interface Welcome extends Standing {
   now: number;
 }
 
+const RETRY = 700;
+
 /** Keeps one painter in step with one feed: fetches the whole when it must, applies patches in order otherwise. */
 export class FeedFollower {
   readonly standing: Standing = { epoch: "", number: -1, hash: "" };
@@ -45,7 +47,8 @@ export class FeedFollower {
     const missed: Patch[] = this.waiting;
     this.waiting = null;
     if (!picture) {
-      this.restart();
+      // The server that keeps this picture may just be away; asking again at once would only load it.
+      window.setTimeout(() => this.restart(), RETRY);
       return;
     }
     this.painter.show(picture);

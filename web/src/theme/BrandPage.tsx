@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Plus, X } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { HexColorInput, HexColorPicker } from "react-colorful";
+import { Link } from "react-router";
 import { Popover, PopoverButton, PopoverPanel } from "@headlessui/react";
 import { answer, api, type Schemas } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
@@ -22,7 +23,7 @@ export function BrandPage() {
       <section className="min-w-0 p-4">
         <Roles />
         <h2 className="mb-2 mt-4">On your scenes</h2>
-        {theme.scenes.length === 0 || !wide ? <p className="text-faint">No scenes yet. Choose pieces next; they will wear this brand.</p> : (
+        {theme.scenes.length === 0 || !wide ? <p className="flex items-center gap-3 text-faint">No scenes yet; they will wear this brand.<Link className="btn btn-main" to={`/themes/${id}/sheet`}>Add the first scene</Link></p> : (
           <ol className="grid grid-cols-2 gap-3 xl:grid-cols-3">
             {theme.scenes.slice(0, 6).map((scene) => (
               <li key={scene.id}>

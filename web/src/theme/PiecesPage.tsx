@@ -1,6 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Piece, Schemas, Theme } from "../api/client";
 import { PieceFields } from "./PieceFields";
 import { newId, useCatalogue, useEdit, useTheme } from "./useTheme";
@@ -19,6 +20,7 @@ export function PiecesPage() {
         <p className="text-faint">{family && <><span className="font-bold text-ink">{family.title}</span>: {family.description}</>}</p>
         <label className="ml-auto flex items-center gap-2"><input type="checkbox" className="accent-kelp" checked={lacking} onChange={(e) => setLacking(e.target.checked)} />Only what this theme lacks</label>
       </div>
+      {theme.scenes.length === 0 && <p className="mb-3 flex items-center gap-3 border border-dashed border-rule p-3"><span>Pieces stand on scenes, and there is none yet.</span><Link className="btn btn-main" to={`/themes/${id}/sheet`}>Add the first scene</Link></p>}
       {lacking && kinds.length === 0 && <p className="mb-4 text-faint">Nothing: this theme has every kind of piece.</p>}
       <ul className="mb-6 grid grid-cols-3 gap-3 xl:grid-cols-4">
         {kinds.map((kind) => (
@@ -52,7 +54,7 @@ function AddTo({ kind, theme }: { kind: Schemas["KindView"]; theme: Theme }) {
       ],
     } as Schemas["Batch"]);
   };
-  if (theme.scenes.length === 0) return <span className="text-faint">Add a scene first</span>;
+  if (theme.scenes.length === 0) return null;
   return (
     <Menu>
       <MenuButton className="btn"><Plus size={14} />Add to …</MenuButton>

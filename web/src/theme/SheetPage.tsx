@@ -46,10 +46,12 @@ export function SheetPage() {
           </table>
         </div>
       )}
-      <div className="mt-4 grid max-w-5xl grid-cols-[minmax(0,1fr)_260px] gap-8">
-        <FindingList findings={findings} ready={layouts.isSuccess} />
-        <AddScene />
-      </div>
+      {theme.scenes.length > 0 && (
+        <div className="mt-4 grid max-w-5xl grid-cols-[minmax(0,1fr)_260px] gap-8">
+          <FindingList findings={findings} ready={layouts.isSuccess} />
+          <AddScene />
+        </div>
+      )}
     </div>
   );
 }
@@ -80,7 +82,12 @@ function Cell({ theme, scene, canvas, layout }: { theme: string; scene: Scene; c
 }
 
 function NoScenes() {
-  return <p className="mb-4 border border-dashed border-rule p-6 text-faint">This theme has no scenes yet. Add one on the right, below; it comes with the pieces such a scene needs.</p>;
+  return (
+    <div className="mb-4 border border-dashed border-rule p-6">
+      <p className="mb-3 text-faint">This theme has no scenes yet.</p>
+      <AddScene />
+    </div>
+  );
 }
 
 export function FindingList({ findings, ready }: { findings: Finding[]; ready: boolean }) {

@@ -45,6 +45,11 @@ public final class ServerProcess implements AutoCloseable {
         process.destroyForcibly().onExit().join();
     }
 
+    /** Strikes and does not wait; may be called from anywhere. */
+    public void strike() {
+        process.destroyForcibly();
+    }
+
     @Override
     public void close() {
         kill();
