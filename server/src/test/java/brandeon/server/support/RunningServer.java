@@ -30,7 +30,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     private void start() {
         database = new TestDatabase();
         context = SpringApplication.run(BrandeonServer.class, "--server.port=0", "--spring.datasource.url=" + database.url(), "--spring.main.banner-mode=off",
-                "--spring.jmx.enabled=false", "--logging.level.root=error");
+                "--spring.jpa.hibernate.ddl-auto=validate", "--logging.level.root=error");
     }
 
     private void stop() {
