@@ -25,8 +25,8 @@ export function PiecesPage() {
       <ul className="mb-6 grid grid-cols-3 gap-3 xl:grid-cols-4">
         {kinds.map((kind) => (
           <li key={kind.id} className="border border-rule bg-sheet">
-            <div className="weave grid h-36 place-items-center overflow-hidden p-1">
-              <img src={`/api/themes/${id}/samples/${kind.id}.png?v=${String(version)}`} alt={`${kind.title} in this brand`} className="max-h-full max-w-full" />
+            <div className="weave relative h-36">
+              <img src={`/api/themes/${id}/samples/${kind.id}.png?v=${String(version)}`} alt={`${kind.title} in this brand`} className="absolute inset-0 size-full object-scale-down p-1" />
             </div>
             <div className="flex items-center justify-between gap-2 p-2"><span className="font-head font-bold">{kind.title}</span><AddTo kind={kind} theme={theme} /></div>
           </li>
