@@ -47,9 +47,10 @@ as_postgres() {
   if [ "$(id -u)" = 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi
 }
 
-# start_cluster FOLDER PORT: makes it when missing and starts it on loopback; the database is called brandeon.
+# start_cluster FOLDER PORT [-W]: makes it when missing and starts it on loopback; the database is called brandeon.
+# With -W it does not wait for a cluster that was there before; whoever connects must be patient.
 start_cluster() {
-  local folder=$1 port=$2 bin
+  local folder=$1 port=$2 patience=${3:--w} bin
   bin=$(postgres_bin)
   [ -n "$bin" ] || fail "PostgreSQL's server is missing. Install the package postgresql."
   mkdir -p "$folder"
@@ -60,11 +61,12 @@ start_cluster() {
   local fresh=
   if [ ! -e "$folder/data/PG_VERSION" ]; then
     fresh=1
+    patience=-w
     as_postgres "$bin/initdb" -D "$folder/data" -U brandeon -A trust -E UTF8 --locale=C.UTF-8 >/dev/null || fail "The database could not be made in $folder."
   fi
   if ! as_postgres "$bin/pg_ctl" -D "$folder/data" status >/dev/null 2>&1; then
     port_free "$port" || fail "Port $port, which the database uses, is taken. Set BRANDEON_DB_PORT to another one."
-    as_postgres "$bin/pg_ctl" -D "$folder/data" -w -l "$folder/log" \
+    as_postgres "$bin/pg_ctl" -D "$folder/data" "$patience" -l "$folder/log" \
       -o "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=100" start >/dev/null \
       || fail "The database did not start; see $folder/log."
   fi
