@@ -1,5 +1,6 @@
-import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { useEffect, useRef } from "react";
 import { live } from "../api/live";
+import { useWidthScale } from "./useWidthScale";
 
 interface Props {
   theme: string;
@@ -13,19 +14,8 @@ interface Props {
 
 /** A scene painted live, scaled to the room that its parent gives; the same painter as in an outlet. */
 export function ScenePicture({ theme, scene, canvas, width, height, moving = false, source = "DRAFT" }: Props) {
-  const frame = useRef<HTMLDivElement>(null);
+  const { frame, scale } = useWidthScale(width);
   const host = useRef<HTMLDivElement>(null);
-  const [scale, setScale] = useState(0);
-
-  useLayoutEffect(() => {
-    const element = frame.current;
-    if (!element) return;
-    const measure = () => setScale(element.clientWidth / width);
-    measure();
-    const observer = new ResizeObserver(measure);
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, [width]);
 
   useEffect(() => {
     if (!host.current) return;

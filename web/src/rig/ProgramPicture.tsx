@@ -1,21 +1,11 @@
-import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { CapturePattern } from "./CapturePattern";
 import type { Program, RigSource } from "./useRig";
+import { useWidthScale } from "../app/useWidthScale";
 
 /** What the broadcast would show of one program: every source really running, each by its own behaviour. */
 export function ProgramPicture({ program, active }: { program: Program; active: string }) {
-  const frame = useRef<HTMLDivElement>(null);
-  const [scale, setScale] = useState(0);
-  useLayoutEffect(() => {
-    const element = frame.current;
-    if (!element) return;
-    const measure = () => setScale(element.clientWidth / program.width);
-    measure();
-    const observer = new ResizeObserver(measure);
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, [program.width]);
-  return (
+  const { frame, scale } = useWidthScale(program.width);  return (
     <div ref={frame} className="relative w-full overflow-hidden bg-black" style={{ aspectRatio: `${String(program.width)} / ${String(program.height)}` }} data-testid={`program-${program.id}`}>
       <div className="absolute left-0 top-0 origin-top-left" style={{ width: program.width, height: program.height, transform: `scale(${String(scale)})` }}>
         {program.scenes.map((scene) => scene.sources.map((source) => <Source key={`${scene.id}/${source.id}`} source={source} entered={scene.id === active} />))}

@@ -33,7 +33,6 @@ import java.util.Optional;
 public final class Resolver {
 
     private static final long MINUTE = 60_000;
-    private static final Opening NO_OPENING = new Opening(new Box(0, 0, 0, 0), 0, 0);
 
     private final Theme theme;
     private final Look look;
@@ -71,13 +70,12 @@ public final class Resolver {
     }
 
     private Optional<FittedOpening> fit(Piece piece, PieceArt art) {
-        Opening opening = art.openings().stream().findFirst().orElse(NO_OPENING);
-        Optional<Capture> capture = theme.capture(piece.capture());
-        if (capture.isEmpty() || opening.box().area() == 0) {
-            return Optional.empty();
-        }
-        return Optional.of(new FittedOpening(piece.id(), capture.get(), opening,
-                CaptureFit.cover(capture.get().size(), opening.box(), opening.bleed())));
+        Optional<Opening> visible = art.openings().stream().findFirst().filter(opening -> opening.box().area() > 0);
+        return theme.capture(piece.capture()).flatMap(capture -> visible.map(opening -> fitted(piece, capture, opening)));
+    }
+
+    private static FittedOpening fitted(Piece piece, Capture capture, Opening opening) {
+        return new FittedOpening(piece.id(), capture, opening, CaptureFit.cover(capture.size(), opening.box(), opening.bleed()));
     }
 
     private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {

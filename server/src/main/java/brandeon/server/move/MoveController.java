@@ -3,7 +3,6 @@ package brandeon.server.move;
 import brandeon.core.live.Platform;
 import brandeon.core.move.LinkReplacement;
 import brandeon.core.move.MovePlan;
-import brandeon.server.access.Addresses;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
@@ -17,8 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -58,15 +55,13 @@ class MoveController {
     private final Channels channels;
     private final Outlets outlets;
     private final Rigs rigs;
-    private final Addresses addresses;
 
-    MoveController(Members members, Themes themes, Channels channels, Outlets outlets, Rigs rigs, Addresses addresses) {
+    MoveController(Members members, Themes themes, Channels channels, Outlets outlets, Rigs rigs) {
         this.members = members;
         this.themes = themes;
         this.channels = channels;
         this.outlets = outlets;
         this.rigs = rigs;
-        this.addresses = addresses;
     }
 
     @GetMapping("/api/themes/{id}/move")
@@ -129,22 +124,14 @@ class MoveController {
 
     private Map<String, String> newLinks(Member member, UUID from, UUID to) {
         themes.get(member, from);
-        Map<String, Outlets.Outlet> fresh = outlets.of(to).stream().collect(Collectors.toMap(MoveController::place, Function.identity()));
+        Map<Outlets.Place, Outlets.Outlet> fresh = outlets.byPlace(to);
         Map<String, String> links = new LinkedHashMap<>();
         for (Outlets.Outlet old : outlets.of(from)) {
-            Outlets.Outlet replacement = fresh.get(place(old));
+            Outlets.Outlet replacement = fresh.get(old.place());
             if (replacement != null) {
-                links.put(link(old), link(replacement));
+                links.put(outlets.link(old), outlets.link(replacement));
             }
         }
         return links;
-    }
-
-    private String link(Outlets.Outlet outlet) {
-        return addresses.base() + "/o/" + outlets.token(outlet);
-    }
-
-    private static String place(Outlets.Outlet outlet) {
-        return outlet.scene() + "/" + outlet.canvas() + "/" + outlet.part();
     }
 }

@@ -6,7 +6,6 @@ import brandeon.core.publish.Part;
 import brandeon.core.publish.SourceSheet;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
-import brandeon.server.access.Addresses;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.live.FeedKey;
@@ -16,8 +15,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -53,28 +50,26 @@ class LedgerController {
     private final Outlets outlets;
     private final Health health;
     private final Feeds feeds;
-    private final Addresses addresses;
 
-    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds, Addresses addresses) {
+    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds) {
         this.members = members;
         this.themes = themes;
         this.outlets = outlets;
         this.health = health;
         this.feeds = feeds;
-        this.addresses = addresses;
     }
 
     @GetMapping("/api/themes/{id}/ledger")
     Ledger ledger(@PathVariable UUID id) {
         Themes.Draft draft = themes.get(members.current(), id);
         Theme theme = themes.onAir(id).orElse(draft.theme());
-        Map<String, Outlets.Outlet> known = outlets.of(id).stream().collect(Collectors.toMap(o -> o.scene() + "/" + o.canvas() + "/" + o.part(), Function.identity()));
+        Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(id);
         List<SourceSheet> sheets = theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList();
         List<Row> rows = new ArrayList<>();
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : theme.canvases()) {
                 for (Part part : Part.values()) {
-                    Outlets.Outlet outlet = known.get(scene.id() + "/" + canvas.id() + "/" + part);
+                    Outlets.Outlet outlet = known.get(new Outlets.Place(scene.id(), canvas.id(), part));
                     if (outlet != null) {
                         rows.add(row(theme, scene, canvas, outlet, recommended(sheets, scene, canvas, part)));
                     }
@@ -123,7 +118,7 @@ class LedgerController {
     private Row row(Theme theme, Scene scene, Canvas canvas, Outlets.Outlet outlet, boolean recommended) {
         List<Health.Report> reports = health.reports(outlet.id());
         State state = state(outlet, canvas, reports);
-        return new Row(outlet.id(), scene.id(), scene.name(), canvas.id(), canvas.name(), outlet.part(), addresses.base() + "/o/" + outlets.token(outlet),
+        return new Row(outlet.id(), scene.id(), scene.name(), canvas.id(), canvas.name(), outlet.part(), outlets.link(outlet),
                 canvas.size().width(), canvas.size().height(), canvas.frameRate(), Advice.of(theme, scene, outlet.part()), recommended,
                 outlet.follows() == FeedKey.Source.DRAFT, state, sentence(state, canvas, reports), reports.size(), health.oldLinkOpened(outlet.id()));
     }

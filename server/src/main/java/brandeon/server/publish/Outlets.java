@@ -4,6 +4,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.publish.Part;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
+import brandeon.server.access.Addresses;
 import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
@@ -11,8 +12,11 @@ import brandeon.server.live.FeedKey;
 import brandeon.server.live.Wakes;
 import brandeon.server.problem.NotFound;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,9 +28,17 @@ public class Outlets {
     /** A source of a theme. Its link changes only when it is issued anew. */
     public record Outlet(UUID id, UUID theme, String scene, String canvas, Part part, int generation, boolean withdrawn, FeedKey.Source follows) {
 
+        public Place place() {
+            return new Place(scene, canvas, part);
+        }
+
         public FeedKey feed() {
             return new FeedKey(theme, scene, canvas, part, follows);
         }
+    }
+
+    /** Where in a theme an outlet belongs; a theme has at most one for each place. */
+    public record Place(String scene, String canvas, Part part) {
     }
 
     /** What a link turned out to be. */
@@ -48,15 +60,18 @@ public class Outlets {
     private final JdbcClient db;
     private final Keys keys;
     private final Wakes wakes;
+    private final Addresses addresses;
 
-    Outlets(JdbcClient db, Keys keys, Wakes wakes) {
+    Outlets(JdbcClient db, Keys keys, Wakes wakes, Addresses addresses) {
         this.db = db;
         this.keys = keys;
         this.wakes = wakes;
+        this.addresses = addresses;
     }
 
-    public String token(Outlet outlet) {
-        return keys.token(Keys.Use.OUTLET, outlet.id(), outlet.generation());
+    /** The address that a browser source opens; must be called within a request. */
+    public String link(Outlet outlet) {
+        return addresses.base() + "/o/" + keys.token(Keys.Use.OUTLET, outlet.id(), outlet.generation());
     }
 
     /** Finds out what a link is good for. Earlier generations are tried too, so that an old link can be told apart from a wrong one. */
@@ -79,6 +94,10 @@ public class Outlets {
 
     public List<Outlet> of(UUID theme) {
         return db.sql(COLUMNS + "where theme_id = :t").param("t", theme).query(Outlets::read).list();
+    }
+
+    public Map<Place, Outlet> byPlace(UUID theme) {
+        return of(theme).stream().collect(Collectors.toMap(Outlet::place, Function.identity()));
     }
 
     public Optional<Outlet> find(UUID id) {

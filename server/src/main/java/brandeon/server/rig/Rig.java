@@ -1,5 +1,6 @@
 package brandeon.server.rig;
 
+import brandeon.core.publish.Behaviour;
 import java.util.List;
 
 /** The practice rig's scene set, as broadcasting software would hold it: programs, scenes, and sources from bottom to top. */
@@ -14,8 +15,6 @@ public record Rig(List<Program> programs) {
 
     public enum SourceKind { BROWSER, CAPTURE }
 
-    public enum RigBehaviour { REST_WHEN_HIDDEN, RESTART_ON_ENTRY, KEEP_RUNNING }
-
     /**
      * One source.
      *
@@ -26,7 +25,7 @@ public record Rig(List<Program> programs) {
      * @param cropX   own pixels cut off left and right
      * @param pattern which moving pattern a capture shows
      */
-    public record RigSource(String id, String name, SourceKind kind, String link, int width, int height, RigBehaviour behaviour, boolean shown,
+    public record RigSource(String id, String name, SourceKind kind, String link, int width, int height, Behaviour behaviour, boolean shown,
             double x, double y, double scale, int cropX, int cropY, String pattern) {
         public RigSource {
             if (width < 1 || height < 1 || width > 16384 || height > 16384) {

@@ -2,7 +2,6 @@ package brandeon.server.rig;
 
 import brandeon.core.publish.SourceSheet;
 import brandeon.core.theme.Theme;
-import brandeon.server.access.Addresses;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.problem.Refused;
@@ -24,13 +23,11 @@ class RigController {
     private final Members members;
     private final Themes themes;
     private final Rigs rigs;
-    private final Addresses addresses;
 
-    RigController(Members members, Themes themes, Rigs rigs, Addresses addresses) {
+    RigController(Members members, Themes themes, Rigs rigs) {
         this.members = members;
         this.themes = themes;
         this.rigs = rigs;
-        this.addresses = addresses;
     }
 
     @GetMapping("/api/rig")
@@ -49,7 +46,7 @@ class RigController {
         Member member = members.current();
         themes.get(member, wish.theme());
         Theme theme = themes.onAir(wish.theme()).orElseThrow(() -> new Refused("Nothing of this theme is on air yet. Put it on air first, then there are links to fill in."));
-        Rig rig = rigs.filled(theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList(), wish.theme(), addresses.base());
+        Rig rig = rigs.filled(theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList(), wish.theme());
         return rigs.put(member, rigs.get(member).version(), rig);
     }
 }

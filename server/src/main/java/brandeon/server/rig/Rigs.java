@@ -2,6 +2,7 @@ package brandeon.server.rig;
 
 import brandeon.core.move.LinkReplacement;
 import brandeon.core.pack.Json;
+import brandeon.core.publish.Behaviour;
 import brandeon.core.publish.SourceSheet;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
@@ -12,8 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,26 +60,26 @@ public class Rigs {
     }
 
     /** What the ledger says, as a scene set: every scene on every canvas with its sources in order. */
-    public Rig filled(List<SourceSheet> sheets, UUID theme, String address) {
-        Map<String, Outlets.Outlet> known = outlets.of(theme).stream().collect(Collectors.toMap(o -> o.scene() + "/" + o.canvas() + "/" + o.part(), Function.identity()));
-        return new Rig(sheets.stream().map(sheet -> program(sheet, known, address)).toList());
+    public Rig filled(List<SourceSheet> sheets, UUID theme) {
+        Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(theme);
+        return new Rig(sheets.stream().map(sheet -> program(sheet, known)).toList());
     }
 
-    private Rig.Program program(SourceSheet sheet, Map<String, Outlets.Outlet> known, String address) {
+    private Rig.Program program(SourceSheet sheet, Map<Outlets.Place, Outlets.Outlet> known) {
         return new Rig.Program(sheet.canvas().id(), sheet.canvas().name(), sheet.canvas().id(), sheet.canvas().size().width(), sheet.canvas().size().height(),
-                sheet.scenes().stream().map(scene -> scene(sheet, scene, known, address)).toList());
+                sheet.scenes().stream().map(scene -> scene(sheet, scene, known)).toList());
     }
 
-    private Rig.RigScene scene(SourceSheet sheet, SourceSheet.SheetScene scene, Map<String, Outlets.Outlet> known, String address) {
+    private Rig.RigScene scene(SourceSheet sheet, SourceSheet.SheetScene scene, Map<Outlets.Place, Outlets.Outlet> known) {
         List<Rig.RigSource> sources = new ArrayList<>();
         for (SourceSheet.Source source : scene.sources()) {
             String id = sheet.canvas().id() + "-" + scene.scene() + "-" + sources.size();
             switch (source) {
-                case SourceSheet.Browser b -> Optional.ofNullable(known.get(scene.scene() + "/" + sheet.canvas().id() + "/" + b.part()))
+                case SourceSheet.Browser b -> Optional.ofNullable(known.get(new Outlets.Place(scene.scene(), sheet.canvas().id(), b.part())))
                         .ifPresent(outlet -> sources.add(new Rig.RigSource(id, scene.name() + " " + b.part().name().toLowerCase(java.util.Locale.ROOT), Rig.SourceKind.BROWSER,
-                                address + "/o/" + outlets.token(outlet), b.width(), b.height(), Rig.RigBehaviour.valueOf(b.advice().behaviour().name()), true, 0, 0, 1, 0, 0, "")));
+                                outlets.link(outlet), b.width(), b.height(), b.advice().behaviour(), true, 0, 0, 1, 0, 0, "")));
                 case SourceSheet.CaptureSource c -> sources.add(new Rig.RigSource(id, c.name(), Rig.SourceKind.CAPTURE, "", c.sourceWidth(), c.sourceHeight(),
-                        Rig.RigBehaviour.KEEP_RUNNING, true, c.fit().x(), c.fit().y(), c.fit().scale(), c.fit().crop().left(), c.fit().crop().top(), c.capture()));
+                        Behaviour.KEEP_RUNNING, true, c.fit().x(), c.fit().y(), c.fit().scale(), c.fit().crop().left(), c.fit().crop().top(), c.capture()));
             }
         }
         return new Rig.RigScene(scene.scene(), scene.name(), List.copyOf(sources));

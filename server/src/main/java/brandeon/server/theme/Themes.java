@@ -97,7 +97,7 @@ public class Themes {
      */
     @Transactional
     public Draft edit(Member member, UUID id, Edit edit, String gesture) {
-        ThemeRow row = locked(member, id);
+        ThemeRow row = locked(member, Role.DESIGNER, id);
         Outcome.Applied applied = apply(row, edit);
         edits.dropUndone(id, member.account());
         Optional<EditRow> last = gesture.isEmpty() ? Optional.empty() : edits.lastDone(id, member.account())
@@ -114,7 +114,7 @@ public class Themes {
     /** Takes back this person's last edit that still stands. */
     @Transactional
     public Draft undo(Member member, UUID id) {
-        ThemeRow row = locked(member, id);
+        ThemeRow row = locked(member, Role.DESIGNER, id);
         EditRow last = edits.lastDone(id, member.account()).orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
         Outcome.Applied applied = apply(row, Json.read(last.inverse, Edit.class));
         last.state = EditRow.State.UNDONE;
@@ -125,7 +125,7 @@ public class Themes {
 
     @Transactional
     public Draft redo(Member member, UUID id) {
-        ThemeRow row = locked(member, id);
+        ThemeRow row = locked(member, Role.DESIGNER, id);
         EditRow next = edits.nextRedo(id, member.account()).orElseThrow(() -> new Refused("There is nothing to do again."));
         Outcome.Applied applied = apply(row, Json.read(next.edit, Edit.class));
         next.state = EditRow.State.DONE;
@@ -155,8 +155,7 @@ public class Themes {
     /** Makes an immutable copy of the draft and puts it on air. */
     @Transactional
     public Draft putOnAir(Member member, UUID id) {
-        member.requires(Role.OPERATOR);
-        ThemeRow row = rows.lock(id).filter(r -> r.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+        ThemeRow row = locked(member, Role.OPERATOR, id);
         int number = releases.latestNumber(id).orElse(0) + 1;
         releases.save(new ReleaseRow(new ReleaseRow.Key(id, number), row.document, member.account()));
         row.onAir = number;
@@ -167,8 +166,7 @@ public class Themes {
     /** Puts the release before the present one on air again. */
     @Transactional
     public Draft takeBack(Member member, UUID id) {
-        member.requires(Role.OPERATOR);
-        ThemeRow row = rows.lock(id).filter(r -> r.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+        ThemeRow row = locked(member, Role.OPERATOR, id);
         if (row.onAir == null || row.onAir < 2) {
             throw new Refused("There is no earlier release to go back to.");
         }
@@ -197,8 +195,8 @@ public class Themes {
         return parsedReleases.computeIfAbsent(key, k -> Json.read(releases.findById(k).orElseThrow().document, Theme.class));
     }
 
-    private ThemeRow locked(Member member, UUID id) {
-        member.requires(Role.DESIGNER);
+    private ThemeRow locked(Member member, Role wanted, UUID id) {
+        member.requires(wanted);
         return rows.lock(id).filter(row -> row.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
     }
 
