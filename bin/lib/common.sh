@@ -121,6 +121,6 @@ build_server() {
 train_server() {
   [ -e "$RUN/app/brandeon.aot" ] && return
   echo "Preparing quick starts …"
-  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot" -XX:+UseSerialGC -Djava.awt.headless=true \
+  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
     --enable-native-access=ALL-UNNAMED -Dspring.context.exit=onRefresh -jar "$RUN/app/brandeon-app.jar" >"$RUN/train.log" 2>&1 || rm -f "$RUN/app/brandeon.aot"
 }

@@ -1,4 +1,4 @@
-import { FeedFollower, type Welcome } from "../painter/feed";
+import { FeedFollower, type First, type Welcome } from "../painter/feed";
 import { Painter } from "../painter/painter";
 import type { Patch } from "../painter/picture";
 import { ServerClock } from "../painter/serverClock";
@@ -11,6 +11,7 @@ type Message =
 
 const FIRST_WAIT = 250;
 const LONGEST_WAIT = 8000;
+const LONGEST_FRAME = 200;
 const REPORT_EVERY = 4000;
 /** The server says: this link is no longer good, or never was. */
 const GONE = [4404, 4410];
@@ -26,6 +27,24 @@ const follower = new FeedFollower(painter, watch, () => {
   fit();
   report();
 });
+
+/** The server writes the picture of the moment into the page. */
+function firstPicture(): First {
+  return JSON.parse(document.getElementById("first")?.textContent ?? "") as First;
+}
+
+/** The server wrote the first picture into the page, so the first frame need not wait for this script. */
+function afterFirstFrame(start: () => void): void {
+  let started = false;
+  const once = () => {
+    if (started) return;
+    started = true;
+    start();
+  };
+  requestAnimationFrame(() => window.setTimeout(once));
+  // A hidden page has no frames.
+  window.setTimeout(once, document.hidden ? 0 : LONGEST_FRAME);
+}
 
 function connect(): void {
   const scheme = location.protocol === "https:" ? "wss" : "ws";
@@ -119,4 +138,7 @@ window.setInterval(() => {
   report();
 }, REPORT_EVERY);
 window.setInterval(measure, 60_000);
-connect();
+afterFirstFrame(() => {
+  follower.begin(firstPicture());
+  connect();
+});

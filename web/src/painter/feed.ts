@@ -1,5 +1,5 @@
 import type { Painter } from "./painter";
-import type { Patch, Picture } from "./picture";
+import type { Layer, Patch, Picture } from "./picture";
 
 /** Where a painter stands in a feed: what it says when it comes back. */
 export interface Standing {
@@ -10,6 +10,14 @@ export interface Standing {
 
 export interface Welcome extends Standing {
   now: number;
+}
+
+/** A picture whose layers the server wrote into the page already. */
+export interface First {
+  hash: string;
+  width: number;
+  height: number;
+  layers: Omit<Layer, "svg">[];
 }
 
 const RETRY = 700;
@@ -31,6 +39,13 @@ export class FeedFollower {
     this.painter = painter;
     this.again = again;
     this.changed = changed;
+  }
+
+  /** Takes over the picture that came with the page; the welcome then says whether it is still the present one. */
+  begin(first: First): void {
+    this.painter.adopt(first.width, first.height, first.layers);
+    this.standing.hash = first.hash;
+    this.changed();
   }
 
   async welcome(welcome: Welcome): Promise<void> {

@@ -34,6 +34,19 @@ export class Painter {
     this.arrange(picture.layers.map((layer) => layer.piece));
   }
 
+  /** Takes over layers that stand in the host already, as the server wrote them. */
+  adopt(width: number, height: number, layers: Omit<Layer, "svg">[]): void {
+    this.resize(width, height);
+    for (const layer of layers) {
+      const svg = this.host.querySelector<SVGSVGElement>(`svg[data-piece="${CSS.escape(layer.piece)}"]`);
+      if (!svg) continue;
+      this.mounted.set(layer.piece, svg);
+      this.begin(svg, layer.movements);
+    }
+    this.arrange(layers.map((layer) => layer.piece));
+    this.mounted.forEach((svg) => svg.style.removeProperty("visibility"));
+  }
+
   patch(patch: Patch): void {
     this.resize(patch.width, patch.height);
     patch.layers.forEach((layer) => this.mount(layer));
@@ -87,8 +100,12 @@ export class Painter {
     this.mounted.get(layer.piece)?.remove();
     this.mounted.set(layer.piece, svg);
     this.host.append(svg);
+    this.begin(svg, layer.movements);
+  }
+
+  private begin(svg: SVGSVGElement, movements: Movement[]): void {
     clampTexts(svg);
-    if (this.moving) layer.movements.forEach((movement) => this.move(svg, movement));
+    if (this.moving) movements.forEach((movement) => this.move(svg, movement));
   }
 
   private move(svg: SVGSVGElement, movement: Movement): void {

@@ -9,6 +9,7 @@ import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
+import brandeon.core.theme.Brand;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
@@ -39,17 +40,31 @@ import org.openjdk.jmh.annotations.Warmup;
 public class ResolveBench {
 
     private final Theme large = large();
-    private final Resolver resolver = new Resolver(large);
+    private int edits;
     private final Theme demo = ReedlightHide.theme();
     private final Resolver demoResolver = new Resolver(demo);
     private final ResolvedScene starting = demoResolver.resolve(demo.scenes().getFirst(), demo.canvases().getFirst(), LiveState.QUIET);
 
-    /** 5 scenes × 4 canvases × 30 pieces, geometry and art of every piece. */
+    /** 5 scenes × 4 canvases × 30 pieces after an edit of one of them: geometry of all, art of the piece that changed. */
     @Benchmark
-    public int resolveWholeTheme() {
+    public int resolveWholeThemeAfterAnEdit() {
+        List<Piece> pieces = new ArrayList<>(large.pieces());
+        pieces.add(pieces.removeLast().withText("message", "Sightings " + ++edits));
+        return resolveAll(large.withPieces(pieces));
+    }
+
+    /** The same after a change of the brand, which draws everything anew. */
+    @Benchmark
+    public int resolveWholeThemeInANewBrand() {
+        Brand brand = large.brand();
+        return resolveAll(large.withBrand(new Brand(brand.seeds(), brand.heading(), brand.text(), brand.figures(), (++edits % 1000) / 1000.0)));
+    }
+
+    private static int resolveAll(Theme theme) {
+        Resolver resolver = new Resolver(theme);
         int placed = 0;
-        for (Scene scene : large.scenes()) {
-            for (Canvas canvas : large.canvases()) {
+        for (Scene scene : theme.scenes()) {
+            for (Canvas canvas : theme.canvases()) {
                 placed += resolver.resolve(scene, canvas, LiveState.QUIET).placements().size();
             }
         }

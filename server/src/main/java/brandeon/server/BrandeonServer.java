@@ -3,9 +3,10 @@ package brandeon.server;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 
-/** The application: HTTP and WebSocket around the core, with everything kept in PostgreSQL. */
-@SpringBootApplication
+/** The application: HTTP and WebSocket around the core, with everything kept in PostgreSQL. Accounts are ours, so Spring makes up no user of its own. */
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 @ConfigurationPropertiesScan
 public class BrandeonServer {
 

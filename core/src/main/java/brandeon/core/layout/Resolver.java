@@ -1,8 +1,6 @@
 package brandeon.core.layout;
 
 import brandeon.core.art.Ask;
-import brandeon.core.art.Families;
-import brandeon.core.art.Family;
 import brandeon.core.art.Look;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Opening;
@@ -35,19 +33,16 @@ public final class Resolver {
     private static final long MINUTE = 60_000;
 
     private final Theme theme;
-    private final Look look;
-    private final Family family;
+    private final Drawings drawings;
 
     /** @throws IllegalArgumentException when the theme's family is not shipped */
     public Resolver(Theme theme) {
         this.theme = theme;
-        this.look = theme.brand().look();
-        this.family = Families.named(theme.family())
-                .orElseThrow(() -> new IllegalArgumentException("There is no family called “" + theme.family() + "”."));
+        this.drawings = Drawings.of(theme);
     }
 
     public Look look() {
-        return look;
+        return drawings.look();
     }
 
     public Theme theme() {
@@ -81,13 +76,13 @@ public final class Resolver {
     private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {
         Map<String, Object> values = live.readings().values();
         return switch (piece.kind()) {
-            case BACKDROP -> family.draw(new Ask.Backdrop(canvas, box, piece.figure("moving") >= 0.5), look);
-            case SCREEN -> family.draw(new Ask.Screen(canvas, box, text(piece, "title", values), text(piece, "line", values), piece.figure("moving") >= 0.5), look);
-            case FRAME -> family.draw(new Ask.Frame(canvas, box, piece.figure("aspect"), text(piece, "name", values)), look);
-            case BAND -> family.draw(new Ask.Band(canvas, box, text(piece, "label", values), text(piece, "message", values)), look);
-            case FACT_LINE -> family.draw(new Ask.FactLine(canvas, box, text(piece, "label", values), text(piece, "value", values)), look);
-            case COUNTDOWN -> family.draw(new Ask.Countdown(canvas, box, text(piece, "title", values), text(piece, "ended", values),
-                    new Mark.ClockFace(live.clocks().getOrDefault(piece.id(), 0L), Math.round(piece.figure("minutes") * MINUTE))), look);
+            case BACKDROP -> drawings.draw(new Ask.Backdrop(canvas, box, piece.figure("moving") >= 0.5));
+            case SCREEN -> drawings.draw(new Ask.Screen(canvas, box, text(piece, "title", values), text(piece, "line", values), piece.figure("moving") >= 0.5));
+            case FRAME -> drawings.draw(new Ask.Frame(canvas, box, piece.figure("aspect"), text(piece, "name", values)));
+            case BAND -> drawings.draw(new Ask.Band(canvas, box, text(piece, "label", values), text(piece, "message", values)));
+            case FACT_LINE -> drawings.draw(new Ask.FactLine(canvas, box, text(piece, "label", values), text(piece, "value", values)));
+            case COUNTDOWN -> drawings.draw(new Ask.Countdown(canvas, box, text(piece, "title", values), text(piece, "ended", values),
+                    new Mark.ClockFace(live.clocks().getOrDefault(piece.id(), 0L), Math.round(piece.figure("minutes") * MINUTE))));
             case ANNOUNCER -> live.alert().map(shown -> alert(shown, box, canvas)).orElseGet(PieceArt::nothing);
         };
     }
@@ -98,8 +93,8 @@ public final class Resolver {
             return PieceArt.nothing();
         }
         Map<String, Object> values = shown.signal().values();
-        return family.draw(new Ask.Alert(canvas, box, rule.get().kickerFor(values), rule.get().textFor(values),
-                shown.slot().from(), shown.slot().until()), look);
+        return drawings.draw(new Ask.Alert(canvas, box, rule.get().kickerFor(values), rule.get().textFor(values),
+                shown.slot().from(), shown.slot().until()));
     }
 
     private static String text(Piece piece, String field, Map<String, Object> values) {

@@ -9,8 +9,11 @@ import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.motion.Track;
+import brandeon.core.text.Face;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What a painter mounts: the pieces of one part of a scene, back to front, as SVG fragments with their motion.
@@ -22,6 +25,11 @@ public record Picture(int width, int height, List<Layer> layers) {
 
     /** One piece. */
     public record Layer(String piece, String svg, List<Movement> movements) {
+
+        /** Whether it shows something else at another instant: a clock, an entrance or an exit. Loops do not count. */
+        public boolean timed() {
+            return svg.contains("data-until=") || movements.stream().anyMatch(movement -> movement.start() > 0);
+        }
     }
 
     /**
@@ -55,6 +63,18 @@ public record Picture(int width, int height, List<Layer> layers) {
             all.addAll(marks(scene, part, placement));
         }
         return all;
+    }
+
+    /** The faces that its texts are set in. */
+    public Set<Face> faces() {
+        Set<Face> used = EnumSet.noneOf(Face.class);
+        for (Face face : Face.values()) {
+            String set = "font-family=\"" + face.family() + "\"";
+            if (layers.stream().anyMatch(layer -> layer.svg().contains(set))) {
+                used.add(face);
+            }
+        }
+        return used;
     }
 
     /** Lasting name of this content: 64 hexadecimal digits. */

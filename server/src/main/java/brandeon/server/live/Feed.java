@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -25,6 +26,8 @@ final class Feed {
     record Patch(long number, String hash, int width, int height, List<String> order, List<Picture.Layer> layers) {
     }
 
+    /** Numbers count within one epoch: a feed that was given up and made anew, here or on another server, has another. */
+    private final String epoch = UUID.randomUUID().toString();
     private final Set<Watcher> watchers = ConcurrentHashMap.newKeySet();
     private final Deque<Patch> recent = new ArrayDeque<>();
     private Picture picture;
@@ -34,6 +37,10 @@ final class Feed {
     Feed(Picture first) {
         picture = first;
         hash = first.hash();
+    }
+
+    String epoch() {
+        return epoch;
     }
 
     synchronized Picture picture() {
@@ -57,9 +64,9 @@ final class Feed {
     }
 
     /** Adds a watcher and tells where it stands: the patches it missed, or empty when it must fetch the whole. */
-    synchronized Optional<List<Patch>> join(Watcher watcher, boolean sameEpoch, long haveNumber) {
+    synchronized Optional<List<Patch>> join(Watcher watcher, String haveEpoch, long haveNumber) {
         watchers.add(watcher);
-        if (!sameEpoch || haveNumber > number) {
+        if (!epoch.equals(haveEpoch) || haveNumber > number) {
             return Optional.empty();
         }
         List<Patch> missed = recent.stream().filter(patch -> patch.number() > haveNumber).toList();

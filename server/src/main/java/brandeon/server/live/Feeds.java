@@ -7,6 +7,8 @@ import brandeon.core.publish.Picture;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.theme.Themes;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,22 +34,17 @@ public class Feeds {
 
     private static final Logger LOG = LoggerFactory.getLogger(Feeds.class);
     private static final int PICTURES_KEPT = 500;
+    private static final int IDLE_MINUTES = 2;
 
     private final Themes themes;
     private final Signals signals;
     private final JsonMapper json;
-    private final String epoch = UUID.randomUUID().toString();
     private final Map<FeedKey, Feed> feeds = new ConcurrentHashMap<>();
     private final Map<UUID, ReentrantLock> refreshing = new ConcurrentHashMap<>();
     private final Map<UUID, TreeSet<Long>> planned = new ConcurrentHashMap<>();
     private final ExecutorService work = Executors.newVirtualThreadPerTaskExecutor();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(Thread.ofPlatform().daemon().name("alerts").factory());
-    private final Map<String, Picture> pictures = new LinkedHashMap<>() {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Picture> eldest) {
-            return size() > PICTURES_KEPT;
-        }
-    };
+    private final Cache<String, Picture> pictures = Caffeine.newBuilder().maximumSize(PICTURES_KEPT).build();
 
     Feeds(Themes themes, Signals signals, Wakes wakes, JsonMapper json) {
         this.themes = themes;
@@ -55,8 +52,9 @@ public class Feeds {
         this.json = json;
         wakes.listen(wake -> {
             switch (wake.kind()) {
-                case THEME -> work.execute(() -> refreshTheme(wake.id()));
+                case THEME, CLOCK -> work.execute(() -> refreshTheme(wake.id()));
                 case CHANNEL -> work.execute(() -> refreshChannel(wake.id()));
+                case ANYTHING -> feeds.keySet().stream().map(FeedKey::theme).distinct().forEach(id -> work.execute(() -> refreshTheme(id)));
                 case OUTLET -> { }
             }
         });
@@ -70,14 +68,16 @@ public class Feeds {
 
     /** A picture by its lasting name. */
     public Optional<Picture> picture(String hash) {
-        synchronized (pictures) {
-            return Optional.ofNullable(pictures.get(hash));
-        }
+        return Optional.ofNullable(pictures.getIfPresent(hash));
     }
 
-    /** What a feed shows at this moment; empty when its scene or canvas is gone or nothing is on air. */
-    public Optional<Picture> compute(FeedKey key) {
-        return themes.find(key.theme()).flatMap(draft -> compute(draft, key, resolver(draft, key.source())));
+    /** What a feed shows at this moment: nothing on its canvas where its scene is gone or not on air. */
+    public Picture now(FeedKey key) {
+        Optional<Themes.Draft> draft = themes.find(key.theme());
+        Picture picture = draft.flatMap(d -> resolver(d, key.source()).flatMap(r -> compute(r, key, signals.state(d, System.currentTimeMillis()))))
+                .orElseGet(() -> empty(draft, key));
+        keep(picture.hash(), picture);
+        return picture;
     }
 
     /** A place at a feed, to be given up with {@link #leave}. */
@@ -88,28 +88,54 @@ public class Feeds {
      * Joins somebody to a feed and welcomes them.
      *
      * @param name       what they call the feed in their messages
-     * @param haveEpoch  the epoch they last heard; a server that started since has another
+     * @param haveEpoch  the epoch they last heard
      * @param haveNumber the number of the picture they have
      */
     public Watch watch(FeedKey key, String name, Watcher.Line line, String haveEpoch, long haveNumber) {
         Watcher watcher = new Watcher(name, line);
-        themes.find(key.theme()).ifPresent(draft -> plan(draft.channel()));
-        Feed feed = feeds.computeIfAbsent(key, k -> new Feed(compute(k).orElse(empty(k))));
-        boolean first = feed.idle();
-        Optional<List<Feed.Patch>> missed = feed.join(watcher, epoch.equals(haveEpoch), haveNumber);
-        keep(feed.hash(), feed.picture());
-        watcher.line().send(json.writeValueAsString(Map.of("type", "welcome", "feed", watcher.feed(), "epoch", epoch,
-                "number", missed.isPresent() ? haveNumber : feed.number(), "hash", missed.isPresent() ? "" : feed.hash(), "now", System.currentTimeMillis())));
-        missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
-        if (first) {
-            // What changed while nobody watched was not followed.
-            work.execute(() -> refreshTheme(key.theme()));
-        }
+        // Under the lock, no change can fall between computing the picture and joining those who hear of changes.
+        alone(key.theme(), () -> {
+            Feed feed = present(key);
+            Optional<List<Feed.Patch>> missed = feed.join(watcher, haveEpoch, haveNumber);
+            keep(feed.hash(), feed.picture());
+            watcher.line().send(json.writeValueAsString(Map.of("type", "welcome", "feed", watcher.feed(), "epoch", feed.epoch(),
+                    "number", missed.isPresent() ? haveNumber : feed.number(), "hash", missed.isPresent() ? "" : feed.hash(), "now", System.currentTimeMillis())));
+            missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
+        });
         return new Watch(key, watcher);
     }
 
+    /** A feed with its picture of this moment: what changed while nobody watched was not followed. */
+    private Feed present(FeedKey key) {
+        Feed feed = feeds.get(key);
+        if (feed != null && !feed.idle()) {
+            return feed;
+        }
+        themes.find(key.theme()).ifPresent(draft -> plan(draft.channel()));
+        Picture now = now(key);
+        if (feed == null) {
+            feed = new Feed(now);
+            feeds.put(key, feed);
+        } else {
+            feed.change(now);
+        }
+        return feed;
+    }
+
+    /** Whoever comes back soon gets the patches missed; after a while a feed that nobody watches is given up. */
     public void leave(Watch watch) {
-        Optional.ofNullable(feeds.get(watch.key())).ifPresent(feed -> feed.leave(watch.watcher()));
+        Feed feed = feeds.get(watch.key());
+        if (feed == null) {
+            return;
+        }
+        feed.leave(watch.watcher());
+        if (feed.idle() && !clock.isShutdown()) {
+            clock.schedule(() -> alone(watch.key().theme(), () -> {
+                if (feed.idle()) {
+                    feeds.remove(watch.key(), feed);
+                }
+            }), IDLE_MINUTES, TimeUnit.MINUTES);
+        }
     }
 
     /** The hash and number that a feed has now; empty when nobody watches it. */
@@ -124,15 +150,25 @@ public class Feeds {
 
     /** Recomputes every watched feed of a theme. One at a time per theme, so that patches keep their order. */
     private void refreshTheme(UUID id) {
-        ReentrantLock lock = refreshing.computeIfAbsent(id, _ -> new ReentrantLock());
+        alone(id, () -> {
+            List<Map.Entry<FeedKey, Feed>> mine = feeds.entrySet().stream().filter(entry -> entry.getKey().theme().equals(id) && !entry.getValue().idle()).toList();
+            if (mine.isEmpty()) {
+                return;
+            }
+            try {
+                themes.find(id).ifPresent(draft -> refresh(draft, mine));
+            } catch (RuntimeException e) {
+                LOG.error("Theme {} could not be painted", id, e);
+            }
+        });
+    }
+
+    /** One at a time for each theme. */
+    private void alone(UUID theme, Runnable task) {
+        ReentrantLock lock = refreshing.computeIfAbsent(theme, _ -> new ReentrantLock());
         lock.lock();
         try {
-            List<Map.Entry<FeedKey, Feed>> mine = feeds.entrySet().stream().filter(entry -> entry.getKey().theme().equals(id) && !entry.getValue().idle()).toList();
-            if (!mine.isEmpty()) {
-                themes.find(id).ifPresent(draft -> refresh(draft, mine));
-            }
-        } catch (RuntimeException e) {
-            LOG.error("Theme {} could not be painted", id, e);
+            task.run();
         } finally {
             lock.unlock();
         }
@@ -143,7 +179,7 @@ public class Feeds {
         LiveState live = signals.state(draft, System.currentTimeMillis());
         for (Map.Entry<FeedKey, Feed> entry : mine) {
             Optional<Resolver> resolver = resolvers.computeIfAbsent(entry.getKey().source(), source -> resolver(draft, source));
-            Picture next = resolver.flatMap(r -> compute(r, entry.getKey(), live)).orElse(empty(entry.getKey()));
+            Picture next = resolver.flatMap(r -> compute(r, entry.getKey(), live)).orElseGet(() -> empty(Optional.of(draft), entry.getKey()));
             entry.getValue().change(next).ifPresent(patch -> broadcast(entry.getValue(), patch, next));
         }
         Map<String, Object> changed = Map.of("type", "changed", "theme", draft.id(), "version", draft.version(), "onAir", draft.onAir());
@@ -177,10 +213,6 @@ public class Feeds {
         return theme.map(Resolver::new);
     }
 
-    private Optional<Picture> compute(Themes.Draft draft, FeedKey key, Optional<Resolver> resolver) {
-        return resolver.flatMap(r -> compute(r, key, signals.state(draft, System.currentTimeMillis())));
-    }
-
     private static Optional<Picture> compute(Resolver resolver, FeedKey key, LiveState live) {
         Optional<Scene> scene = resolver.theme().scene(key.scene());
         Optional<Canvas> canvas = resolver.theme().canvas(key.canvas());
@@ -191,16 +223,14 @@ public class Feeds {
     }
 
     /** Nothing, at the canvas's size as far as it is known. */
-    private Picture empty(FeedKey key) {
-        return themes.find(key.theme()).flatMap(draft -> draft.theme().canvas(key.canvas()))
+    private static Picture empty(Optional<Themes.Draft> draft, FeedKey key) {
+        return draft.flatMap(d -> d.theme().canvas(key.canvas()))
                 .map(canvas -> new Picture(canvas.size().width(), canvas.size().height(), List.of()))
                 .orElse(new Picture(1920, 1080, List.of()));
     }
 
     private void keep(String hash, Picture picture) {
-        synchronized (pictures) {
-            pictures.put(hash, picture);
-        }
+        pictures.put(hash, picture);
     }
 
     /** Wakes up at each instant at which an alert begins or ends. */

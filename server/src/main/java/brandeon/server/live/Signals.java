@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,20 +29,38 @@ public class Signals {
     public record Line(Signal signal, long showsFrom, long showsTill) {
     }
 
+    /** A flood leaves thousands waiting; only the next ones matter now. */
+    private static final int SHOWS_READ = 50;
+
     private final JdbcClient db;
     private final Themes themes;
     private final Wakes wakes;
     private final Map<UUID, Readings> readings = new ConcurrentHashMap<>();
+    private final Map<UUID, List<LiveState.Shown>> shows = new ConcurrentHashMap<>();
+    private final Map<UUID, Map<String, Long>> clocks = new ConcurrentHashMap<>();
 
     Signals(JdbcClient db, Themes themes, Wakes wakes) {
         this.db = db;
         this.themes = themes;
         this.wakes = wakes;
-        wakes.listen(wake -> {
-            if (wake.kind() == Wakes.Wake.Kind.CHANNEL) {
+        wakes.listen(this::forget);
+    }
+
+    /** What was read is kept until somebody says that it changed. */
+    private void forget(Wakes.Wake wake) {
+        switch (wake.kind()) {
+            case CHANNEL -> {
                 readings.remove(wake.id());
+                shows.remove(wake.id());
             }
-        });
+            case CLOCK -> clocks.remove(wake.id());
+            case ANYTHING -> {
+                readings.clear();
+                shows.clear();
+                clocks.clear();
+            }
+            case THEME, OUTLET -> { }
+        }
     }
 
     /**
@@ -78,9 +97,7 @@ public class Signals {
 
     /** Instants still to come at which what is shown changes. */
     public List<Long> boundaries(UUID channel, long now) {
-        return db.sql("select shows_from, shows_till from signal where channel_id = :c and shows_till >= :now order by shows_from limit 50")
-                .param("c", channel).param("now", now).query((row, _) -> List.of(row.getLong(1), row.getLong(2))).list()
-                .stream().flatMap(List::stream).filter(at -> at >= now).toList();
+        return shows(channel, now).stream().flatMap(shown -> Stream.of(shown.slot().from(), shown.slot().until())).filter(at -> at >= now).toList();
     }
 
     public List<Line> record(UUID channel, int most) {
@@ -92,25 +109,33 @@ public class Signals {
     public void startClock(UUID theme, String piece, long until) {
         db.sql("insert into clock (theme_id, piece, until) values (:t, :p, :u) on conflict (theme_id, piece) do update set until = :u")
                 .param("t", theme).param("p", piece).param("u", until).update();
-        wakes.theme(theme);
+        wakes.clock(theme);
     }
 
     @Transactional
     public void stopClock(UUID theme, String piece) {
         db.sql("delete from clock where theme_id = :t and piece = :p").param("t", theme).param("p", piece).update();
-        wakes.theme(theme);
+        wakes.clock(theme);
     }
 
     public Map<String, Long> clocks(UUID theme) {
-        Map<String, Long> clocks = new TreeMap<>();
-        db.sql("select piece, until from clock where theme_id = :t").param("t", theme).query((row, _) -> clocks.put(row.getString(1), row.getLong(2))).list();
-        return clocks;
+        return clocks.computeIfAbsent(theme, id -> {
+            Map<String, Long> running = new TreeMap<>();
+            db.sql("select piece, until from clock where theme_id = :t").param("t", id).query((row, _) -> running.put(row.getString(1), row.getLong(2))).list();
+            return Map.copyOf(running);
+        });
     }
 
     private Optional<LiveState.Shown> shown(UUID channel, long now) {
-        return db.sql("select content, shows_from, shows_till from signal where channel_id = :c and shows_from <= :now and shows_till > :now limit 1")
-                .param("c", channel).param("now", now)
-                .query((row, _) -> new LiveState.Shown(Json.read(row.getString(1), Signal.class), new AlertSlot(row.getLong(2), row.getLong(3)))).optional();
+        return shows(channel, now).stream().filter(shown -> shown.slot().from() <= now && shown.slot().until() > now).findFirst();
+    }
+
+    /** The next alerts, on screen or still to come, in their order; past ones may be among them. */
+    private List<LiveState.Shown> shows(UUID channel, long now) {
+        shows.computeIfPresent(channel, (_, known) -> known.size() == SHOWS_READ && known.getLast().slot().from() <= now ? null : known);
+        return shows.computeIfAbsent(channel, id -> db.sql("select content, shows_from, shows_till from signal where channel_id = :c and shows_till >= :now order by shows_from limit :n")
+                .param("c", id).param("now", now).param("n", SHOWS_READ)
+                .query((row, _) -> new LiveState.Shown(Json.read(row.getString(1), Signal.class), new AlertSlot(row.getLong(2), row.getLong(3)))).list());
     }
 
     private long lastTill(UUID channel) {

@@ -28,8 +28,18 @@ public class Wakes {
 
     /** What changed. */
     public record Wake(Kind kind, UUID id) {
-        public enum Kind { THEME, CHANNEL, OUTLET }
+        public enum Kind {
+            THEME,
+            /** Of the theme with this id. */
+            CLOCK,
+            CHANNEL,
+            OUTLET,
+            /** Anything may have: this server was cut off from the others for a while. */
+            ANYTHING
+        }
     }
+
+    private static final UUID NONE = new UUID(0, 0);
 
     private static final Logger LOG = LoggerFactory.getLogger(Wakes.class);
     private static final int LISTEN_MILLIS = 1000;
@@ -51,6 +61,10 @@ public class Wakes {
 
     public void theme(UUID id) {
         send(new Wake(Wake.Kind.THEME, id));
+    }
+
+    public void clock(UUID theme) {
+        send(new Wake(Wake.Kind.CLOCK, theme));
     }
 
     public void channel(UUID id) {
@@ -97,9 +111,13 @@ public class Wakes {
     }
 
     private void hear() {
+        boolean cutOff = false;
         while (running) {
             try (Connection connection = source.getConnection()) {
                 connection.createStatement().execute("listen brandeon");
+                if (cutOff) {
+                    deliver(new Wake(Wake.Kind.ANYTHING, NONE));
+                }
                 PGConnection postgres = connection.unwrap(PGConnection.class);
                 while (running) {
                     PGNotification[] notes = postgres.getNotifications(LISTEN_MILLIS);
@@ -110,6 +128,7 @@ public class Wakes {
                 connection.createStatement().execute("unlisten *");
             } catch (SQLException e) {
                 LOG.warn("The database cannot be reached; trying again in a second.");
+                cutOff = true;
                 pause();
             }
         }

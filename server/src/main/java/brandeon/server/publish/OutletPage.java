@@ -1,9 +1,13 @@
 package brandeon.server.publish;
 
+import brandeon.core.publish.Picture;
+import brandeon.server.live.Feeds;
+import brandeon.server.live.FontController;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -13,23 +17,47 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.util.HtmlUtils;
+import tools.jackson.databind.json.JsonMapper;
 
-/** The page that a browser source opens. A wrong or old link paints nothing on a live picture, and answers 404 or 410. */
+/**
+ * The page that a browser source opens, with the picture of this moment in it, so that it is painted without another
+ * request. A wrong or old link paints nothing on a live picture, and answers 404 or 410.
+ */
 @RestController
 class OutletPage {
 
     private final Outlets outlets;
     private final Health health;
+    private final Feeds feeds;
+    private final JsonMapper json;
+    private final String page;
 
-    OutletPage(Outlets outlets, Health health) {
+    OutletPage(Outlets outlets, Health health, Feeds feeds, JsonMapper json) throws IOException {
         this.outlets = outlets;
         this.health = health;
+        this.feeds = feeds;
+        this.json = json;
+        try (InputStream file = new ClassPathResource("static/outlet.html").getInputStream()) {
+            page = new String(file.readAllBytes(), StandardCharsets.UTF_8).replace("</head>", "<style>" + FontController.css() + "</style></head>");
+        }
+    }
+
+    /** What the page's own script reads; see docs/protocol.md. */
+    record First(String hash, int width, int height, List<FirstLayer> layers) {
+
+        static First of(Picture picture) {
+            return new First(picture.hash(), picture.width(), picture.height(), picture.layers().stream().map(layer -> new FirstLayer(layer.piece(), layer.movements())).toList());
+        }
+    }
+
+    record FirstLayer(String piece, List<Picture.Movement> movements) {
     }
 
     @GetMapping("/o/{token}")
     ResponseEntity<Object> page(@PathVariable String token, HttpServletRequest request) throws IOException {
         return switch (outlets.open(token)) {
-            case Outlets.Current _ -> ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(html()).body(outletHtml());
+            case Outlets.Current(Outlets.Outlet outlet) -> ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(html()).body(painted(feeds.now(outlet.feed())));
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
                 yield gone(request, HttpStatus.GONE, "This link was replaced or withdrawn. Copy the present one from the ledger.");
@@ -51,9 +79,22 @@ class OutletPage {
         return new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
     }
 
-    private static String outletHtml() throws IOException {
-        try (InputStream page = new ClassPathResource("static/outlet.html").getInputStream()) {
-            return new String(page.readAllBytes(), StandardCharsets.UTF_8);
+    private String painted(Picture picture) {
+        StringBuilder fonts = new StringBuilder();
+        picture.faces().forEach(face -> fonts.append("<link rel=\"preload\" as=\"font\" type=\"font/ttf\" crossorigin href=\"/fonts/").append(face.fileName()).append("\">"));
+        // Within a script element only "<" could end it.
+        String first = json.writeValueAsString(First.of(picture)).replace("<", "\\u003c");
+        return page.replace("</head>", fonts + "</head>")
+                .replace("<div id=\"overlay\"></div>", "<div id=\"overlay\">" + layers(picture) + "</div><script type=\"application/json\" id=\"first\">" + first + "</script>");
+    }
+
+    /** The layers as the painter mounts them. What depends on the moment stays hidden until the page's script has set it. */
+    private static String layers(Picture picture) {
+        StringBuilder all = new StringBuilder();
+        for (Picture.Layer layer : picture.layers()) {
+            all.append("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"0 0 %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s\">"
+                    .formatted(picture.width(), picture.height(), HtmlUtils.htmlEscape(layer.piece()), layer.timed() ? ";visibility:hidden" : "")).append(layer.svg()).append("</svg>");
         }
+        return all.toString();
     }
 }

@@ -252,7 +252,8 @@ class ThemeController {
 
     private ThemeView view(Member member, Themes.Draft draft) {
         Channels.Channel channel = channels.find(draft.channel()).orElseThrow();
+        Themes.Steps steps = themes.steps(member, draft.id());
         return new ThemeView(draft.id(), draft.version(), draft.theme(), channel.id(), channel.name(), channel.platform().title(), draft.onAir(), themes.differs(draft),
-                themes.canUndo(member, draft.id()), themes.canRedo(member, draft.id()), draft.movedFrom().map(UUID::toString).orElse(""), member.role());
+                steps.undo(), steps.redo(), draft.movedFrom().map(UUID::toString).orElse(""), member.role());
     }
 }

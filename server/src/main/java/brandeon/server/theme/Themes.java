@@ -10,16 +10,18 @@ import brandeon.server.access.Role;
 import brandeon.server.live.Wakes;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Themes, their edits and releases. An edit that was answered is on disk. */
 @Service
@@ -33,17 +35,23 @@ public class Themes {
     public record HistoryLine(long number, UUID account, Instant at, String what, String state) {
     }
 
-    /** Kept by its text, not its version: a version that was rolled back must not be mistaken for its successor. */
-    private record Parsed(String document, Theme theme) {
+    /** What one person can take back and do again. */
+    public record Steps(boolean undo, boolean redo) {
     }
+
+    /** Only committed versions are kept, so that one that was rolled back is never mistaken for its successor. */
+    private record Parsed(long version, Theme theme) {
+    }
+
+    private static final int KEPT = 200;
 
     private final ThemeRows rows;
     private final EditRows edits;
     private final ReleaseRows releases;
     private final JdbcClient db;
     private final Wakes wakes;
-    private final Map<UUID, Parsed> parsed = new ConcurrentHashMap<>();
-    private final Map<ReleaseRow.Key, Theme> parsedReleases = new ConcurrentHashMap<>();
+    private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumSize(KEPT).<UUID, Parsed>build().asMap();
+    private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumSize(KEPT).<ReleaseRow.Key, Theme>build().asMap();
 
     Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, JdbcClient db, Wakes wakes) {
         this.rows = rows;
@@ -80,7 +88,7 @@ public class Themes {
         member.requires(Role.DESIGNER);
         ThemeRow row = new ThemeRow(UUID.randomUUID(), member.workspace(), channel, Json.write(theme));
         row.movedFrom = movedFrom.orElse(null);
-        return draft(rows.save(row));
+        return draft(rows.save(row), theme);
     }
 
     @Transactional
@@ -108,7 +116,7 @@ public class Themes {
         } else {
             edits.save(new EditRow(new EditRow.Key(id, row.version), member.account(), gesture, Json.write(edit), Json.write(applied.inverse()), EditRow.State.DONE));
         }
-        return draft(row);
+        return draft(row, applied.theme());
     }
 
     /** Takes back this person's last edit that still stands. */
@@ -120,7 +128,7 @@ public class Themes {
         last.state = EditRow.State.UNDONE;
         save(row, applied.theme());
         step(row, member, last.inverse, applied);
-        return draft(row);
+        return draft(row, applied.theme());
     }
 
     @Transactional
@@ -132,17 +140,14 @@ public class Themes {
         next.inverse = Json.write(applied.inverse());
         save(row, applied.theme());
         step(row, member, next.edit, applied);
-        return draft(row);
+        return draft(row, applied.theme());
     }
 
-    @Transactional(readOnly = true)
-    public boolean canUndo(Member member, UUID id) {
-        return edits.lastDone(id, member.account()).isPresent();
-    }
-
-    @Transactional(readOnly = true)
-    public boolean canRedo(Member member, UUID id) {
-        return edits.nextRedo(id, member.account()).isPresent();
+    public Steps steps(Member member, UUID id) {
+        return db.sql("""
+                select exists(select 1 from theme_edit where theme_id = :t and account_id = :a and state = 'DONE'),
+                       exists(select 1 from theme_edit where theme_id = :t and account_id = :a and state = 'UNDONE')""")
+                .param("t", id).param("a", member.account()).query((row, _) -> new Steps(row.getBoolean(1), row.getBoolean(2))).single();
     }
 
     @Transactional(readOnly = true)
@@ -212,7 +217,21 @@ public class Themes {
         row.version++;
         row.updatedAt = Instant.now();
         rows.save(row);
+        keepAfterCommit(row.id, new Parsed(row.version, theme));
         wakes.theme(row.id);
+    }
+
+    private void keepAfterCommit(UUID id, Parsed committed) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                keep(id, committed);
+            }
+        });
+    }
+
+    private void keep(UUID id, Parsed committed) {
+        parsed.merge(id, committed, (known, next) -> known.version() > next.version() ? known : next);
     }
 
     private void step(ThemeRow row, Member member, String edit, Outcome.Applied applied) {
@@ -231,16 +250,21 @@ public class Themes {
     }
 
     private Draft draft(ThemeRow row) {
-        return new Draft(row.id, row.workspaceId, row.channelId, theme(row), row.version, row.onAir == null ? 0 : row.onAir, Optional.ofNullable(row.movedFrom), row.updatedAt);
+        return draft(row, theme(row));
     }
 
+    private Draft draft(ThemeRow row, Theme theme) {
+        return new Draft(row.id, row.workspaceId, row.channelId, theme, row.version, row.onAir == null ? 0 : row.onAir, Optional.ofNullable(row.movedFrom), row.updatedAt);
+    }
+
+    /** The theme in a row as it was read from the database; not to be asked of a row that this transaction changed. */
     private Theme theme(ThemeRow row) {
         Parsed known = parsed.get(row.id);
-        if (known != null && known.document().equals(row.document)) {
+        if (known != null && known.version() == row.version) {
             return known.theme();
         }
         Theme theme = Json.read(row.document, Theme.class);
-        parsed.put(row.id, new Parsed(row.document, theme));
+        keep(row.id, new Parsed(row.version, theme));
         return theme;
     }
 

@@ -1,0 +1,47 @@
+package brandeon.core.layout;
+
+import brandeon.core.art.Ask;
+import brandeon.core.art.Families;
+import brandeon.core.art.Family;
+import brandeon.core.art.Look;
+import brandeon.core.art.PieceArt;
+import brandeon.core.theme.Brand;
+import brandeon.core.theme.Theme;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+
+/**
+ * What one family draws in one brand's look. Art is a pure value of what is asked, so it is drawn once and kept while
+ * it is asked for: an edit of one piece redraws that piece only. Shared by threads.
+ */
+final class Drawings {
+
+    private static final int BRANDS_KEPT = 12;
+    private static final int ARTS_KEPT = 800;
+    private static final Cache<Key, Drawings> KEPT = Caffeine.newBuilder().maximumSize(BRANDS_KEPT).build();
+
+    private record Key(String family, Brand brand) {
+    }
+
+    private final Family family;
+    private final Look look;
+    private final Cache<Ask, PieceArt> arts = Caffeine.newBuilder().maximumSize(ARTS_KEPT).build();
+
+    private Drawings(Key key) {
+        family = Families.named(key.family()).orElseThrow(() -> new IllegalArgumentException("There is no family called “" + key.family() + "”."));
+        look = key.brand().look();
+    }
+
+    /** @throws IllegalArgumentException when the theme's family is not shipped */
+    static Drawings of(Theme theme) {
+        return KEPT.get(new Key(theme.family(), theme.brand()), Drawings::new);
+    }
+
+    Look look() {
+        return look;
+    }
+
+    PieceArt draw(Ask ask) {
+        return arts.get(ask, wanted -> family.draw(wanted, look));
+    }
+}
