@@ -38,13 +38,13 @@ export function RigPage() {
           </div>
         </>
       )}
-      <div className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6">
-        {program && activeScene ? (
+      <div className={program ? "grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6" : "max-w-xl"}>
+        {program && activeScene && (
           <div>
             <div className="mb-1 flex gap-1.5" role="group" aria-label="Program to edit">{programs.map((p) => <button key={p.id} className={`btn ${p === program ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={p === program} onClick={() => setEdited(p.id)}>{p.name}</button>)}</div>
             <SourceList program={program} scene={activeScene} change={(change) => put(withScene(rig.data.rig, program.id, activeScene.id, change))} />
           </div>
-        ) : <div />}
+        )}
         <Practice />
       </div>
     </div>

@@ -1,5 +1,5 @@
 import { Eye, EyeOff, Plus, X } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useDraftText } from "../app/useDraftText";
 import type { Program, RigScene, RigSource } from "./useRig";
 
 interface Props {
@@ -36,8 +36,8 @@ function Line({ source, save, remove }: { source: RigSource; save: (source: RigS
       {browser ? <Text label={`Link of ${source.name}`} value={source.link} wide set={(link) => save({ ...source, link })} /> : <span className="min-w-0 flex-1 text-faint">capture {source.width} × {source.height}</span>}
       {browser ? (
         <>
-          <Text label={`Width of ${source.name}`} value={String(source.width)} set={(v) => save({ ...source, width: number(v, source.width) })} />×
-          <Text label={`Height of ${source.name}`} value={String(source.height)} set={(v) => save({ ...source, height: number(v, source.height) })} />
+          <Text label={`Width of ${source.name}`} value={String(source.width)} set={(v) => save({ ...source, width: Number(v) })} />×
+          <Text label={`Height of ${source.name}`} value={String(source.height)} set={(v) => save({ ...source, height: Number(v) })} />
           <select className="field w-36" aria-label={`Behaviour of ${source.name}`} value={source.behaviour} onChange={(e) => save({ ...source, behaviour: e.target.value as RigSource["behaviour"] })}>
             <option value="REST_WHEN_HIDDEN">rest when hidden</option>
             <option value="RESTART_ON_ENTRY">restart on entry</option>
@@ -46,8 +46,8 @@ function Line({ source, save, remove }: { source: RigSource; save: (source: RigS
         </>
       ) : (
         <>
-          <Text label={`Left of ${source.name}`} value={String(source.x)} set={(v) => save({ ...source, x: number(v, source.x) })} />,
-          <Text label={`Top of ${source.name}`} value={String(source.y)} set={(v) => save({ ...source, y: number(v, source.y) })} />
+          <Text label={`Left of ${source.name}`} value={String(source.x)} set={(v) => save({ ...source, x: Number(v) })} />,
+          <Text label={`Top of ${source.name}`} value={String(source.y)} set={(v) => save({ ...source, y: Number(v) })} />
           <span className="w-36 text-faint">{(source.scale * 100).toFixed(2)} %, crop {source.cropX}/{source.cropY}</span>
         </>
       )}
@@ -57,15 +57,10 @@ function Line({ source, save, remove }: { source: RigSource; save: (source: RigS
 }
 
 function Text({ label, value, set, wide = false }: { label: string; value: string; set: (value: string) => void; wide?: boolean }) {
-  const [text, setText] = useState(value);
-  useEffect(() => setText(value), [value]);
-  const save = () => {
-    if (text !== value) set(text);
-  };
-  return <input className={`field ${wide ? "min-w-0 flex-1" : "w-14"}`} aria-label={label} value={text} onChange={(e) => setText(e.target.value)} onBlur={save} onKeyDown={(e) => { if (e.key === "Enter") save(); }} />;
-}
-
-function number(text: string, otherwise: number): number {
-  const value = Number(text);
-  return text.trim() === "" || !Number.isFinite(value) ? otherwise : Math.round(value);
+  const draft = useDraftText(value, (text) => {
+    if (!wide && !/^\s*-?\d+\s*$/.test(text)) return false;
+    set(text.trim());
+    return true;
+  });
+  return <input className={`field ${wide ? "min-w-0 flex-1" : "w-14"}`} aria-label={label} {...draft} />;
 }

@@ -1,6 +1,6 @@
-import { useEffect, useState } from "react";
 import type { Box, Layout, Scene, Schemas } from "../api/client";
 import { useNotices } from "../app/notices";
+import { useDraftText } from "../app/useDraftText";
 import { useEdit } from "../theme/useTheme";
 import { inUnits } from "./geometry";
 
@@ -25,20 +25,17 @@ export function PlaceCard({ scene, layout, view }: { scene: Scene; layout: Layou
 }
 
 function Side({ label, value, set }: { label: string; value: number; set: (value: number) => Promise<boolean> }) {
-  const [text, setText] = useState(String(value));
   const say = useNotices((state) => state.say);
-  useEffect(() => setText(String(value)), [value]);
-  const save = async () => {
+  const draft = useDraftText(String(value), (text) => {
     const next = Number(text.replace(",", "."));
-    if (text.trim() === "" || !Number.isFinite(next)) {
-      say(`“${text}” is not a number of pixels.`, true);
-      setText(String(value));
-    } else if (next !== value && !(await set(next))) setText(String(value));
-  };
+    if (text.trim() !== "" && Number.isFinite(next)) return set(next);
+    say(`“${text}” is not a number of pixels.`, true);
+    return false;
+  });
   return (
     <label className="grid grid-cols-[46px_1fr] items-center">
       <span className="text-faint">{label}</span>
-      <input className="field" inputMode="numeric" aria-label={`${label} in pixels`} value={text} onChange={(e) => setText(e.target.value)} onBlur={() => void save()} onKeyDown={(e) => { if (e.key === "Enter") void save(); }} />
+      <input className="field" inputMode="numeric" aria-label={`${label} in pixels`} {...draft} />
     </label>
   );
 }

@@ -1,5 +1,5 @@
-import { useEffect, useState } from "react";
 import type { Piece, Schemas } from "../api/client";
+import { useDraftText } from "../app/useDraftText";
 import { useCatalogue, useEdit } from "./useTheme";
 
 /** The texts and figures of a piece. They are the piece's own: a change shows on every scene that it is on. */
@@ -25,15 +25,11 @@ export function PieceFields({ piece }: { piece: Piece }) {
 function TextField({ piece, field }: { piece: Piece; field: Schemas["KindText"] }) {
   const edit = useEdit();
   const value = piece.texts[field.name] ?? field.standard;
-  const [text, setText] = useState(value);
-  useEffect(() => setText(value), [value]);
-  const save = async () => {
-    if (text !== value && !(await edit({ edit: "setText", piece: piece.id, field: field.name, value: text }))) setText(value);
-  };
+  const draft = useDraftText(value, (text) => edit({ edit: "setText", piece: piece.id, field: field.name, value: text }));
   return (
     <label className="block">
       <span className="text-faint">{field.title}</span>
-      <input className="field w-full" value={text} maxLength={400} onChange={(e) => setText(e.target.value)} onBlur={() => void save()} onKeyDown={(e) => { if (e.key === "Enter") void save(); }} />
+      <input className="field w-full" maxLength={400} {...draft} />
     </label>
   );
 }
@@ -41,8 +37,10 @@ function TextField({ piece, field }: { piece: Piece; field: Schemas["KindText"] 
 function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigure"] }) {
   const edit = useEdit();
   const value = piece.figures[field.name] ?? field.standard;
-  const [text, setText] = useState(shown(value));
-  useEffect(() => setText(shown(value)), [value]);
+  const draft = useDraftText(shown(value), (text) => {
+    const next = Number(text.replace(",", "."));
+    return text.trim() !== "" && !Number.isNaN(next) && edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next });
+  });
   if (field.name === "moving") {
     return (
       <label className="flex items-center gap-2">
@@ -51,15 +49,10 @@ function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigur
       </label>
     );
   }
-  const save = async () => {
-    const next = Number(text.replace(",", "."));
-    if (text.trim() === "" || Number.isNaN(next)) setText(shown(value));
-    else if (shown(next) !== shown(value) && !(await edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next }))) setText(shown(value));
-  };
   return (
     <label className="block">
       <span className="text-faint">{field.title}</span>
-      <input className="field w-24" inputMode="decimal" value={text} onChange={(e) => setText(e.target.value)} onBlur={() => void save()} onKeyDown={(e) => { if (e.key === "Enter") void save(); }} />
+      <input className="field w-24" inputMode="decimal" {...draft} />
     </label>
   );
 }

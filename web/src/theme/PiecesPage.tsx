@@ -26,7 +26,7 @@ export function PiecesPage() {
         {kinds.map((kind) => (
           <li key={kind.id} className="border border-rule bg-sheet">
             <div className="weave relative h-36">
-              <img src={`/api/themes/${id}/samples/${kind.id}.png?v=${String(version)}`} alt={`${kind.title} in this brand`} className="absolute inset-0 size-full object-scale-down p-1" />
+              <Sample src={`/api/themes/${id}/samples/${kind.id}.png?v=${String(version)}`} title={kind.title} />
             </div>
             <div className="flex items-center justify-between gap-2 p-2"><span className="font-head font-bold">{kind.title}</span><AddTo kind={kind} theme={theme} /></div>
           </li>
@@ -37,6 +37,16 @@ export function PiecesPage() {
         <ul className="ruled border-y border-rule">{theme.pieces.map((piece) => <PieceLine key={piece.id} piece={piece} theme={theme} />)}</ul>
       )}
     </div>
+  );
+}
+
+function Sample({ src, title }: { src: string; title: string }) {
+  const [state, setState] = useState<"drawing" | "drawn" | "failed">("drawing");
+  return (
+    <>
+      {state !== "drawn" && <span className="absolute inset-0 m-auto size-fit bg-sheet px-1.5">{state === "drawing" ? "Drawing …" : "This picture did not come; reload the page."}</span>}
+      <img src={src} alt={`${title} in this brand`} className="absolute inset-0 size-full object-scale-down p-1" onLoad={() => setState("drawn")} onError={() => setState("failed")} />
+    </>
   );
 }
 

@@ -44,13 +44,19 @@ function HeadLine({ theme }: { theme: ThemeView }) {
       <Link to="/" className="flex items-center gap-2" aria-label="Shelf"><Mark size={20} /></Link>
       <h1 className="truncate">{theme.theme.name}</h1>
       <span className="text-faint">{theme.platform} · {theme.channelName}</span>
-      <span className="ml-auto text-faint" role="status">{theme.differs ? "Draft saved; viewers see the last one put on air" : "Viewers see this"}</span>
+      <span className="ml-auto text-faint" role="status">{standing(theme)}</span>
       <button className="btn" onClick={() => undo()} disabled={!theme.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"><Undo2 size={15} /></button>
       <button className="btn" onClick={() => redo()} disabled={!theme.canRedo} aria-label="Redo" title="Redo (Ctrl+Shift+Z)"><Redo2 size={15} /></button>
       <button className="btn" onClick={turn} aria-label={night ? "Day colours" : "Night colours"}>{night ? <Sun size={15} /> : <Moon size={15} />}</button>
       <OnAir theme={theme} />
     </header>
   );
+}
+
+/** What is kept and what viewers see, in one line. */
+function standing(theme: ThemeView): string {
+  if (theme.onAir === 0) return "Draft saved; viewers see nothing of it yet";
+  return theme.differs ? "Draft saved; viewers see the last one put on air" : "Viewers see this";
 }
 
 function OnAir({ theme }: { theme: ThemeView }) {
@@ -71,7 +77,7 @@ function OnAir({ theme }: { theme: ThemeView }) {
   return (
     <>
       {theme.onAir > 0 && <span className="flex items-center gap-1.5 font-bold text-live"><span className="size-2 rounded-full bg-live" />On air: {theme.onAir}</span>}
-      <button className={`btn ${theme.differs ? "btn-live" : ""}`} onClick={() => put.mutate()} disabled={put.isPending || !theme.differs}>Put on air</button>
+      <button className={`btn ${theme.differs && theme.theme.scenes.length > 0 ? "btn-live" : ""}`} onClick={() => put.mutate()} disabled={put.isPending || !theme.differs || theme.theme.scenes.length === 0} title={theme.theme.scenes.length === 0 ? "There is no scene to put on air yet" : undefined}>Put on air</button>
     </>
   );
 }

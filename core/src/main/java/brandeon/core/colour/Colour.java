@@ -24,20 +24,14 @@ public record Colour(double red, double green, double blue, double alpha) {
     }
 
     /**
-     * Reads {@code #rgb}, {@code #rrggbb} or {@code #rrggbbaa} (CSS Color 4, hexadecimal notations).
+     * Reads any notation of CSS Color 4 that names a fixed colour, such as {@code #2f6b4f}, {@code seagreen},
+     * {@code rgb(47 107 79)} or {@code oklch(48% 0.08 158)}. What sRGB cannot show is mapped into it.
      *
      * @throws IllegalArgumentException with a sentence for the user when the text is none of these
      */
     @JsonCreator
-    public static Colour parse(String hex) {
-        String digits = hex.strip().replaceFirst("^#", "");
-        if (digits.matches("[0-9a-fA-F]{3}")) {
-            digits = digits.replaceAll("(.)", "$1$1");
-        }
-        if (!digits.matches("[0-9a-fA-F]{6}([0-9a-fA-F]{2})?")) {
-            throw new IllegalArgumentException("“" + hex + "” is not a colour; write it like #2f6b4f.");
-        }
-        return new Colour(part(digits, 0), part(digits, 2), part(digits, 4), digits.length() == 8 ? part(digits, 6) : 1);
+    public static Colour parse(String text) {
+        return CssColour.parse(text);
     }
 
     /** The colour as {@code #rrggbb}, or {@code #rrggbbaa} where it is not opaque. */
@@ -57,10 +51,6 @@ public record Colour(double red, double green, double blue, double alpha) {
                 red * alpha + backdrop.red * (1 - alpha),
                 green * alpha + backdrop.green * (1 - alpha),
                 blue * alpha + backdrop.blue * (1 - alpha));
-    }
-
-    private static double part(String digits, int from) {
-        return Integer.parseInt(digits.substring(from, from + 2), 16) / 255.0;
     }
 
     private static int byteOf(double part) {

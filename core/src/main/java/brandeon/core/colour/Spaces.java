@@ -36,9 +36,11 @@ public final class Spaces {
     }
 
     public static Oklab oklab(Colour colour) {
-        double r = linear(colour.red());
-        double g = linear(colour.green());
-        double b = linear(colour.blue());
+        return oklabOfLinear(linear(colour.red()), linear(colour.green()), linear(colour.blue()));
+    }
+
+    /** From linear sRGB parts, which may lie outside 0 to 1. */
+    static Oklab oklabOfLinear(double r, double g, double b) {
         double l = Math.cbrt(0.4122214694707629 * r + 0.5363325372617349 * g + 0.0514459932675022 * b);
         double m = Math.cbrt(0.2119034958178251 * r + 0.6806995506452344 * g + 0.1073969535369405 * b);
         double s = Math.cbrt(0.0883024591900564 * r + 0.2817188391361215 * g + 0.6299787016738222 * b);
@@ -49,7 +51,10 @@ public final class Spaces {
     }
 
     public static Oklch oklch(Colour colour) {
-        Oklab lab = oklab(colour);
+        return oklch(oklab(colour));
+    }
+
+    public static Oklch oklch(Oklab lab) {
         double chroma = Math.hypot(lab.a(), lab.b());
         double hue = chroma < Oklch.ACHROMATIC ? 0 : Math.toDegrees(Math.atan2(lab.b(), lab.a()));
         return new Oklch(lab.lightness(), chroma, hue < 0 ? hue + 360 : hue);
@@ -83,6 +88,17 @@ public final class Spaces {
         double fy = labPart(y50 / WHITE_D50[1]);
         double fz = labPart(z50 / WHITE_D50[2]);
         return new Lab(116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz));
+    }
+
+    /** CIE XYZ with D50 white, Y of white being 1. Shape: X, Y, Z. */
+    static double[] xyzD50(Lab lab) {
+        double fy = (lab.lightness() + 16) / 116;
+        double fx = lab.a() / 500 + fy;
+        double fz = fy - lab.b() / 200;
+        return new double[] {
+            WHITE_D50[0] * (cube(fx) > LAB_EPSILON ? cube(fx) : (116 * fx - 16) / LAB_KAPPA),
+            lab.lightness() > LAB_KAPPA * LAB_EPSILON ? cube(fy) : lab.lightness() / LAB_KAPPA,
+            WHITE_D50[2] * (cube(fz) > LAB_EPSILON ? cube(fz) : (116 * fz - 16) / LAB_KAPPA)};
     }
 
     private static double labPart(double ratio) {

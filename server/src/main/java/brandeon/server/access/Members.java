@@ -34,10 +34,12 @@ public class Members {
         return authentication instanceof SignedIn signedIn ? byAccount(signedIn.account()) : Optional.empty();
     }
 
+    /** Somebody in several workspaces works in the one where they may do most. */
     Optional<Member> byAccount(UUID account) {
         return db.sql("""
                 select a.id, a.name, a.email, m.workspace_id, m.role from account a
-                join membership m on m.account_id = a.id where a.id = :id order by m.role limit 1""")
+                join membership m on m.account_id = a.id where a.id = :id
+                order by array_position(array['OWNER', 'DESIGNER', 'OPERATOR', 'VIEWER'], m.role), m.workspace_id limit 1""")
                 .param("id", account)
                 .query((row, _) -> new Member(row.getObject(1, UUID.class), row.getString(2), row.getString(3), row.getObject(4, UUID.class), Role.valueOf(row.getString(5))))
                 .optional();

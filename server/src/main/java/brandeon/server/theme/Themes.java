@@ -161,6 +161,9 @@ public class Themes {
     @Transactional
     public Draft putOnAir(Member member, UUID id) {
         ThemeRow row = locked(member, Role.OPERATOR, id);
+        if (theme(row).scenes().isEmpty()) {
+            throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
+        }
         int number = releases.latestNumber(id).orElse(0) + 1;
         releases.save(new ReleaseRow(new ReleaseRow.Key(id, number), row.document, member.account()));
         row.onAir = number;

@@ -87,6 +87,13 @@ class OutletTest {
     }
 
     @Test
+    void aThemeWithoutScenesIsNotPutOnAir() {
+        Person.Answer answer = host.post("/api/themes/" + host.newTheme("Empty") + "/on-air", "");
+        assertThat(answer.status()).isEqualTo(409);
+        assertThat(answer.detail()).contains("no scene");
+    }
+
+    @Test
     void theLinkStaysThroughEditsAndChangesOnlyWhenIssuedAnew() {
         String link = link();
         title("Other");
