@@ -7,7 +7,7 @@ import { LedgerPage } from "../publish/LedgerPage";
 import { RigPage } from "../rig/RigPage";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { StagePage } from "../stage/StagePage";
-import { BrandPage } from "../theme/BrandPage";
+import { BrandPage } from "../colour/BrandPage";
 import { PiecesPage } from "../theme/PiecesPage";
 import { SheetPage } from "../theme/SheetPage";
 import { ThemeFrame } from "../theme/ThemeFrame";

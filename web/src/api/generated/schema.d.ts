@@ -420,22 +420,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/themes/{id}/palette": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get-api-themes-id-palette"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/themes/{id}/ledger": {
         parameters: {
             query?: never;
@@ -476,6 +460,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-themes-id-history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/brand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-brand"];
         put?: never;
         post?: never;
         delete?: never;
@@ -615,6 +615,9 @@ export interface components {
         };
         Brand: {
             seeds: string[];
+            pins: {
+                [key: string]: string;
+            };
             /** @enum {string} */
             heading: "BARLOW_CONDENSED" | "BRICOLAGE" | "FAMILJEN" | "FRAUNCES" | "ATKINSON" | "ATKINSON_BOLD";
             /** @enum {string} */
@@ -623,6 +626,11 @@ export interface components {
             figures: "BARLOW_CONDENSED" | "BRICOLAGE" | "FAMILJEN" | "FRAUNCES" | "ATKINSON" | "ATKINSON_BOLD";
             /** Format: double */
             corner: number;
+            /** Format: double */
+            plate: number;
+            gradient: components["schemas"]["Gradient"];
+            moods: components["schemas"]["Mood"][];
+            mood: string;
         };
         Canvas: {
             id: string;
@@ -635,6 +643,19 @@ export interface components {
             id: string;
             name: string;
             size: components["schemas"]["Size"];
+        };
+        Gradient: {
+            stops: ("GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD")[];
+            /** @enum {string} */
+            way: "OKLAB" | "OKLCH";
+        };
+        Mood: {
+            id: string;
+            name: string;
+            seeds: string[];
+            pins: {
+                [key: string]: string;
+            };
         };
         Piece: {
             id: string;
@@ -824,6 +845,17 @@ export interface components {
              */
             edit: "addCanvas";
         };
+        AddMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            mood: components["schemas"]["Mood"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addMood";
+        };
         AddPiece: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
             index: number;
@@ -858,13 +890,22 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddCanvas"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["DropBox"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             edit: "batch";
+        };
+        ChooseMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            mood: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "chooseMood";
         };
         DropBox: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -878,11 +919,21 @@ export interface components {
              */
             edit: "dropBox";
         };
+        DropPin: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** @enum {string} */
+            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropPin";
+        };
         Edit: {
             edit: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddCanvas"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["DropBox"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Place: Omit<components["schemas"]["Edit"], "edit"> & {
@@ -905,6 +956,15 @@ export interface components {
              * @enum {string}
              */
             edit: "removeCanvas";
+        };
+        RemoveMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            mood: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeMood";
         };
         RemovePiece: Omit<components["schemas"]["Edit"], "edit"> & {
             piece: string;
@@ -1041,6 +1101,45 @@ export interface components {
              */
             edit: "setFigure";
         };
+        SetGradient: Omit<components["schemas"]["Edit"], "edit"> & {
+            gradient: components["schemas"]["Gradient"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setGradient";
+        };
+        SetMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            mood: components["schemas"]["Mood"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setMood";
+        };
+        SetPin: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** @enum {string} */
+            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setPin";
+        };
+        SetPlate: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: double */
+            plate: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setPlate";
+        };
         SetSeed: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
             index: number;
@@ -1161,7 +1260,7 @@ export interface components {
             /** Format: double */
             limit: number;
             sentence: string;
-            fix?: components["schemas"]["AddCanvas"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["DropBox"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            fix?: components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
         };
         LayoutView: {
             scene: string;
@@ -1205,21 +1304,6 @@ export interface components {
             units: components["schemas"]["Box"];
             corrected: boolean;
         };
-        Check: {
-            /** @enum {string} */
-            against: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR";
-            /** Format: double */
-            ratio: number;
-            /** Format: double */
-            least: number;
-        };
-        RoleColour: {
-            /** @enum {string} */
-            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR";
-            colour: string;
-            reason: string;
-            checks: components["schemas"]["Check"][];
-        };
         PlanView: {
             from: string;
             to: string;
@@ -1247,6 +1331,86 @@ export interface components {
             at: string;
             edit: string;
             state: string;
+        };
+        Apart: {
+            /** @enum {string} */
+            from: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            /** @enum {string} */
+            vision: "ORDINARY" | "PROTAN" | "DEUTAN" | "TRITAN";
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            least: number;
+        };
+        BrandView: {
+            roles: components["schemas"]["RoleColour"][];
+            shortfalls: components["schemas"]["Shortfall"][];
+            plates: components["schemas"]["PlateView"][];
+            gradient: components["schemas"]["GradientView"];
+        };
+        Check: {
+            /** @enum {string} */
+            against: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            least: number;
+        };
+        GradientView: {
+            points: components["schemas"]["Point"][];
+            /** Format: double */
+            greyest: number;
+        };
+        PlateDarkness: {
+            reachable: boolean;
+            /** Format: int32 */
+            percent: number;
+            /** Format: double */
+            overBlack: number;
+            /** Format: double */
+            overWhite: number;
+            remedies: components["schemas"]["Remedy"][];
+        };
+        PlateView: {
+            /** @enum {string} */
+            text: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            darkness: components["schemas"]["PlateDarkness"];
+            /** Format: double */
+            worst: number;
+            /** Format: double */
+            least: number;
+        };
+        Point: {
+            /** Format: double */
+            offset: number;
+            colour: string;
+        };
+        Remedy: {
+            /** @enum {string} */
+            kind: "OTHER_TEXT" | "OUTLINE" | "SHADOW";
+            colour: string;
+            /** Format: double */
+            ratio: number;
+        };
+        RoleColour: {
+            /** @enum {string} */
+            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            colour: string;
+            reason: string;
+            pinned: boolean;
+            checks: components["schemas"]["Check"][];
+            apart: components["schemas"]["Apart"][];
+        };
+        Shortfall: {
+            /** @enum {string} */
+            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            /** @enum {string} */
+            other: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            sentence: string;
+            /** Format: double */
+            measured: number;
+            /** Format: double */
+            least: number;
         };
         ChannelView: {
             /** Format: uuid */
@@ -1284,6 +1448,7 @@ export interface components {
             readings: components["schemas"]["ReadingView"][];
             platforms: components["schemas"]["PlatformView"][];
             sceneRoles: ("STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING")[];
+            visions: components["schemas"]["VisionView"][];
         };
         FaceView: {
             /** @enum {string} */
@@ -1328,6 +1493,12 @@ export interface components {
         ReadingView: {
             name: string;
             meaning: string;
+        };
+        VisionView: {
+            /** @enum {string} */
+            id: "ORDINARY" | "PROTAN" | "DEUTAN" | "TRITAN";
+            title: string;
+            matrix: number[][];
         };
     };
     responses: never;
@@ -2102,28 +2273,6 @@ export interface operations {
             };
         };
     };
-    "get-api-themes-id-palette": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["RoleColour"][];
-                };
-            };
-        };
-    };
     "get-api-themes-id-ledger": {
         parameters: {
             query?: never;
@@ -2186,6 +2335,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HistoryView"][];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-brand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrandView"];
                 };
             };
         };

@@ -9,7 +9,6 @@ import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
-import brandeon.core.theme.Brand;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
@@ -56,8 +55,7 @@ public class ResolveBench {
     /** The same after a change of the brand, which draws everything anew. */
     @Benchmark
     public int resolveWholeThemeInANewBrand() {
-        Brand brand = large.brand();
-        return resolveAll(large.withBrand(new Brand(brand.seeds(), brand.heading(), brand.text(), brand.figures(), (++edits % 1000) / 1000.0)));
+        return resolveAll(large.withBrand(large.brand().withCorner((++edits % 1000) / 1000.0)));
     }
 
     private static int resolveAll(Theme theme) {

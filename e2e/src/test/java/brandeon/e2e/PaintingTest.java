@@ -8,6 +8,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
 import brandeon.core.colour.Spaces;
+import brandeon.core.colour.Vision;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
@@ -87,6 +88,24 @@ class PaintingTest {
                           return progress;
                         }""", Arrays.asList(easing.css(), at))).doubleValue();
                 assertThat(easing.at(at)).as("%s at %s", easing.css(), at).isEqualTo(chromium, within(0.0005));
+            }
+        }
+    }
+
+    /** What Chromium's own simulation (DevTools protocol) makes of a colour: an independent use of Machado 2009. */
+    @Test
+    void coloursAreSeenAsChromiumSimulatesThem() {
+        Page page = blank(40, 40);
+        com.microsoft.playwright.CDPSession devtools = page.context().newCDPSession(page);
+        for (Map.Entry<Vision, String> vision : Map.of(Vision.PROTAN, "protanopia", Vision.DEUTAN, "deuteranopia", Vision.TRITAN, "tritanopia").entrySet()) {
+            com.google.gson.JsonObject type = new com.google.gson.JsonObject();
+            type.addProperty("type", vision.getValue());
+            devtools.send("Emulation.setEmulatedVisionDeficiency", type);
+            for (String hex : new String[] {"#4f8f5b", "#e8a33d", "#ee3533", "#27c97c", "#16283d", "#8855cc", "#808080"}) {
+                page.evaluate("(hex) => { document.body.style.background = hex; document.documentElement.style.background = hex; }", hex);
+                int shown = Browser.shot(page).getRGB(20, 20);
+                Colour chromium = Colour.of((shown >> 16 & 255) / 255.0, (shown >> 8 & 255) / 255.0, (shown & 255) / 255.0);
+                assertThat(Difference.ciede2000(vision.getKey().seen(Colour.parse(hex)), chromium)).as("%s to %s eyes: %s", hex, vision.getKey(), chromium.hex()).isLessThan(1.5);
             }
         }
     }

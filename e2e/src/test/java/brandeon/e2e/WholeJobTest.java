@@ -81,6 +81,7 @@ class WholeJobTest {
         step(page, "Brand");
         Locator seed = page.getByLabel("Seed 1 as text");
         seed.fill("#c46fb5");
+        seed.press("Enter");
         assertThat(page.locator("li[data-role=ACCENT] code")).hasText("#c46fb5");
         assertThat(page.locator("svg[data-piece=band] path[fill='#c46fb5']").first()).isAttached();
         assertThat(pixel(outlet, 60, 995)).as("viewers still see the old brand").isEqualTo(before);

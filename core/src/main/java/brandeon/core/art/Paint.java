@@ -1,9 +1,7 @@
 package brandeon.core.art;
 
 import brandeon.core.colour.Colour;
-import brandeon.core.colour.Gamut;
-import brandeon.core.colour.Oklch;
-import brandeon.core.colour.Spaces;
+import brandeon.core.colour.Gradient;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,12 +47,6 @@ public sealed interface Paint {
 
     /** A mixture in OKLab; share 0 is {@code from}. */
     static Colour mix(Colour from, Colour to, double share) {
-        Spaces.Oklab a = Spaces.oklab(from);
-        Spaces.Oklab b = Spaces.oklab(to);
-        double l = a.lightness() + (b.lightness() - a.lightness()) * share;
-        double x = a.a() + (b.a() - a.a()) * share;
-        double y = a.b() + (b.b() - a.b()) * share;
-        Colour opaque = Gamut.map(new Oklch(l, Math.hypot(x, y), Math.toDegrees(Math.atan2(y, x))));
-        return opaque.withAlpha(from.alpha() + (to.alpha() - from.alpha()) * share);
+        return Gradient.between(from, to, share, Gradient.Way.OKLAB);
     }
 }

@@ -1,16 +1,20 @@
 package brandeon.core.colour;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
  * All roles of a brand, derived from its seeds in OKLCH.
  *
- * Guarantees, for any seeds: text and quiet text reach 4.5:1 on plate, ground and horizon; accents, edge and
- * on-air reach 3:1 on plate and ground. Lightness is moved by the least amount that reaches the ratio; hue is kept,
- * chroma only lowered where sRGB cannot show it. Colour-vision distances are not guaranteed here.
+ * Guarantees, for any seeds: text and quiet text reach 4.5:1 on plate, ground and horizon; accents, edge and the
+ * signals (on air, warning, good) reach 3:1 on plate and ground; the pairs of {@link ToldApart} differ by its least
+ * CIEDE2000 for every vision. Lightness is moved first and by the least amount; hue is kept but for small turns of the
+ * signals, chroma is only lowered. A pinned role is taken as it is and the others are solved around it; what then
+ * cannot hold is told by {@link #shortfalls}.
  */
 public final class Palette {
 
@@ -18,24 +22,33 @@ public final class Palette {
     private static final double HORIZON_LIGHTNESS = 0.37;
     private static final double PLATE_LIGHTNESS = 0.27;
     private static final double STEP = 0.005;
-    private static final double ON_AIR_HUE = 27;
+    private static final Oklch RED = new Oklch(0.62, 0.22, 27);
+    private static final Oklch AMBER = new Oklch(0.83, 0.15, 80);
+    private static final Oklch GREEN = new Oklch(0.75, 0.17, 150);
 
+    private final Map<Role, Colour> pins;
     private final Map<Role, RoleColour> roles = new EnumMap<>(Role.class);
 
-    private Palette() {
+    private Palette(Map<Role, Colour> pins) {
+        this.pins = pins;
+    }
+
+    public static Palette of(List<Colour> seeds) {
+        return of(seeds, Map.of());
     }
 
     /**
      * Derives all roles.
      *
      * @param seeds one to five colours, most important first; the darkest gives the ground its hue
-     * @throws IllegalArgumentException when there are none or more than five
+     * @param pins  roles that a person set
+     * @throws IllegalArgumentException when there are no seeds or more than five
      */
-    public static Palette of(List<Colour> seeds) {
+    public static Palette of(List<Colour> seeds, Map<Role, Colour> pins) {
         if (seeds.isEmpty() || seeds.size() > 5) {
             throw new IllegalArgumentException("A brand has one to five seed colours, not " + seeds.size() + ".");
         }
-        Palette palette = new Palette();
+        Palette palette = new Palette(pins);
         palette.derive(seeds.stream().map(Spaces::oklch).toList());
         return palette;
     }
@@ -49,27 +62,77 @@ public final class Palette {
         return List.copyOf(roles.values());
     }
 
+    /** Guarantees that pins break; empty without pins. A pair is listed once. */
+    public List<Shortfall> shortfalls() {
+        List<Shortfall> all = new ArrayList<>();
+        for (RoleColour role : roles.values()) {
+            for (RoleColour.Check check : role.checks()) {
+                if (!check.holds()) {
+                    all.add(new Shortfall(role.role(), check.against(), "%s has a contrast of %.1f:1 on %s; it needs %.1f:1.".formatted(name(role.role()), check.ratio(), word(check.against()), check.least()), check.ratio(), check.least()));
+                }
+            }
+            for (RoleColour.Apart apart : role.apart()) {
+                if (!apart.holds() && role.role().compareTo(apart.from()) < 0) {
+                    all.add(new Shortfall(role.role(), apart.from(), "%s and %s differ by %.1f%s; they need %.0f.".formatted(name(role.role()), word(apart.from()), apart.difference(), eyes(apart.vision()), apart.least()), apart.difference(), apart.least()));
+                }
+            }
+        }
+        return all;
+    }
+
     private void derive(List<Oklch> seeds) {
         Oklch first = seeds.getFirst();
-        Oklch darkest = seeds.stream().min((a, b) -> Double.compare(a.lightness(), b.lightness())).orElseThrow();
+        Oklch darkest = seeds.stream().min(Comparator.comparingDouble(Oklch::lightness)).orElseThrow();
         Oklch second = seeds.size() > 1 ? farthestHue(first, seeds) : first.withHue(first.hue() + 60).withChroma(first.chroma() * 0.8);
 
         put(Role.GROUND, shade(darkest, GROUND_LIGHTNESS, 0.075), "the darkest seed at lightness 21 %, so that light text always reads");
         put(Role.HORIZON, shade(first, HORIZON_LIGHTNESS, 0.08), "the first seed at lightness 37 %");
         put(Role.PLATE, shade(darkest, PLATE_LIGHTNESS, 0.06), "the ground, lifted by 6 so that it stands off");
         Colour[] papers = {colour(Role.PLATE), colour(Role.GROUND), colour(Role.HORIZON)};
-        lift(Role.TEXT, new Oklch(0.96, Math.min(first.chroma(), 0.02), first.hue()), Contrast.TEXT, papers, "near white with a breath of the first seed");
-        lift(Role.QUIET_TEXT, new Oklch(0.80, Math.min(first.chroma(), 0.035), first.hue()), Contrast.TEXT, papers, "the text colour, quieter");
+        move(Role.TEXT, new Oklch(0.96, Math.min(first.chroma(), 0.02), first.hue()), Contrast.TEXT, papers, "near white with a breath of the first seed");
+        move(Role.QUIET_TEXT, new Oklch(0.80, Math.min(first.chroma(), 0.035), first.hue()), Contrast.TEXT, papers, "the text colour, quieter");
+        signals(first, second, seeds.size() > 1 ? "the seed whose hue lies farthest from the first" : "the first seed, 60° round the hue circle");
         Colour[] darks = {colour(Role.PLATE), colour(Role.GROUND)};
-        lift(Role.ACCENT, first, Contrast.LARGE_OR_EDGE, darks, "the first seed");
-        lift(Role.SECOND_ACCENT, second, Contrast.LARGE_OR_EDGE, darks, seeds.size() > 1 ? "the seed whose hue lies farthest from the first" : "the first seed, 60° round the hue circle");
-        lift(Role.EDGE, spaces(Role.ACCENT).withChroma(first.chroma() * 0.7), Contrast.LARGE_OR_EDGE, darks, "the accent, less colourful");
-        put(Role.GLOW, spaces(Role.SECOND_ACCENT).withLightness(Math.max(spaces(Role.SECOND_ACCENT).lightness(), 0.82)), "the second accent, lightened");
-        lift(Role.ON_AIR, new Oklch(0.62, 0.22, ON_AIR_HUE), Contrast.LARGE_OR_EDGE, darks, "a fixed red, known to everybody");
-        addChecks();
+        move(Role.EDGE, oklch(Role.ACCENT).withChroma(first.chroma() * 0.7), Contrast.LARGE_OR_EDGE, darks, "the accent, less colourful");
+        put(Role.GLOW, oklch(Role.SECOND_ACCENT).withLightness(Math.max(oklch(Role.SECOND_ACCENT).lightness(), 0.82)), "the second accent, lightened");
+        measure();
     }
 
-    private Oklch spaces(Role role) {
+    /** The roles that speak by colour alone, chosen together. */
+    private void signals(Oklch first, Oklch second, String secondIs) {
+        Map<Role, String> reasons = new EnumMap<>(Map.of(Role.ACCENT, "the first seed", Role.SECOND_ACCENT, secondIs, Role.ON_AIR, "red, known to everybody",
+                Role.WARNING, "amber, known to everybody", Role.GOOD, "green, known to everybody"));
+        List<SignalColours.Wish> wishes = new ArrayList<>(List.of(new SignalColours.Wish(Role.ACCENT, first, false), new SignalColours.Wish(Role.SECOND_ACCENT, second, false),
+                new SignalColours.Wish(Role.ON_AIR, RED, true), new SignalColours.Wish(Role.WARNING, AMBER, true), new SignalColours.Wish(Role.GOOD, GREEN, true)));
+        Map<Role, Colour> fixed = new EnumMap<>(Role.class);
+        wishes.removeIf(wish -> {
+            if (pins.containsKey(wish.role())) {
+                fixed.put(wish.role(), pins.get(wish.role()));
+            }
+            return pins.containsKey(wish.role());
+        });
+        Map<Role, Colour> chosen = SignalColours.choose(wishes, fixed, this::marks);
+        for (SignalColours.Wish wish : wishes) {
+            Colour plain = wish.wanted().toColour().rounded();
+            String why = reasons.get(wish.role()) + moved(wish.wanted(), chosen.get(wish.role()), marks(plain) ? "so that nobody takes it for another" : "until 3:1 on plate and ground");
+            roles.put(wish.role(), new RoleColour(wish.role(), chosen.get(wish.role()), why, false, List.of(), List.of()));
+        }
+        fixed.keySet().forEach(role -> put(role, RED, ""));
+    }
+
+    private boolean marks(Colour colour) {
+        return leastRatio(colour, new Colour[] {colour(Role.PLATE), colour(Role.GROUND)}) >= Contrast.LARGE_OR_EDGE;
+    }
+
+    private static String moved(Oklch wanted, Colour result, String purpose) {
+        long steps = Math.round((Spaces.oklch(result).lightness() - Spaces.oklch(wanted.toColour()).lightness()) * 100);
+        if (steps == 0) {
+            return Spaces.oklch(result).chroma() < wanted.chroma() * 0.9 && Gamut.holds(wanted) ? ", less colourful " + purpose : "";
+        }
+        return ", " + (steps > 0 ? "lightened" : "darkened") + " by " + Math.abs(steps) + " " + purpose;
+    }
+
+    private Oklch oklch(Role role) {
         return Spaces.oklch(colour(role));
     }
 
@@ -78,9 +141,7 @@ public final class Palette {
     }
 
     private static Oklch farthestHue(Oklch first, List<Oklch> seeds) {
-        return seeds.stream().skip(1)
-                .max((a, b) -> Double.compare(apart(first, a), apart(first, b)))
-                .orElseThrow();
+        return seeds.stream().skip(1).max(Comparator.comparingDouble(seed -> apart(first, seed))).orElseThrow();
     }
 
     /** Hue distance weighted by chroma, so that a grey seed is never chosen for its meaningless hue. */
@@ -90,29 +151,34 @@ public final class Palette {
     }
 
     private void put(Role role, Oklch wanted, String reason) {
-        roles.put(role, new RoleColour(role, rounded(wanted), reason, List.of()));
+        Colour pin = pins.get(role);
+        roles.put(role, new RoleColour(role, pin == null ? wanted.toColour().rounded() : pin, pin == null ? reason : "pinned by hand", pin != null, List.of(), List.of()));
     }
 
-    /** Raises lightness from the wanted colour until it reaches the ratio on every paper. White always does on these papers. */
-    private void lift(Role role, Oklch wanted, double least, Colour[] papers, String reason) {
-        double lightness = wanted.lightness();
-        Colour result = rounded(wanted);
-        while (leastRatio(result, papers) < least && lightness < 1) {
-            lightness = Math.min(1, lightness + STEP);
-            result = rounded(wanted.withLightness(lightness));
+    /**
+     * Moves lightness from the wanted colour, up or down, whichever reaches the ratio on every paper sooner. Where
+     * pinned papers leave no such lightness, the one with the best least ratio is taken.
+     */
+    private void move(Role role, Oklch wanted, double least, Colour[] papers, String reason) {
+        if (pins.containsKey(role)) {
+            put(role, wanted, reason);
+            return;
         }
-        long steps = Math.round((lightness - wanted.lightness()) * 100);
-        String why = steps == 0 ? reason : reason + ", lightened by " + steps + " until " + ratioText(least) + " on plate and ground";
-        roles.put(role, new RoleColour(role, result, why, List.of()));
+        Colour best = wanted.toColour().rounded();
+        for (double by = STEP; leastRatio(best, papers) < least && by <= 1; by += STEP) {
+            for (double lightness : new double[] {wanted.lightness() + by, wanted.lightness() - by}) {
+                Colour candidate = wanted.withLightness(lightness).toColour().rounded();
+                if (leastRatio(candidate, papers) > leastRatio(best, papers)) {
+                    best = candidate;
+                }
+            }
+        }
+        String why = reason + moved(wanted, best, "until %s on every paper".formatted(ratioText(least)));
+        roles.put(role, new RoleColour(role, best, why, false, List.of(), List.of()));
     }
 
     private static String ratioText(double least) {
         return (least == Math.rint(least) ? "%.0f:1" : "%.1f:1").formatted(least);
-    }
-
-    /** Rounded to eight bits at once, so that the ratio that is promised is the one that is painted. */
-    private static Colour rounded(Oklch wanted) {
-        return Colour.parse(wanted.toColour().hex());
     }
 
     private static double leastRatio(Colour colour, Colour[] papers) {
@@ -123,11 +189,11 @@ public final class Palette {
         return least;
     }
 
-    private void addChecks() {
+    private void measure() {
         for (Role role : List.of(Role.TEXT, Role.QUIET_TEXT)) {
             check(role, Contrast.TEXT, Role.PLATE, Role.GROUND, Role.HORIZON);
         }
-        for (Role role : List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.EDGE, Role.ON_AIR)) {
+        for (Role role : List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.EDGE, Role.ON_AIR, Role.WARNING, Role.GOOD)) {
             check(role, Contrast.LARGE_OR_EDGE, Role.PLATE, Role.GROUND);
         }
     }
@@ -137,7 +203,30 @@ public final class Palette {
         for (Role paper : papers) {
             checks.add(new RoleColour.Check(paper, Contrast.ratio(colour(role), colour(paper)), least));
         }
+        List<RoleColour.Apart> apart = new ArrayList<>();
+        for (ToldApart.Pair pair : ToldApart.PAIRS) {
+            if (pair.holds(role)) {
+                ToldApart.Worst worst = ToldApart.worst(colour(role), colour(pair.beside(role)));
+                apart.add(new RoleColour.Apart(pair.beside(role), worst.vision(), worst.difference(), ToldApart.LEAST));
+            }
+        }
         RoleColour plain = roles.get(role);
-        roles.put(role, new RoleColour(role, plain.colour(), plain.reason(), List.copyOf(checks)));
+        roles.put(role, new RoleColour(role, plain.colour(), plain.reason(), plain.pinned(), List.copyOf(checks), List.copyOf(apart)));
+    }
+
+    private static String name(Role role) {
+        String word = word(role);
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
+
+    private static String word(Role role) {
+        return role.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private static String eyes(Vision vision) {
+        return switch (vision) {
+            case ORDINARY -> "";
+            case PROTAN, DEUTAN, TRITAN -> " to " + vision.name().toLowerCase(Locale.ROOT) + " eyes";
+        };
     }
 }

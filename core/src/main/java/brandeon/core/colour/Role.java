@@ -19,5 +19,9 @@ public enum Role {
     /** Light spread around an accent. */
     GLOW,
     /** The signal that something is live; stays red for everyone. */
-    ON_AIR
+    ON_AIR,
+    /** Something needs attention; stays amber. */
+    WARNING,
+    /** Something is as it should be; stays green. */
+    GOOD
 }

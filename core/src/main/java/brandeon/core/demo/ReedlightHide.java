@@ -7,6 +7,7 @@ import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Brand;
+import brandeon.core.theme.Mood;
 import brandeon.core.theme.Capture;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
@@ -27,8 +28,14 @@ public final class ReedlightHide {
 
     public static Theme theme() {
         return new Theme("Reedlight Hide",
-                new Brand(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.55),
+                Brand.of(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.55).withMoods(moods(), ""),
                 "tideline", canvases(), captures(), pieces(), scenes(), alerts());
+    }
+
+    private static List<Mood> moods() {
+        return List.of(
+                new Mood("frost-watch", "Frost watch", List.of(Colour.parse("#6f9fb8"), Colour.parse("#e9d8a6"), Colour.parse("#1b2a3a")), Map.of()),
+                new Mood("owl-night", "Owl night for the nest boxes", List.of(Colour.parse("#a4572f"), Colour.parse("#d9b44a"), Colour.parse("#2a1d2f")), Map.of()));
     }
 
     private static List<Canvas> canvases() {

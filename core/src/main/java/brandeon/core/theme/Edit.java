@@ -5,6 +5,8 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Gradient;
+import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
 import brandeon.core.text.Face;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -20,7 +22,15 @@ import java.util.List;
     @Type(value = Edit.AddSeed.class, name = "addSeed"),
     @Type(value = Edit.RemoveSeed.class, name = "removeSeed"),
     @Type(value = Edit.SetFace.class, name = "setFace"),
+    @Type(value = Edit.SetPin.class, name = "setPin"),
+    @Type(value = Edit.DropPin.class, name = "dropPin"),
     @Type(value = Edit.SetCorner.class, name = "setCorner"),
+    @Type(value = Edit.SetPlate.class, name = "setPlate"),
+    @Type(value = Edit.SetGradient.class, name = "setGradient"),
+    @Type(value = Edit.AddMood.class, name = "addMood"),
+    @Type(value = Edit.SetMood.class, name = "setMood"),
+    @Type(value = Edit.RemoveMood.class, name = "removeMood"),
+    @Type(value = Edit.ChooseMood.class, name = "chooseMood"),
     @Type(value = Edit.AddCanvas.class, name = "addCanvas"),
     @Type(value = Edit.RemoveCanvas.class, name = "removeCanvas"),
     @Type(value = Edit.SetCaptureSize.class, name = "setCaptureSize"),
@@ -59,7 +69,35 @@ public sealed interface Edit {
     record SetFace(FaceUse use, Face face) implements Edit {
     }
 
+    /** Sets a role's colour by hand; the others are solved around it. */
+    record SetPin(Role role, Colour colour) implements Edit {
+    }
+
+    /** Back to the derived colour. */
+    record DropPin(Role role) implements Edit {
+    }
+
     record SetCorner(double corner) implements Edit {
+    }
+
+    record SetPlate(double plate) implements Edit {
+    }
+
+    record SetGradient(Gradient gradient) implements Edit {
+    }
+
+    record AddMood(int index, Mood mood) implements Edit {
+    }
+
+    /** Replaces the mood with this id. */
+    record SetMood(Mood mood) implements Edit {
+    }
+
+    record RemoveMood(String mood) implements Edit {
+    }
+
+    /** Wears a mood; an empty id goes back to the brand's own colours. */
+    record ChooseMood(String mood) implements Edit {
     }
 
     record AddCanvas(int index, Canvas canvas) implements Edit {

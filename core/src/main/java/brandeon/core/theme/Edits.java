@@ -4,10 +4,14 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Gradient;
+import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
 import brandeon.core.text.Face;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -35,10 +39,15 @@ public final class Edits {
             case Edit.SetBox(String scene, String piece, Shape shape, Box _) -> earlier instanceof Edit.SetBox e && e.scene().equals(scene) && e.piece().equals(piece) && e.shape() == shape;
             case Edit.SetSeed(int index, Colour _) -> earlier instanceof Edit.SetSeed e && e.index() == index;
             case Edit.SetCorner _ -> earlier instanceof Edit.SetCorner;
+            case Edit.SetPlate _ -> earlier instanceof Edit.SetPlate;
+            case Edit.SetGradient _ -> earlier instanceof Edit.SetGradient;
+            case Edit.SetPin(Role role, Colour _) -> earlier instanceof Edit.SetPin e && e.role() == role;
+            case Edit.SetMood(Mood mood) -> earlier instanceof Edit.SetMood e && e.mood().id().equals(mood.id());
+            case Edit.ChooseMood _ -> earlier instanceof Edit.ChooseMood;
             case Edit.SetText(String piece, String field, String _) -> earlier instanceof Edit.SetText e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
-            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
+            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
                     Edit.RenameScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropBox _,
                     Edit.SetAlert _, Edit.Batch _ -> false;
         };
@@ -57,10 +66,21 @@ public final class Edits {
             case Edit.AddSeed(int index, Colour colour) -> done(withSeeds(theme, inserted(theme.brand().seeds(), index, colour)), new Edit.RemoveSeed(Math.clamp(index, 0, theme.brand().seeds().size())));
             case Edit.RemoveSeed(int index) -> removeSeed(theme, index);
             case Edit.SetFace(Edit.FaceUse use, Face face) -> setFace(theme, use, face);
-            case Edit.SetCorner(double corner) -> {
-                Brand b = theme.brand();
-                yield done(theme.withBrand(new Brand(b.seeds(), b.heading(), b.text(), b.figures(), corner)), new Edit.SetCorner(b.corner()));
+            case Edit.SetPin(Role role, Colour colour) -> done(withPin(theme, role, Optional.of(colour)), undoPin(theme, role));
+            case Edit.DropPin(Role role) -> {
+                require(theme.brand().pins().containsKey(role), "That colour is not pinned.");
+                yield done(withPin(theme, role, Optional.empty()), undoPin(theme, role));
             }
+            case Edit.SetCorner(double corner) -> done(theme.withBrand(theme.brand().withCorner(corner)), new Edit.SetCorner(theme.brand().corner()));
+            case Edit.SetPlate(double plate) -> done(theme.withBrand(theme.brand().withPlate(plate)), new Edit.SetPlate(theme.brand().plate()));
+            case Edit.SetGradient(Gradient gradient) -> done(theme.withBrand(theme.brand().withGradient(gradient)), new Edit.SetGradient(theme.brand().gradient()));
+            case Edit.AddMood(int index, Mood mood) -> addMood(theme, index, mood);
+            case Edit.SetMood(Mood mood) -> {
+                Mood old = mood(theme, mood.id());
+                yield done(withMoods(theme, theme.brand().moods().stream().map(m -> m.id().equals(mood.id()) ? mood : m).toList(), theme.brand().mood()), new Edit.SetMood(old));
+            }
+            case Edit.RemoveMood(String id) -> removeMood(theme, id);
+            case Edit.ChooseMood(String id) -> done(withMoods(theme, theme.brand().moods(), id), new Edit.ChooseMood(theme.brand().mood()));
             case Edit.AddCanvas(int index, Canvas canvas) -> addCanvas(theme, index, canvas);
             case Edit.RemoveCanvas(String id) -> removeCanvas(theme, id);
             case Edit.SetCaptureSize e -> setCaptureSize(theme, e);
@@ -121,16 +141,50 @@ public final class Edits {
     }
 
     private static Theme withSeeds(Theme theme, List<Colour> seeds) {
-        Brand b = theme.brand();
-        return theme.withBrand(new Brand(seeds, b.heading(), b.text(), b.figures(), b.corner()));
+        return theme.withBrand(theme.brand().withSeeds(seeds));
+    }
+
+    private static Theme withPin(Theme theme, Role role, Optional<Colour> colour) {
+        Map<Role, Colour> pins = new HashMap<>(theme.brand().pins());
+        pins.remove(role);
+        colour.ifPresent(c -> pins.put(role, c));
+        return theme.withBrand(theme.brand().withPins(pins));
+    }
+
+    private static Edit undoPin(Theme theme, Role role) {
+        Colour old = theme.brand().pins().get(role);
+        return old == null ? new Edit.DropPin(role) : new Edit.SetPin(role, old);
+    }
+
+    private static Outcome.Applied addMood(Theme theme, int index, Mood mood) {
+        require(theme.brand().mood(mood.id()).isEmpty(), "There is already a mood with this id.");
+        require(theme.brand().moods().size() < Brand.MOST_MOODS, "A brand has at most " + Brand.MOST_MOODS + " moods.");
+        return done(withMoods(theme, inserted(theme.brand().moods(), index, mood), theme.brand().mood()), new Edit.RemoveMood(mood.id()));
+    }
+
+    /** The brand's own colours come back when the mood that is worn goes. */
+    private static Outcome.Applied removeMood(Theme theme, String id) {
+        Mood old = mood(theme, id);
+        boolean worn = theme.brand().mood().equals(id);
+        Edit back = new Edit.AddMood(theme.brand().moods().indexOf(old), old);
+        return done(withMoods(theme, theme.brand().moods().stream().filter(m -> !m.id().equals(id)).toList(), worn ? "" : theme.brand().mood()),
+                worn ? new Edit.Batch(List.of(back, new Edit.ChooseMood(id))) : back);
+    }
+
+    private static Mood mood(Theme theme, String id) {
+        return theme.brand().mood(id).orElseThrow(() -> new Refusal("That mood is no longer there."));
+    }
+
+    private static Theme withMoods(Theme theme, List<Mood> moods, String worn) {
+        return theme.withBrand(theme.brand().withMoods(moods, worn));
     }
 
     private static Outcome.Applied setFace(Theme theme, Edit.FaceUse use, Face face) {
         Brand b = theme.brand();
         return switch (use) {
-            case HEADING -> done(theme.withBrand(new Brand(b.seeds(), face, b.text(), b.figures(), b.corner())), new Edit.SetFace(use, b.heading()));
-            case TEXT -> done(theme.withBrand(new Brand(b.seeds(), b.heading(), face, b.figures(), b.corner())), new Edit.SetFace(use, b.text()));
-            case FIGURES -> done(theme.withBrand(new Brand(b.seeds(), b.heading(), b.text(), face, b.corner())), new Edit.SetFace(use, b.figures()));
+            case HEADING -> done(theme.withBrand(b.withFaces(face, b.text(), b.figures())), new Edit.SetFace(use, b.heading()));
+            case TEXT -> done(theme.withBrand(b.withFaces(b.heading(), face, b.figures())), new Edit.SetFace(use, b.text()));
+            case FIGURES -> done(theme.withBrand(b.withFaces(b.heading(), b.text(), face)), new Edit.SetFace(use, b.figures()));
         };
     }
 

@@ -20,7 +20,7 @@ public final class Starter {
 
     public static Theme theme(String name) {
         return new Theme(name,
-                new Brand(List.of(Colour.parse("#3c7a5a"), Colour.parse("#e0a030"), Colour.parse("#1d2b3a")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.5),
+                Brand.of(List.of(Colour.parse("#3c7a5a"), Colour.parse("#e0a030"), Colour.parse("#1d2b3a")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.5),
                 Families.all().getFirst().id(),
                 canvases(),
                 List.of(new Capture(CAMERA, "Camera", Size.of(1280, 720)), new Capture(PLAY, "Play", Size.of(1920, 1080))),

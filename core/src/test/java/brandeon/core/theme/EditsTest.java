@@ -7,6 +7,8 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Gradient;
+import brandeon.core.colour.Role;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
@@ -34,6 +36,13 @@ class EditsTest {
                 new Edit.SetFace(Edit.FaceUse.TEXT, Face.FAMILJEN),
                 new Edit.SetFace(Edit.FaceUse.FIGURES, Face.BRICOLAGE),
                 new Edit.SetCorner(0.1),
+                new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22")),
+                new Edit.SetPlate(0.6),
+                new Edit.SetGradient(new Gradient(List.of(Role.ACCENT, Role.GLOW, Role.SECOND_ACCENT), Gradient.Way.OKLCH)),
+                new Edit.AddMood(1, new Mood("spring", "Spring tide", List.of(Colour.parse("#77bb66")), Map.of(Role.EDGE, Colour.parse("#cccccc")))),
+                new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(Colour.parse("#885533")), Map.of())),
+                new Edit.RemoveMood("frost-watch"),
+                new Edit.ChooseMood("owl-night"),
                 new Edit.AddCanvas(1, new Canvas("square", "Square", Size.of(1080, 1080), 30)),
                 new Edit.RemoveCanvas("upright"),
                 new Edit.SetCaptureSize("camera", Size.of(1920, 1080)),
@@ -70,9 +79,30 @@ class EditsTest {
     }
 
     @Test
-    void theSampleHoldsEveryKindOfEditButTheOneThatNeedsAnother() {
+    void theSampleHoldsEveryKindOfEditButThoseThatNeedAnother() {
         long kinds = everyKindOfEdit().map(Object::getClass).distinct().count();
-        assertThat(kinds).as("all but dropBox, which needs a box first").isEqualTo(Edit.class.getPermittedSubclasses().length - 1);
+        assertThat(kinds).as("all but dropBox and dropPin, which need a box and a pin first").isEqualTo(Edit.class.getPermittedSubclasses().length - 2);
+    }
+
+    @Test
+    void aPinComesBackWhenItsRemovalIsUndone() {
+        Theme pinned = applied(THEME, new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22"))).theme();
+        assertThat(pinned.brand().palette().colour(Role.ACCENT).hex()).isEqualTo("#88aa22");
+        Outcome.Applied dropped = applied(pinned, new Edit.DropPin(Role.ACCENT));
+        assertThat(dropped.theme()).isEqualTo(THEME);
+        assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(pinned);
+        assertThat(Edits.apply(THEME, new Edit.DropPin(Role.ACCENT))).isInstanceOf(Outcome.Refused.class);
+    }
+
+    @Test
+    void aMoodChangesEveryColourAndGoesAgain() {
+        Theme worn = applied(THEME, new Edit.ChooseMood("owl-night")).theme();
+        assertThat(worn.brand().palette().colour(Role.ACCENT)).isNotEqualTo(THEME.brand().palette().colour(Role.ACCENT));
+        assertThat(worn.brand().seeds()).as("the brand's own colours wait").isEqualTo(THEME.brand().seeds());
+        Outcome.Applied removed = applied(worn, new Edit.RemoveMood("owl-night"));
+        assertThat(removed.theme().brand().palette().colour(Role.ACCENT)).isEqualTo(THEME.brand().palette().colour(Role.ACCENT));
+        assertThat(applied(removed.theme(), removed.inverse()).theme()).as("undo puts it on again").isEqualTo(worn);
+        assertThat(Edits.apply(THEME, new Edit.ChooseMood("gone"))).isInstanceOf(Outcome.Refused.class);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package brandeon.server.theme;
 
 import brandeon.core.art.Families;
+import brandeon.core.colour.Vision;
 import brandeon.core.live.Platform;
 import brandeon.core.live.Readings;
 import brandeon.core.text.Face;
@@ -37,7 +38,11 @@ class CatalogueController {
     record PlatformView(Platform id, String title) {
     }
 
-    record Catalogue(List<FamilyView> families, List<FaceView> faces, List<KindView> kinds, List<ReadingView> readings, List<PlatformView> platforms, List<SceneRole> sceneRoles) {
+    /** @param matrix rows of red, green, blue over linear red, green, blue */
+    record VisionView(Vision id, String title, double[][] matrix) {
+    }
+
+    record Catalogue(List<FamilyView> families, List<FaceView> faces, List<KindView> kinds, List<ReadingView> readings, List<PlatformView> platforms, List<SceneRole> sceneRoles, List<VisionView> visions) {
     }
 
     @GetMapping("/api/catalogue")
@@ -48,7 +53,8 @@ class CatalogueController {
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
                 Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue())).toList(),
                 Arrays.stream(Platform.values()).map(p -> new PlatformView(p, p.title())).toList(),
-                List.of(SceneRole.values()));
+                List.of(SceneRole.values()),
+                Arrays.stream(Vision.values()).map(v -> new VisionView(v, v.title(), v.matrix())).toList());
     }
 
     private static KindView kind(PieceKind kind) {

@@ -6,7 +6,6 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
 import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Shape;
-import brandeon.core.colour.RoleColour;
 import brandeon.core.layout.Finding;
 import brandeon.core.layout.Findings;
 import brandeon.core.layout.ResolvedScene;
@@ -152,12 +151,6 @@ class ThemeController {
     List<HistoryView> history(@PathVariable UUID id) {
         return themes.history(members.current(), id).stream()
                 .map(line -> new HistoryView(line.number(), themes.nameOf(line.account()), line.at(), line.what(), line.state())).toList();
-    }
-
-    /** Every role's colour, why it is so, and the contrasts it holds. */
-    @GetMapping("/{id}/palette")
-    List<RoleColour> palette(@PathVariable UUID id) {
-        return themes.get(members.current(), id).theme().brand().look().palette().all();
     }
 
     @GetMapping("/{id}/scenes/{scene}/canvases/{canvas}")

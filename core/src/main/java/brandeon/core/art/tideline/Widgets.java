@@ -64,7 +64,7 @@ final class Widgets {
         double step = Math.min(9 * u, box.height() * 0.1);
         Box plate = new Box(box.x(), box.y(), Math.max(1, box.width() - 3.2 * step), box.height());
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark.Filled(Plates.plate(plate, look.corner() * 26 * u), Paint.of(look.colour(Role.PLATE), 0.92)));
+        marks.add(new Mark.Filled(Plates.plate(plate, look.corner() * 26 * u), Paint.of(look.seeThroughPlate())));
         marks.addAll(Plates.ripples(plate, look.colour(Role.ACCENT), step, u));
         marks.addAll(Plates.lantern(box.x() + inset / 2 + 3 * u, box.centreY(), Math.min(9 * u, box.height() * 0.1), look.colour(Role.SECOND_ACCENT), look.colour(Role.GLOW)));
         Fit label = Fit.line(look.text(), ask.label(), LEAST_TEXT * u, LEAST_TEXT * u, room);
@@ -84,7 +84,7 @@ final class Widgets {
         List<Mark> marks = new ArrayList<>();
         double step = Math.min(11 * u, box.height() * 0.05);
         Box plate = new Box(box.x(), box.y(), Math.max(1, box.width() - 3.2 * step), box.height());
-        marks.add(new Mark.Filled(Plates.plate(plate, look.corner() * 34 * u), Paint.of(look.colour(Role.PLATE), 0.9)));
+        marks.add(new Mark.Filled(Plates.plate(plate, look.corner() * 34 * u), Paint.of(look.seeThroughPlate())));
         marks.addAll(Plates.ripples(plate, look.colour(Role.SECOND_ACCENT), step, u));
         double left = box.x() + Math.min(40 * u, box.width() * 0.08);
         double room = Math.max(1, box.width() - (left - box.x()) - Plates.run(box.height()) * 0.62 - 3.2 * step);

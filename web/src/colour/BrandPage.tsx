@@ -1,0 +1,72 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { answer, api, type Schemas } from "../api/client";
+import { ScenePicture } from "../app/ScenePicture";
+import { useTheme } from "../theme/useTheme";
+import { EyesFilters, EyesSwitch, seenBy, type Vision } from "./Eyes";
+import { Faces } from "./Faces";
+import { GradientCard } from "./GradientCard";
+import { Moods } from "./Moods";
+import { Roles } from "./Roles";
+import { Seeds } from "./Seeds";
+import { Shares } from "./Shares";
+
+/** Seeds on one side; on the other what is derived from them, as samples with figures and as true pictures. */
+export function BrandPage() {
+  const { id } = useTheme();
+  const [eyes, setEyes] = useState<Vision>("ORDINARY");
+  const brand = useQuery({ queryKey: ["brand", id], queryFn: () => answer(api.GET("/api/themes/{id}/brand", { params: { path: { id } } })), placeholderData: (old) => old });
+  return (
+    <div className="grid h-full grid-cols-[246px_minmax(0,1fr)]">
+      <section className="overflow-auto border-r border-rule p-4">
+        <h1 className="mb-2">Brand</h1>
+        <Moods />
+        <Seeds />
+        <Faces />
+        {brand.data && <GradientCard view={brand.data.gradient} />}
+        <Shares plates={brand.data?.plates ?? []} />
+      </section>
+      <section className="min-w-0 overflow-auto p-4">
+        <EyesFilters />
+        <div className="mb-2 flex items-center gap-3"><h2>Derived roles, with what they guarantee</h2><span className="ml-auto"><EyesSwitch eyes={eyes} setEyes={setEyes} /></span></div>
+        {brand.isPending && <p className="text-faint">Deriving …</p>}
+        {brand.error && <p role="alert" className="text-live">{brand.error.message}</p>}
+        {brand.data && <Shortfalls shortfalls={brand.data.shortfalls} />}
+        <div style={seenBy(eyes)}>
+          {brand.data && <Roles roles={brand.data.roles} />}
+          <Scenes />
+        </div>
+      </section>
+    </div>
+  );
+}
+
+function Shortfalls({ shortfalls }: { shortfalls: Schemas["Shortfall"][] }) {
+  if (shortfalls.length === 0) return null;
+  return (
+    <section className="mb-2 border-l-4 border-ochre bg-ochre-soft px-3 py-1.5" aria-label="What pinned colours break">
+      {shortfalls.map((shortfall) => <p key={shortfall.sentence}>{shortfall.sentence}</p>)}
+    </section>
+  );
+}
+
+function Scenes() {
+  const { theme, id } = useTheme();
+  const wide = theme.canvases[0];
+  return (
+    <>
+      <h2 className="mb-2 mt-4">On your scenes</h2>
+      {theme.scenes.length === 0 || !wide ? <p className="flex items-center gap-3 text-faint">No scenes yet; they will wear this brand.<Link className="btn btn-main" to={`/themes/${id}/sheet`}>Add the first scene</Link></p> : (
+        <ol className="grid grid-cols-3 gap-3">
+          {theme.scenes.slice(0, 6).map((scene) => (
+            <li key={scene.id}>
+              <div className="weave"><ScenePicture theme={id} scene={scene.id} canvas={wide.id} width={wide.size.width} height={wide.size.height} /></div>
+              <span className="text-faint">{scene.name}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+    </>
+  );
+}
