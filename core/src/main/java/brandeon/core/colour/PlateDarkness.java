@@ -2,6 +2,7 @@ package brandeon.core.colour;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How dark (covering) a see-through plate must be for its text to read over any footage.
@@ -60,17 +61,17 @@ public record PlateDarkness(boolean reachable, int percent, double overBlack, do
         return all;
     }
 
-    private static java.util.Optional<Colour> nearestReadable(Colour text, Colour plate, double ratio) {
+    private static Optional<Colour> nearestReadable(Colour text, Colour plate, double ratio) {
         Oklch wanted = Spaces.oklch(text);
         for (double by = 0.01; by <= 1; by += 0.01) {
             for (double lightness : new double[] {wanted.lightness() + by, wanted.lightness() - by}) {
                 Colour candidate = wanted.withLightness(lightness).toColour().rounded();
                 if (Contrast.ratio(candidate, plate) >= ratio) {
-                    return java.util.Optional.of(candidate);
+                    return Optional.of(candidate);
                 }
             }
         }
-        return java.util.Optional.empty();
+        return Optional.empty();
     }
 
     private static double over(Colour text, Colour plate, double darkness, Colour footage) {

@@ -1,0 +1,86 @@
+package brandeon.core.recolour;
+
+import brandeon.core.colour.Colour;
+import brandeon.core.colour.Oklch;
+import brandeon.core.colour.Spaces;
+import java.util.List;
+
+/**
+ * Brings each of a picture's main colours onto its own target, with soft borders between them, so that art of two
+ * colours keeps its two colours and shading survives.
+ *
+ * A colour and its shades lie on one ray from black in OKLab: darkening by light scales lightness and chroma alike.
+ * So a pixel belongs to the cluster whose chroma-to-lightness direction is nearest, blended with the others by
+ * distance; each cluster turns hue, scales that ratio and bends lightness so that black stays black, white stays white
+ * and the main colour lands on its target. Clusters without a target stay as they are.
+ */
+public final class ClusterShift implements Mapping {
+
+    /** Width of a border, in chroma per lightness (chosen by looking at two-colour art, no source). */
+    private static final double SOFT = 0.045;
+    private static final double DARK = 0.04;
+
+    private final List<Shift> shifts;
+
+    /** One cluster and where it goes. */
+    public record Move(Colour from, Colour to) {
+    }
+
+    public ClusterShift(List<Move> moves) {
+        shifts = moves.stream().map(Shift::of).toList();
+    }
+
+    private record Shift(double x, double y, double lightness, double cos, double sin, double ratio, double target) {
+
+        static Shift of(Move move) {
+            Oklch from = Spaces.oklch(move.from());
+            Oklch to = Spaces.oklch(move.to());
+            Spaces.Oklab lab = Spaces.oklab(move.from());
+            boolean hueless = from.chroma() < Cluster.NEUTRAL_CHROMA || to.chroma() < Oklch.ACHROMATIC;
+            double turn = hueless ? 0 : Math.toRadians(to.hue() - from.hue());
+            double ratio = from.chroma() < Oklch.ACHROMATIC ? 1 : to.chroma() / (to.lightness() + DARK) / (from.chroma() / (from.lightness() + DARK));
+            return new Shift(lab.a() / (lab.lightness() + DARK), lab.b() / (lab.lightness() + DARK), from.lightness(), Math.cos(turn), Math.sin(turn), ratio, to.lightness());
+        }
+
+        /** Straight from black to the main colour, and from there to white. */
+        double bent(double l) {
+            if (l <= lightness) {
+                return lightness <= 0 ? target : l / lightness * target;
+            }
+            return lightness >= 1 ? target : target + (l - lightness) / (1 - lightness) * (1 - target);
+        }
+    }
+
+    @Override
+    public Colour apply(Colour colour) {
+        Spaces.Oklab lab = Spaces.oklab(colour);
+        double x = lab.a() / (lab.lightness() + DARK);
+        double y = lab.b() / (lab.lightness() + DARK);
+        double nearest = Double.MAX_VALUE;
+        for (Shift shift : shifts) {
+            nearest = Math.min(nearest, distance(shift, x, y, lab.lightness()));
+        }
+        double sum = 0;
+        double l = 0;
+        double a = 0;
+        double b = 0;
+        for (Shift shift : shifts) {
+            double weight = Math.exp((nearest - distance(shift, x, y, lab.lightness())) / (2 * SOFT * SOFT));
+            double bent = shift.bent(lab.lightness());
+            double scale = shift.ratio() * (bent + DARK);
+            l += weight * bent;
+            a += weight * scale * (x * shift.cos() - y * shift.sin());
+            b += weight * scale * (x * shift.sin() + y * shift.cos());
+            sum += weight;
+        }
+        return Spaces.oklch(new Spaces.Oklab(Math.clamp(l / sum, 0, 1), a / sum, b / sum)).toColour().withAlpha(colour.alpha());
+    }
+
+    /** Squared; lightness counts a little, so that two neutrals can be told apart. */
+    private static double distance(Shift shift, double x, double y, double lightness) {
+        double dx = x - shift.x();
+        double dy = y - shift.y();
+        double dl = (lightness - shift.lightness()) * 0.12;
+        return dx * dx + dy * dy + dl * dl;
+    }
+}

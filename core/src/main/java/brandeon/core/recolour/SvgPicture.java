@@ -1,0 +1,263 @@
+package brandeon.core.recolour;
+
+import brandeon.core.colour.Colour;
+import brandeon.core.colour.Difference;
+import brandeon.core.colour.Spaces;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import javax.xml.transform.OutputKeys;
+import javax.xml.transform.Transformer;
+import javax.xml.transform.TransformerException;
+import javax.xml.transform.TransformerFactory;
+import javax.xml.transform.dom.DOMSource;
+import javax.xml.transform.stream.StreamResult;
+import org.w3c.dom.Attr;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NamedNodeMap;
+import org.w3c.dom.Node;
+import org.xml.sax.SAXException;
+import org.xml.sax.SAXParseException;
+
+/**
+ * A vector picture from outside: rebuilt from an allowed list of elements and attributes, and recoloured by its paints.
+ *
+ * Scripts, style sheets, links to elsewhere, embedded pictures, text and animation are left out; a style attribute
+ * becomes presentation attributes. Paints count by how often they occur, since areas are not computed.
+ */
+public final class SvgPicture {
+
+    private static final String SVG = "http://www.w3.org/2000/svg";
+    private static final Set<String> ELEMENTS = Set.of("svg", "g", "defs", "path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "linearGradient", "radialGradient",
+            "stop", "clipPath", "mask", "use", "symbol", "title", "desc");
+    private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polyline", "polygon");
+    private static final Set<String> PAINTS = Set.of("fill", "stroke", "stop-color", "color");
+    private static final Set<String> ATTRIBUTES = Set.of("id", "d", "x", "y", "width", "height", "rx", "ry", "cx", "cy", "r", "fx", "fy", "x1", "y1", "x2", "y2", "points", "transform",
+            "viewBox", "preserveAspectRatio", "offset", "gradientUnits", "gradientTransform", "spreadMethod", "clipPathUnits", "maskUnits", "maskContentUnits", "clip-path", "mask", "clip-rule",
+            "fill-rule", "fill-opacity", "stroke-width", "stroke-opacity", "stroke-linecap", "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "stop-opacity",
+            "opacity", "display", "visibility", "paint-order", "href");
+    private static final Pattern LOCAL = Pattern.compile("url\\(\\s*['\"]?#[\\w.-]+['\"]?\\s*\\)|#[\\w.-]+");
+    private static final int MOST_ELEMENTS = 20_000;
+    private static final int MOST_DEPTH = 60;
+    private static final double SAME = 3;
+    private static final double USUAL_SIDE = 512;
+
+    private final Document document;
+    private final double width;
+    private final double height;
+    private int elements;
+
+    private SvgPicture(Document foreign) throws ParserConfigurationException {
+        document = factory().newDocumentBuilder().newDocument();
+        Element root = foreign.getDocumentElement();
+        if (!"svg".equals(root.getLocalName())) {
+            throw new IllegalArgumentException("This is not an SVG picture: its first element is “" + root.getTagName() + "”.");
+        }
+        document.appendChild(rebuilt(root, 0));
+        double[] box = box(root);
+        width = box[0];
+        height = box[1];
+        Element own = document.getDocumentElement();
+        own.setAttribute("viewBox", own.hasAttribute("viewBox") ? own.getAttribute("viewBox") : "0 0 " + width + " " + height);
+        own.setAttribute("width", String.valueOf(width));
+        own.setAttribute("height", String.valueOf(height));
+        writeBlack(own, false);
+    }
+
+    /** @throws IllegalArgumentException with a sentence that names line and reason when this is no SVG */
+    public static SvgPicture read(byte[] bytes) {
+        try {
+            var builder = factory().newDocumentBuilder();
+            builder.setErrorHandler(null);
+            return new SvgPicture(builder.parse(new ByteArrayInputStream(bytes)));
+        } catch (SAXParseException e) {
+            throw new IllegalArgumentException("This SVG cannot be read: line " + e.getLineNumber() + ", " + e.getMessage(), e);
+        } catch (SAXException | IOException | ParserConfigurationException e) {
+            throw new IllegalArgumentException("This SVG cannot be read: " + e.getMessage(), e);
+        }
+    }
+
+    public double width() {
+        return width;
+    }
+
+    public double height() {
+        return height;
+    }
+
+    /** The distinct paints, most frequent first; nearly equal ones count as one. */
+    public List<Cluster> clusters() {
+        Map<Colour, Integer> counts = new LinkedHashMap<>();
+        each(document.getDocumentElement(), (_, _, colour) -> counts.merge(known(counts, colour.withAlpha(1)), 1, Integer::sum));
+        int whole = counts.values().stream().mapToInt(Integer::intValue).sum();
+        return counts.entrySet().stream().sorted(Map.Entry.<Colour, Integer>comparingByValue(Comparator.reverseOrder()))
+                .map(entry -> new Cluster(entry.getKey(), entry.getValue() / (double) whole, Spaces.oklch(entry.getKey()).chroma() < Cluster.NEUTRAL_CHROMA)).toList();
+    }
+
+    private static Colour known(Map<Colour, Integer> counts, Colour colour) {
+        return counts.keySet().stream().filter(other -> Difference.ciede2000(other, colour) < SAME).findFirst().orElse(colour);
+    }
+
+    /** The picture as text, with every paint mapped; this one stays as it is. */
+    public String recoloured(Mapping mapping) {
+        Document copy = (Document) document.cloneNode(true);
+        each(copy.getDocumentElement(), (element, attribute, colour) -> element.setAttribute(attribute, mapping.apply(colour).hex()));
+        return text(copy);
+    }
+
+    /** The rebuilt picture as text. */
+    public String text() {
+        return text(document);
+    }
+
+    private interface PaintUse {
+        void at(Element element, String attribute, Colour colour);
+    }
+
+    private static void each(Element element, PaintUse use) {
+        for (String attribute : PAINTS) {
+            if (element.hasAttribute(attribute)) {
+                colour(element.getAttribute(attribute)).ifPresent(colour -> use.at(element, attribute, colour));
+            }
+        }
+        for (Element child : children(element)) {
+            each(child, use);
+        }
+    }
+
+    /** A shape whose fill nobody says is black, as in SVG; written down, it can be mapped. Shapes to be used elsewhere take their fill there. */
+    private static void writeBlack(Element element, boolean said) {
+        boolean saidHere = said || element.hasAttribute("fill");
+        if (SHAPES.contains(element.getLocalName()) && !saidHere) {
+            element.setAttribute("fill", Colour.BLACK.hex());
+        }
+        for (Element child : children(element)) {
+            if (!Set.of("defs", "symbol", "clipPath", "mask").contains(child.getLocalName())) {
+                writeBlack(child, saidHere);
+            }
+        }
+    }
+
+    private static Optional<Colour> colour(String paint) {
+        if (paint.equals("none") || paint.startsWith("url(") || paint.equals("currentcolor") || paint.equals("inherit") || paint.equals("transparent")) {
+            return Optional.empty();
+        }
+        return Optional.of(Colour.parse(paint));
+    }
+
+    private Element rebuilt(Element foreign, int depth) {
+        if (++elements > MOST_ELEMENTS || depth > MOST_DEPTH) {
+            throw new IllegalArgumentException("This SVG is too large: at most " + MOST_ELEMENTS + " elements, " + MOST_DEPTH + " deep.");
+        }
+        Element own = document.createElementNS(SVG, foreign.getLocalName());
+        NamedNodeMap attributes = foreign.getAttributes();
+        for (int i = 0; i < attributes.getLength(); i++) {
+            Attr attribute = (Attr) attributes.item(i);
+            String name = attribute.getLocalName() == null ? attribute.getName() : attribute.getLocalName();
+            if (name.equals("style")) {
+                for (String declaration : attribute.getValue().split(";")) {
+                    String[] parts = declaration.split(":", 2);
+                    if (parts.length == 2) {
+                        set(own, parts[0].strip().toLowerCase(Locale.ROOT), parts[1].strip());
+                    }
+                }
+            } else if (!own.hasAttribute(name)) {
+                set(own, name, attribute.getValue().strip());
+            }
+        }
+        if (foreign.getLocalName().equals("title") || foreign.getLocalName().equals("desc")) {
+            own.setTextContent(foreign.getTextContent());
+            return own;
+        }
+        for (Element child : children(foreign)) {
+            if (SVG.equals(child.getNamespaceURI()) && ELEMENTS.contains(child.getLocalName())) {
+                own.appendChild(rebuilt(child, depth + 1));
+            }
+        }
+        return own;
+    }
+
+    private static void set(Element own, String name, String value) {
+        String plain = value.replaceFirst("\\s*!important$", "");
+        boolean pointing = plain.contains("url(") || name.equals("href");
+        if (pointing && !LOCAL.matcher(plain).matches()) {
+            return;
+        }
+        if (PAINTS.contains(name)) {
+            paint(plain).ifPresent(paint -> own.setAttribute(name, paint));
+        } else if (ATTRIBUTES.contains(name)) {
+            own.setAttribute(name, plain);
+        }
+    }
+
+    /** A paint that browsers would ignore is left out, as they do. */
+    private static Optional<String> paint(String value) {
+        String lower = value.toLowerCase(Locale.ROOT);
+        if (lower.startsWith("url(") || Set.of("none", "currentcolor", "inherit", "transparent").contains(lower)) {
+            return Optional.of(lower.startsWith("url(") ? value : lower);
+        }
+        try {
+            return Optional.of(Colour.parse(value).hex());
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static double[] box(Element root) {
+        Matcher view = Pattern.compile("\\s*[\\d.eE+-]+[\\s,]+[\\d.eE+-]+[\\s,]+([\\d.]+)[\\s,]+([\\d.]+)\\s*").matcher(root.getAttribute("viewBox"));
+        boolean viewed = view.matches();
+        double width = length(root.getAttribute("width"), viewed ? Double.parseDouble(view.group(1)) : USUAL_SIDE);
+        double height = length(root.getAttribute("height"), viewed ? Double.parseDouble(view.group(2)) : USUAL_SIDE);
+        return new double[] {Math.clamp(width, 1, 8192), Math.clamp(height, 1, 8192)};
+    }
+
+    private static double length(String text, double otherwise) {
+        Matcher matcher = Pattern.compile("([\\d.]+)(px)?").matcher(text.strip());
+        return matcher.matches() ? Double.parseDouble(matcher.group(1)) : otherwise;
+    }
+
+    private static List<Element> children(Element element) {
+        List<Element> children = new ArrayList<>();
+        for (Node node = element.getFirstChild(); node != null; node = node.getNextSibling()) {
+            if (node instanceof Element child) {
+                children.add(child);
+            }
+        }
+        return children;
+    }
+
+    private static String text(Document document) {
+        try {
+            Transformer writer = TransformerFactory.newInstance().newTransformer();
+            writer.setOutputProperty(OutputKeys.OMIT_XML_DECLARATION, "yes");
+            StringWriter text = new StringWriter();
+            writer.transform(new DOMSource(document), new StreamResult(text));
+            return text.toString();
+        } catch (TransformerException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** No document type, so no entities from elsewhere and none that grow without end. */
+    private static DocumentBuilderFactory factory() throws ParserConfigurationException {
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+        factory.setNamespaceAware(true);
+        factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+        factory.setXIncludeAware(false);
+        factory.setExpandEntityReferences(false);
+        return factory;
+    }
+}

@@ -1,0 +1,200 @@
+package brandeon.core.recolour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brandeon.core.colour.Colour;
+import brandeon.core.colour.Difference;
+import brandeon.core.colour.Oklch;
+import brandeon.core.colour.Palette;
+import brandeon.core.colour.Role;
+import brandeon.core.colour.Spaces;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+
+/** Pictures here are painted by the test itself, so their colours and areas are known. */
+class RecolourTest {
+
+    private static final Palette REEDLIGHT = Palette.of(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d")));
+    private static final Colour RED = Colour.parse("#c0392b");
+    private static final Colour BLUE = Colour.parse("#2c6fbb");
+
+    /** A badge: red disc with shading, blue ring, white letters' place, black outline, see-through around it. */
+    private static BufferedImage badge() {
+        BufferedImage image = new BufferedImage(400, 400, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        disc(graphics, Color.BLACK, 190);
+        disc(graphics, new Color(0x2c6fbb), 180);
+        disc(graphics, new Color(0xc0392b), 130);
+        disc(graphics, Color.WHITE, 40);
+        graphics.dispose();
+        return image;
+    }
+
+    private static void disc(Graphics2D graphics, Color color, int radius) {
+        graphics.setColor(color);
+        graphics.fillOval(200 - radius, 200 - radius, 2 * radius, 2 * radius);
+    }
+
+    @Test
+    void mainColoursAndTheirAreasAreFound() {
+        List<Cluster> clusters = Clusters.of(badge());
+        assertThat(clusters).hasSize(4);
+        // Areas of the rings over the area of the whole disc: π cancels out.
+        double whole = 190 * 190;
+        assertNear(clusters.get(0), BLUE, (180 * 180 - 130 * 130) / whole, false);
+        assertNear(clusters.get(1), RED, (130 * 130 - 40 * 40) / whole, false);
+        assertNear(clusters.get(2), Colour.BLACK, (190 * 190 - 180 * 180) / whole, true);
+        assertNear(clusters.get(3), Colour.WHITE, 40 * 40 / whole, true);
+        assertThat(Clusters.of(badge())).as("the same again").isEqualTo(clusters);
+    }
+
+    @Test
+    void aPictureWithNothingInItHasNoColours() {
+        assertThat(Clusters.of(new BufferedImage(20, 20, BufferedImage.TYPE_INT_ARGB))).isEmpty();
+    }
+
+    @Test
+    void twoColouredArtKeepsItsTwoColours() {
+        BufferedImage original = badge();
+        List<Cluster> clusters = Clusters.of(original);
+        Recolouring proposed = Recolouring.proposed(clusters, false);
+        assertThat(proposed.method()).isEqualTo(Recolouring.Method.SHIFT);
+        assertThat(proposed.roles()).containsExactly(Optional.of(Role.ACCENT), Optional.of(Role.SECOND_ACCENT), Optional.empty(), Optional.empty());
+        BufferedImage result = Repaint.of(original, proposed.mapping(clusters, REEDLIGHT));
+        assertThat(Difference.ciede2000(at(result, 200, 45), REEDLIGHT.colour(Role.ACCENT))).as("the ring").isLessThan(1);
+        assertThat(Difference.ciede2000(at(result, 200, 100), REEDLIGHT.colour(Role.SECOND_ACCENT))).as("the disc").isLessThan(1);
+        assertThat(Difference.ciede2000(at(result, 200, 200), Colour.WHITE)).as("white stays").isLessThan(1);
+        assertThat(Difference.ciede2000(at(result, 200, 14), Colour.BLACK)).as("the outline stays").isLessThan(1.5);
+        assertThat(result.getRGB(2, 2)).as("see-through stays").isZero();
+        assertThat(at(original, 200, 45)).as("the original is not touched").isEqualTo(BLUE);
+        assertThat(proposed.landings(clusters, REEDLIGHT, proposed.mapping(clusters, REEDLIGHT))).hasSize(2).allSatisfy(landing -> assertThat(landing.difference()).isLessThan(1));
+    }
+
+    /** Shades of one colour stay in their order and all take the target's hue. */
+    @Test
+    void shadingSurvives() {
+        BufferedImage ramp = new BufferedImage(200, 40, BufferedImage.TYPE_INT_ARGB);
+        for (int x = 0; x < 200; x++) {
+            for (int y = 0; y < 40; y++) {
+                double light = 0.25 + 0.75 * x / 199;
+                ramp.setRGB(x, y, 0xff000000 | shade(RED.red(), light) << 16 | shade(RED.green(), light) << 8 | shade(RED.blue(), light));
+            }
+        }
+        Mapping mapping = new ClusterShift(List.of(new ClusterShift.Move(RED, Colour.parse("#4f8f5b"))));
+        BufferedImage result = Repaint.of(ramp, mapping);
+        double before = -1;
+        for (int x = 0; x < 200; x += 4) {
+            Oklch shown = Spaces.oklch(at(result, x, 20));
+            assertThat(shown.lightness()).as("at %d", x).isGreaterThan(before);
+            assertThat(shown.hue()).as("at %d", x).isCloseTo(Spaces.oklch(Colour.parse("#4f8f5b")).hue(), within(6.0));
+            before = shown.lightness();
+        }
+    }
+
+    /** The same paint under less light (linear), as a picture would be shaded. */
+    private static int shade(double part, double light) {
+        return (int) Math.round(Spaces.coded(Spaces.linear(part) * light) * 255);
+    }
+
+    /** Common practice, no source: a white or grey picture does not change under a hue shift. */
+    @Test
+    void whiteArtIsTintedSinceAFilterDoesNothingToIt() {
+        BufferedImage white = new BufferedImage(60, 60, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = white.createGraphics();
+        graphics.setColor(Color.WHITE);
+        graphics.fillRect(10, 10, 40, 40);
+        graphics.dispose();
+        List<Cluster> clusters = Clusters.of(white);
+        FilterChain turned = new FilterChain(120, 3, 1);
+        assertThat(Difference.ciede2000(turned.apply(Colour.WHITE), Colour.WHITE)).isLessThan(0.01);
+        Recolouring proposed = Recolouring.proposed(clusters, false);
+        assertThat(proposed.method()).isEqualTo(Recolouring.Method.TINT);
+        assertThat(Recolouring.reason(clusters, false)).contains("tinted");
+        BufferedImage result = Repaint.of(white, proposed.mapping(clusters, REEDLIGHT));
+        assertThat(Difference.ciede2000(at(result, 30, 30), REEDLIGHT.colour(Role.ACCENT))).isLessThan(1);
+    }
+
+    @Test
+    void aTintKeepsBlackAndTheOrderOfGreys() {
+        Tint tint = new Tint(Colour.parse("#b0b0b0"), Colour.parse("#4f8f5b"));
+        assertThat(tint.apply(Colour.BLACK).hex()).isEqualTo("#000000");
+        assertThat(tint.apply(Colour.WHITE).hex()).isEqualTo("#ffffff");
+        assertThat(tint.apply(Colour.parse("#b0b0b0")).hex()).isEqualTo("#4f8f5b");
+        double before = -1;
+        for (int grey = 0; grey < 256; grey += 15) {
+            double lightness = Spaces.oklch(tint.apply(Colour.of(grey / 255.0, grey / 255.0, grey / 255.0))).lightness();
+            assertThat(lightness).isGreaterThan(before);
+            before = lightness;
+        }
+    }
+
+    @Test
+    void aFilterIsSolvedForTheMainColour() {
+        double[] differences = new double[40];
+        SplittableRandom random = new SplittableRandom(5);
+        for (int i = 0; i < differences.length; i++) {
+            Colour from = new Oklch(random.nextDouble(0.4, 0.75), random.nextDouble(0.08, 0.2), random.nextDouble(360)).toColour();
+            Colour to = new Oklch(random.nextDouble(0.4, 0.75), random.nextDouble(0.06, 0.12), random.nextDouble(360)).toColour();
+            differences[i] = Difference.ciede2000(FilterChain.solve(from, to).apply(from), to);
+        }
+        Arrays.sort(differences);
+        assertThat(differences[20]).as("the median of 40 random pairs").isLessThan(0.5);
+        assertThat(differences[36]).as("nine in ten").isLessThan(3);
+    }
+
+    @Test
+    void movingArtIsFilteredAsItPlays() {
+        List<Cluster> clusters = List.of(new Cluster(RED, 0.8, false), new Cluster(Colour.BLACK, 0.2, true));
+        Recolouring proposed = Recolouring.proposed(clusters, true);
+        assertThat(proposed.method()).isEqualTo(Recolouring.Method.FILTER);
+        assertThat(proposed.filter(clusters, REEDLIGHT).orElseThrow().css()).matches("hue-rotate\\([\\d.]+deg\\) saturate\\([\\d.]+\\) brightness\\([\\d.]+\\)");
+    }
+
+    /** The lattice against the mapping itself, for colours that lie between its points. */
+    @Test
+    void theLatticeIsTrueToTheMapping() {
+        Mapping mapping = new ClusterShift(List.of(new ClusterShift.Move(RED, Colour.parse("#4f8f5b")), new ClusterShift.Move(BLUE, Colour.parse("#e8a33d")), new ClusterShift.Move(Colour.WHITE, Colour.WHITE)));
+        BufferedImage noise = new BufferedImage(100, 100, BufferedImage.TYPE_INT_ARGB);
+        SplittableRandom random = new SplittableRandom(3);
+        for (int i = 0; i < 10_000; i++) {
+            noise.setRGB(i % 100, i / 100, 0xff000000 | random.nextInt(1 << 24));
+        }
+        BufferedImage result = Repaint.of(noise, mapping);
+        double[] differences = new double[10_000];
+        for (int i = 0; i < differences.length; i++) {
+            differences[i] = Difference.ciede2000(at(result, i % 100, i / 100), mapping.apply(at(noise, i % 100, i / 100)));
+        }
+        Arrays.sort(differences);
+        assertThat(differences[5000]).as("median").isLessThan(0.5);
+        assertThat(differences[9900]).as("99 in 100").isLessThan(3);
+    }
+
+    @Test
+    void doingNothingChangesNothing() {
+        BufferedImage badge = badge();
+        BufferedImage same = Repaint.of(badge, colour -> colour);
+        for (int i = 0; i < 400 * 400; i++) {
+            assertThat(same.getRGB(i % 400, i / 400)).isEqualTo(badge.getRGB(i % 400, i / 400));
+        }
+    }
+
+    private static Colour at(BufferedImage image, int x, int y) {
+        int rgb = image.getRGB(x, y);
+        return Colour.of((rgb >> 16 & 255) / 255.0, (rgb >> 8 & 255) / 255.0, (rgb & 255) / 255.0);
+    }
+
+    private static void assertNear(Cluster cluster, Colour colour, double share, boolean neutral) {
+        assertThat(Difference.ciede2000(cluster.colour(), colour)).as("%s", cluster).isLessThan(2);
+        assertThat(cluster.share()).as("%s", cluster).isCloseTo(share, within(0.02));
+        assertThat(cluster.neutral()).as("%s", cluster).isEqualTo(neutral);
+    }
+}

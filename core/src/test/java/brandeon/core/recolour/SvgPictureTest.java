@@ -1,0 +1,69 @@
+package brandeon.core.recolour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import brandeon.core.colour.Colour;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class SvgPictureTest {
+
+    private static final String REED = """
+            <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 40 20">
+              <defs><linearGradient id="dusk"><stop offset="0" stop-color="rgb(79 143 91)"/><stop offset="1" style="stop-color:#16283d;stop-opacity:.5"/></linearGradient></defs>
+              <rect width="40" height="20" fill="url(#dusk)"/>
+              <path d="M0 0h9v9z" style="fill: seagreen; stroke: none"/>
+              <use xlink:href="#dusk"/>
+            </svg>""";
+
+    @Test
+    void paintsAreMappedAndNothingElse() {
+        SvgPicture picture = read(REED);
+        String mapped = picture.recoloured(_ -> Colour.parse("#aa3311"));
+        assertThat(mapped).contains("fill=\"#aa3311\"", "stop-color=\"#aa3311\"", "fill=\"url(#dusk)\"", "stroke=\"none\"", "d=\"M0 0h9v9z\"", "stop-opacity=\".5\"")
+                .doesNotContain("seagreen", "#4f8f5b", "#2e8b57", "#16283d");
+        assertThat(picture.text()).as("the original stays").contains("#2e8b57", "#4f8f5b");
+    }
+
+    @Test
+    void itsPaintsAreItsMainColours() {
+        assertThat(read(REED).clusters()).extracting(cluster -> cluster.colour().hex()).containsExactlyInAnyOrder("#4f8f5b", "#16283d", "#2e8b57");
+    }
+
+    @Test
+    void itIsAsLargeAsItSays() {
+        assertThat(read(REED).width()).isEqualTo(40);
+        assertThat(read("<svg xmlns='http://www.w3.org/2000/svg' width='300px' height='150'/>").width()).isEqualTo(300);
+    }
+
+    @Test
+    void whatIsNotPaintedOtherwiseIsBlack() {
+        String mapped = read("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><path d='M0 0h9v9z'/></svg>").recoloured(_ -> Colour.parse("#4f8f5b"));
+        assertThat(mapped).contains("fill=\"#4f8f5b\"");
+    }
+
+    /** Everything that could run, fetch or hide something is gone. */
+    @ParameterizedTest
+    @ValueSource(strings = {"<script>alert(1)</script>", "<foreignObject><p>x</p></foreignObject>", "<image href='http://elsewhere.example/x.png'/>", "<g onload='alert(1)'/>",
+        "<use href='http://elsewhere.example/x.svg#a'/>", "<rect fill='url(http://elsewhere.example/#a)'/>", "<style>@import 'http://elsewhere.example'</style>",
+        "<a href='javascript:alert(1)'><rect/></a>", "<animate attributeName='href' to='javascript:alert(1)'/>", "<rect style='fill:url(\"javascript:alert(1)\")'/>"})
+    void whatCouldRunOrFetchIsLeftOut(String inside) {
+        String text = read("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'>" + inside + "<circle r='3'/></svg>").text();
+        assertThat(text).contains("<circle").doesNotContain("script", "alert", "elsewhere", "onload", "foreignObject", "animate", "@import", "image");
+    }
+
+    @Test
+    void whatIsNoSvgIsRefusedWithLineAndReason() {
+        assertThatThrownBy(() -> read("<svg xmlns='http://www.w3.org/2000/svg'>\n<g>\n</svg>")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("line 3");
+        assertThatThrownBy(() -> read("<html/>")).hasMessageContaining("first element is “html”");
+        assertThatThrownBy(() -> read("<!DOCTYPE svg [<!ENTITY a 'b'>]><svg xmlns='http://www.w3.org/2000/svg'>&a;</svg>")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> read("<svg xmlns='http://www.w3.org/2000/svg'>" + "<g>".repeat(70) + "</g>".repeat(70) + "</svg>")).hasMessageContaining("too large");
+    }
+
+    private static SvgPicture read(String text) {
+        return SvgPicture.read(text.getBytes(StandardCharsets.UTF_8));
+    }
+}
