@@ -24,14 +24,31 @@ export class Problem extends Error {
 
 const csrf: Middleware = {
   onRequest({ request }) {
-    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1];
-    if (token) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(token));
+    const token = csrfToken();
+    if (token) request.headers.set("X-XSRF-TOKEN", token);
     return request;
   },
 };
 
 export const api = createClient<paths>({ baseUrl: "" });
 api.use(csrf);
+
+/** Sends a file's bytes as they are; the answer, or a Problem with its sentence. */
+export function sendFile<T>(address: string, file: Blob, signal?: AbortSignal): Promise<T> {
+  const token = csrfToken();
+  const headers: Record<string, string> = { "Content-Type": "application/octet-stream" };
+  if (token) headers["X-XSRF-TOKEN"] = token;
+  const sent = fetch(address, { method: "POST", body: file, headers, ...(signal ? { signal } : {}) }).then(async (response) => {
+    const body = (await response.json().catch(() => undefined)) as unknown;
+    return response.ok ? { data: body as T, response } : { error: body, response };
+  });
+  return answer<T>(sent);
+}
+
+function csrfToken(): string | undefined {
+  const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1];
+  return token && decodeURIComponent(token);
+}
 
 /** The answer of a call, or a Problem with its sentence. */
 export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {

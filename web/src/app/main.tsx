@@ -32,6 +32,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
             <Route path="/themes/:id" element={<ThemeFrame />}>
               <Route index element={<Navigate to="sheet" replace />} />
               <Route path="brand" element={<BrandPage />} />
+              <Route path="brand/pictures" element={<BrandPage pictures />} />
               <Route path="pieces" element={<PiecesPage />} />
               <Route path="sheet" element={<SheetPage />} />
               <Route path="stage/:scene/:canvas" element={<StagePage />} />

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link } from "react-router";
+import { Link, NavLink } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
+import { RecolourPage } from "../recolour/RecolourPage";
 import { useTheme } from "../theme/useTheme";
 import { EyesFilters, EyesSwitch, seenBy, type Vision } from "./Eyes";
 import { Faces } from "./Faces";
@@ -12,8 +13,10 @@ import { Roles } from "./Roles";
 import { Seeds } from "./Seeds";
 import { Shares } from "./Shares";
 
+const TABS: [string, string][] = [["", "Roles and guarantees"], ["/pictures", "Ready-made pictures"]];
+
 /** Seeds on one side; on the other what is derived from them, as samples with figures and as true pictures. */
-export function BrandPage() {
+export function BrandPage({ pictures = false }: { pictures?: boolean }) {
   const { id } = useTheme();
   const [eyes, setEyes] = useState<Vision>("ORDINARY");
   const brand = useQuery({ queryKey: ["brand", id], queryFn: () => answer(api.GET("/api/themes/{id}/brand", { params: { path: { id } } })), placeholderData: (old) => old });
@@ -29,13 +32,17 @@ export function BrandPage() {
       </section>
       <section className="min-w-0 overflow-auto p-4">
         <EyesFilters />
-        <div className="mb-2 flex items-center gap-3"><h2>Derived roles, with what they guarantee</h2><span className="ml-auto"><EyesSwitch eyes={eyes} setEyes={setEyes} /></span></div>
+        <div className="mb-2 flex items-center gap-1.5">
+          <nav aria-label="Of the brand" className="flex gap-1.5">
+            {TABS.map(([to, name]) => <NavLink key={to} end to={`/themes/${id}/brand${to}`} className={({ isActive }) => `btn ${isActive ? "border-kelp bg-kelp-soft font-bold" : ""}`}>{name}</NavLink>)}
+          </nav>
+          <span className="ml-auto"><EyesSwitch eyes={eyes} setEyes={setEyes} /></span>
+        </div>
         {brand.isPending && <p className="text-faint">Deriving …</p>}
         {brand.error && <p role="alert" className="text-live">{brand.error.message}</p>}
         {brand.data && <Shortfalls shortfalls={brand.data.shortfalls} />}
         <div style={seenBy(eyes)}>
-          {brand.data && <Roles roles={brand.data.roles} />}
-          <Scenes />
+          {pictures ? <RecolourPage /> : <>{brand.data && <Roles roles={brand.data.roles} />}<Scenes /></>}
         </div>
       </section>
     </div>

@@ -31,7 +31,7 @@ export function useLayouts() {
 }
 
 /** What is computed from a theme; asked for again after each change. */
-const DERIVED = ["layouts", "brand", "ledger", "history", "clocks"];
+const DERIVED = ["layouts", "brand", "artworks", "ledger", "history", "clocks"];
 
 function take(queries: QueryClient, view: ThemeView): void {
   queries.setQueryData<ThemeView>(["theme", view.id], (old) => (old && old.version > view.version ? old : view));

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/artworks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-artworks"];
+        put?: never;
+        post: operations["post-api-themes-theme-artworks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/undo": {
         parameters: {
             query?: never;
@@ -356,6 +372,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/artworks/{id}/before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-artworks-id-before"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/artworks/{id}/after": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-artworks-id-after"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/artworks/recoloured.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-artworks-recoloured-zip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/artworks/credits.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-artworks-credits-md"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}": {
         parameters: {
             query?: never;
@@ -603,6 +683,20 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
+        Artwork: {
+            id: string;
+            name: string;
+            file: string;
+            type: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            moving: boolean;
+            clusters: components["schemas"]["Cluster"][];
+            recolouring: components["schemas"]["Recolouring"];
+            provenance: components["schemas"]["Provenance"];
+        };
         Box: {
             /** Format: double */
             x: number;
@@ -644,6 +738,12 @@ export interface components {
             name: string;
             size: components["schemas"]["Size"];
         };
+        Cluster: {
+            colour: string;
+            /** Format: double */
+            share: number;
+            neutral: boolean;
+        };
         Gradient: {
             stops: ("GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD")[];
             /** @enum {string} */
@@ -678,6 +778,19 @@ export interface components {
                 [key: string]: components["schemas"]["Box"];
             };
         };
+        Provenance: {
+            origin: string;
+            licence: string;
+            credit: string;
+        };
+        Recolouring: {
+            /** @enum {string} */
+            method: "FILTER" | "SHIFT" | "TINT";
+            roles: {
+                [key: string]: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            };
+            kept: number[];
+        };
         Scene: {
             id: string;
             name: string;
@@ -700,6 +813,7 @@ export interface components {
             pieces: components["schemas"]["Piece"][];
             scenes: components["schemas"]["Scene"][];
             alerts: components["schemas"]["AlertRule"][];
+            artworks: components["schemas"]["Artwork"][];
         };
         ThemeView: {
             /** Format: uuid */
@@ -719,6 +833,27 @@ export interface components {
             movedFrom: string;
             /** @enum {string} */
             role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+        };
+        ArtworkView: {
+            artwork: components["schemas"]["Artwork"];
+            proposed: components["schemas"]["Recolouring"];
+            reason: string;
+            landings: components["schemas"]["Landing"][];
+            /** Format: double */
+            worst: number;
+            filter: string;
+            state: string;
+            lacking: string[];
+        };
+        Landing: {
+            /** Format: int32 */
+            cluster: number;
+            /** @enum {string} */
+            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            target: string;
+            result: string;
+            /** Format: double */
+            difference: number;
         };
         ReplacementView: {
             /** Format: uuid */
@@ -834,6 +969,17 @@ export interface components {
             /** Format: uuid */
             theme: string;
         };
+        AddArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            artwork: components["schemas"]["Artwork"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addArtwork";
+        };
         AddCanvas: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
             index: number;
@@ -890,7 +1036,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -933,7 +1079,7 @@ export interface components {
             edit: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Place: Omit<components["schemas"]["Edit"], "edit"> & {
@@ -947,6 +1093,15 @@ export interface components {
              * @enum {string}
              */
             edit: "place";
+        };
+        RemoveArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeArtwork";
         };
         RemoveCanvas: Omit<components["schemas"]["Edit"], "edit"> & {
             canvas: string;
@@ -1140,6 +1295,26 @@ export interface components {
              */
             edit: "setPlate";
         };
+        SetProvenance: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+            provenance: components["schemas"]["Provenance"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setProvenance";
+        };
+        SetRecolouring: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+            recolouring: components["schemas"]["Recolouring"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setRecolouring";
+        };
         SetSeed: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
             index: number;
@@ -1249,6 +1424,7 @@ export interface components {
             /** Format: int64 */
             until: number;
         };
+        StreamingResponseBody: unknown;
         Finding: {
             /** @enum {string} */
             kind: "OUTSIDE_CANVAS" | "OUTSIDE_SAFE_AREA" | "OVER_OPENING" | "TEXT_TOO_SMALL";
@@ -1260,7 +1436,7 @@ export interface components {
             /** Format: double */
             limit: number;
             sentence: string;
-            fix?: components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
         };
         LayoutView: {
             scene: string;
@@ -1688,6 +1864,53 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "get-api-themes-theme-artworks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArtworkView"][];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-artworks": {
+        parameters: {
+            query: {
+                name: string;
+                gesture?: string;
+            };
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArtworkView"];
+                };
             };
         };
     };
@@ -2153,6 +2376,101 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClockView"][];
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-artworks-id-before": {
+        parameters: {
+            query?: {
+                width?: number;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-artworks-id-after": {
+        parameters: {
+            query?: {
+                width?: number;
+                state?: string;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-artworks-recoloured-zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-artworks-credits-md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown;charset=UTF-8": string;
                 };
             };
         };

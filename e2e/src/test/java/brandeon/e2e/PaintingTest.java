@@ -16,6 +16,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.motion.Easing;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
+import brandeon.core.recolour.FilterChain;
 import brandeon.core.text.Face;
 import brandeon.core.text.Measure;
 import brandeon.core.theme.Scene;
@@ -107,6 +108,21 @@ class PaintingTest {
                 Colour chromium = Colour.of((shown >> 16 & 255) / 255.0, (shown >> 8 & 255) / 255.0, (shown & 255) / 255.0);
                 assertThat(Difference.ciede2000(vision.getKey().seen(Colour.parse(hex)), chromium)).as("%s to %s eyes: %s", hex, vision.getKey(), chromium.hex()).isLessThan(1.5);
             }
+        }
+    }
+
+    /** Filter Effects 1 as Chromium paints it: what core says a filter does to a colour, and that the solved one lands there. */
+    @Test
+    void aSolvedFilterLooksInChromiumAsCoreSays() {
+        Page page = blank(40, 40);
+        String[][] pairs = {{"#c0392b", "#4f8f5b"}, {"#2c6fbb", "#e8a33d"}, {"#1aa5a0", "#4f8f5b"}, {"#9b6bd0", "#6f9fb8"}, {"#d94f8f", "#d9b44a"}, {"#7a3fb0", "#a4572f"}};
+        for (String[] pair : pairs) {
+            FilterChain chain = FilterChain.solve(Colour.parse(pair[0]), Colour.parse(pair[1]));
+            page.evaluate("([colour, filter]) => { document.body.innerHTML = `<div style='position:absolute;inset:0;background:${colour};filter:${filter}'></div>`; }", Arrays.asList(pair[0], chain.css()));
+            int shown = Browser.shot(page).getRGB(20, 20);
+            Colour chromium = Colour.of((shown >> 16 & 255) / 255.0, (shown >> 8 & 255) / 255.0, (shown & 255) / 255.0);
+            assertThat(Difference.ciede2000(chain.apply(Colour.parse(pair[0])), chromium)).as("%s by %s", pair[0], chain.css()).isLessThan(1.0);
+            assertThat(Difference.ciede2000(Colour.parse(pair[1]), chromium)).as("%s onto %s", pair[0], pair[1]).isLessThan(2.0);
         }
     }
 

@@ -10,14 +10,15 @@ import java.util.List;
  * colours keeps its two colours and shading survives.
  *
  * A colour and its shades lie on one ray from black in OKLab: darkening by light scales lightness and chroma alike.
- * So a pixel belongs to the cluster whose chroma-to-lightness direction is nearest, blended with the others by
- * distance; each cluster turns hue, scales that ratio and bends lightness so that black stays black, white stays white
- * and the main colour lands on its target. Clusters without a target stay as they are.
+ * So a pixel belongs to the cluster whose chroma-to-lightness direction is nearest, and among shades of one hue to the
+ * one of nearest lightness. Clusters are blended by the inverse of their distance (Shepard), which meets each main
+ * colour's target exactly. Each cluster turns hue, scales that ratio and bends lightness so that black stays black,
+ * white stays white and the main colour lands on its target.
  */
 public final class ClusterShift implements Mapping {
 
-    /** Width of a border, in chroma per lightness (chosen by looking at two-colour art, no source). */
-    private static final double SOFT = 0.045;
+    /** Distance at which a main colour still counts as met; far below one step of eight bits. */
+    private static final double MET = 1e-6;
     private static final double DARK = 0.04;
 
     private final List<Shift> shifts;
@@ -56,16 +57,13 @@ public final class ClusterShift implements Mapping {
         Spaces.Oklab lab = Spaces.oklab(colour);
         double x = lab.a() / (lab.lightness() + DARK);
         double y = lab.b() / (lab.lightness() + DARK);
-        double nearest = Double.MAX_VALUE;
-        for (Shift shift : shifts) {
-            nearest = Math.min(nearest, distance(shift, x, y, lab.lightness()));
-        }
         double sum = 0;
         double l = 0;
         double a = 0;
         double b = 0;
         for (Shift shift : shifts) {
-            double weight = Math.exp((nearest - distance(shift, x, y, lab.lightness())) / (2 * SOFT * SOFT));
+            double distance = distance(shift, x, y, lab.lightness()) + MET;
+            double weight = 1 / (distance * distance);
             double bent = shift.bent(lab.lightness());
             double scale = shift.ratio() * (bent + DARK);
             l += weight * bent;

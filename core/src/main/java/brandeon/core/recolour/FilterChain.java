@@ -2,7 +2,14 @@ package brandeon.core.recolour;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /**
  * The standard filter functions hue-rotate(), saturate() and brightness() one after another, as Filter Effects 1 (W3C)
@@ -14,8 +21,15 @@ import java.util.Locale;
  */
 public record FilterChain(double hue, double saturation, double brightness) {
 
+    private static final double LEAST_SATURATION = 0.06;
     private static final double MOST_SATURATION = 6;
     private static final double MOST_BRIGHTNESS = 6;
+    private static final int STARTS = 10;
+    /** A difference that nobody can see. */
+    private static final double MET = 0.05;
+
+    /** The search takes some milliseconds, and lists ask for the same again with every change. */
+    private static final Cache<Wish, FilterChain> SOLVED = Caffeine.newBuilder().maximumSize(1000).build();
 
     /** As written in CSS. */
     public String css() {
@@ -39,26 +53,57 @@ public record FilterChain(double hue, double saturation, double brightness) {
     }
 
     /**
-     * The chain that brings one colour nearest to another by CIEDE2000: a coarse search, refined with halving steps.
+     * The chain that brings one colour nearest to another by CIEDE2000: a coarse search, its best places refined with halving steps.
      * White, grey and black stay white, grey and black under any chain; see {@link Tint}.
      */
     public static FilterChain solve(Colour from, Colour to) {
-        FilterChain best = new FilterChain(0, 1, 1);
-        for (double hue = 0; hue < 360; hue += 15) {
-            for (double saturation = 0.25; saturation < MOST_SATURATION; saturation *= 1.6) {
-                for (double brightness = 0.2; brightness < MOST_BRIGHTNESS; brightness *= 1.4) {
-                    best = better(best, new FilterChain(hue, saturation, brightness), from, to);
+        return SOLVED.get(new Wish(from, to), wish -> searched(wish.from(), wish.to()));
+    }
+
+    private record Wish(Colour from, Colour to) {
+    }
+
+    private static FilterChain searched(Colour from, Colour to) {
+        List<FilterChain> starts = new ArrayList<>();
+        for (double hue = 0; hue < 360; hue += 10) {
+            for (double saturation = LEAST_SATURATION; saturation < MOST_SATURATION; saturation *= 1.5) {
+                for (double brightness = 0.25; brightness < MOST_BRIGHTNESS; brightness *= 1.3) {
+                    starts.add(new FilterChain(hue, saturation, brightness));
                 }
             }
         }
-        double hueStep = 8;
+        Map<FilterChain, Double> misses = new IdentityHashMap<>();
+        starts.forEach(start -> misses.put(start, start.miss(from, to)));
+        starts.sort(Comparator.comparingDouble(misses::get));
+        FilterChain best = new FilterChain(0, 1, 1);
+        // Clamping makes hollows that a search cannot leave, so several are tried.
+        for (FilterChain start : starts.subList(0, STARTS)) {
+            FilterChain refined = start.refined(from, to);
+            best = refined.miss(from, to) < best.miss(from, to) ? refined : best;
+        }
+        return best;
+    }
+
+    private double miss(Colour from, Colour to) {
+        return Difference.ciede2000(apply(from), to);
+    }
+
+    private FilterChain refined(Colour from, Colour to) {
+        FilterChain best = this;
+        double miss = miss(from, to);
+        double hueStep = 6;
         double share = 0.25;
-        while (share > 0.0005) {
+        while (share > 0.0005 && miss > MET) {
             FilterChain before = best;
             for (double hue : new double[] {-hueStep, 0, hueStep}) {
                 for (double saturation : new double[] {1 / (1 + share), 1, 1 + share}) {
                     for (double brightness : new double[] {1 / (1 + share), 1, 1 + share}) {
-                        best = better(best, new FilterChain((before.hue + hue + 360) % 360, Math.min(MOST_SATURATION, before.saturation * saturation), Math.min(MOST_BRIGHTNESS, before.brightness * brightness)), from, to);
+                        FilterChain other = new FilterChain((before.hue + hue + 360) % 360, Math.min(MOST_SATURATION, before.saturation * saturation), Math.min(MOST_BRIGHTNESS, before.brightness * brightness));
+                        double otherMiss = other.miss(from, to);
+                        if (otherMiss < miss) {
+                            best = other;
+                            miss = otherMiss;
+                        }
                     }
                 }
             }
@@ -68,10 +113,6 @@ public record FilterChain(double hue, double saturation, double brightness) {
             }
         }
         return best;
-    }
-
-    private static FilterChain better(FilterChain best, FilterChain other, Colour from, Colour to) {
-        return Difference.ciede2000(other.apply(from), to) < Difference.ciede2000(best.apply(from), to) ? other : best;
     }
 
     private static double[] product(double r, double g, double b, double... m) {

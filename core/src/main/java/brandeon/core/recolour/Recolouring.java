@@ -6,16 +6,21 @@ import brandeon.core.colour.Palette;
 import brandeon.core.colour.Role;
 import brandeon.core.colour.Spaces;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * How a picture is brought onto a brand: by which method, and each of its main colours onto which role.
  *
- * @param roles one for each cluster, in their order; empty keeps the colour
+ * @param roles by the number of the cluster, from 0
+ * @param kept  numbers of clusters that stay as they are; one that is in neither follows the cluster it is a shade of
  */
-public record Recolouring(Method method, List<Optional<Role>> roles) {
+public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer> kept) {
 
     /** By which calculation. */
     public enum Method {
@@ -32,13 +37,16 @@ public record Recolouring(Method method, List<Optional<Role>> roles) {
     private static final List<Role> CHROMATIC_ROLES = List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.GLOW, Role.EDGE);
     /** Darker colours with a hue are grounds, not accents. */
     private static final double DARK = 0.34;
+    /** Degrees within which two colours are shades of one (chosen by looking, no source). */
+    private static final double SAME_HUE = 25;
 
     public Recolouring {
-        roles = List.copyOf(roles);
+        roles = Collections.unmodifiableMap(new TreeMap<>(roles));
+        kept = kept.stream().distinct().sorted().toList();
     }
 
-    /** A target for a cluster, and how near the picture comes to it. */
-    public record Landing(Cluster cluster, Role role, Colour target, Colour result, double difference) {
+    /** A target for a cluster, given by its number, and how near the picture comes to it. */
+    public record Landing(int cluster, Role role, Colour target, Colour result, double difference) {
     }
 
     public static boolean achromatic(List<Cluster> clusters) {
@@ -47,34 +55,51 @@ public record Recolouring(Method method, List<Optional<Role>> roles) {
 
     /**
      * The proposal: white and grey art is tinted; art that moves is filtered, since it can be painted as it plays; all
-     * else is shifted. The largest colours get the accents, dark ones the plate; neutral ones stay.
+     * else is shifted. The largest colours of different hue get the accents, a dark one the plate; shades follow, and
+     * neutral ones stay.
      */
     public static Recolouring proposed(List<Cluster> clusters, boolean moving) {
+        Map<Integer, Role> roles = new TreeMap<>();
         if (achromatic(clusters)) {
-            int main = clusters.isEmpty() ? -1 : clusters.indexOf(clusters.stream().filter(Cluster::neutral).max(Comparator.comparingDouble(Recolouring::visible)).orElseThrow());
-            List<Optional<Role>> roles = new ArrayList<>();
-            for (int i = 0; i < clusters.size(); i++) {
-                roles.add(i == main ? Optional.of(Role.ACCENT) : Optional.empty());
-            }
-            return new Recolouring(Method.TINT, roles);
+            clusters.stream().filter(Cluster::neutral).max(Comparator.comparingDouble(Recolouring::visible)).ifPresent(main -> roles.put(clusters.indexOf(main), Role.ACCENT));
+            return new Recolouring(Method.TINT, roles, List.of());
         }
-        List<Optional<Role>> roles = new ArrayList<>();
+        List<Integer> kept = IntStream.range(0, clusters.size()).filter(i -> clusters.get(i).neutral()).boxed().toList();
         int next = 0;
-        for (Cluster cluster : clusters) {
-            if (cluster.neutral() || next >= CHROMATIC_ROLES.size()) {
-                roles.add(Optional.empty());
-            } else if (Spaces.oklch(cluster.colour()).lightness() < DARK && clusters.size() > 1) {
-                roles.add(Optional.of(Role.PLATE));
-            } else {
-                roles.add(Optional.of(CHROMATIC_ROLES.get(next++)));
+        for (int leader : leaders(clusters)) {
+            boolean dark = lightness(clusters.get(leader)) < DARK && clusters.size() > 1;
+            if (dark || next < CHROMATIC_ROLES.size()) {
+                roles.put(leader, dark ? Role.PLATE : CHROMATIC_ROLES.get(next++));
             }
         }
-        return new Recolouring(moving ? Method.FILTER : Method.SHIFT, roles);
+        return new Recolouring(moving ? Method.FILTER : Method.SHIFT, roles, kept);
+    }
+
+    /** The largest cluster of each hue, one that is not dark where there is one; the others of that hue are its shades. */
+    private static List<Integer> leaders(List<Cluster> clusters) {
+        List<Integer> leaders = new ArrayList<>();
+        List<Integer> chromatic = IntStream.range(0, clusters.size()).filter(i -> !clusters.get(i).neutral()).boxed()
+                .sorted(Comparator.comparing((Integer i) -> lightness(clusters.get(i)) < DARK)).toList();
+        for (int i : chromatic) {
+            if (leaders.stream().noneMatch(leader -> sameHue(clusters.get(leader), clusters.get(i)))) {
+                leaders.add(i);
+            }
+        }
+        return leaders;
+    }
+
+    private static boolean sameHue(Cluster one, Cluster other) {
+        double apart = Math.abs(Spaces.oklch(one.colour()).hue() - Spaces.oklch(other.colour()).hue());
+        return Math.min(apart, 360 - apart) < SAME_HUE;
+    }
+
+    private static double lightness(Cluster cluster) {
+        return Spaces.oklch(cluster.colour()).lightness();
     }
 
     /** Light greys show a tint, black does not. */
     private static double visible(Cluster cluster) {
-        return cluster.share() * Spaces.oklch(cluster.colour()).lightness();
+        return cluster.share() * lightness(cluster);
     }
 
     /** Why the proposed method is the right one, in a sentence. */
@@ -88,19 +113,14 @@ public record Recolouring(Method method, List<Optional<Role>> roles) {
         return moving ? "It moves, so it is coloured by a filter as it plays." : "Each main colour goes to its own role; shading stays.";
     }
 
-    /** The first cluster with a role: the one a filter is solved for. */
+    /** The largest cluster with a role: the one a filter is solved for. */
     private Optional<Integer> main(List<Cluster> clusters) {
-        for (int i = 0; i < Math.min(roles.size(), clusters.size()); i++) {
-            if (roles.get(i).isPresent()) {
-                return Optional.of(i);
-            }
-        }
-        return Optional.empty();
+        return roles.keySet().stream().filter(i -> i < clusters.size()).findFirst();
     }
 
     /** The filter for the main colour; empty when no colour has a role. */
     public Optional<FilterChain> filter(List<Cluster> clusters, Palette palette) {
-        return main(clusters).map(i -> FilterChain.solve(clusters.get(i).colour(), palette.colour(roles.get(i).orElseThrow())));
+        return main(clusters).map(i -> FilterChain.solve(clusters.get(i).colour(), palette.colour(roles.get(i))));
     }
 
     /** What happens to each colour. */
@@ -114,12 +134,14 @@ public record Recolouring(Method method, List<Optional<Role>> roles) {
                 FilterChain chain = filter(clusters, palette).orElseThrow();
                 yield chain::apply;
             }
-            case TINT -> new Tint(clusters.get(main.get()).colour(), palette.colour(roles.get(main.get()).orElseThrow()));
+            case TINT -> new Tint(clusters.get(main.get()).colour(), palette.colour(roles.get(main.get())));
             case SHIFT -> {
                 List<ClusterShift.Move> moves = new ArrayList<>();
                 for (int i = 0; i < clusters.size(); i++) {
                     Colour from = clusters.get(i).colour();
-                    moves.add(new ClusterShift.Move(from, i < roles.size() ? roles.get(i).map(palette::colour).orElse(from) : from));
+                    if (roles.containsKey(i) || kept.contains(i)) {
+                        moves.add(new ClusterShift.Move(from, roles.containsKey(i) ? palette.colour(roles.get(i)) : from));
+                    }
                 }
                 yield new ClusterShift(moves);
             }
@@ -129,13 +151,12 @@ public record Recolouring(Method method, List<Optional<Role>> roles) {
     /** Where each cluster with a role lands. */
     public List<Landing> landings(List<Cluster> clusters, Palette palette, Mapping mapping) {
         List<Landing> landings = new ArrayList<>();
-        for (int i = 0; i < Math.min(clusters.size(), roles.size()); i++) {
-            Cluster cluster = clusters.get(i);
-            roles.get(i).ifPresent(role -> {
-                Colour result = mapping.apply(cluster.colour()).rounded();
-                landings.add(new Landing(cluster, role, palette.colour(role), result, Difference.ciede2000(result, palette.colour(role))));
-            });
-        }
+        roles.forEach((i, role) -> {
+            if (i < clusters.size()) {
+                Colour result = mapping.apply(clusters.get(i).colour()).rounded();
+                landings.add(new Landing(i, role, palette.colour(role), result, Difference.ciede2000(result, palette.colour(role))));
+            }
+        });
         return landings;
     }
 }

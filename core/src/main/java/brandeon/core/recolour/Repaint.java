@@ -42,7 +42,8 @@ public final class Repaint {
     /** The lattice colours that this picture's pixels lie between; most pictures use few of them. */
     private static boolean[] needed(int[] pixels) {
         boolean[] cells = new boolean[SIDE * SIDE * SIDE];
-        int before = -1;
+        // No pixel counts as see-through black, so the first one that is painted differs from it.
+        int before = 0;
         for (int pixel : pixels) {
             if (pixel != before && pixel >>> 24 != 0) {
                 before = pixel;

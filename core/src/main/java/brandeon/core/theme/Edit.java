@@ -8,6 +8,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
+import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
@@ -48,6 +49,10 @@ import java.util.List;
     @Type(value = Edit.SetBox.class, name = "setBox"),
     @Type(value = Edit.DropBox.class, name = "dropBox"),
     @Type(value = Edit.SetAlert.class, name = "setAlert"),
+    @Type(value = Edit.AddArtwork.class, name = "addArtwork"),
+    @Type(value = Edit.RemoveArtwork.class, name = "removeArtwork"),
+    @Type(value = Edit.SetRecolouring.class, name = "setRecolouring"),
+    @Type(value = Edit.SetProvenance.class, name = "setProvenance"),
     @Type(value = Edit.Batch.class, name = "batch")})
 public sealed interface Edit {
 
@@ -154,6 +159,18 @@ public sealed interface Edit {
 
     /** Replaces or adds the rule of its kind. */
     record SetAlert(AlertRule rule) implements Edit {
+    }
+
+    record AddArtwork(int index, Artwork artwork) implements Edit {
+    }
+
+    record RemoveArtwork(String artwork) implements Edit {
+    }
+
+    record SetRecolouring(String artwork, Recolouring recolouring) implements Edit {
+    }
+
+    record SetProvenance(String artwork, Provenance provenance) implements Edit {
     }
 
     /** Several edits as one: all or none. */

@@ -7,6 +7,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
+import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -44,10 +45,12 @@ public final class Edits {
             case Edit.SetPin(Role role, Colour _) -> earlier instanceof Edit.SetPin e && e.role() == role;
             case Edit.SetMood(Mood mood) -> earlier instanceof Edit.SetMood e && e.mood().id().equals(mood.id());
             case Edit.ChooseMood _ -> earlier instanceof Edit.ChooseMood;
+            case Edit.SetRecolouring(String id, Recolouring _) -> earlier instanceof Edit.SetRecolouring e && e.artwork().equals(id);
+            case Edit.SetProvenance(String id, Provenance _) -> earlier instanceof Edit.SetProvenance e && e.artwork().equals(id);
             case Edit.SetText(String piece, String field, String _) -> earlier instanceof Edit.SetText e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
-            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
+            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
                     Edit.RenameScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropBox _,
                     Edit.SetAlert _, Edit.Batch _ -> false;
         };
@@ -118,6 +121,23 @@ public final class Edits {
                 yield done(withScene(theme, e.scene(), s -> s.replacing(old.uncorrected(e.shape()))), undoBox(e.scene(), old, e.shape()));
             }
             case Edit.SetAlert(AlertRule rule) -> setAlert(theme, rule);
+            case Edit.AddArtwork(int index, Artwork artwork) -> {
+                require(theme.artwork(artwork.id()).isEmpty(), "There is already a picture with this id.");
+                require(theme.artworks().size() < Theme.MOST_ARTWORKS, "A theme has at most " + Theme.MOST_ARTWORKS + " ready-made pictures.");
+                yield done(theme.withArtworks(inserted(theme.artworks(), index, artwork)), new Edit.RemoveArtwork(artwork.id()));
+            }
+            case Edit.RemoveArtwork(String id) -> {
+                Artwork old = artwork(theme, id);
+                yield done(theme.withArtworks(theme.artworks().stream().filter(a -> !a.id().equals(id)).toList()), new Edit.AddArtwork(theme.artworks().indexOf(old), old));
+            }
+            case Edit.SetRecolouring(String id, Recolouring recolouring) -> {
+                Artwork old = artwork(theme, id);
+                yield done(withArtwork(theme, old.with(recolouring)), new Edit.SetRecolouring(id, old.recolouring()));
+            }
+            case Edit.SetProvenance(String id, Provenance provenance) -> {
+                Artwork old = artwork(theme, id);
+                yield done(withArtwork(theme, old.with(provenance)), new Edit.SetProvenance(id, old.provenance()));
+            }
             case Edit.Batch(List<Edit> edits) -> batch(theme, edits);
         };
     }
@@ -177,6 +197,14 @@ public final class Edits {
 
     private static Theme withMoods(Theme theme, List<Mood> moods, String worn) {
         return theme.withBrand(theme.brand().withMoods(moods, worn));
+    }
+
+    private static Artwork artwork(Theme theme, String id) {
+        return theme.artwork(id).orElseThrow(() -> new Refusal("That picture is no longer there."));
+    }
+
+    private static Theme withArtwork(Theme theme, Artwork changed) {
+        return theme.withArtworks(theme.artworks().stream().map(a -> a.id().equals(changed.id()) ? changed : a).toList());
     }
 
     private static Outcome.Applied setFace(Theme theme, Edit.FaceUse use, Face face) {

@@ -8,11 +8,12 @@ import java.util.Optional;
 
 /** A whole overlay theme: one document, changed only by {@link Edits#apply}. */
 public record Theme(String name, Brand brand, String family, List<Canvas> canvases, List<Capture> captures,
-        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts) {
+        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts, List<Artwork> artworks) {
 
     public static final int MOST_SCENES = 40;
     public static final int MOST_PIECES = 400;
     public static final int MOST_CANVASES = 12;
+    public static final int MOST_ARTWORKS = 300;
 
     public Theme {
         canvases = List.copyOf(canvases);
@@ -20,6 +21,7 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
         pieces = List.copyOf(pieces);
         scenes = List.copyOf(scenes);
         alerts = List.copyOf(alerts);
+        artworks = List.copyOf(artworks);
         if (name.isBlank() || name.length() > 120) {
             throw new IllegalArgumentException("A theme's name has between 1 and 120 letters.");
         }
@@ -46,30 +48,38 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
     }
 
     public Theme withName(String newName) {
-        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts);
+        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks);
     }
 
     public Theme withBrand(Brand newBrand) {
-        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts);
+        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks);
     }
 
     public Theme withCanvases(List<Canvas> list) {
-        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts);
+        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts, artworks);
     }
 
     public Theme withCaptures(List<Capture> list) {
-        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts);
+        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts, artworks);
     }
 
     public Theme withPieces(List<Piece> list) {
-        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts);
+        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts, artworks);
     }
 
     public Theme withScenes(List<Scene> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts);
+        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts, artworks);
     }
 
     public Theme withAlerts(List<AlertRule> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list);
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list, artworks);
+    }
+
+    public Optional<Artwork> artwork(String id) {
+        return artworks.stream().filter(a -> a.id().equals(id)).findFirst();
+    }
+
+    public Theme withArtworks(List<Artwork> list) {
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, list);
     }
 }

@@ -15,7 +15,7 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
@@ -68,7 +68,8 @@ class RecolourTest {
         List<Cluster> clusters = Clusters.of(original);
         Recolouring proposed = Recolouring.proposed(clusters, false);
         assertThat(proposed.method()).isEqualTo(Recolouring.Method.SHIFT);
-        assertThat(proposed.roles()).containsExactly(Optional.of(Role.ACCENT), Optional.of(Role.SECOND_ACCENT), Optional.empty(), Optional.empty());
+        assertThat(proposed.kept()).as("black and white").containsExactly(2, 3);
+        assertThat(proposed.roles()).containsExactlyInAnyOrderEntriesOf(Map.of(0, Role.ACCENT, 1, Role.SECOND_ACCENT));
         BufferedImage result = Repaint.of(original, proposed.mapping(clusters, REEDLIGHT));
         assertThat(Difference.ciede2000(at(result, 200, 45), REEDLIGHT.colour(Role.ACCENT))).as("the ring").isLessThan(1);
         assertThat(Difference.ciede2000(at(result, 200, 100), REEDLIGHT.colour(Role.SECOND_ACCENT))).as("the disc").isLessThan(1);
@@ -135,6 +136,28 @@ class RecolourTest {
             assertThat(lightness).isGreaterThan(before);
             before = lightness;
         }
+    }
+
+    /** Three purples are one colour and two shades of it: they become one green and its shades, in the same order. */
+    @Test
+    void shadesOfOneHueFollowIt() {
+        List<Cluster> purples = List.of(new Cluster(Colour.parse("#3b1d63"), 0.5, false), new Cluster(Colour.parse("#9b6bd0"), 0.3, false), new Cluster(Colour.parse("#7a3fb0"), 0.2, false));
+        Recolouring proposed = Recolouring.proposed(purples, false);
+        assertThat(proposed.roles()).as("the largest that is not dark leads").containsOnlyKeys(1);
+        Mapping mapping = proposed.mapping(purples, REEDLIGHT);
+        List<Oklch> mapped = purples.stream().map(cluster -> Spaces.oklch(mapping.apply(cluster.colour()))).toList();
+        double green = Spaces.oklch(REEDLIGHT.colour(Role.ACCENT)).hue();
+        assertThat(mapped).allSatisfy(colour -> assertThat(colour.hue()).isCloseTo(green, within(16.0)));
+        assertThat(mapped.get(0).lightness()).isLessThan(mapped.get(2).lightness());
+        assertThat(mapped.get(2).lightness()).isLessThan(mapped.get(1).lightness());
+    }
+
+    /** Shades may also be given roles of their own; each is met. */
+    @Test
+    void shadesWithTheirOwnRolesMeetThem() {
+        List<Cluster> purples = List.of(new Cluster(Colour.parse("#3b1d63"), 0.5, false), new Cluster(Colour.parse("#9b6bd0"), 0.3, false));
+        Recolouring own = new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.PLATE, 1, Role.SECOND_ACCENT), List.of());
+        assertThat(own.landings(purples, REEDLIGHT, own.mapping(purples, REEDLIGHT))).allSatisfy(landing -> assertThat(landing.difference()).isLessThan(1));
     }
 
     @Test

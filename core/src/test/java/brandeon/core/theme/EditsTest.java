@@ -13,6 +13,8 @@ import brandeon.core.demo.ReedlightHide;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
+import brandeon.core.recolour.Cluster;
+import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import java.util.List;
 import java.util.Map;
@@ -23,7 +25,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class EditsTest {
 
-    private static final Theme THEME = ReedlightHide.theme();
+    private static final Artwork BADGE = new Artwork("badge", "Old badge", "ab".repeat(32), "image/png", 400, 400, false, List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
+            new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
+    private static final Theme THEME = ReedlightHide.theme().withArtworks(List.of(BADGE));
 
     static Stream<Edit> everyKindOfEdit() {
         Placed strip = Placed.in(Zone.STRIP, "countdown");
@@ -59,6 +63,10 @@ class EditsTest {
                 new Edit.Reorder("hide", "band", 1),
                 new Edit.SetBox("hide", "band", Shape.WIDE, new Box(10, 20, 300, 60)),
                 new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
+                new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
+                new Edit.RemoveArtwork("badge"),
+                new Edit.SetRecolouring("badge", new Recolouring(Recolouring.Method.FILTER, Map.of(0, Role.GLOW), List.of())),
+                new Edit.SetProvenance("badge", new Provenance("drawn by Mirela Osk", "CC-BY-4.0", "Mirela Osk")),
                 new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(1))));
     }
 

@@ -2,17 +2,26 @@ package brandeon.server.demo;
 
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.live.Platform;
+import brandeon.core.theme.Artwork;
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Provenance;
 import brandeon.server.Settings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.live.Channels;
 import brandeon.server.publish.Outlets;
+import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,14 +38,16 @@ public class Demo implements ApplicationRunner {
     private final Channels channels;
     private final Themes themes;
     private final Outlets outlets;
+    private final Artworks artworks;
     private final JdbcClient db;
 
-    Demo(Settings settings, Members members, Channels channels, Themes themes, Outlets outlets, JdbcClient db) {
+    Demo(Settings settings, Members members, Channels channels, Themes themes, Outlets outlets, Artworks artworks, JdbcClient db) {
         this.settings = settings;
         this.members = members;
         this.channels = channels;
         this.themes = themes;
         this.outlets = outlets;
+        this.artworks = artworks;
         this.db = db;
     }
 
@@ -60,12 +71,27 @@ public class Demo implements ApplicationRunner {
         db.sql("delete from account where email = :e").param("e", EMAIL).update();
     }
 
+    /** Loose pictures as they came, not yet in the brand's colours; all but one say where they are from. */
+    private void pictures(Member host, UUID theme) {
+        for (String name : List.of("winter-frame.png", "old-badge.png", "lantern-panel.svg", "heron.svg", "beacon.gif")) {
+            try (InputStream file = new ClassPathResource("demo/" + name).getInputStream()) {
+                Artwork artwork = artworks.add(host, theme, name, file.readAllBytes(), "");
+                if (!name.equals("beacon.gif")) {
+                    themes.edit(host, theme, new Edit.SetProvenance(artwork.id(), new Provenance("drawn for Reedlight Hide by Tove Sedge", "CC-BY-4.0", "Tove Sedge")), "");
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+
     private void load() {
         UUID workspace = members.addWorkspace("Reedlight Hide");
         UUID account = members.addMember(workspace, EMAIL, "Mirela Osk", PASSWORD, Role.OWNER);
         Member host = new Member(account, "Mirela Osk", EMAIL, workspace, Role.OWNER);
         Channels.Channel alder = channels.add(host, Platform.ALDER, "reedlight-hide");
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());
+        pictures(host, draft.id());
         themes.putOnAir(host, draft.id());
         outlets.ensure(draft.id(), draft.theme());
     }

@@ -1,6 +1,7 @@
 package brandeon.server.theme;
 
 import brandeon.core.art.Raster;
+import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
@@ -186,7 +187,7 @@ class ThemeController {
         ResolvedScene resolved = new Resolver(draft.theme()).resolve(scene(draft, scene), wanted, signals.state(draft, System.currentTimeMillis()));
         BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis());
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(width == 0 ? straight(image) : smaller(image, width), "png", bytes);
+        ImageIO.write(Scaling.toWidth(image, width == 0 ? image.getWidth() : width), "png", bytes);
         return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.IMAGE_PNG).body(bytes.toByteArray());
     }
 
@@ -199,31 +200,8 @@ class ThemeController {
         int width = (int) Math.min(room.width(), room.height() * SAMPLE_ASPECT);
         BufferedImage cut = image.getSubimage((int) room.x(), (int) room.y(), width, (int) room.height());
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(smaller(cut, Math.min(SAMPLE_WIDTH, cut.getWidth())), "png", bytes);
+        ImageIO.write(Scaling.toWidth(cut, Math.min(SAMPLE_WIDTH, cut.getWidth())), "png", bytes);
         return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.IMAGE_PNG).body(bytes.toByteArray());
-    }
-
-    private static BufferedImage straight(BufferedImage image) {
-        return smaller(image, image.getWidth());
-    }
-
-    /** Scaled down in halves, then to size, which keeps thin lines; not premultiplied, as PNG wants it. */
-    private static BufferedImage smaller(BufferedImage image, int width) {
-        BufferedImage current = image;
-        while (current.getWidth() / 2 >= width) {
-            current = scaled(current, current.getWidth() / 2, Math.max(1, current.getHeight() / 2), BufferedImage.TYPE_INT_ARGB_PRE);
-        }
-        int height = Math.max(1, Math.round((float) image.getHeight() * width / image.getWidth()));
-        return scaled(current, width, height, BufferedImage.TYPE_INT_ARGB);
-    }
-
-    private static BufferedImage scaled(BufferedImage image, int width, int height, int type) {
-        BufferedImage result = new BufferedImage(width, height, type);
-        java.awt.Graphics2D graphics = result.createGraphics();
-        graphics.setRenderingHint(java.awt.RenderingHints.KEY_INTERPOLATION, java.awt.RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-        graphics.drawImage(image, 0, 0, width, height, null);
-        graphics.dispose();
-        return result;
     }
 
     private static LayoutView layout(Resolver resolver, Scene scene, Canvas canvas, LiveState live) {

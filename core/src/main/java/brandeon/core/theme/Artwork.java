@@ -1,0 +1,37 @@
+package brandeon.core.theme;
+
+import brandeon.core.recolour.Cluster;
+import brandeon.core.recolour.Recolouring;
+import java.util.List;
+
+/**
+ * A ready-made picture that the theme brings onto its brand. The file itself is never changed.
+ *
+ * @param file     lasting name of its content
+ * @param type     media type of the file
+ * @param width    in pixels
+ * @param height   in pixels
+ * @param moving   whether it has more than one frame
+ * @param clusters its main colours, largest first
+ */
+public record Artwork(String id, String name, String file, String type, int width, int height, boolean moving, List<Cluster> clusters, Recolouring recolouring, Provenance provenance) {
+
+    public Artwork {
+        clusters = List.copyOf(clusters);
+        if (id.isBlank() || id.length() > 60 || name.isBlank() || name.length() > 200) {
+            throw new IllegalArgumentException("A picture's name has between 1 and 200 letters.");
+        }
+    }
+
+    public boolean vector() {
+        return type.equals("image/svg+xml");
+    }
+
+    public Artwork with(Recolouring changed) {
+        return new Artwork(id, name, file, type, width, height, moving, clusters, changed, provenance);
+    }
+
+    public Artwork with(Provenance changed) {
+        return new Artwork(id, name, file, type, width, height, moving, clusters, recolouring, changed);
+    }
+}

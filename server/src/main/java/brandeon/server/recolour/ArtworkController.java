@@ -1,0 +1,196 @@
+package brandeon.server.recolour;
+
+import brandeon.core.colour.Palette;
+import brandeon.core.recolour.Mapping;
+import brandeon.core.recolour.Recolouring;
+import brandeon.core.text.Face;
+import brandeon.core.theme.Artwork;
+import brandeon.core.theme.Provenance;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Member;
+import brandeon.server.access.Members;
+import brandeon.server.problem.NotFound;
+import brandeon.server.theme.Themes;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+/** The recolour bench: ready-made pictures in, pictures in the brand's colours out. */
+@RestController
+@RequestMapping("/api/themes/{theme}/artworks")
+class ArtworkController {
+
+    /**
+     * @param worst    the largest difference of a landing; 0 where no colour has a role
+     * @param filter   CSS for a moving picture; empty otherwise
+     * @param state    changes whenever the recoloured picture does
+     * @param lacking  what is not said of its provenance
+     */
+    record ArtworkView(Artwork artwork, Recolouring proposed, String reason, List<Recolouring.Landing> landings, double worst, String filter, String state, List<String> lacking) {
+    }
+
+    private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable();
+
+    private final Members members;
+    private final Themes themes;
+    private final Artworks artworks;
+
+    ArtworkController(Members members, Themes themes, Artworks artworks) {
+        this.members = members;
+        this.themes = themes;
+        this.artworks = artworks;
+    }
+
+    /** Worst match first. */
+    @GetMapping
+    List<ArtworkView> all(@PathVariable UUID theme) {
+        Theme draft = themes.get(members.current(), theme).theme();
+        Palette palette = draft.brand().palette();
+        return draft.artworks().stream().map(artwork -> view(artwork, palette)).sorted(Comparator.comparingDouble(ArtworkView::worst).reversed()).toList();
+    }
+
+    /** Takes in one file; its bytes are the request's body. */
+    @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    ArtworkView add(@PathVariable UUID theme, @RequestParam String name, @RequestParam(defaultValue = "") String gesture, InputStream body) throws IOException {
+        Member member = members.current();
+        Artwork artwork = artworks.add(member, theme, name, body.readNBytes(PictureFile.MOST_BYTES + 1), gesture);
+        return view(artwork, themes.get(member, theme).theme().brand().palette());
+    }
+
+    @GetMapping("/{id}/before")
+    ResponseEntity<byte[]> before(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width) {
+        Member member = members.current();
+        return answer(artworks.before(member, artwork(member, theme, id), within(width)));
+    }
+
+    @GetMapping("/{id}/after")
+    ResponseEntity<byte[]> after(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width, @RequestParam(defaultValue = "") String state) {
+        Member member = members.current();
+        Artwork artwork = artwork(member, theme, id);
+        Palette palette = themes.get(member, theme).theme().brand().palette();
+        Artworks.Rendered picture = artworks.after(member, artwork, palette, within(width));
+        // Only under the name of its present state may it be kept for ever.
+        return state.equals(artworks.state(artwork, palette)) ? answer(picture)
+                : ResponseEntity.ok().cacheControl(CacheControl.noStore()).contentType(MediaType.parseMediaType(picture.type())).body(picture.content());
+    }
+
+    /** Every picture in the brand's colours. Moving ones are as they were, with their filter in a note beside them. */
+    @GetMapping("/recoloured.zip")
+    ResponseEntity<StreamingResponseBody> zip(@PathVariable UUID theme) {
+        Member member = members.current();
+        Theme draft = themes.get(member, theme).theme();
+        Palette palette = draft.brand().palette();
+        StreamingResponseBody body = out -> {
+            try (ZipOutputStream zip = new ZipOutputStream(out)) {
+                Set<String> names = new HashSet<>();
+                StringBuilder filters = new StringBuilder();
+                for (Artwork artwork : draft.artworks()) {
+                    Artworks.Rendered picture = artworks.after(member, artwork, palette, 0);
+                    String name = freeName(artwork, picture.type(), names);
+                    zip.putNextEntry(new ZipEntry(name));
+                    zip.write(picture.content());
+                    if (artwork.moving()) {
+                        filters.append(name).append(": filter: ").append(artworks.filter(artwork, palette)).append(";\n");
+                    }
+                }
+                if (!filters.isEmpty()) {
+                    zip.putNextEntry(new ZipEntry("filters.txt"));
+                    zip.write(filters.toString().getBytes(StandardCharsets.UTF_8));
+                }
+            }
+        };
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("recoloured.zip").build().toString())
+                .contentType(MediaType.parseMediaType("application/zip")).body(body);
+    }
+
+    /** Where every picture and face comes from, to print or to put below a channel. */
+    @GetMapping("/credits.md")
+    ResponseEntity<byte[]> credits(@PathVariable UUID theme) {
+        Theme draft = themes.get(members.current(), theme).theme();
+        StringBuilder sheet = new StringBuilder("# Credits of " + draft.name() + "\n\n| what | from | licence | credit |\n|---|---|---|---|\n");
+        for (Artwork artwork : draft.artworks()) {
+            Provenance p = artwork.provenance();
+            sheet.append("| ").append(cell(artwork.name())).append(" | ").append(cell(p.origin())).append(" | ").append(cell(p.licence())).append(" | ").append(cell(p.credit())).append(" |\n");
+        }
+        for (Face face : new java.util.TreeSet<>(List.of(draft.brand().heading(), draft.brand().text(), draft.brand().figures()))) {
+            sheet.append("| Type face ").append(face.title()).append(" | shipped with Brandeon | OFL-1.1 | its designers, see the licence file |\n");
+        }
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("credits.md").build().toString())
+                .contentType(MediaType.parseMediaType("text/markdown;charset=UTF-8")).body(sheet.toString().getBytes(StandardCharsets.UTF_8));
+    }
+
+    private ArtworkView view(Artwork artwork, Palette palette) {
+        Mapping mapping = artwork.recolouring().mapping(artwork.clusters(), palette);
+        List<Recolouring.Landing> landings = artwork.recolouring().landings(artwork.clusters(), palette, mapping);
+        return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
+                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artworks.filter(artwork, palette), artworks.state(artwork, palette), lacking(artwork.provenance()));
+    }
+
+    private static List<String> lacking(Provenance provenance) {
+        List<String> lacking = new ArrayList<>();
+        if (provenance.origin().isBlank()) {
+            lacking.add("origin");
+        }
+        if (provenance.licence().isBlank()) {
+            lacking.add("licence");
+        }
+        if (provenance.credit().isBlank()) {
+            lacking.add("credit");
+        }
+        return lacking;
+    }
+
+    private Artwork artwork(Member member, UUID theme, String id) {
+        return themes.get(member, theme).theme().artwork(id).orElseThrow(() -> new NotFound("There is no such picture in this theme."));
+    }
+
+    private static int within(int width) {
+        if (width < 0 || width > PictureFile.MOST_SIDE) {
+            throw new IllegalArgumentException("A width of " + width + " is out of range; it lies between 1 and " + PictureFile.MOST_SIDE + ".");
+        }
+        return width;
+    }
+
+    private static ResponseEntity<byte[]> answer(Artworks.Rendered picture) {
+        return ResponseEntity.ok().cacheControl(FOR_EVER).contentType(MediaType.parseMediaType(picture.type())).body(picture.content());
+    }
+
+    /** The picture's name without folders, with the right ending, once each. */
+    private static String freeName(Artwork artwork, String type, Set<String> taken) {
+        String stem = artwork.name().replaceAll(".*[/\\\\]", "").replaceFirst("\\.[A-Za-z0-9]{1,5}$", "").replaceAll("[^\\p{L}\\p{N} ._-]", "_");
+        String ending = type.equals(PictureFile.SVG) ? ".svg" : "." + type.substring("image/".length());
+        String name = stem + ending;
+        for (int i = 2; !taken.add(name); i++) {
+            name = stem + " " + i + ending;
+        }
+        return name;
+    }
+
+    private static String cell(String text) {
+        return text.isBlank() ? "**not said**" : text.replace("|", "\\|").replaceAll("\\s+", " ");
+    }
+}

@@ -1,0 +1,201 @@
+package brandeon.server.recolour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.core.colour.Colour;
+import brandeon.core.colour.Difference;
+import brandeon.server.access.Role;
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningServer.class)
+class ArtworkTest {
+
+    private RunningServer server;
+    private Person host;
+    private String theme;
+
+    @BeforeEach
+    void aTheme(RunningServer running) {
+        server = running;
+        host = running.host();
+        theme = host.newTheme("Pictures");
+        host.edit(theme, "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"#4f8f5b\"}");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"png", "jpg", "gif"})
+    void aPictureIsTakenInAndPaintedInTheBrand(String format) throws Exception {
+        Person.Answer answer = send("red." + format, picture(format, new Color(0xc0392b), 200, 100));
+        assertThat(answer.status()).isEqualTo(201);
+        JsonNode view = answer.json();
+        assertThat(view.path("artwork").path("width").asInt()).isEqualTo(200);
+        assertThat(view.path("landings").get(0).path("difference").asDouble()).isLessThan(1.5);
+        BufferedImage after = image("/" + view.path("artwork").path("id").asString() + "/after");
+        assertThat(difference(after.getRGB(100, 50), "#4f8f5b")).isLessThan(2.5);
+        BufferedImage before = image("/" + view.path("artwork").path("id").asString() + "/before");
+        assertThat(difference(before.getRGB(100, 50), "#c0392b")).as("the file itself is never changed").isLessThan(2.5);
+    }
+
+    @Test
+    void itFollowsTheBrand() throws Exception {
+        String id = send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json().path("artwork").path("id").asString();
+        host.edit(theme, "{\"edit\":\"setPin\",\"role\":\"ACCENT\",\"colour\":\"#8855cc\"}");
+        assertThat(difference(image("/" + id + "/after").getRGB(20, 20), "#8855cc")).isLessThan(1.5);
+        host.post("/api/themes/" + theme + "/undo", "");
+        assertThat(difference(image("/" + id + "/after").getRGB(20, 20), "#4f8f5b")).isLessThan(1.5);
+    }
+
+    @Test
+    void theFormatIsWhatTheContentSays() throws Exception {
+        JsonNode view = send("misnamed.jpg", "<svg xmlns='http://www.w3.org/2000/svg' width='80' height='40'><rect width='80' height='40' fill='#fff'/><script>alert(1)</script></svg>".getBytes(StandardCharsets.UTF_8)).json();
+        assertThat(view.path("artwork").path("type").asString()).isEqualTo("image/svg+xml");
+        assertThat(view.path("reason").asString()).contains("tinted");
+        String after = host.get("/api/themes/" + theme + "/artworks/" + view.path("artwork").path("id").asString() + "/after").body();
+        assertThat(after).contains("#4f8f5b").doesNotContain("script");
+    }
+
+    @Test
+    void filesOfOneGestureAreUndoneTogether() throws Exception {
+        for (int i = 0; i < 3; i++) {
+            assertThat(send("p" + i + ".png", picture("png", new Color(40 * i, 90, 200), 30, 30), "one-drop").status()).isEqualTo(201);
+        }
+        assertThat(list()).hasSize(3);
+        host.post("/api/themes/" + theme + "/undo", "");
+        assertThat(list()).isEmpty();
+        host.post("/api/themes/" + theme + "/redo", "");
+        assertThat(list()).hasSize(3);
+    }
+
+    @Test
+    void theWorstMatchComesFirst() throws Exception {
+        send("near.png", picture("png", new Color(0x4f8f5b), 30, 30));
+        String far = send("far.gif", picture("gif", new Color(0xc0392b), 30, 30)).json().path("artwork").path("id").asString();
+        host.edit(theme, "{\"edit\":\"setRecolouring\",\"artwork\":\"" + far + "\",\"recolouring\":{\"method\":\"TINT\",\"roles\":{\"0\":\"TEXT\"},\"kept\":[]}}");
+        double before = Double.MAX_VALUE;
+        for (JsonNode view : host.get("/api/themes/" + theme + "/artworks").json()) {
+            assertThat(view.path("worst").asDouble()).isLessThanOrEqualTo(before);
+            before = view.path("worst").asDouble();
+        }
+    }
+
+    @Test
+    void whatIsNoPictureIsRefusedAndNothingIsKept() throws Exception {
+        byte[] png = picture("png", Color.RED, 300, 300);
+        refused("notes.txt", "Sedge, reed, rush.".getBytes(StandardCharsets.UTF_8), "not a picture");
+        refused("empty.png", new byte[0], "empty");
+        refused("cut.png", Arrays.copyOf(png, png.length / 2), "damaged or cut short");
+        refused("broken.svg", "<svg xmlns='http://www.w3.org/2000/svg'><g></svg>".getBytes(StandardCharsets.UTF_8), "line 1");
+        refused("huge.png", claiming(60_000, 60_000), "60000 × 60000");
+        assertThat(list()).isEmpty();
+    }
+
+    @Test
+    void allRecolouredPicturesComeAsAZipWithTheirNames() throws Exception {
+        send("nest/heron.png", picture("png", Color.WHITE, 20, 20));
+        send("heron.png", picture("png", Color.BLUE, 20, 20));
+        HttpResponse<byte[]> zip = host.http().send(host.request("/api/themes/" + theme + "/artworks/recoloured.zip").build(), HttpResponse.BodyHandlers.ofByteArray());
+        Set<String> names = new HashSet<>();
+        try (ZipInputStream entries = new ZipInputStream(new ByteArrayInputStream(zip.body()))) {
+            for (ZipEntry entry = entries.getNextEntry(); entry != null; entry = entries.getNextEntry()) {
+                names.add(entry.getName());
+                assertThat(ImageIO.read(new ByteArrayInputStream(entries.readAllBytes())).getWidth()).isEqualTo(20);
+            }
+        }
+        assertThat(names).containsExactlyInAnyOrder("heron.png", "heron 2.png");
+    }
+
+    @Test
+    void creditsNameWhatIsKnownAndWhatIsNot() throws Exception {
+        String id = send("badge.png", picture("png", Color.RED, 20, 20)).json().path("artwork").path("id").asString();
+        send("other.png", picture("png", Color.BLUE, 20, 20));
+        host.edit(theme, "{\"edit\":\"setProvenance\",\"artwork\":\"" + id + "\",\"provenance\":{\"origin\":\"drawn by Tove Sedge\",\"licence\":\"CC-BY-4.0\",\"credit\":\"Tove | Sedge\"}}");
+        assertThat(host.get("/api/themes/" + theme + "/artworks/credits.md").body()).contains("| badge.png | drawn by Tove Sedge | CC-BY-4.0 | Tove \\| Sedge |", "| other.png | **not said** |", "OFL-1.1");
+    }
+
+    @Test
+    void othersReachNothing() throws Exception {
+        String id = send("red.png", picture("png", Color.RED, 20, 20)).json().path("artwork").path("id").asString();
+        Person stranger = server.stranger(Role.OWNER);
+        String path = "/api/themes/" + theme + "/artworks";
+        for (String address : new String[] {path, path + "/" + id + "/before", path + "/" + id + "/after", path + "/recoloured.zip", path + "/credits.md"}) {
+            assertThat(stranger.get(address).status()).as(address).isEqualTo(404);
+            assertThat(Person.unknown(server.address()).get(address).status()).as(address).isEqualTo(401);
+        }
+        // Knowing a file's name is not enough: names open files of one's own workspace only.
+        String file = list().get(0).path("artwork").path("file").asString();
+        String own = stranger.newTheme("Thief");
+        stranger.edit(own, "{\"edit\":\"addArtwork\",\"index\":0,\"artwork\":{\"id\":\"x\",\"name\":\"x\",\"file\":\"" + file + "\",\"type\":\"image/png\",\"width\":9,\"height\":9,\"moving\":false,\"clusters\":[],"
+                + "\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[]},\"provenance\":{\"origin\":\"\",\"licence\":\"\",\"credit\":\"\"}}}");
+        assertThat(stranger.get("/api/themes/" + own + "/artworks/x/before").status()).isEqualTo(404);
+    }
+
+    private JsonNode list() {
+        return host.get("/api/themes/" + theme + "/artworks").json();
+    }
+
+    private void refused(String name, byte[] content, String reason) {
+        Person.Answer answer = send(name, content);
+        assertThat(answer.status()).as(name).isEqualTo(400);
+        assertThat(answer.detail()).as(name).contains(reason);
+    }
+
+    private Person.Answer send(String name, byte[] content) {
+        return send(name, content, "");
+    }
+
+    private Person.Answer send(String name, byte[] content, String gesture) {
+        return host.send(host.request("/api/themes/" + theme + "/artworks?name=" + name.replace("/", "%2F") + "&gesture=" + gesture)
+                .header("Content-Type", "application/octet-stream").POST(HttpRequest.BodyPublishers.ofByteArray(content)).build());
+    }
+
+    private BufferedImage image(String path) throws IOException, InterruptedException {
+        return ImageIO.read(new ByteArrayInputStream(host.http().send(host.request("/api/themes/" + theme + "/artworks" + path).build(), HttpResponse.BodyHandlers.ofByteArray()).body()));
+    }
+
+    private static double difference(int rgb, String wanted) {
+        return Difference.ciede2000(Colour.parse("#%06x".formatted(rgb & 0xffffff)), Colour.parse(wanted));
+    }
+
+    private static byte[] picture(String format, Color color, int width, int height) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, format.equals("jpg") ? BufferedImage.TYPE_INT_RGB : BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(color);
+        graphics.fillRect(0, 0, width, height);
+        graphics.dispose();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        assertThat(ImageIO.write(image, format, bytes)).isTrue();
+        return bytes.toByteArray();
+    }
+
+    /** A PNG of a few bytes whose header claims a size (PNG specification, section 11.2.2). */
+    private static byte[] claiming(int width, int height) {
+        ByteBuffer header = ByteBuffer.allocate(17).put("IHDR".getBytes(StandardCharsets.US_ASCII)).putInt(width).putInt(height).put(new byte[] {8, 6, 0, 0, 0});
+        CRC32 crc = new CRC32();
+        crc.update(header.array());
+        return ByteBuffer.allocate(8 + 4 + 17 + 4).put(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10}).putInt(13).put(header.array()).putInt((int) crc.getValue()).array();
+    }
+}

@@ -1,0 +1,19 @@
+/** All files of a drop, those in folders included; a folder's path stands before the name. */
+export async function droppedFiles(items: DataTransferItemList): Promise<File[]> {
+  // Entries must be taken before the first wait; afterwards the browser empties the list.
+  const entries = [...items].map((item) => item.webkitGetAsEntry()).filter((entry) => entry !== null);
+  return (await Promise.all(entries.map(filesOf))).flat();
+}
+
+async function filesOf(entry: FileSystemEntry): Promise<File[]> {
+  if (entry.isFile) return [await new Promise<File>((resolve, reject) => (entry as FileSystemFileEntry).file(resolve, reject))];
+  const reader = (entry as FileSystemDirectoryEntry).createReader();
+  const inside: FileSystemEntry[] = [];
+  // A reader gives a hundred entries at a time, and none at the end.
+  for (;;) {
+    const some = await new Promise<FileSystemEntry[]>((resolve, reject) => reader.readEntries(resolve, reject));
+    if (some.length === 0) break;
+    inside.push(...some);
+  }
+  return (await Promise.all(inside.filter((one) => !one.name.startsWith(".")).map(filesOf))).flat();
+}
