@@ -5,6 +5,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
 import { RecolourPage } from "../recolour/RecolourPage";
 import { useTheme } from "../theme/useTheme";
+import { BringIn } from "./BringIn";
 import { EyesFilters, EyesSwitch, seenBy, type Vision } from "./Eyes";
 import { Faces } from "./Faces";
 import { GradientCard } from "./GradientCard";
@@ -26,6 +27,7 @@ export function BrandPage({ pictures = false }: { pictures?: boolean }) {
         <h1 className="mb-2">Brand</h1>
         <Moods />
         <Seeds />
+        <BringIn />
         <Faces />
         {brand.data && <GradientCard view={brand.data.gradient} />}
         <Shares plates={brand.data?.plates ?? []} />

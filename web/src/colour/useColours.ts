@@ -20,6 +20,7 @@ export function useColours() {
     seeds,
     pins,
     setSeed: (index: number, colour: string, gesture: string) => edit(inMood({ seeds: seeds.map((old, i) => (i === index ? colour : old)) }) ?? { edit: "setSeed", index, colour }, gesture),
+    setSeeds: (list: string[]) => edit(inMood({ seeds: list }) ?? { edit: "setSeeds", seeds: list }),
     addSeed: (colour: string) => edit(inMood({ seeds: [...seeds, colour] }) ?? { edit: "addSeed", index: seeds.length, colour }),
     removeSeed: (index: number) => edit(inMood({ seeds: seeds.filter((_, i) => i !== index) }) ?? { edit: "removeSeed", index }),
     setPin: (role: RoleName, colour: string, gesture: string) => edit(inMood({ pins: { ...pins, [role]: colour } }) ?? { edit: "setPin", role, colour }, gesture),

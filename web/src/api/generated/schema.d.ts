@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/palettes/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-palettes-read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outlets/{id}/withdraw": {
         parameters: {
             query?: never;
@@ -492,6 +508,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-themes-id-samples-kind-png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-palette"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1036,7 +1068,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1079,7 +1111,7 @@ export interface components {
             edit: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Place: Omit<components["schemas"]["Edit"], "edit"> & {
@@ -1326,6 +1358,15 @@ export interface components {
              */
             edit: "setSeed";
         };
+        SetSeeds: Omit<components["schemas"]["Edit"], "edit"> & {
+            seeds: string[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setSeeds";
+        };
         SetText: Omit<components["schemas"]["Edit"], "edit"> & {
             piece: string;
             field: string;
@@ -1360,6 +1401,15 @@ export interface components {
         FillWish: {
             /** Format: uuid */
             theme: string;
+        };
+        ReadView: {
+            name: string;
+            swatches: components["schemas"]["SwatchView"][];
+        };
+        SwatchView: {
+            name: string;
+            colour: string;
+            proposed: boolean;
         };
         PracticeWish: {
             /** @enum {string} */
@@ -1436,7 +1486,7 @@ export interface components {
             /** Format: double */
             limit: number;
             sentence: string;
-            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
         };
         LayoutView: {
             scene: string;
@@ -2208,6 +2258,26 @@ export interface operations {
             };
         };
     };
+    "post-api-palettes-read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadView"];
+                };
+            };
+        };
+    };
     "post-api-outlets-id-withdraw": {
         parameters: {
             query?: never;
@@ -2470,7 +2540,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/markdown;charset=UTF-8": string;
+                    "*/*": string;
                 };
             };
         };
@@ -2575,6 +2645,30 @@ export interface operations {
             path: {
                 id: string;
                 kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "ANNOUNCER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-id-palette": {
+        parameters: {
+            query: {
+                format: "TOKENS" | "GIMP" | "CSS" | "SVG";
+            };
+            header?: never;
+            path: {
+                id: string;
             };
             cookie?: never;
         };

@@ -3,10 +3,8 @@ package brandeon.core.recolour;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
 import brandeon.core.colour.Spaces;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
+import brandeon.core.pack.Xml;
 import java.io.StringWriter;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,8 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import javax.xml.transform.OutputKeys;
 import javax.xml.transform.Transformer;
 import javax.xml.transform.TransformerException;
@@ -28,9 +24,6 @@ import org.w3c.dom.Attr;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NamedNodeMap;
-import org.w3c.dom.Node;
-import org.xml.sax.SAXException;
-import org.xml.sax.SAXParseException;
 
 /**
  * A vector picture from outside: rebuilt from an allowed list of elements and attributes, and recoloured by its paints.
@@ -60,8 +53,8 @@ public final class SvgPicture {
     private final double height;
     private int elements;
 
-    private SvgPicture(Document foreign) throws ParserConfigurationException {
-        document = factory().newDocumentBuilder().newDocument();
+    private SvgPicture(Document foreign) {
+        document = Xml.empty();
         Element root = foreign.getDocumentElement();
         if (!"svg".equals(root.getLocalName())) {
             throw new IllegalArgumentException("This is not an SVG picture: its first element is “" + root.getTagName() + "”.");
@@ -79,15 +72,7 @@ public final class SvgPicture {
 
     /** @throws IllegalArgumentException with a sentence that names line and reason when this is no SVG */
     public static SvgPicture read(byte[] bytes) {
-        try {
-            var builder = factory().newDocumentBuilder();
-            builder.setErrorHandler(null);
-            return new SvgPicture(builder.parse(new ByteArrayInputStream(bytes)));
-        } catch (SAXParseException e) {
-            throw new IllegalArgumentException("This SVG cannot be read: line " + e.getLineNumber() + ", " + e.getMessage(), e);
-        } catch (SAXException | IOException | ParserConfigurationException e) {
-            throw new IllegalArgumentException("This SVG cannot be read: " + e.getMessage(), e);
-        }
+        return new SvgPicture(Xml.read(bytes));
     }
 
     public double width() {
@@ -133,7 +118,7 @@ public final class SvgPicture {
                 colour(element.getAttribute(attribute)).ifPresent(colour -> use.at(element, attribute, colour));
             }
         }
-        for (Element child : children(element)) {
+        for (Element child : Xml.children(element)) {
             each(child, use);
         }
     }
@@ -144,7 +129,7 @@ public final class SvgPicture {
         if (SHAPES.contains(element.getLocalName()) && !saidHere) {
             element.setAttribute("fill", Colour.BLACK.hex());
         }
-        for (Element child : children(element)) {
+        for (Element child : Xml.children(element)) {
             if (!Set.of("defs", "symbol", "clipPath", "mask").contains(child.getLocalName())) {
                 writeBlack(child, saidHere);
             }
@@ -182,7 +167,7 @@ public final class SvgPicture {
             own.setTextContent(foreign.getTextContent());
             return own;
         }
-        for (Element child : children(foreign)) {
+        for (Element child : Xml.children(foreign)) {
             if (SVG.equals(child.getNamespaceURI()) && ELEMENTS.contains(child.getLocalName())) {
                 own.appendChild(rebuilt(child, depth + 1));
             }
@@ -229,16 +214,6 @@ public final class SvgPicture {
         return matcher.matches() ? Double.parseDouble(matcher.group(1)) : otherwise;
     }
 
-    private static List<Element> children(Element element) {
-        List<Element> children = new ArrayList<>();
-        for (Node node = element.getFirstChild(); node != null; node = node.getNextSibling()) {
-            if (node instanceof Element child) {
-                children.add(child);
-            }
-        }
-        return children;
-    }
-
     private static String text(Document document) {
         try {
             Transformer writer = TransformerFactory.newInstance().newTransformer();
@@ -249,15 +224,5 @@ public final class SvgPicture {
         } catch (TransformerException e) {
             throw new IllegalStateException(e);
         }
-    }
-
-    /** No document type, so no entities from elsewhere and none that grow without end. */
-    private static DocumentBuilderFactory factory() throws ParserConfigurationException {
-        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-        factory.setNamespaceAware(true);
-        factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-        factory.setXIncludeAware(false);
-        factory.setExpandEntityReferences(false);
-        return factory;
     }
 }

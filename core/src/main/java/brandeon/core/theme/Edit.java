@@ -23,6 +23,7 @@ import java.util.List;
     @Type(value = Edit.AddSeed.class, name = "addSeed"),
     @Type(value = Edit.RemoveSeed.class, name = "removeSeed"),
     @Type(value = Edit.SetFace.class, name = "setFace"),
+    @Type(value = Edit.SetSeeds.class, name = "setSeeds"),
     @Type(value = Edit.SetPin.class, name = "setPin"),
     @Type(value = Edit.DropPin.class, name = "dropPin"),
     @Type(value = Edit.SetCorner.class, name = "setCorner"),
@@ -66,6 +67,10 @@ public sealed interface Edit {
     }
 
     record RemoveSeed(int index) implements Edit {
+    }
+
+    /** All seeds at once, as from a palette or a logo. */
+    record SetSeeds(List<Colour> seeds) implements Edit {
     }
 
     /** What a face is used for. */

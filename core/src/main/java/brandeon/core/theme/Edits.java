@@ -40,6 +40,7 @@ public final class Edits {
             case Edit.SetBox(String scene, String piece, Shape shape, Box _) -> earlier instanceof Edit.SetBox e && e.scene().equals(scene) && e.piece().equals(piece) && e.shape() == shape;
             case Edit.SetSeed(int index, Colour _) -> earlier instanceof Edit.SetSeed e && e.index() == index;
             case Edit.SetCorner _ -> earlier instanceof Edit.SetCorner;
+            case Edit.SetSeeds _ -> earlier instanceof Edit.SetSeeds;
             case Edit.SetPlate _ -> earlier instanceof Edit.SetPlate;
             case Edit.SetGradient _ -> earlier instanceof Edit.SetGradient;
             case Edit.SetPin(Role role, Colour _) -> earlier instanceof Edit.SetPin e && e.role() == role;
@@ -69,6 +70,7 @@ public final class Edits {
             case Edit.AddSeed(int index, Colour colour) -> done(withSeeds(theme, inserted(theme.brand().seeds(), index, colour)), new Edit.RemoveSeed(Math.clamp(index, 0, theme.brand().seeds().size())));
             case Edit.RemoveSeed(int index) -> removeSeed(theme, index);
             case Edit.SetFace(Edit.FaceUse use, Face face) -> setFace(theme, use, face);
+            case Edit.SetSeeds(List<Colour> seeds) -> done(withSeeds(theme, seeds), new Edit.SetSeeds(theme.brand().seeds()));
             case Edit.SetPin(Role role, Colour colour) -> done(withPin(theme, role, Optional.of(colour)), undoPin(theme, role));
             case Edit.DropPin(Role role) -> {
                 require(theme.brand().pins().containsKey(role), "That colour is not pinned.");

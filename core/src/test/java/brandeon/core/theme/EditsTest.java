@@ -40,6 +40,7 @@ class EditsTest {
                 new Edit.SetFace(Edit.FaceUse.TEXT, Face.FAMILJEN),
                 new Edit.SetFace(Edit.FaceUse.FIGURES, Face.BRICOLAGE),
                 new Edit.SetCorner(0.1),
+                new Edit.SetSeeds(List.of(Colour.parse("#112233"), Colour.parse("#aabbcc"))),
                 new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22")),
                 new Edit.SetPlate(0.6),
                 new Edit.SetGradient(new Gradient(List.of(Role.ACCENT, Role.GLOW, Role.SECOND_ACCENT), Gradient.Way.OKLCH)),

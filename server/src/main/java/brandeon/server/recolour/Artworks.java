@@ -65,6 +65,21 @@ public class Artworks {
         return artwork;
     }
 
+    /** The main colours of a picture that is not kept, such as a logo. */
+    public List<Cluster> mainColours(byte[] content) {
+        return PictureFile.read(content).clusters();
+    }
+
+    /** Whether a file is anything but text; vector pictures and palettes are text. */
+    public static boolean pixels(byte[] content) {
+        for (int i = 0; i < Math.min(content.length, 512); i++) {
+            if (content[i] == 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** The CSS filter that colours a moving picture as it plays; empty for other methods. */
     public String filter(Artwork artwork, Palette palette) {
         return artwork.recolouring().method() != Recolouring.Method.FILTER ? "" : artwork.recolouring().filter(artwork.clusters(), palette).map(FilterChain::css).orElse("");
