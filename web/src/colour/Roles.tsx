@@ -1,16 +1,17 @@
 import { Pin, PinOff } from "lucide-react";
 import type { Schemas } from "../api/client";
-import { useCatalogue, useTheme } from "../theme/useTheme";
+import { useTheme } from "../theme/useTheme";
 import { ColourField } from "./ColourField";
+import { useFaces } from "./Faces";
 import { RoleSample } from "./RoleSample";
 import { ROLE_NAMES, useColours, type RoleName } from "./useColours";
 
 /** Every role as a sample of its work, with what it guarantees and how to set it by hand. */
 export function Roles({ roles }: { roles: Schemas["RoleColour"][] }) {
   const { brand } = useTheme().theme;
-  const catalogue = useCatalogue();
+  const faces = useFaces();
   const colours = Object.fromEntries(roles.map((role) => [role.role, role.colour])) as Record<RoleName, string>;
-  const heading = catalogue.data?.faces.find((face) => face.id === brand.heading)?.family ?? "";
+  const heading = faces.find((face) => face.id === brand.heading)?.family ?? "";
   return (
     <ul className="grid grid-cols-2 gap-x-6">
       {roles.map((role) => (

@@ -1,4 +1,5 @@
 import { tickClocks, type Clock, findClocks } from "./clocks";
+import { loadOwnFaces } from "./ownFaces";
 import type { Layer, Movement, Patch, Picture } from "./picture";
 
 /**
@@ -92,6 +93,7 @@ export class Painter {
   }
 
   private mount(layer: Layer): void {
+    loadOwnFaces(layer.svg);
     const holder = document.createElement("div");
     holder.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="${String(this.width)}" height="${String(this.height)}" viewBox="0 0 ${String(this.width)} ${String(this.height)}">${layer.svg}</svg>`;
     const svg = holder.firstElementChild as SVGSVGElement;

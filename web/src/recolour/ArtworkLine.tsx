@@ -39,7 +39,7 @@ export function ArtworkLine({ view }: { view: View }) {
             </select>
             {changed ? <button className="underline" onClick={() => set(view.proposed)}>Back to the proposal</button> : <span className="text-faint">{view.reason}</span>}
           </div>
-          {open && <ProvenanceFields artwork={artwork.id} provenance={artwork.provenance} />}
+          {open && <ProvenanceFields provenance={artwork.provenance} columns={3} set={(provenance) => edit({ edit: "setProvenance", artwork: artwork.id, provenance })} />}
         </div>
       </div>
     </li>

@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/faces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-faces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{theme}/clocks/{piece}": {
         parameters: {
             query?: never;
@@ -744,12 +760,9 @@ export interface components {
             pins: {
                 [key: string]: string;
             };
-            /** @enum {string} */
-            heading: "BARLOW_CONDENSED" | "BRICOLAGE" | "FAMILJEN" | "FRAUNCES" | "ATKINSON" | "ATKINSON_BOLD";
-            /** @enum {string} */
-            text: "BARLOW_CONDENSED" | "BRICOLAGE" | "FAMILJEN" | "FRAUNCES" | "ATKINSON" | "ATKINSON_BOLD";
-            /** @enum {string} */
-            figures: "BARLOW_CONDENSED" | "BRICOLAGE" | "FAMILJEN" | "FRAUNCES" | "ATKINSON" | "ATKINSON_BOLD";
+            heading: string;
+            text: string;
+            figures: string;
             /** Format: double */
             corner: number;
             /** Format: double */
@@ -788,6 +801,11 @@ export interface components {
             pins: {
                 [key: string]: string;
             };
+        };
+        OwnFace: {
+            face: string;
+            title: string;
+            provenance: components["schemas"]["Provenance"];
         };
         Piece: {
             id: string;
@@ -846,6 +864,7 @@ export interface components {
             scenes: components["schemas"]["Scene"][];
             alerts: components["schemas"]["AlertRule"][];
             artworks: components["schemas"]["Artwork"][];
+            faces: components["schemas"]["OwnFace"][];
         };
         ThemeView: {
             /** Format: uuid */
@@ -1023,6 +1042,17 @@ export interface components {
              */
             edit: "addCanvas";
         };
+        AddFace: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            face: components["schemas"]["OwnFace"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addFace";
+        };
         AddMood: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
             index: number;
@@ -1068,7 +1098,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1111,7 +1141,7 @@ export interface components {
             edit: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Place: Omit<components["schemas"]["Edit"], "edit"> & {
@@ -1143,6 +1173,15 @@ export interface components {
              * @enum {string}
              */
             edit: "removeCanvas";
+        };
+        RemoveFace: Omit<components["schemas"]["Edit"], "edit"> & {
+            face: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeFace";
         };
         RemoveMood: Omit<components["schemas"]["Edit"], "edit"> & {
             mood: string;
@@ -1267,14 +1306,23 @@ export interface components {
         SetFace: Omit<components["schemas"]["Edit"], "edit"> & {
             /** @enum {string} */
             use: "HEADING" | "TEXT" | "FIGURES";
-            /** @enum {string} */
-            face: "BARLOW_CONDENSED" | "BRICOLAGE" | "FAMILJEN" | "FRAUNCES" | "ATKINSON" | "ATKINSON_BOLD";
+            face: string;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             edit: "setFace";
+        };
+        SetFaceProvenance: Omit<components["schemas"]["Edit"], "edit"> & {
+            face: string;
+            provenance: components["schemas"]["Provenance"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setFaceProvenance";
         };
         SetFigure: Omit<components["schemas"]["Edit"], "edit"> & {
             piece: string;
@@ -1486,7 +1534,7 @@ export interface components {
             /** Format: double */
             limit: number;
             sentence: string;
-            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
         };
         LayoutView: {
             scene: string;
@@ -1677,10 +1725,10 @@ export interface components {
             visions: components["schemas"]["VisionView"][];
         };
         FaceView: {
-            /** @enum {string} */
-            id: "BARLOW_CONDENSED" | "BRICOLAGE" | "FAMILJEN" | "FRAUNCES" | "ATKINSON" | "ATKINSON_BOLD";
+            id: string;
             title: string;
             family: string;
+            character: string;
         };
         FamilyView: {
             id: string;
@@ -1871,6 +1919,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-faces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnFace"];
                 };
             };
         };

@@ -43,6 +43,9 @@ public final class Screenshots {
         page.navigate(theme + "/brand");
         page.waitForSelector("li[data-role=ON_AIR]");
         take("brand");
+        page.navigate(theme + "/brand/pictures");
+        page.waitForSelector("[data-artwork]");
+        take("recolour");
         page.navigate(theme + "/pieces");
         take("pieces");
         page.navigate(theme + "/stage/hide/wide");

@@ -54,7 +54,7 @@ class PaintingTest {
     @Test
     void textIsAsWideInChromiumAsMeasured() {
         Page page = blank(800, 600);
-        for (Face face : Face.values()) {
+        for (Face face : Face.shipped()) {
             for (String text : new String[] {"Reedlight Hide", "AVATAR Tofu 1999", "Dusk watch — high tide 19:42", "Wren of Low Quay", "fjord, office, waffle"}) {
                 double chromium = ((Number) page.evaluate("""
                         async ([family, text]) => {

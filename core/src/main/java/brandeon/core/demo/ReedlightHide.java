@@ -29,7 +29,7 @@ public final class ReedlightHide {
     public static Theme theme() {
         return new Theme("Reedlight Hide",
                 Brand.of(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.55).withMoods(moods(), ""),
-                "tideline", canvases(), captures(), pieces(), scenes(), alerts(), List.of());
+                "tideline", canvases(), captures(), pieces(), scenes(), alerts(), List.of(), List.of());
     }
 
     private static List<Mood> moods() {

@@ -11,9 +11,10 @@ import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.motion.Track;
 import brandeon.core.text.Face;
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * What a painter mounts: the pieces of one part of a scene, back to front, as SVG fragments with their motion.
@@ -22,6 +23,8 @@ import java.util.Set;
  * @param height of the canvas, in pixels
  */
 public record Picture(int width, int height, List<Layer> layers) {
+
+    private static final Pattern FAMILY = Pattern.compile("font-family=\"(Brandeon [^\"]+)\"");
 
     /** One piece. */
     public record Layer(String piece, String svg, List<Movement> movements) {
@@ -67,12 +70,9 @@ public record Picture(int width, int height, List<Layer> layers) {
 
     /** The faces that its texts are set in. */
     public Set<Face> faces() {
-        Set<Face> used = EnumSet.noneOf(Face.class);
-        for (Face face : Face.values()) {
-            String set = "font-family=\"" + face.family() + "\"";
-            if (layers.stream().anyMatch(layer -> layer.svg().contains(set))) {
-                used.add(face);
-            }
+        Set<Face> used = new LinkedHashSet<>();
+        for (Layer layer : layers) {
+            FAMILY.matcher(layer.svg()).results().forEach(found -> Face.ofFamily(found.group(1)).ifPresent(used::add));
         }
         return used;
     }

@@ -50,6 +50,9 @@ import java.util.List;
     @Type(value = Edit.SetBox.class, name = "setBox"),
     @Type(value = Edit.DropBox.class, name = "dropBox"),
     @Type(value = Edit.SetAlert.class, name = "setAlert"),
+    @Type(value = Edit.AddFace.class, name = "addFace"),
+    @Type(value = Edit.RemoveFace.class, name = "removeFace"),
+    @Type(value = Edit.SetFaceProvenance.class, name = "setFaceProvenance"),
     @Type(value = Edit.AddArtwork.class, name = "addArtwork"),
     @Type(value = Edit.RemoveArtwork.class, name = "removeArtwork"),
     @Type(value = Edit.SetRecolouring.class, name = "setRecolouring"),
@@ -164,6 +167,16 @@ public sealed interface Edit {
 
     /** Replaces or adds the rule of its kind. */
     record SetAlert(AlertRule rule) implements Edit {
+    }
+
+    record AddFace(int index, OwnFace face) implements Edit {
+    }
+
+    /** Refused while the brand uses it. */
+    record RemoveFace(Face face) implements Edit {
+    }
+
+    record SetFaceProvenance(Face face, Provenance provenance) implements Edit {
     }
 
     record AddArtwork(int index, Artwork artwork) implements Edit {

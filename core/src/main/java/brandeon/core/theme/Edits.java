@@ -47,11 +47,12 @@ public final class Edits {
             case Edit.SetMood(Mood mood) -> earlier instanceof Edit.SetMood e && e.mood().id().equals(mood.id());
             case Edit.ChooseMood _ -> earlier instanceof Edit.ChooseMood;
             case Edit.SetRecolouring(String id, Recolouring _) -> earlier instanceof Edit.SetRecolouring e && e.artwork().equals(id);
+            case Edit.SetFaceProvenance(Face face, Provenance _) -> earlier instanceof Edit.SetFaceProvenance e && e.face().equals(face);
             case Edit.SetProvenance(String id, Provenance _) -> earlier instanceof Edit.SetProvenance e && e.artwork().equals(id);
             case Edit.SetText(String piece, String field, String _) -> earlier instanceof Edit.SetText e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
-            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
+            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
                     Edit.RenameScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropBox _,
                     Edit.SetAlert _, Edit.Batch _ -> false;
         };
@@ -69,7 +70,10 @@ public final class Edits {
             case Edit.SetSeed(int index, Colour colour) -> setSeed(theme, index, colour);
             case Edit.AddSeed(int index, Colour colour) -> done(withSeeds(theme, inserted(theme.brand().seeds(), index, colour)), new Edit.RemoveSeed(Math.clamp(index, 0, theme.brand().seeds().size())));
             case Edit.RemoveSeed(int index) -> removeSeed(theme, index);
-            case Edit.SetFace(Edit.FaceUse use, Face face) -> setFace(theme, use, face);
+            case Edit.SetFace(Edit.FaceUse use, Face face) -> {
+                require(!face.isOwn() || theme.faces().stream().anyMatch(f -> f.face().equals(face)), "That face is no longer there.");
+                yield setFace(theme, use, face);
+            }
             case Edit.SetSeeds(List<Colour> seeds) -> done(withSeeds(theme, seeds), new Edit.SetSeeds(theme.brand().seeds()));
             case Edit.SetPin(Role role, Colour colour) -> done(withPin(theme, role, Optional.of(colour)), undoPin(theme, role));
             case Edit.DropPin(Role role) -> {
@@ -123,6 +127,20 @@ public final class Edits {
                 yield done(withScene(theme, e.scene(), s -> s.replacing(old.uncorrected(e.shape()))), undoBox(e.scene(), old, e.shape()));
             }
             case Edit.SetAlert(AlertRule rule) -> setAlert(theme, rule);
+            case Edit.AddFace(int index, OwnFace face) -> {
+                require(theme.faces().stream().noneMatch(f -> f.face().equals(face.face())), "This theme has that face already.");
+                require(theme.faces().size() < Theme.MOST_FACES, "A theme has at most " + Theme.MOST_FACES + " faces of its own.");
+                yield done(theme.withFaces(inserted(theme.faces(), index, face)), new Edit.RemoveFace(face.face()));
+            }
+            case Edit.RemoveFace(Face face) -> {
+                OwnFace old = ownFace(theme, face);
+                require(!List.of(theme.brand().heading(), theme.brand().text(), theme.brand().figures()).contains(face), "The brand uses this face; choose another one first.");
+                yield done(theme.withFaces(theme.faces().stream().filter(f -> !f.equals(old)).toList()), new Edit.AddFace(theme.faces().indexOf(old), old));
+            }
+            case Edit.SetFaceProvenance(Face face, Provenance provenance) -> {
+                OwnFace old = ownFace(theme, face);
+                yield done(theme.withFaces(theme.faces().stream().map(f -> f.equals(old) ? new OwnFace(face, old.title(), provenance) : f).toList()), new Edit.SetFaceProvenance(face, old.provenance()));
+            }
             case Edit.AddArtwork(int index, Artwork artwork) -> {
                 require(theme.artwork(artwork.id()).isEmpty(), "There is already a picture with this id.");
                 require(theme.artworks().size() < Theme.MOST_ARTWORKS, "A theme has at most " + Theme.MOST_ARTWORKS + " ready-made pictures.");
@@ -199,6 +217,10 @@ public final class Edits {
 
     private static Theme withMoods(Theme theme, List<Mood> moods, String worn) {
         return theme.withBrand(theme.brand().withMoods(moods, worn));
+    }
+
+    private static OwnFace ownFace(Theme theme, Face face) {
+        return theme.faces().stream().filter(f -> f.face().equals(face)).findFirst().orElseThrow(() -> new Refusal("That face is no longer there."));
     }
 
     private static Artwork artwork(Theme theme, String id) {

@@ -24,7 +24,7 @@ public final class Starter {
                 Families.all().getFirst().id(),
                 canvases(),
                 List.of(new Capture(CAMERA, "Camera", Size.of(1280, 720)), new Capture(PLAY, "Play", Size.of(1920, 1080))),
-                List.of(), List.of(), alerts(), List.of());
+                List.of(), List.of(), alerts(), List.of(), List.of());
     }
 
     public static List<Canvas> canvases() {

@@ -8,12 +8,13 @@ import java.util.Optional;
 
 /** A whole overlay theme: one document, changed only by {@link Edits#apply}. */
 public record Theme(String name, Brand brand, String family, List<Canvas> canvases, List<Capture> captures,
-        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts, List<Artwork> artworks) {
+        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts, List<Artwork> artworks, List<OwnFace> faces) {
 
     public static final int MOST_SCENES = 40;
     public static final int MOST_PIECES = 400;
     public static final int MOST_CANVASES = 12;
     public static final int MOST_ARTWORKS = 300;
+    public static final int MOST_FACES = 20;
 
     public Theme {
         canvases = List.copyOf(canvases);
@@ -22,6 +23,7 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
         scenes = List.copyOf(scenes);
         alerts = List.copyOf(alerts);
         artworks = List.copyOf(artworks);
+        faces = List.copyOf(faces);
         if (name.isBlank() || name.length() > 120) {
             throw new IllegalArgumentException("A theme's name has between 1 and 120 letters.");
         }
@@ -48,31 +50,31 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
     }
 
     public Theme withName(String newName) {
-        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks);
+        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces);
     }
 
     public Theme withBrand(Brand newBrand) {
-        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks);
+        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks, faces);
     }
 
     public Theme withCanvases(List<Canvas> list) {
-        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts, artworks);
+        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts, artworks, faces);
     }
 
     public Theme withCaptures(List<Capture> list) {
-        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts, artworks);
+        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts, artworks, faces);
     }
 
     public Theme withPieces(List<Piece> list) {
-        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts, artworks);
+        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts, artworks, faces);
     }
 
     public Theme withScenes(List<Scene> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts, artworks);
+        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts, artworks, faces);
     }
 
     public Theme withAlerts(List<AlertRule> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list, artworks);
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list, artworks, faces);
     }
 
     public Optional<Artwork> artwork(String id) {
@@ -80,6 +82,10 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
     }
 
     public Theme withArtworks(List<Artwork> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, list);
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, list, faces);
+    }
+
+    public Theme withFaces(List<OwnFace> list) {
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, list);
     }
 }

@@ -27,7 +27,7 @@ class EditsTest {
 
     private static final Artwork BADGE = new Artwork("badge", "Old badge", "ab".repeat(32), "image/png", 400, 400, false, List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
             new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
-    private static final Theme THEME = ReedlightHide.theme().withArtworks(List.of(BADGE));
+    private static final Theme THEME = ReedlightHide.theme().withArtworks(List.of(BADGE)).withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
 
     static Stream<Edit> everyKindOfEdit() {
         Placed strip = Placed.in(Zone.STRIP, "countdown");
@@ -66,6 +66,9 @@ class EditsTest {
                 new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
                 new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
                 new Edit.RemoveArtwork("badge"),
+                new Edit.AddFace(0, new OwnFace(Face.own("34".repeat(32)), "Reed Serif", Provenance.UNKNOWN)),
+                new Edit.RemoveFace(Face.own("12".repeat(32))),
+                new Edit.SetFaceProvenance(Face.own("12".repeat(32)), new Provenance("the designer", "OFL-1.1", "Tove Sedge")),
                 new Edit.SetRecolouring("badge", new Recolouring(Recolouring.Method.FILTER, Map.of(0, Role.GLOW), List.of())),
                 new Edit.SetProvenance("badge", new Provenance("drawn by Mirela Osk", "CC-BY-4.0", "Mirela Osk")),
                 new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(1))));
@@ -101,6 +104,14 @@ class EditsTest {
         assertThat(dropped.theme()).isEqualTo(THEME);
         assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(pinned);
         assertThat(Edits.apply(THEME, new Edit.DropPin(Role.ACCENT))).isInstanceOf(Outcome.Refused.class);
+    }
+
+    @Test
+    void aFaceInUseIsNotRemovedAndAnUnknownOneNotUsed() {
+        Face own = Face.own("12".repeat(32));
+        Theme set = applied(THEME, new Edit.SetFace(Edit.FaceUse.HEADING, own)).theme();
+        assertThat(Edits.apply(set, new Edit.RemoveFace(own))).isEqualTo(new Outcome.Refused("The brand uses this face; choose another one first."));
+        assertThat(Edits.apply(THEME, new Edit.SetFace(Edit.FaceUse.TEXT, Face.own("99".repeat(32))))).isInstanceOf(Outcome.Refused.class);
     }
 
     @Test

@@ -2,10 +2,9 @@ package brandeon.server.live;
 
 import brandeon.core.text.Face;
 import brandeon.server.problem.NotFound;
-import java.io.IOException;
-import java.io.InputStream;
 import java.time.Duration;
-import java.util.Arrays;
+import java.util.Collection;
+import java.util.Optional;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -13,31 +12,29 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The shipped faces for browsers: the same files that core measures with. */
+/** Faces for browsers: the same files that core measures with. Own ones are found by the hash of their content, which only their themes name. */
 @RestController
 public class FontController {
 
     private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
 
     @GetMapping("/fonts/{file}")
-    ResponseEntity<byte[]> font(@PathVariable String file) throws IOException {
-        Face face = Arrays.stream(Face.values()).filter(f -> f.fileName().equals(file)).findFirst()
-                .orElseThrow(() -> new NotFound("There is no font called " + file + "."));
-        try (InputStream bytes = face.open()) {
-            return ResponseEntity.ok().cacheControl(FOR_EVER).contentType(MediaType.parseMediaType("font/ttf")).body(bytes.readAllBytes());
-        }
+    ResponseEntity<byte[]> font(@PathVariable String file) {
+        byte[] bytes = (file.matches("[0-9a-f]{64}") ? Optional.of(Face.own(file)) : Face.shipped().stream().filter(face -> face.fileName().equals(file)).findFirst())
+                .flatMap(Face::bytes).orElseThrow(() -> new NotFound("There is no font called " + file + "."));
+        return ResponseEntity.ok().cacheControl(FOR_EVER).contentType(MediaType.parseMediaType("font/ttf")).body(bytes);
     }
 
     @GetMapping(value = "/fonts.css", produces = "text/css")
     ResponseEntity<String> faces() {
-        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofHours(1))).body(css());
+        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofHours(1))).body(css(Face.shipped()));
     }
 
-    /** The style rules that name every shipped face. A browser fetches only those that a text uses. */
-    public static String css() {
+    /** The style rules that name faces. A browser fetches only those that a text uses. */
+    public static String css(Collection<Face> faces) {
         StringBuilder css = new StringBuilder();
-        for (Face face : Face.values()) {
-            css.append("@font-face{font-family:\"").append(face.family()).append("\";src:url(/fonts/").append(face.fileName()).append(") format(\"truetype\");font-display:block}\n");
+        for (Face face : faces) {
+            css.append("@font-face{font-family:\"").append(face.family()).append("\";src:url(/fonts/").append(face.fileName()).append(");font-display:block}\n");
         }
         return css.toString();
     }

@@ -1,6 +1,7 @@
 package brandeon.server.publish;
 
 import brandeon.core.publish.Picture;
+import brandeon.core.text.Face;
 import brandeon.server.live.Feeds;
 import brandeon.server.live.FontController;
 import jakarta.servlet.http.HttpServletRequest;
@@ -39,7 +40,7 @@ class OutletPage {
         this.feeds = feeds;
         this.json = json;
         try (InputStream file = new ClassPathResource("static/outlet.html").getInputStream()) {
-            page = new String(file.readAllBytes(), StandardCharsets.UTF_8).replace("</head>", "<style>" + FontController.css() + "</style></head>");
+            page = new String(file.readAllBytes(), StandardCharsets.UTF_8).replace("</head>", "<style>" + FontController.css(Face.shipped()) + "</style></head>");
         }
     }
 
@@ -82,6 +83,7 @@ class OutletPage {
     private String painted(Picture picture) {
         StringBuilder fonts = new StringBuilder();
         picture.faces().forEach(face -> fonts.append("<link rel=\"preload\" as=\"font\" type=\"font/ttf\" crossorigin href=\"/fonts/").append(face.fileName()).append("\">"));
+        fonts.append("<style>").append(FontController.css(picture.faces().stream().filter(Face::isOwn).toList())).append("</style>");
         // Within a script element only "<" could end it.
         String first = json.writeValueAsString(First.of(picture)).replace("<", "\\u003c");
         return page.replace("</head>", fonts + "</head>")

@@ -3,8 +3,8 @@ package brandeon.server.recolour;
 import brandeon.core.colour.Palette;
 import brandeon.core.recolour.Mapping;
 import brandeon.core.recolour.Recolouring;
-import brandeon.core.text.Face;
 import brandeon.core.theme.Artwork;
+import brandeon.core.theme.OwnFace;
 import brandeon.core.theme.Provenance;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
@@ -21,6 +21,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.http.CacheControl;
@@ -133,12 +134,13 @@ class ArtworkController {
         Theme draft = themes.get(members.current(), theme).theme();
         StringBuilder sheet = new StringBuilder("# Credits of " + draft.name() + "\n\n| what | from | licence | credit |\n|---|---|---|---|\n");
         for (Artwork artwork : draft.artworks()) {
-            Provenance p = artwork.provenance();
-            sheet.append("| ").append(cell(artwork.name())).append(" | ").append(cell(p.origin())).append(" | ").append(cell(p.licence())).append(" | ").append(cell(p.credit())).append(" |\n");
+            sheet.append(line(artwork.name(), artwork.provenance()));
         }
-        for (Face face : new java.util.TreeSet<>(List.of(draft.brand().heading(), draft.brand().text(), draft.brand().figures()))) {
-            sheet.append("| Type face ").append(face.title()).append(" | shipped with Brandeon | OFL-1.1 | its designers, see the licence file |\n");
+        for (OwnFace own : draft.faces()) {
+            sheet.append(line("Type face " + own.title(), own.provenance()));
         }
+        Stream.of(draft.brand().heading(), draft.brand().text(), draft.brand().figures()).distinct().filter(face -> !face.isOwn())
+                .forEach(face -> sheet.append(line("Type face " + face.title(), new Provenance("shipped with Brandeon", "OFL-1.1", "its designers, see the licence file"))));
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("credits.md").build().toString())
                 .contentType(MediaType.parseMediaType("text/markdown;charset=UTF-8")).body(sheet.toString().getBytes(StandardCharsets.UTF_8));
     }
@@ -188,6 +190,10 @@ class ArtworkController {
             name = stem + " " + i + ending;
         }
         return name;
+    }
+
+    private static String line(String what, Provenance p) {
+        return "| " + cell(what) + " | " + cell(p.origin()) + " | " + cell(p.licence()) + " | " + cell(p.credit()) + " |\n";
     }
 
     private static String cell(String text) {

@@ -14,6 +14,7 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Provenance;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
+import brandeon.server.file.Files;
 import brandeon.server.problem.NotFound;
 import brandeon.server.theme.Themes;
 import com.github.benmanes.caffeine.cache.Cache;

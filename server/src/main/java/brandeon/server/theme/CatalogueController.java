@@ -20,7 +20,7 @@ class CatalogueController {
     record FamilyView(String id, String title, String description) {
     }
 
-    record FaceView(Face id, String title, String family) {
+    record FaceView(Face id, String title, String family, String character) {
     }
 
     record KindText(String name, String title, String standard) {
@@ -49,7 +49,7 @@ class CatalogueController {
     Catalogue catalogue() {
         return new Catalogue(
                 Families.all().stream().map(f -> new FamilyView(f.id(), f.title(), f.description())).toList(),
-                Arrays.stream(Face.values()).map(f -> new FaceView(f, f.title(), f.family())).toList(),
+                Face.shipped().stream().map(f -> new FaceView(f, f.title(), f.family(), f.character())).toList(),
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
                 Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue())).toList(),
                 Arrays.stream(Platform.values()).map(p -> new PlatformView(p, p.title())).toList(),

@@ -4,9 +4,12 @@ import brandeon.core.pack.Json;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
+import brandeon.core.text.Fonts;
+import brandeon.core.theme.OwnFace;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
+import brandeon.server.file.Files;
 import brandeon.server.live.Wakes;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
@@ -48,15 +51,17 @@ public class Themes {
     private final ThemeRows rows;
     private final EditRows edits;
     private final ReleaseRows releases;
+    private final Files files;
     private final JdbcClient db;
     private final Wakes wakes;
     private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumSize(KEPT).<UUID, Parsed>build().asMap();
     private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumSize(KEPT).<ReleaseRow.Key, Theme>build().asMap();
 
-    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, JdbcClient db, Wakes wakes) {
+    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, Files files, JdbcClient db, Wakes wakes) {
         this.rows = rows;
         this.edits = edits;
         this.releases = releases;
+        this.files = files;
         this.db = db;
         this.wakes = wakes;
     }
@@ -200,7 +205,18 @@ public class Themes {
     }
 
     private Theme release(ReleaseRow.Key key) {
-        return parsedReleases.computeIfAbsent(key, k -> Json.read(releases.findById(k).orElseThrow().document, Theme.class));
+        return parsedReleases.computeIfAbsent(key, k -> withFonts(Json.read(releases.findById(k).orElseThrow().document, Theme.class),
+                db.sql("select workspace_id from theme where id = :t").param("t", k.themeId()).query(UUID.class).single()));
+    }
+
+    /** Before a theme with faces of its own is drawn, their files must be known. */
+    private Theme withFonts(Theme theme, UUID workspace) {
+        for (OwnFace own : theme.faces()) {
+            if (!Fonts.knows(own.face())) {
+                files.find(workspace, own.face().hash()).ifPresent(file -> Fonts.know(own.face(), file));
+            }
+        }
+        return theme;
     }
 
     private ThemeRow locked(Member member, Role wanted, UUID id) {
@@ -266,7 +282,7 @@ public class Themes {
         if (known != null && known.version() == row.version) {
             return known.theme();
         }
-        Theme theme = Json.read(row.document, Theme.class);
+        Theme theme = withFonts(Json.read(row.document, Theme.class), row.workspaceId);
         keep(row.id, new Parsed(row.version, theme));
         return theme;
     }

@@ -1,6 +1,7 @@
 package brandeon.server.web;
 
 import brandeon.core.colour.Colour;
+import brandeon.core.text.Face;
 import brandeon.core.theme.Edit;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -22,6 +23,7 @@ class ApiDescription {
 
     static {
         SpringDocUtils.getConfig().replaceWithClass(Colour.class, String.class);
+        SpringDocUtils.getConfig().replaceWithClass(Face.class, String.class);
     }
 
     @Bean

@@ -55,7 +55,7 @@ class AccessTest {
         String demo = server.host().demo();
         Person stranger = server.stranger(Role.OWNER);
         assertThat(stranger.get("/api/themes").json()).isEmpty();
-        for (String path : List.of("", "/layouts", "/palette", "/history", "/ledger", "/clocks", "/move?to=BIRCH", "/replacement", "/scenes/hide/canvases/wide", "/scenes/hide/canvases/wide/picture.png")) {
+        for (String path : List.of("", "/layouts", "/brand", "/artworks", "/history", "/ledger", "/clocks", "/move?to=BIRCH", "/replacement", "/scenes/hide/canvases/wide", "/scenes/hide/canvases/wide/picture.png")) {
             assertThat(stranger.get("/api/themes/" + demo + path).status()).as(path).isEqualTo(404);
         }
         for (String path : List.of("/undo", "/redo", "/on-air", "/on-air/back", "/replacement", "/clocks/countdown")) {

@@ -1,4 +1,4 @@
-package brandeon.server.recolour;
+package brandeon.server.file;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;

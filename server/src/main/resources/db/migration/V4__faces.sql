@@ -1,0 +1,2 @@
+update theme set document = document || '{"faces": []}';
+update release set document = document || '{"faces": []}';
