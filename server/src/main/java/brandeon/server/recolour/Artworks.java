@@ -28,7 +28,6 @@ import java.util.List;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Ready-made pictures of themes: taken in once, and painted in the brand whenever somebody looks. */
 @Service
@@ -54,7 +53,6 @@ public class Artworks {
      *
      * @param gesture pictures of one gesture are undone together
      */
-    @Transactional
     public Artwork add(Member member, UUID theme, String name, byte[] content, String gesture) {
         Theme before = themes.get(member, theme).theme();
         PictureFile file = PictureFile.read(content);

@@ -16,7 +16,6 @@ import java.io.InputStream;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -39,8 +38,7 @@ class FaceController {
     /** One TTF or OTF file; its bytes are the request's body. */
     @PostMapping(value = "/api/themes/{theme}/faces", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    @Transactional
-    public OwnFace add(@PathVariable UUID theme, InputStream body) throws IOException {
+    OwnFace add(@PathVariable UUID theme, InputStream body) throws IOException {
         Member member = members.current();
         member.requires(Role.DESIGNER);
         int index = themes.get(member, theme).theme().faces().size();

@@ -14,6 +14,7 @@ import brandeon.server.live.Wakes;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -51,16 +52,18 @@ public class Themes {
     private final ThemeRows rows;
     private final EditRows edits;
     private final ReleaseRows releases;
+    private final EntityManager entities;
     private final Files files;
     private final JdbcClient db;
     private final Wakes wakes;
     private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumSize(KEPT).<UUID, Parsed>build().asMap();
     private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumSize(KEPT).<ReleaseRow.Key, Theme>build().asMap();
 
-    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, Files files, JdbcClient db, Wakes wakes) {
+    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, EntityManager entities, Files files, JdbcClient db, Wakes wakes) {
         this.rows = rows;
         this.edits = edits;
         this.releases = releases;
+        this.entities = entities;
         this.files = files;
         this.db = db;
         this.wakes = wakes;
@@ -221,7 +224,10 @@ public class Themes {
 
     private ThemeRow locked(Member member, Role wanted, UUID id) {
         member.requires(wanted);
-        return rows.lock(id).filter(row -> row.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+        ThemeRow row = rows.lock(id).filter(found -> found.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+        // Whoever read the theme earlier in this transaction has an entity that locking does not renew.
+        entities.refresh(row);
+        return row;
     }
 
     private Outcome.Applied apply(ThemeRow row, Edit edit) {

@@ -19,7 +19,10 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -88,6 +91,23 @@ class ArtworkTest {
         assertThat(list()).isEmpty();
         host.post("/api/themes/" + theme + "/redo", "");
         assertThat(list()).hasSize(3);
+    }
+
+    /** Files of a drop arrive side by side; each reads the theme before it changes it, and none may overwrite another. */
+    @Test
+    void filesThatArriveSideBySideAreAllKept() {
+        List<CompletableFuture<Person.Answer>> sent = IntStream.range(0, 16).mapToObj(i -> host.later(host.request("/api/themes/" + theme + "/artworks?name=p" + i + "&gesture=drop")
+                .header("Content-Type", "application/octet-stream").POST(HttpRequest.BodyPublishers.ofByteArray(picture(i))).build())).toList();
+        sent.forEach(answer -> assertThat(answer.join().status()).isEqualTo(201));
+        assertThat(list()).hasSize(16);
+    }
+
+    private static byte[] picture(int i) {
+        try {
+            return picture("png", new Color(10 * i, 90, 200), 30, 30);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
 
     @Test
