@@ -10,6 +10,7 @@ import { useCatalogue, useEdit, useTheme } from "../theme/useTheme";
 interface Option {
   id: string;
   name: string;
+  character: string;
   family: string;
 }
 
@@ -19,10 +20,10 @@ const OWN = "file-";
 export function useFaces(): Option[] {
   const { faces } = useTheme().theme;
   const catalogue = useCatalogue();
-  const own = faces.map((own) => ({ id: own.face, name: `${own.title}, own`, family: `Brandeon own ${own.face.slice(OWN.length)}` }));
+  const own = faces.map((own) => ({ id: own.face, name: own.title, character: "own", family: `Brandeon own ${own.face.slice(OWN.length)}` }));
   const ids = own.map((face) => face.id).join();
   useEffect(() => ids.split(",").filter(Boolean).forEach((id) => loadOwnFace(`Brandeon own ${id.slice(OWN.length)}`, id.slice(OWN.length))), [ids]);
-  return [...(catalogue.data?.faces.map((face) => ({ id: face.id, name: `${face.title}, ${face.character}`, family: face.family })) ?? []), ...own];
+  return [...(catalogue.data?.faces.map((face) => ({ id: face.id, name: face.title, character: face.character, family: face.family })) ?? []), ...own];
 }
 
 export function Faces() {
@@ -38,7 +39,7 @@ export function Faces() {
         <label key={use} className="mb-1.5 grid grid-cols-[62px_minmax(0,1fr)] items-center">
           {label}
           <select className="field min-w-0" value={face} style={{ fontFamily: `"${faces.find((f) => f.id === face)?.family ?? ""}"` }} onChange={(e) => void edit({ edit: "setFace", use, face: e.target.value })}>
-            {faces.map((option) => <option key={option.id} value={option.id} style={{ fontFamily: `"${option.family}"` }}>{option.name}</option>)}
+            {faces.map((option) => <option key={option.id} value={option.id} style={{ fontFamily: `"${option.family}"` }}>{option.name}{option.id === face ? "" : ` (${option.character})`}</option>)}
           </select>
         </label>
       ))}

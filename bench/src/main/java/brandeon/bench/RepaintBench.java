@@ -65,25 +65,40 @@ public final class RepaintBench {
             sockets.add(open(link));
         }
         double[] times = new double[ROUNDS];
+        double[] seeds = new double[ROUNDS];
         for (int i = -WARM_UP; i < ROUNDS; i++) {
-            double millis = edit(theme, "Tide " + (i + WARM_UP));
+            double millis = text(theme, "Tide " + (i + WARM_UP));
+            // Light enough to be the accent as it is, and another one each time.
+            double seedMillis = seed(theme, "#%02xb0%02x".formatted(64 + i & 127, 64 + i / 128));
             if (i >= 0) {
                 times[i] = millis;
+                seeds[i] = seedMillis;
             }
         }
-        print("edit to the last of " + OUTLETS + " outlets, ms", times);
+        print("edit of a text to the last of " + OUTLETS + " outlets, ms", times);
+        print("edit of a seed, which paints everything anew, to the last of " + OUTLETS + " outlets, ms", seeds);
+        seed(theme, "#4f8f5b");
         browser(theme, link);
         sockets.forEach(WebSocket::abort);
         call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":false}");
     }
 
-    private double edit(String theme, String text) throws Exception {
-        wanted.set(text);
+    private double text(String theme, String text) throws Exception {
+        return edit(theme, "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + text + "\"}", ">" + text + "<");
+    }
+
+    private double seed(String theme, String colour) throws Exception {
+        return edit(theme, "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"" + colour + "\"}", colour);
+    }
+
+    /** @param sign what the patch must hold */
+    private double edit(String theme, String edit, String sign) throws Exception {
+        wanted.set(sign);
         latch.set(new CountDownLatch(OUTLETS));
         long start = System.nanoTime();
-        call("POST", "/api/themes/" + theme + "/edits", "{\"edit\":{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + text + "\"},\"gesture\":\"\"}");
+        call("POST", "/api/themes/" + theme + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"\"}");
         if (!latch.get().await(10, TimeUnit.SECONDS)) {
-            throw new IllegalStateException("Not every outlet got " + text);
+            throw new IllegalStateException("Not every outlet got " + sign);
         }
         return (System.nanoTime() - start) / 1e6;
     }
@@ -113,7 +128,7 @@ public final class RepaintBench {
                           }).observe(document.body, { childList: true, subtree: true, characterData: true });
                         }); }""", text);
                 long start = System.currentTimeMillis();
-                edit(theme, text);
+                text(theme, text);
                 times[i] = ((Number) page.evaluate("() => window.seen")).doubleValue() - start;
             }
             print("edit to the frame that shows it in Chromium, ms", times);
@@ -139,7 +154,7 @@ public final class RepaintBench {
             public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
                 part.append(data);
                 if (last) {
-                    if (part.indexOf("\"patch\"") >= 0 && part.indexOf(">" + wanted.get() + "<") >= 0) {
+                    if (part.indexOf("\"patch\"") >= 0 && part.indexOf(wanted.get()) >= 0) {
                         latch.get().countDown();
                     }
                     part.setLength(0);
