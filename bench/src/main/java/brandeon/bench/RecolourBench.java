@@ -68,7 +68,9 @@ public class RecolourBench {
 
     @Benchmark
     public FilterChain solveAFilter() {
-        return FilterChain.solve(Colour.parse("#c0392b"), Colour.parse("#4f8f5b"));
+        // Another colour each time: what was solved before is only looked up.
+        seed = seed * 48271 + 12345;
+        return FilterChain.solve(Colour.parse("#%06x".formatted(seed & 0xffffff)), Colour.parse("#4f8f5b"));
     }
 
     private static BufferedImage noise() {

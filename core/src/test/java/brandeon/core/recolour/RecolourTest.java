@@ -80,6 +80,23 @@ class RecolourTest {
         assertThat(proposed.landings(clusters, REEDLIGHT, proposed.mapping(clusters, REEDLIGHT))).hasSize(2).allSatisfy(landing -> assertThat(landing.difference()).isLessThan(1));
     }
 
+    /** Along a soft edge between two colours, every mixture lies between the two results, so that no third colour shows. */
+    @Test
+    void softEdgesStayBetweenTheirTwoColours() {
+        Colour green = Colour.parse("#4f8f5b");
+        Colour amber = Colour.parse("#e8a33d");
+        Mapping mapping = new ClusterShift(List.of(new ClusterShift.Move(RED, green), new ClusterShift.Move(BLUE, amber)));
+        Spaces.Oklab one = Spaces.oklab(green);
+        Spaces.Oklab other = Spaces.oklab(amber);
+        double apart = Math.hypot(one.a() - other.a(), one.b() - other.b());
+        for (double share = 0; share <= 1; share += 0.05) {
+            Colour edge = RED.withAlpha(share).over(BLUE);
+            Spaces.Oklab shown = Spaces.oklab(mapping.apply(edge));
+            double detour = Math.hypot(shown.a() - one.a(), shown.b() - one.b()) + Math.hypot(shown.a() - other.a(), shown.b() - other.b()) - apart;
+            assertThat(detour).as("at %.2f: %s becomes %s", share, edge.hex(), mapping.apply(edge).hex()).isLessThan(0.06);
+        }
+    }
+
     /** Shades of one colour stay in their order and all take the target's hue. */
     @Test
     void shadingSurvives() {

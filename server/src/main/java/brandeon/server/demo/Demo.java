@@ -92,6 +92,8 @@ public class Demo implements ApplicationRunner {
         Channels.Channel alder = channels.add(host, Platform.ALDER, "reedlight-hide");
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());
         pictures(host, draft.id());
+        // Loading is nobody's work to undo.
+        db.sql("delete from theme_edit where theme_id = :t").param("t", draft.id()).update();
         themes.putOnAir(host, draft.id());
         outlets.ensure(draft.id(), draft.theme());
     }

@@ -86,6 +86,22 @@ class OutletTest {
         assertThat(host.post("/api/themes/" + theme + "/on-air/back", "").status()).as("there is nothing before the first").isEqualTo(409);
     }
 
+    /** What depends on the instant waits for the page's script; everything else is painted by the page alone. */
+    @Test
+    void thePageHoldsThePictureOfItsMoment() {
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"capture\":\"\",\"texts\":{},\"figures\":{}}}");
+        host.edit(theme, "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":{\"piece\":\"c\",\"zone\":\"CLOCK\",\"corrections\":{}}}");
+        title("Dusk </script><b>&");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        String page = broadcaster.open(link()).body();
+        assertThat(page).containsPattern("<svg [^>]*data-piece=\"s\" style=\"[^\"]*hidden\">").contains("Dusk &lt;/script&gt;&lt;b&gt;&amp;")
+                .containsPattern("<svg [^>]*data-piece=\"c\" style=\"[^\"]*;visibility:hidden\">").doesNotContainPattern("data-piece=\"s\" style=\"[^\"]*visibility");
+        assertThat(page.split("</script>")).as("the page's own scripts, and no other end of one").hasSizeLessThanOrEqualTo(4);
+        try (Ear outlet = Ear.outlet(link()).watch()) {
+            assertThat(page).as("the welcome names the picture that the page has").contains("\"hash\":\"" + outlet.await("welcome").path("hash").asString() + "\"");
+        }
+    }
+
     @Test
     void aThemeWithoutScenesIsNotPutOnAir() {
         Person.Answer answer = host.post("/api/themes/" + host.newTheme("Empty") + "/on-air", "");

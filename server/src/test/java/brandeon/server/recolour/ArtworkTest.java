@@ -50,7 +50,7 @@ class ArtworkTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"png", "jpg", "gif"})
+    @ValueSource(strings = {"png", "jpg", "gif", "webp"})
     void aPictureIsTakenInAndPaintedInTheBrand(String format) throws Exception {
         Person.Answer answer = send("red." + format, picture(format, new Color(0xc0392b), 200, 100));
         assertThat(answer.status()).isEqualTo(201);
@@ -70,6 +70,22 @@ class ArtworkTest {
         assertThat(difference(image("/" + id + "/after").getRGB(20, 20), "#8855cc")).isLessThan(1.5);
         host.post("/api/themes/" + theme + "/undo", "");
         assertThat(difference(image("/" + id + "/after").getRGB(20, 20), "#4f8f5b")).isLessThan(1.5);
+    }
+
+    /** An animation control chunk before the picture data makes a PNG an animation (PNG specification, third edition, section 11.3.6.1). */
+    @Test
+    void aPictureThatMovesIsColouredByAFilter() throws Exception {
+        byte[] still = picture("png", new Color(0xc0392b), 40, 40);
+        ByteBuffer control = ByteBuffer.allocate(12).put("acTL".getBytes(StandardCharsets.US_ASCII)).putInt(2).putInt(0);
+        CRC32 crc = new CRC32();
+        crc.update(control.array());
+        int afterHeader = 8 + 4 + 4 + 13 + 4;
+        byte[] moving = ByteBuffer.allocate(still.length + 20).put(still, 0, afterHeader).putInt(8).put(control.array()).putInt((int) crc.getValue()).put(still, afterHeader, still.length - afterHeader).array();
+        JsonNode view = send("blink.png", moving).json();
+        assertThat(view.path("artwork").path("moving").asBoolean()).isTrue();
+        assertThat(view.path("filter").asString()).startsWith("hue-rotate(");
+        String path = "/api/themes/" + theme + "/artworks/" + view.path("artwork").path("id").asString() + "/after";
+        assertThat(host.http().send(host.request(path).build(), HttpResponse.BodyHandlers.ofByteArray()).body()).as("as it came").isEqualTo(moving);
     }
 
     @Test
@@ -201,6 +217,10 @@ class ArtworkTest {
     }
 
     private static byte[] picture(String format, Color color, int width, int height) throws IOException {
+        if (format.equals("webp")) {
+            // #c0392b, 200 × 100, written by ImageMagick.
+            return ArtworkTest.class.getResourceAsStream("red.webp").readAllBytes();
+        }
         BufferedImage image = new BufferedImage(width, height, format.equals("jpg") ? BufferedImage.TYPE_INT_RGB : BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = image.createGraphics();
         graphics.setColor(color);

@@ -1,0 +1,42 @@
+package brandeon.server.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.support.Ear;
+import brandeon.server.support.Person;
+import brandeon.server.support.ServerProcess;
+import brandeon.server.support.TestDatabase;
+import java.net.URI;
+import org.junit.jupiter.api.Test;
+
+/** Two servers on one database: whatever happens on one reaches the outlets of the other, past everything it had read before. */
+class TwoServersTest {
+
+    @Test
+    void whatHappensOnOneServerReachesTheOutletsOfTheOther() {
+        try (TestDatabase database = new TestDatabase(); ServerProcess one = new ServerProcess(database); ServerProcess other = new ServerProcess(database)) {
+            Person host = Person.signedIn(one.address(), "host@reedlight.example", "lantern-at-dusk");
+            String theme = host.demo();
+            String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
+            try (Ear starting = Ear.outlet(there(other, host.link(theme, "starting", "wide", "WHOLE"))).watch(); Ear hide = Ear.outlet(there(other, host.link(theme, "hide", "wide", "WHOLE"))).watch()) {
+                assertThat(starting.await("welcome").path("hash").asString()).hasSize(64);
+                hide.await("welcome");
+
+                host.edit(theme, "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"Low tide 01:10\"}");
+                host.post("/api/themes/" + theme + "/on-air", "");
+                hide.await(message -> message.path("type").asString().equals("patch") && message.toString().contains("Low tide 01:10"));
+
+                assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "").status()).isEqualTo(200);
+                starting.await(message -> message.path("type").asString().equals("patch") && message.toString().matches(".*data-until=\\\\\"[1-9]\\d{12}\\\\\".*"));
+
+                host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
+                hide.await(message -> message.path("type").asString().equals("patch") && message.path("layers").valueStream().anyMatch(layer -> layer.path("piece").asString().equals("announcer") && layer.path("svg").asString().contains("<text")));
+            }
+        }
+    }
+
+    /** The same link on the other server: its key lies in the database. */
+    private static String there(ServerProcess server, String link) {
+        return server.address() + URI.create(link).getPath();
+    }
+}
