@@ -13,6 +13,7 @@ import brandeon.server.live.Channels;
 import brandeon.server.publish.Outlets;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
+import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -39,15 +40,17 @@ public class Demo implements ApplicationRunner {
     private final Themes themes;
     private final Outlets outlets;
     private final Artworks artworks;
+    private final EntityManager entities;
     private final JdbcClient db;
 
-    Demo(Settings settings, Members members, Channels channels, Themes themes, Outlets outlets, Artworks artworks, JdbcClient db) {
+    Demo(Settings settings, Members members, Channels channels, Themes themes, Outlets outlets, Artworks artworks, EntityManager entities, JdbcClient db) {
         this.settings = settings;
         this.members = members;
         this.channels = channels;
         this.themes = themes;
         this.outlets = outlets;
         this.artworks = artworks;
+        this.entities = entities;
         this.db = db;
     }
 
@@ -92,7 +95,8 @@ public class Demo implements ApplicationRunner {
         Channels.Channel alder = channels.add(host, Platform.ALDER, "reedlight-hide");
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());
         pictures(host, draft.id());
-        // Loading is nobody's work to undo.
+        // Loading is nobody's work to undo. Edits are written before they can be deleted past Hibernate.
+        entities.flush();
         db.sql("delete from theme_edit where theme_id = :t").param("t", draft.id()).update();
         themes.putOnAir(host, draft.id());
         outlets.ensure(draft.id(), draft.theme());
