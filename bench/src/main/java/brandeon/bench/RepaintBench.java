@@ -5,12 +5,8 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import java.net.CookieManager;
-import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.net.http.WebSocket;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -35,13 +31,13 @@ public final class RepaintBench {
     private static final int WARM_UP = 300;
 
     private final String address;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final Host host;
     private final AtomicReference<String> wanted = new AtomicReference<>("");
     private final AtomicReference<CountDownLatch> latch = new AtomicReference<>(new CountDownLatch(0));
 
     private RepaintBench(String address) {
         this.address = address;
+        this.host = Host.signedIn(address);
     }
 
     static void main(String[] args) throws Exception {
@@ -49,17 +45,15 @@ public final class RepaintBench {
     }
 
     private void run() throws Exception {
-        call("GET", "/api/session", "");
-        call("POST", "/api/session", "{\"email\":\"host@reedlight.example\",\"password\":\"lantern-at-dusk\"}");
-        String theme = first(call("GET", "/api/themes", ""), "\"id\":\"([0-9a-f-]{36})\"");
-        String ledger = call("GET", "/api/themes/" + theme + "/ledger", "");
+        String theme = host.theme();
+        String ledger = host.call("GET", "/api/themes/" + theme + "/ledger", "");
         Matcher row = Pattern.compile("\"outlet\":\"([^\"]+)\",\"scene\":\"hide\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"link\":\"([^\"]+)\"").matcher(ledger);
         if (!row.find()) {
             throw new IllegalStateException("The demo is not on air.");
         }
         String outlet = row.group(1);
         String link = row.group(2);
-        call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":true}");
+        host.call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":true}");
         List<WebSocket> sockets = new ArrayList<>();
         for (int i = 0; i < OUTLETS; i++) {
             sockets.add(open(link));
@@ -80,7 +74,7 @@ public final class RepaintBench {
         seed(theme, "#4f8f5b");
         browser(theme, link);
         sockets.forEach(WebSocket::abort);
-        call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":false}");
+        host.call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":false}");
     }
 
     private double text(String theme, String text) throws Exception {
@@ -96,7 +90,7 @@ public final class RepaintBench {
         wanted.set(sign);
         latch.set(new CountDownLatch(OUTLETS));
         long start = System.nanoTime();
-        call("POST", "/api/themes/" + theme + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"\"}");
+        host.call("POST", "/api/themes/" + theme + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"\"}");
         if (!latch.get().await(10, TimeUnit.SECONDS)) {
             throw new IllegalStateException("Not every outlet got " + sign);
         }
@@ -167,30 +161,7 @@ public final class RepaintBench {
         return socket;
     }
 
-    private String call(String method, String path, String body) throws Exception {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/json")
-                .method(method, body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
-        for (HttpCookie cookie : cookies.getCookieStore().getCookies()) {
-            if (cookie.getName().equals("XSRF-TOKEN")) {
-                request.header("X-XSRF-TOKEN", cookie.getValue());
-            }
-        }
-        HttpResponse<String> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
-        if (answer.statusCode() >= 300 && !path.equals("/api/session")) {
-            throw new IllegalStateException(path + ": " + answer.body());
-        }
-        return answer.body();
-    }
-
-    private static String first(String text, String pattern) {
-        Matcher matcher = Pattern.compile(pattern).matcher(text);
-        if (!matcher.find()) {
-            throw new IllegalStateException("Nothing like " + pattern);
-        }
-        return matcher.group(1);
-    }
-
-    private static void print(String what, double[] times) {
+    static void print(String what, double[] times) {
         Arrays.sort(times);
         System.out.printf("%s: median %.1f, 95 %% under %.1f, worst %.1f (%d)%n", what, times[times.length / 2], times[(int) (times.length * 0.95)], times[times.length - 1], times.length);
     }

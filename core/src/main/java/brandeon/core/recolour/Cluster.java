@@ -12,4 +12,8 @@ public record Cluster(Colour colour, double share, boolean neutral) {
 
     /** OKLCH chroma below which a colour is seen as white, grey or black (common practice, no source). */
     static final double NEUTRAL_CHROMA = 0.03;
+
+    public Cluster {
+        colour = colour.rounded();
+    }
 }

@@ -94,7 +94,8 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
         if (seeds.isEmpty() || seeds.size() > 5) {
             throw new IllegalArgumentException("A brand has one to five seed colours, not " + seeds.size() + ".");
         }
-        return seeds.stream().map(seed -> seed.withAlpha(1)).toList();
+        // As it is written down, so that a brand read again is equal to the one that was kept.
+        return seeds.stream().map(seed -> seed.withAlpha(1).rounded()).toList();
     }
 
     /** In the order of roles, so that equal brands are written down equally. */

@@ -79,6 +79,7 @@ class EditsTest {
     void theInverseGivesBackTheThemeAsItWas(Edit edit) {
         Outcome.Applied applied = applied(THEME, edit);
         assertThat(applied.theme()).isNotEqualTo(THEME);
+        assertThat(Json.read(Json.write(applied.theme()), Theme.class)).as("read again, it is the same theme").isEqualTo(applied.theme());
         Theme back = applied(applied.theme(), applied.inverse()).theme();
         // What was standard is now written down; that shows and resolves the same.
         assertThat(normal(back)).isEqualTo(normal(THEME));
@@ -112,6 +113,17 @@ class EditsTest {
         Theme set = applied(THEME, new Edit.SetFace(Edit.FaceUse.HEADING, own)).theme();
         assertThat(Edits.apply(set, new Edit.RemoveFace(own))).isEqualTo(new Outcome.Refused("The brand uses this face; choose another one first."));
         assertThat(Edits.apply(THEME, new Edit.SetFace(Edit.FaceUse.TEXT, Face.own("99".repeat(32))))).isInstanceOf(Outcome.Refused.class);
+    }
+
+    /** Some notations lie between the steps in which colours are written down. */
+    @Test
+    void aColourIsKeptAsItIsWrittenDown() {
+        Colour between = Colour.parse("oklch(61.3% 0.1234 71.7)");
+        for (Edit edit : List.of(new Edit.SetSeed(0, between), new Edit.SetPin(Role.EDGE, between), new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(between), Map.of(Role.EDGE, between))),
+                new Edit.AddArtwork(0, new Artwork("x", "x", "ef".repeat(32), "image/png", 9, 9, false, List.of(new Cluster(between, 1, false)), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)))) {
+            Theme changed = applied(THEME, edit).theme();
+            assertThat(Json.read(Json.write(changed), Theme.class)).as("%s", edit).isEqualTo(changed);
+        }
     }
 
     @Test

@@ -14,6 +14,7 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Provenance;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
+import brandeon.server.access.Role;
 import brandeon.server.file.Files;
 import brandeon.server.problem.NotFound;
 import brandeon.server.theme.Themes;
@@ -54,6 +55,7 @@ public class Artworks {
      * @param gesture pictures of one gesture are undone together
      */
     public Artwork add(Member member, UUID theme, String name, byte[] content, String gesture) {
+        member.requires(Role.DESIGNER);
         Theme before = themes.get(member, theme).theme();
         PictureFile file = PictureFile.read(content);
         List<Cluster> clusters = file.clusters();

@@ -86,6 +86,10 @@ class AccessTest {
         assertThat(refused.status()).isEqualTo(403);
         assertThat(refused.detail()).contains("viewer").contains("designer");
         assertThat(viewer.post("/api/themes/" + demo + "/on-air", "").status()).isEqualTo(403);
+        for (String place : List.of("/artworks?name=x.png", "/faces")) {
+            assertThat(viewer.send(viewer.request("/api/themes/" + demo + place).header("Content-Type", "application/octet-stream").POST(HttpRequest.BodyPublishers.ofByteArray(new byte[] {1})).build()).status())
+                    .as("%s, before the file is even read", place).isEqualTo(403);
+        }
         assertThat(server.member(workspace, Role.OPERATOR).delete("/api/themes/" + demo).status()).isEqualTo(403);
     }
 
