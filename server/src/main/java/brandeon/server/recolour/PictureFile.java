@@ -9,6 +9,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -20,8 +22,9 @@ import javax.imageio.stream.ImageInputStream;
  * @param width  in pixels
  * @param height in pixels
  * @param moving whether it has more than one frame
+ * @param first  its first frame; empty for vector pictures
  */
-record PictureFile(String type, int width, int height, boolean moving, byte[] content) {
+record PictureFile(String type, int width, int height, boolean moving, byte[] content, Optional<BufferedImage> first) {
 
     static final int MOST_BYTES = 15 << 20;
     static final int MOST_SIDE = 8192;
@@ -38,7 +41,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         }
         if (looksLikeText(content)) {
             SvgPicture svg = SvgPicture.read(content);
-            return new PictureFile(SVG, (int) Math.ceil(svg.width()), (int) Math.ceil(svg.height()), false, svg.text().getBytes(StandardCharsets.UTF_8));
+            return new PictureFile(SVG, (int) Math.ceil(svg.width()), (int) Math.ceil(svg.height()), false, svg.text().getBytes(StandardCharsets.UTF_8), Optional.empty());
         }
         try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
             ImageReader reader = reader(input);
@@ -59,24 +62,17 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         if (width > MOST_SIDE || height > MOST_SIDE || (long) width * height > MOST_PIXELS) {
             throw new IllegalArgumentException("This picture is " + width + " × " + height + "; at most " + MOST_SIDE + " pixels a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken.");
         }
-        reader.read(0);
-        String format = reader.getFormatName().toLowerCase(java.util.Locale.ROOT);
-        return new PictureFile("image/" + format, width, height, moving(format, reader, content), content);
+        BufferedImage first = reader.read(0);
+        String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+        return new PictureFile("image/" + format, width, height, moving(format, reader, content), content, Optional.of(first));
     }
 
     /** The first frame, not premultiplied; not for vector pictures. */
     BufferedImage image() {
-        try {
-            BufferedImage read = ImageIO.read(new ByteArrayInputStream(content));
-            if (read == null) {
-                throw damaged(null);
-            }
-            BufferedImage straight = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_INT_ARGB);
-            straight.setRGB(0, 0, read.getWidth(), read.getHeight(), read.getRGB(0, 0, read.getWidth(), read.getHeight(), null, 0, read.getWidth()), 0, read.getWidth());
-            return straight;
-        } catch (IOException e) {
-            throw damaged(e);
-        }
+        BufferedImage read = first.orElseThrow();
+        BufferedImage straight = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        straight.setRGB(0, 0, read.getWidth(), read.getHeight(), read.getRGB(0, 0, read.getWidth(), read.getHeight(), null, 0, read.getWidth()), 0, read.getWidth());
+        return straight;
     }
 
     List<Cluster> clusters() {
@@ -102,7 +98,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
 
     private static String name(ImageReader reader) {
         try {
-            return reader.getFormatName().toLowerCase(java.util.Locale.ROOT);
+            return reader.getFormatName().toLowerCase(Locale.ROOT);
         } catch (IOException e) {
             return "";
         }
@@ -123,6 +119,6 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     }
 
     private static IllegalArgumentException damaged(Exception cause) {
-        return new IllegalArgumentException("This picture is damaged or cut short" + (cause == null || cause.getMessage() == null ? "." : ": " + cause.getMessage()), cause);
+        return new IllegalArgumentException("This picture is damaged or cut short" + (cause.getMessage() == null ? "." : ": " + cause.getMessage()), cause);
     }
 }
