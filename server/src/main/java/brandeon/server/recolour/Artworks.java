@@ -90,16 +90,16 @@ public class Artworks {
     public String state(Artwork artwork, Palette palette) {
         StringBuilder text = new StringBuilder(artwork.file()).append(artwork.recolouring().method());
         artwork.recolouring().roles().forEach((cluster, role) -> text.append(cluster).append(palette.colour(role).hex()));
+        text.append(artwork.recolouring().kept());
         return ContentName.full(text.toString()).substring(0, 24);
     }
 
     /** @param width in pixels; 0 for the picture's own. Vector and moving pictures come as they are. */
     public Rendered before(Member member, Artwork artwork, int width) {
-        byte[] content = content(member, artwork);
         if (artwork.vector() || artwork.moving() || width == 0 || width >= artwork.width()) {
-            return new Rendered(artwork.type(), content);
+            return new Rendered(artwork.type(), content(member, artwork));
         }
-        return rendered.get(artwork.file() + "@" + width, _ -> png(Scaling.toWidth(PictureFile.read(content).image(), width)));
+        return rendered.get(member.workspace() + artwork.file() + "@" + width, _ -> png(Scaling.toWidth(PictureFile.read(content(member, artwork)).image(), width)));
     }
 
     /** The picture in the brand's colours. Moving pictures come unchanged; their filter is applied as they play. */

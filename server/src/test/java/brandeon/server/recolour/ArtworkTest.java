@@ -89,6 +89,16 @@ class ArtworkTest {
     }
 
     @Test
+    void aColourThatIsToStayChangesTheNameOfTheResult() throws Exception {
+        JsonNode before = send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json();
+        String id = before.path("artwork").path("id").asString();
+        host.edit(theme, "{\"edit\":\"setRecolouring\",\"artwork\":\"" + id + "\",\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[]}}");
+        String follows = list().get(0).path("state").asString();
+        host.edit(theme, "{\"edit\":\"setRecolouring\",\"artwork\":\"" + id + "\",\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[0]}}");
+        assertThat(list().get(0).path("state").asString()).as("else the earlier picture would be shown for ever").isNotEqualTo(follows);
+    }
+
+    @Test
     void theFormatIsWhatTheContentSays() throws Exception {
         JsonNode view = send("misnamed.jpg", "<svg xmlns='http://www.w3.org/2000/svg' width='80' height='40'><rect width='80' height='40' fill='#fff'/><script>alert(1)</script></svg>".getBytes(StandardCharsets.UTF_8)).json();
         assertThat(view.path("artwork").path("type").asString()).isEqualTo("image/svg+xml");
