@@ -20,9 +20,13 @@ public final class ContentName {
 
     /** All 64 hexadecimal digits. */
     public static String full(String content) {
+        return full(content.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** All 64 hexadecimal digits. */
+    public static String full(byte[] content) {
         try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            return HexFormat.of().formatHex(digest.digest(content.getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("Every Java has SHA-256.", e);
         }

@@ -1,6 +1,7 @@
 package brandeon.core.art;
 
 import brandeon.core.colour.Colour;
+import brandeon.core.pack.Xml;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,11 +63,11 @@ public final class SvgWriter {
         if (text.clamp() > 0) {
             body.append(" data-clamp=\"").append(Numbers.text(text.clamp())).append('"');
         }
-        body.append('>').append(escaped(text.text())).append("</text>");
+        body.append('>').append(Xml.escaped(text.text())).append("</text>");
     }
 
     private void openText(String family, double px, double x, double y, String anchor, Colour colour) {
-        body.append("<text font-family=\"").append(escaped(family)).append("\" font-size=\"").append(Numbers.text(px))
+        body.append("<text font-family=\"").append(Xml.escaped(family)).append("\" font-size=\"").append(Numbers.text(px))
                 .append("\" x=\"").append(Numbers.text(x)).append("\" y=\"").append(Numbers.text(y))
                 .append("\" text-anchor=\"").append(anchor).append("\" xml:space=\"preserve\"");
         paint("fill", Paint.of(colour));
@@ -86,7 +87,7 @@ public final class SvgWriter {
     private void group(Mark.Group group) {
         body.append("<g");
         if (!group.part().isEmpty()) {
-            body.append(" data-part=\"").append(escaped(group.part())).append('"');
+            body.append(" data-part=\"").append(Xml.escaped(group.part())).append('"');
         }
         if (group.opacity() < 1) {
             body.append(" opacity=\"").append(Numbers.text(group.opacity())).append('"');
@@ -138,9 +139,5 @@ public final class SvgWriter {
         String id = "c" + ContentName.of(path);
         definitions.put(id, "<clipPath id=\"%s\"><path clip-rule=\"evenodd\" d=\"%s\"/></clipPath>".formatted(id, path));
         return id;
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
     }
 }

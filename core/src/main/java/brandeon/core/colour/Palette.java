@@ -68,12 +68,12 @@ public final class Palette {
         for (RoleColour role : roles.values()) {
             for (RoleColour.Check check : role.checks()) {
                 if (!check.holds()) {
-                    all.add(new Shortfall(role.role(), check.against(), "%s has a contrast of %.1f:1 on %s; it needs %.1f:1.".formatted(name(role.role()), check.ratio(), word(check.against()), check.least()), check.ratio(), check.least()));
+                    all.add(new Shortfall(role.role(), check.against(), "%s has a contrast of %.1f:1 on %s; it needs %.1f:1.".formatted(role.role().title(), check.ratio(), check.against().word(), check.least()), check.ratio(), check.least()));
                 }
             }
             for (RoleColour.Apart apart : role.apart()) {
                 if (!apart.holds() && role.role().compareTo(apart.from()) < 0) {
-                    all.add(new Shortfall(role.role(), apart.from(), "%s and %s differ by %.1f%s; they need %.0f.".formatted(name(role.role()), word(apart.from()), apart.difference(), eyes(apart.vision()), apart.least()), apart.difference(), apart.least()));
+                    all.add(new Shortfall(role.role(), apart.from(), "%s and %s differ by %.1f%s; they need %.0f.".formatted(role.role().title(), apart.from().word(), apart.difference(), eyes(apart.vision()), apart.least()), apart.difference(), apart.least()));
                 }
             }
         }
@@ -102,22 +102,16 @@ public final class Palette {
     private void signals(Oklch first, Oklch second, String secondIs) {
         Map<Role, String> reasons = new EnumMap<>(Map.of(Role.ACCENT, "the first seed", Role.SECOND_ACCENT, secondIs, Role.ON_AIR, "red, known to everybody",
                 Role.WARNING, "amber, known to everybody", Role.GOOD, "green, known to everybody"));
-        List<SignalColours.Wish> wishes = new ArrayList<>(List.of(new SignalColours.Wish(Role.ACCENT, first, false), new SignalColours.Wish(Role.SECOND_ACCENT, second, false),
-                new SignalColours.Wish(Role.ON_AIR, RED, true), new SignalColours.Wish(Role.WARNING, AMBER, true), new SignalColours.Wish(Role.GOOD, GREEN, true)));
-        Map<Role, Colour> fixed = new EnumMap<>(Role.class);
-        wishes.removeIf(wish -> {
-            if (pins.containsKey(wish.role())) {
-                fixed.put(wish.role(), pins.get(wish.role()));
-            }
-            return pins.containsKey(wish.role());
-        });
-        Map<Role, Colour> chosen = SignalColours.choose(wishes, fixed, this::marks);
-        for (SignalColours.Wish wish : wishes) {
+        List<SignalColours.Wish> wishes = List.of(new SignalColours.Wish(Role.ACCENT, first, false), new SignalColours.Wish(Role.SECOND_ACCENT, second, false),
+                new SignalColours.Wish(Role.ON_AIR, RED, true), new SignalColours.Wish(Role.WARNING, AMBER, true), new SignalColours.Wish(Role.GOOD, GREEN, true));
+        wishes.stream().filter(wish -> pins.containsKey(wish.role())).forEach(wish -> put(wish.role(), wish.wanted(), reasons.get(wish.role())));
+        List<SignalColours.Wish> free = wishes.stream().filter(wish -> !pins.containsKey(wish.role())).toList();
+        Map<Role, Colour> chosen = SignalColours.choose(free, pins, this::marks);
+        for (SignalColours.Wish wish : free) {
             Colour plain = wish.wanted().toColour().rounded();
             String why = reasons.get(wish.role()) + moved(wish.wanted(), chosen.get(wish.role()), marks(plain) ? "so that nobody takes it for another" : "until 3:1 on plate and ground");
             roles.put(wish.role(), new RoleColour(wish.role(), chosen.get(wish.role()), why, false, List.of(), List.of()));
         }
-        fixed.keySet().forEach(role -> put(role, RED, ""));
     }
 
     private boolean marks(Colour colour) {
@@ -212,15 +206,6 @@ public final class Palette {
         }
         RoleColour plain = roles.get(role);
         roles.put(role, new RoleColour(role, plain.colour(), plain.reason(), plain.pinned(), List.copyOf(checks), List.copyOf(apart)));
-    }
-
-    private static String name(Role role) {
-        String word = word(role);
-        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
-    }
-
-    private static String word(Role role) {
-        return role.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static String eyes(Vision vision) {

@@ -1,5 +1,7 @@
 package brandeon.core.colour;
 
+import java.util.Locale;
+
 /** What a colour is for. Pieces ask for roles and never for seeds, so that a change of brand reaches everything. */
 public enum Role {
     /** The base of full-canvas screens: the deepest colour. */
@@ -23,5 +25,15 @@ public enum Role {
     /** Something needs attention; stays amber. */
     WARNING,
     /** Something is as it should be; stays green. */
-    GOOD
+    GOOD;
+
+    /** As people call it within a sentence. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** As people call it at the beginning. */
+    public String title() {
+        return word().substring(0, 1).toUpperCase(Locale.ROOT) + word().substring(1);
+    }
 }

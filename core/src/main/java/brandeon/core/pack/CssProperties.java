@@ -3,9 +3,7 @@ package brandeon.core.pack;
 import brandeon.core.colour.Colour;
 import brandeon.core.pack.Swatches.Swatch;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -24,14 +22,9 @@ final class CssProperties {
 
     static String write(Swatches swatches) {
         StringBuilder text = new StringBuilder("/* " + swatches.name().replace("*/", "") + " */\n:root {\n");
-        Set<String> taken = new HashSet<>();
-        for (Swatch swatch : swatches.all()) {
-            String stem = Swatches.identifier(swatch.name());
-            String name = stem;
-            for (int i = 2; !taken.add(name); i++) {
-                name = stem + "-" + i;
-            }
-            text.append("  --").append(name).append(": ").append(swatch.colour().hex()).append(";\n");
+        List<String> names = swatches.identifiers();
+        for (int i = 0; i < names.size(); i++) {
+            text.append("  --").append(names.get(i)).append(": ").append(swatches.all().get(i).colour().hex()).append(";\n");
         }
         return text.append("}\n").toString();
     }

@@ -31,15 +31,11 @@ final class DesignTokens {
         ObjectNode root = JSON.createObjectNode();
         root.put("$description", swatches.name());
         ObjectNode group = root.putObject("brand").put("$type", "color");
-        Set<String> taken = new HashSet<>();
-        for (Swatch swatch : swatches.all()) {
-            String stem = Swatches.identifier(swatch.name());
-            String name = stem;
-            for (int i = 2; !taken.add(name); i++) {
-                name = stem + "-" + i;
-            }
+        List<String> names = swatches.identifiers();
+        for (int i = 0; i < names.size(); i++) {
+            Swatch swatch = swatches.all().get(i);
             Colour c = swatch.colour();
-            ObjectNode token = group.putObject(name);
+            ObjectNode token = group.putObject(names.get(i));
             ObjectNode value = token.putObject("$value").put("colorSpace", "srgb");
             value.putArray("components").add(rounded(c.red())).add(rounded(c.green())).add(rounded(c.blue()));
             value.put("alpha", rounded(c.alpha())).put("hex", c.withAlpha(1).hex());

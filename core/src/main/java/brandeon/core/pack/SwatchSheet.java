@@ -19,10 +19,10 @@ final class SwatchSheet {
 
     static String write(Swatches swatches) {
         int rows = (swatches.all().size() + COLUMNS - 1) / COLUMNS;
-        StringBuilder text = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">\n  <title>%s</title>\n".formatted(COLUMNS * SIDE, Math.max(1, rows) * SIDE, escaped(swatches.name())));
+        StringBuilder text = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">\n  <title>%s</title>\n".formatted(COLUMNS * SIDE, Math.max(1, rows) * SIDE, Xml.escaped(swatches.name())));
         for (int i = 0; i < swatches.all().size(); i++) {
             Swatch swatch = swatches.all().get(i);
-            text.append("  <rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>\n".formatted(i % COLUMNS * SIDE, i / COLUMNS * SIDE, SIDE, SIDE, swatch.colour().hex(), escaped(swatch.name())));
+            text.append("  <rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>\n".formatted(i % COLUMNS * SIDE, i / COLUMNS * SIDE, SIDE, SIDE, swatch.colour().hex(), Xml.escaped(swatch.name())));
         }
         return text.append("</svg>\n").toString();
     }
@@ -50,9 +50,5 @@ final class SwatchSheet {
 
     private static Optional<String> title(Element element) {
         return Xml.children(element).stream().filter(child -> "title".equals(child.getLocalName())).map(child -> child.getTextContent().strip()).findFirst();
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
     }
 }

@@ -1,8 +1,10 @@
 package brandeon.core.pack;
 
 import brandeon.core.colour.Colour;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
 /** Named colours in their order, as palettes and token files hold them. */
 public record Swatches(String name, List<Swatch> all) {
@@ -84,8 +86,21 @@ public record Swatches(String name, List<Swatch> all) {
         return read;
     }
 
-    /** Small letters, digits and hyphens, as tokens and custom properties want it. */
-    static String identifier(String name) {
+    /** A name for each colour as tokens and custom properties want it, none twice. */
+    List<String> identifiers() {
+        Set<String> taken = new LinkedHashSet<>();
+        for (Swatch swatch : all) {
+            String stem = identifier(swatch.name());
+            String name = stem;
+            for (int i = 2; !taken.add(name); i++) {
+                name = stem + "-" + i;
+            }
+        }
+        return List.copyOf(taken);
+    }
+
+    /** Small letters, digits and hyphens. */
+    private static String identifier(String name) {
         String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
         return plain.isEmpty() ? "colour" : plain;
     }

@@ -46,6 +46,11 @@ public final class Xml {
         return children;
     }
 
+    /** Text that may stand in an element or within double quotes. */
+    public static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+    }
+
     private static DocumentBuilder builder() {
         try {
             DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();

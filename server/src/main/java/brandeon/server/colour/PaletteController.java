@@ -95,8 +95,7 @@ class PaletteController {
             all.add(new Swatch("Seed " + (i + 1), seeds.get(i)));
         }
         for (RoleColour role : brand.palette().all()) {
-            String words = role.role().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-            all.add(new Swatch(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1), role.colour()));
+            all.add(new Swatch(role.role().title(), role.colour()));
         }
         return all;
     }

@@ -1,8 +1,6 @@
 package brandeon.server.file;
 
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import brandeon.core.art.ContentName;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -22,7 +20,7 @@ public class Files {
     /** @return the file's lasting name: 64 hexadecimal digits. The same content twice is kept once. */
     @Transactional
     public String keep(UUID workspace, String type, byte[] content) {
-        String hash = hash(content);
+        String hash = ContentName.full(content);
         db.sql("insert into file (workspace_id, hash, type, content) values (:w, :h, :t, :c) on conflict do nothing")
                 .param("w", workspace).param("h", hash).param("t", type).param("c", content).update();
         return hash;
@@ -30,13 +28,5 @@ public class Files {
 
     public Optional<byte[]> find(UUID workspace, String hash) {
         return db.sql("select content from file where workspace_id = :w and hash = :h").param("w", workspace).param("h", hash).query((row, _) -> row.getBytes(1)).optional();
-    }
-
-    private static String hash(byte[] content) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256.", e);
-        }
     }
 }

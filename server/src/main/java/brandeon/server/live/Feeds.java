@@ -73,11 +73,12 @@ public class Feeds {
 
     /** What a feed shows at this moment: nothing on its canvas where its scene is gone or not on air. */
     public Picture now(FeedKey key) {
-        Optional<Themes.Draft> draft = themes.find(key.theme());
-        Picture picture = draft.flatMap(d -> resolver(d, key.source()).flatMap(r -> compute(r, key, signals.state(d, System.currentTimeMillis()))))
+        return now(themes.find(key.theme()), key);
+    }
+
+    private Picture now(Optional<Themes.Draft> draft, FeedKey key) {
+        return draft.flatMap(d -> resolver(d, key.source()).flatMap(r -> compute(r, key, signals.state(d, System.currentTimeMillis()))))
                 .orElseGet(() -> empty(draft, key));
-        keep(picture.hash(), picture);
-        return picture;
     }
 
     /** A place at a feed, to be given up with {@link #leave}. */
@@ -97,7 +98,7 @@ public class Feeds {
         alone(key.theme(), () -> {
             Feed feed = present(key);
             Optional<List<Feed.Patch>> missed = feed.join(watcher, haveEpoch, haveNumber);
-            keep(feed.hash(), feed.picture());
+            pictures.put(feed.hash(), feed.picture());
             watcher.line().send(json.writeValueAsString(Map.of("type", "welcome", "feed", watcher.feed(), "epoch", feed.epoch(),
                     "number", missed.isPresent() ? haveNumber : feed.number(), "hash", missed.isPresent() ? "" : feed.hash(), "now", System.currentTimeMillis())));
             missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
@@ -111,8 +112,9 @@ public class Feeds {
         if (feed != null && !feed.idle()) {
             return feed;
         }
-        themes.find(key.theme()).ifPresent(draft -> plan(draft.channel()));
-        Picture now = now(key);
+        Optional<Themes.Draft> draft = themes.find(key.theme());
+        draft.ifPresent(d -> plan(d.channel()));
+        Picture now = now(draft, key);
         if (feed == null) {
             feed = new Feed(now);
             feeds.put(key, feed);
@@ -188,7 +190,7 @@ public class Feeds {
     }
 
     private void broadcast(Feed feed, Feed.Patch patch, Picture picture) {
-        keep(patch.hash(), picture);
+        pictures.put(patch.hash(), picture);
         Map<String, String> texts = new LinkedHashMap<>();
         for (Watcher watcher : feed.watchers()) {
             watcher.line().send(texts.computeIfAbsent(watcher.feed(), name -> message(name, patch)));
@@ -227,10 +229,6 @@ public class Feeds {
         return draft.flatMap(d -> d.theme().canvas(key.canvas()))
                 .map(canvas -> new Picture(canvas.size().width(), canvas.size().height(), List.of()))
                 .orElse(new Picture(1920, 1080, List.of()));
-    }
-
-    private void keep(String hash, Picture picture) {
-        pictures.put(hash, picture);
     }
 
     /** Wakes up at each instant at which an alert begins or ends. */
