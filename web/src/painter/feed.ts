@@ -1,5 +1,6 @@
 import type { Painter } from "./painter";
 import type { Layer, Patch, Picture } from "./picture";
+import { picturesToLoad } from "./pictures";
 
 /** Where a painter stands in a feed: what it says when it comes back. */
 export interface Standing {
@@ -58,6 +59,7 @@ export class FeedFollower {
     const mine = ++this.asked;
     this.waiting = [];
     const picture = await fetchPicture(welcome.hash);
+    if (picture) await picturesToLoad(picture.layers);
     if (mine !== this.asked) return;
     const missed: Patch[] = this.waiting;
     this.waiting = null;
@@ -83,6 +85,23 @@ export class FeedFollower {
       this.restart();
       return;
     }
+    const loading = picturesToLoad(patch.layers);
+    if (!loading) {
+      this.apply(patch);
+      return;
+    }
+    const mine = ++this.asked;
+    this.waiting = [];
+    void loading.then(() => {
+      if (mine !== this.asked) return;
+      const missed = this.waiting ?? [];
+      this.waiting = null;
+      this.apply(patch);
+      missed.forEach((next) => this.patch(next));
+    });
+  }
+
+  private apply(patch: Patch): void {
     this.painter.patch(patch);
     this.standing.number = patch.number;
     this.standing.hash = patch.hash;

@@ -149,10 +149,14 @@ export class Painter {
 
 const timed = new WeakMap<Animation, Movement>();
 
-/** Every source that shows a movement shows the same moment of it. */
+/**
+ * Every source that shows a movement shows the same moment of it. The instant of its start is set, not how far it is:
+ * an animation that is set to a time waits for the next frame before it goes on, and stays that late for ever.
+ */
 function setTime(animation: Animation, movement: Movement, now: number): void {
   const round = movement.millis * (movement.alternate ? 2 : 1);
-  animation.currentTime = movement.start > 0 ? now - movement.start : (now % round) + round;
+  const elapsed = movement.start > 0 ? now - movement.start : (now % round) + round;
+  animation.startTime = performance.now() - elapsed;
 }
 
 /** Characters outside the shipped fonts have widths that the server cannot know: they are squeezed into the room. */

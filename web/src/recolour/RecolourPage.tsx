@@ -1,10 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
 import { FileDown, Upload } from "lucide-react";
 import { useRef, useState, type DragEvent } from "react";
-import { answer, api } from "../api/client";
 import { useThemeId } from "../theme/useTheme";
 import { ArtworkLine } from "./ArtworkLine";
 import { droppedFiles } from "./dropped";
+import { useArtworks } from "./useArtworks";
 import { useIntake, type Intake } from "./useIntake";
 
 const TYPES = ".png,.apng,.jpg,.jpeg,.gif,.webp,.svg";
@@ -12,7 +11,7 @@ const TYPES = ".png,.apng,.jpg,.jpeg,.gif,.webp,.svg";
 /** The recolour bench: ready-made pictures before and after, beside the colours they should reach. Worst match first. */
 export function RecolourPage() {
   const id = useThemeId();
-  const artworks = useQuery({ queryKey: ["artworks", id], queryFn: () => answer(api.GET("/api/themes/{theme}/artworks", { params: { path: { theme: id } } })), placeholderData: (old) => old });
+  const artworks = useArtworks();
   const { intake, take, cancel, dismiss } = useIntake();
   const [over, setOver] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);

@@ -1,5 +1,4 @@
-import { useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import type { Canvas, Layout, Scene } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
 import { FindingList } from "../theme/SheetPage";
@@ -17,7 +16,9 @@ export function StagePage() {
   const params = useParams();
   const navigate = useNavigate();
   const layouts = useLayouts();
-  const [selected, setSelected] = useState("");
+  const [query, setQuery] = useSearchParams();
+  const selected = query.get("piece") ?? "";
+  const setSelected = (piece: string) => setQuery(piece === "" ? {} : { piece }, { replace: true });
   const scene = theme.scenes.find((s) => s.id === params["scene"]);
   const canvas = theme.canvases.find((c) => c.id === params["canvas"]);
   if (!scene || !canvas) {
@@ -26,12 +27,12 @@ export function StagePage() {
   const layout = layouts.data?.find((l) => l.scene === scene.id && l.canvas === canvas.id);
   const piece = theme.pieces.find((p) => p.id === selected);
   const view = layout?.pieces.find((p) => p.id === selected);
-  const open = (s: string, c: string) => void navigate(`/themes/${id}/stage/${s}/${c}`);
+  const open = (s: string, c: string) => void navigate(`/themes/${id}/stage/${s}/${c}${s === scene.id && selected !== "" ? `?piece=${selected}` : ""}`);
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_264px]">
       <div className="flex min-w-0 flex-col">
         <div className="flex items-center gap-2 border-b border-rule px-3 py-1.5">
-          <label>Scene <select className="field" value={scene.id} onChange={(e) => { setSelected(""); open(e.target.value, canvas.id); }}>{theme.scenes.map((s) => <option key={s.id} value={s.id}>{s.name}</option>)}</select></label>
+          <label>Scene <select className="field" value={scene.id} onChange={(e) => open(e.target.value, canvas.id)}>{theme.scenes.map((s) => <option key={s.id} value={s.id}>{s.name}</option>)}</select></label>
           <label>Canvas <select className="field" value={canvas.id} onChange={(e) => open(scene.id, e.target.value)}>{theme.canvases.map((c) => <option key={c.id} value={c.id}>{c.name} {c.size.width} × {c.size.height}</option>)}</select></label>
           <span className="ml-auto text-faint">Arrows move by 1 px, with Shift by 10; with Alt they size</span>
         </div>
@@ -44,7 +45,7 @@ export function StagePage() {
             <h2 className="mb-2">{piece.name}</h2>
             <PlaceCard scene={scene} layout={layout} view={view} />
             <FitCard layout={layout} piece={piece.id} />
-            <h3 className="mb-1 mt-4">Words and figures</h3>
+            <h3 className="mb-1 mt-4">What it shows</h3>
             <PieceFields piece={piece} />
           </>
         ) : <p className="text-faint">Select a piece by clicking it, in the stack below, or with Tab on the stage.</p>}

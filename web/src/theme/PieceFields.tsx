@@ -1,17 +1,19 @@
 import type { Piece, Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
+import { InlayFields } from "./InlayFields";
 import { useCatalogue, useEdit } from "./useTheme";
 
-/** The texts and figures of a piece. They are the piece's own: a change shows on every scene that it is on. */
+/** The texts, figures and picture of a piece. They are the piece's own: a change shows on every scene that it is on. */
 export function PieceFields({ piece }: { piece: Piece }) {
   const catalogue = useCatalogue();
   const kind = catalogue.data?.kinds.find((k) => k.id === piece.kind);
   if (!kind) return null;
-  if (kind.texts.length + kind.figures.length === 0) return <p className="text-faint">Its words come from the alert rules of the theme.</p>;
   return (
     <div className="flex flex-col gap-2">
+      {piece.kind === "ANNOUNCER" && <p className="text-faint">Its words come from the alert rules of the theme.</p>}
       {kind.texts.map((field) => <TextField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
       {kind.figures.map((field) => <FigureField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
+      <InlayFields piece={piece} />
       {kind.texts.length > 0 && (
         <details className="text-faint">
           <summary>Live values for texts</summary>

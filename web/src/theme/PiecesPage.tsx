@@ -56,10 +56,11 @@ function AddTo({ kind, theme }: { kind: Schemas["KindView"]; theme: Theme }) {
     const piece = newId(kind.id.toLowerCase().replace("_", "-"));
     const capture = kind.id === "FRAME" ? (theme.captures[0]?.id ?? "") : "";
     const back = kind.zone === "FULL";
+    const first = theme.artworks[0]?.id;
     void edit({
       edit: "batch",
       edits: [
-        { edit: "addPiece", index: theme.pieces.length, piece: { id: piece, kind: kind.id, name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`, capture, texts: {}, figures: {} } },
+        { edit: "addPiece", index: theme.pieces.length, piece: { id: piece, kind: kind.id, name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`, capture, texts: {}, figures: {}, inlay: kind.id === "PICTURE" && first ? { artwork: first, blend: "NORMAL", strength: 1, fit: "WHOLE" } : null } },
         { edit: "place", scene: scene.id, index: back ? 0 : scene.stack.length, placed: { piece, zone: kind.zone, corrections: {} } },
       ],
     } as Schemas["Batch"]);
@@ -87,7 +88,7 @@ function PieceLine({ piece, theme }: { piece: Piece; theme: Theme }) {
         <button className="w-44 truncate text-left font-bold hover:underline" aria-expanded={open} onClick={() => setOpen(!open)}>{piece.name}</button>
         <span className="flex-1 text-faint">{on.length === 0 ? "on no scene" : `on ${on.map((scene) => scene.name).join(", ")}`}</span>
         {piece.kind === "ANNOUNCER" && missing.map((scene) => <button key={scene.id} className="btn" onClick={() => void place(scene)}><Plus size={14} />{scene.name}</button>)}
-        <button className="btn" onClick={() => setOpen(!open)}>{open ? "Close" : "Words and figures"}</button>
+        <button className="btn" onClick={() => setOpen(!open)}>{open ? "Close" : "What it shows"}</button>
         <button className="btn px-1.5" aria-label={`Delete ${piece.name}`} onClick={() => void edit({ edit: "removePiece", piece: piece.id })}><Trash2 size={14} /></button>
       </div>
       {open && <div className="max-w-md py-2 pl-4"><PieceFields piece={piece} /></div>}

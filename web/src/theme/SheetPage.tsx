@@ -4,14 +4,15 @@ import { Link } from "react-router";
 import type { Canvas, Finding, Layout, Scene, Schemas } from "../api/client";
 import { Hatch } from "../stage/Hatch";
 import { ScenePicture } from "../app/ScenePicture";
-import { newId, useCatalogue, useEdit, useLayouts, useTheme } from "./useTheme";
+import { newId, useCatalogue, useEdit, useLayouts, useTheme, useThemeFindings } from "./useTheme";
 
 /** Scenes by canvases; every cell the true picture with what preflight found. */
 export function SheetPage() {
   const { theme, id } = useTheme();
   const layouts = useLayouts();
   const cell = (scene: Scene, canvas: Canvas) => layouts.data?.find((layout) => layout.scene === scene.id && layout.canvas === canvas.id);
-  const findings = layouts.data?.flatMap((layout) => layout.findings) ?? [];
+  const whole = useThemeFindings();
+  const findings = [...(layouts.data?.flatMap((layout) => layout.findings) ?? []), ...(whole.data ?? [])];
   return (
     <div className="p-4">
       <div className="mb-3 flex items-baseline gap-4">
@@ -91,9 +92,9 @@ function NoScenes() {
 }
 
 export function FindingList({ findings, ready }: { findings: Finding[]; ready: boolean }) {
-  const { theme } = useTheme();
+  const { theme, id } = useTheme();
   const edit = useEdit();
-  const name = (finding: Finding) => `${theme.scenes.find((s) => s.id === finding.scene)?.name ?? ""} · ${theme.canvases.find((c) => c.id === finding.canvas)?.name ?? ""}`;
+  const name = (finding: Finding) => finding.scene === "" ? "Theme" : `${theme.scenes.find((s) => s.id === finding.scene)?.name ?? ""} · ${theme.canvases.find((c) => c.id === finding.canvas)?.name ?? ""}`;
   return (
     <section aria-labelledby="findings">
       <h2 id="findings" className="mb-1">Findings</h2>
@@ -103,6 +104,7 @@ export function FindingList({ findings, ready }: { findings: Finding[]; ready: b
           <li key={i} className="flex items-center gap-3 py-1.5">
             <AlertTriangle size={14} className="shrink-0 text-ochre" />
             <span className="min-w-0 flex-1"><span className="text-faint">{name(finding)}:</span> {finding.sentence}</span>
+            {finding.kind === "PROVENANCE" && <Link className="btn" to={`/themes/${id}/brand/pictures`}>Say it</Link>}
             {finding.fix && <button className="btn" onClick={() => void edit(finding.fix as NonNullable<Finding["fix"]>)}>Fix</button>}
           </li>
         ))}
@@ -153,7 +155,7 @@ function sceneWithPieces(role: Schemas["Scene"]["role"], theme: Schemas["Theme"]
     const known = theme.pieces.find((old) => old.kind === piece.kind && old.name === piece.name);
     const id = known?.id ?? newId(piece.kind.toLowerCase().replace("_", "-"));
     if (!known) {
-      edits.push({ edit: "addPiece", index: theme.pieces.length + edits.length, piece: { id, kind: piece.kind, name: piece.name, capture: piece.capture ?? "", texts: piece.texts ?? {}, figures: piece.figures ?? {} } } as Schemas["AddPiece"]);
+      edits.push({ edit: "addPiece", index: theme.pieces.length + edits.length, piece: { id, kind: piece.kind, name: piece.name, capture: piece.capture ?? "", texts: piece.texts ?? {}, figures: piece.figures ?? {}, inlay: null } } as Schemas["AddPiece"]);
     }
     stack.push({ piece: id, zone: piece.zone, corrections: {} });
   }

@@ -1,11 +1,12 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { Link, NavLink, Outlet, useParams } from "react-router";
 import { answer, api, type ThemeView } from "../api/client";
 import { Mark } from "../app/Mark";
 import { isNight, setNight } from "../app/night";
 import { sayProblem, useNotices } from "../app/notices";
+import { FrameKeys, steps } from "./FrameKeys";
 import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
 
 /** The notebook's margin (the order of the work) and the head line, around every page of a theme. */
@@ -34,7 +35,6 @@ export function ThemeFrame() {
 function HeadLine({ theme }: { theme: ThemeView }) {
   const { undo, redo } = useUndo();
   const [night, setNightState] = useState(isNight());
-  useUndoKeys(undo, redo);
   const turn = () => {
     setNight(!night);
     setNightState(!night);
@@ -45,10 +45,12 @@ function HeadLine({ theme }: { theme: ThemeView }) {
       <h1 className="truncate">{theme.theme.name}</h1>
       <span className="text-faint">{theme.platform} · {theme.channelName}</span>
       <span className="ml-auto text-faint" role="status">{standing(theme)}</span>
+      <span className="text-faint" title="Find anything with Ctrl K; ? lists the shortcuts"><kbd>Ctrl K</kbd> · <kbd>?</kbd></span>
       <button className="btn" onClick={() => undo()} disabled={!theme.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"><Undo2 size={15} /></button>
       <button className="btn" onClick={() => redo()} disabled={!theme.canRedo} aria-label="Redo" title="Redo (Ctrl+Shift+Z)"><Redo2 size={15} /></button>
       <button className="btn" onClick={turn} aria-label={night ? "Day colours" : "Night colours"}>{night ? <Sun size={15} /> : <Moon size={15} />}</button>
       <OnAir theme={theme} />
+      <FrameKeys theme={theme} undo={undo} redo={redo} />
     </header>
   );
 }
@@ -84,21 +86,10 @@ function OnAir({ theme }: { theme: ThemeView }) {
 
 function Steps({ theme }: { theme: ThemeView }) {
   const params = useParams();
-  const scene = params["scene"] ?? theme.theme.scenes[0]?.id;
-  const canvas = params["canvas"] ?? theme.theme.canvases[0]?.id;
-  const steps: [string, string, string][] = [
-    ["brand", "Brand", "Told apart, readable?"],
-    ["pieces", "Pieces", "What is needed?"],
-    ["sheet", "Sheet", "Fits everywhere?"],
-    [scene && canvas ? `stage/${scene}/${canvas}` : "", "Stage", "This scene right?"],
-    ["rehearse", "Rehearse", "Does it behave?"],
-    ["publish", "Publish", "Everywhere, right size?"],
-    ["move", "Move", "What changes?"],
-  ];
   return (
     <nav aria-label="Steps" className="border-r-4 border-double border-rule bg-sheet py-2">
       <ol>
-        {steps.map(([to, name, question], i) => (
+        {steps(theme, params["scene"], params["canvas"]).map(({ to, name, question }, i) => (
           <li key={name}>
             {to ? (
               <NavLink to={`/themes/${theme.id}/${to}`} className={({ isActive }) => `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || (name === "Stage" && params["scene"]) ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`}>
@@ -113,18 +104,4 @@ function Steps({ theme }: { theme: ThemeView }) {
       </ol>
     </nav>
   );
-}
-
-function useUndoKeys(undo: () => void, redo: () => void): void {
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || typing) return;
-      event.preventDefault();
-      if (event.shiftKey) redo();
-      else undo();
-    };
-    addEventListener("keydown", press);
-    return () => removeEventListener("keydown", press);
-  }, [undo, redo]);
 }

@@ -30,8 +30,14 @@ export function useLayouts() {
   return useQuery({ queryKey: ["layouts", id], queryFn: () => answer(api.GET("/api/themes/{id}/layouts", { params: { path: { id } } })), placeholderData: (old) => old });
 }
 
+/** What is found about the theme as a whole, not about a scene. */
+export function useThemeFindings() {
+  const id = useThemeId();
+  return useQuery({ queryKey: ["findings", id], queryFn: () => answer(api.GET("/api/themes/{id}/findings", { params: { path: { id } } })), placeholderData: (old) => old });
+}
+
 /** What is computed from a theme; asked for again after each change. */
-const DERIVED = ["layouts", "brand", "artworks", "ledger", "history", "clocks"];
+const DERIVED = ["layouts", "findings", "brand", "artworks", "ledger", "history", "clocks"];
 
 function take(queries: QueryClient, view: ThemeView): void {
   queries.setQueryData<ThemeView>(["theme", view.id], (old) => (old && old.version > view.version ? old : view));

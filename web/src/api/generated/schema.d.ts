@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/painted/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-painted-name-"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/o/{token}": {
         parameters: {
             query?: never;
@@ -596,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-findings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/brand": {
         parameters: {
             query?: never;
@@ -794,6 +826,15 @@ export interface components {
             /** @enum {string} */
             way: "OKLAB" | "OKLCH";
         };
+        Inlay: {
+            artwork: string;
+            /** @enum {string} */
+            blend: "NORMAL" | "MULTIPLY" | "SCREEN" | "OVERLAY" | "SOFT_LIGHT";
+            /** Format: double */
+            strength: number;
+            /** @enum {string} */
+            fit: "COVER" | "WHOLE" | "STRETCH";
+        };
         Mood: {
             id: string;
             name: string;
@@ -810,7 +851,7 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             name: string;
             capture: string;
             texts: {
@@ -819,6 +860,7 @@ export interface components {
             figures: {
                 [key: string]: number;
             };
+            inlay: components["schemas"]["Inlay"] | null;
         };
         Placed: {
             piece: string;
@@ -1098,7 +1140,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1127,6 +1169,15 @@ export interface components {
              */
             edit: "dropBox";
         };
+        DropInlay: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropInlay";
+        };
         DropPin: Omit<components["schemas"]["Edit"], "edit"> & {
             /** @enum {string} */
             role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
@@ -1141,7 +1192,7 @@ export interface components {
             edit: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Place: Omit<components["schemas"]["Edit"], "edit"> & {
@@ -1345,6 +1396,16 @@ export interface components {
              */
             edit: "setGradient";
         };
+        SetInlay: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            inlay: components["schemas"]["Inlay"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setInlay";
+        };
         SetMood: Omit<components["schemas"]["Edit"], "edit"> & {
             mood: components["schemas"]["Mood"];
         } & {
@@ -1525,7 +1586,7 @@ export interface components {
         StreamingResponseBody: unknown;
         Finding: {
             /** @enum {string} */
-            kind: "OUTSIDE_CANVAS" | "OUTSIDE_SAFE_AREA" | "OVER_OPENING" | "TEXT_TOO_SMALL";
+            kind: "OUTSIDE_CANVAS" | "OUTSIDE_SAFE_AREA" | "OVER_OPENING" | "TEXT_TOO_SMALL" | "PROVENANCE";
             scene: string;
             canvas: string;
             piece: string;
@@ -1534,7 +1595,7 @@ export interface components {
             /** Format: double */
             limit: number;
             sentence: string;
-            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
         };
         LayoutView: {
             scene: string;
@@ -1573,7 +1634,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             box: components["schemas"]["Box"];
             units: components["schemas"]["Box"];
             corrected: boolean;
@@ -1752,7 +1813,7 @@ export interface components {
         };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             title: string;
             /** @enum {string} */
             zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT";
@@ -2434,6 +2495,28 @@ export interface operations {
             };
         };
     };
+    "get-painted-name-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     "get-o-token-": {
         parameters: {
             query?: never;
@@ -2714,7 +2797,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -2817,6 +2900,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HistoryView"][];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Finding"][];
                 };
             };
         };

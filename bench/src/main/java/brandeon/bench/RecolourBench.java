@@ -1,5 +1,6 @@
 package brandeon.bench;
 
+import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Colour;
@@ -57,13 +58,13 @@ public class RecolourBench {
 
     @Benchmark
     public BufferedImage recolour() {
-        return Repaint.of(picture, Recolouring.proposed(clusters, false).mapping(clusters, palette));
+        return Repaint.of(picture, Recolouring.proposed(clusters, false).recipe(clusters, palette).mapping());
     }
 
     /** The hardest picture: noise that holds every colour. */
     @Benchmark
     public BufferedImage recolourNoise() {
-        return Repaint.of(noise, Recolouring.proposed(clusters, false).mapping(clusters, palette));
+        return Repaint.of(noise, Recolouring.proposed(clusters, false).recipe(clusters, palette).mapping());
     }
 
     @Benchmark
@@ -85,7 +86,7 @@ public class RecolourBench {
     private static BufferedImage picture() {
         Theme demo = ReedlightHide.theme();
         Canvas canvas = demo.canvases().getFirst();
-        BufferedImage painted = Raster.paint(canvas.size(), Picture.marks(new Resolver(demo).resolve(demo.scenes().getFirst(), canvas, LiveState.QUIET), Part.WHOLE), 0);
+        BufferedImage painted = Raster.paint(canvas.size(), Picture.marks(new Resolver(demo).resolve(demo.scenes().getFirst(), canvas, LiveState.QUIET), Part.WHOLE), 0, Pictures.NONE);
         BufferedImage straight = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
         straight.getGraphics().drawImage(painted, 0, 0, null);
         return straight;

@@ -1,5 +1,6 @@
 package brandeon.bench;
 
+import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
@@ -77,7 +78,7 @@ public class ResolveBench {
 
     @Benchmark
     public Object rasterOfOneScene() {
-        return Raster.paint(starting.canvas().size(), Picture.marks(starting, Part.WHOLE), 0);
+        return Raster.paint(starting.canvas().size(), Picture.marks(starting, Part.WHOLE), 0, Pictures.NONE);
     }
 
     private static Theme large() {

@@ -7,8 +7,12 @@ import brandeon.server.support.RunningServer;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.WebSocketRoute;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import javax.imageio.ImageIO;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -103,6 +107,23 @@ class PainterTest {
         say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"" + BLUE + "\",'movements':[]}]}");
         answer("{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
         until("document.querySelector('[data-piece=a]')?.innerHTML.includes('#0000ff')");
+    }
+
+    /** A change of colour gives every ready-made picture another address: what is on air stays until that has come. */
+    @Test
+    void aLayerWaitsForItsReadyMadePicture() throws IOException {
+        List<Route> painted = new ArrayList<>();
+        page.route("**/painted/*", painted::add);
+        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
+        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"<image href='/painted/x-s' width='9' height='9'/>\",'movements':[]}]}");
+        say("{'type':'patch','feed':'o','number':7,'hash':'h7','width':1920,'height':1080,'order':['a','b'],'layers':[{'piece':'b','svg':\"" + BLUE + "\",'movements':[]}]}");
+        page.waitForCondition(() -> !painted.isEmpty());
+        assertThat(page.innerHTML("[data-piece=a]")).as("not yet").contains("#ff0000");
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(9, 9, BufferedImage.TYPE_INT_ARGB), "png", png);
+        painted.getFirst().fulfill(new Route.FulfillOptions().setContentType("image/png").setBodyBytes(png.toByteArray()));
+        until("document.querySelector('[data-piece=a] image') !== null && document.querySelector('[data-piece=b]') !== null");
+        await("report", m -> m.path("hash").asString().equals("h7"));
     }
 
     @Test

@@ -3,8 +3,16 @@ package brandeon.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brandeon.core.art.Blend;
+import brandeon.core.art.Mark;
+import brandeon.core.art.Outline;
+import brandeon.core.art.Paint;
+import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
+import brandeon.core.art.SvgWriter;
+import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
 import brandeon.core.colour.Spaces;
@@ -24,14 +32,22 @@ import brandeon.core.theme.Theme;
 import brandeon.server.support.RunningServer;
 import com.microsoft.playwright.Page;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What core computes against what Chromium does with the same text, easing and picture. */
 @ExtendWith(RunningServer.class)
@@ -143,7 +159,7 @@ class PaintingTest {
                           await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
                         }""", Arrays.asList(svg, canvas.size().width(), canvas.size().height()));
                 BufferedImage chromium = Browser.shot(page);
-                BufferedImage ours = Raster.paint(canvas.size(), Picture.marks(resolved, Part.WHOLE), 0);
+                BufferedImage ours = Raster.paint(canvas.size(), Picture.marks(resolved, Part.WHOLE), 0, Pictures.NONE);
                 double[] differences = differences(ours, chromium);
                 double mean = Arrays.stream(differences).average().orElseThrow();
                 Arrays.sort(differences);
@@ -154,6 +170,44 @@ class PaintingTest {
                 page.context().close();
             }
         }
+    }
+
+    /**
+     * Compositing and Blending 1 (W3C) as Chromium does it: a see-through plate on a grey ground, with a picture of
+     * many colours and opacities blended into it inside a round shape.
+     */
+    @ParameterizedTest
+    @EnumSource(Blend.class)
+    void aPictureBlendsInChromiumAsInTheRaster(Blend blend) throws IOException {
+        BufferedImage picture = new BufferedImage(180, 120, BufferedImage.TYPE_INT_ARGB);
+        for (int y = 0; y < 120; y++) {
+            for (int x = 0; x < 180; x++) {
+                picture.setRGB(x, y, (y < 80 ? 0xff : 0x80) << 24 | java.awt.Color.HSBtoRGB(x / 180f, y % 40 / 40f, 1 - y / 160f) & 0xffffff);
+            }
+        }
+        Box all = new Box(0, 0, 200, 140);
+        List<Mark> marks = List.of(
+                new Mark.Filled(Outline.rectangle(all), new Paint.Linear(0, 0, 200, 0, Paint.blend(Colour.parse("#335577"), Colour.parse("#ddccaa")))),
+                new Mark.Blended(List.of(new Mark.Filled(Outline.rectangle(new Box(20, 10, 140, 110)), new Paint.Linear(0, 10, 0, 120, Paint.blend(Colour.parse("#e8a33dcc"), Colour.parse("#16283d"))))),
+                        blend, 0.7, Outline.circle(100, 70, 60), List.of(new Mark.Picture("here", new Box(10, 10, 180, 120), ""))));
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(picture, "png", bytes);
+        Page page = blank(200, 140);
+        page.evaluate("""
+                async ([svg, png]) => {
+                  document.body.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="200" height="140" style="position:absolute;left:0;top:0">${svg.replace('/painted/here', png)}</svg>`;
+                  const image = new Image();
+                  image.src = png;
+                  await image.decode();
+                  await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+                }""", Arrays.asList(SvgWriter.fragment(marks), "data:image/png;base64," + Base64.getEncoder().encodeToString(bytes.toByteArray())));
+        double[] differences = differences(Raster.paint(Size.of(200, 140), marks, 0, (_, _, _) -> Optional.of(picture)), Browser.shot(page));
+        double mean = Arrays.stream(differences).average().orElseThrow();
+        Arrays.sort(differences);
+        System.out.printf("Blend %s against Chromium: mean %.3f, 99th percentile %.2f CIEDE2000%n", blend.title(), mean, differences[(int) (differences.length * 0.99)]);
+        assertThat(mean).isLessThan(0.5);
+        assertThat(differences[(int) (differences.length * 0.99)]).isLessThan(2);
+        page.context().close();
     }
 
     private static Page blank(int width, int height) {

@@ -45,6 +45,10 @@ public sealed interface Ask {
     record Countdown(Canvas canvas, Box box, String title, String ended, Mark.ClockFace clock) implements Ask {
     }
 
+    /** A picture on its own: only the shape that it is kept in. */
+    record Picture(Canvas canvas, Box box) implements Ask {
+    }
+
     /**
      * An alert, from its entrance to its exit.
      *

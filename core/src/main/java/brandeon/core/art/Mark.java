@@ -90,6 +90,38 @@ public sealed interface Mark {
         }
     }
 
+    /**
+     * A ready-made picture in the brand's colours, stretched over a box.
+     *
+     * @param name   where it is found: {@code /painted/} and this
+     * @param filter CSS filter functions that colour a moving picture as it plays; empty when its pixels are coloured
+     */
+    record Picture(String name, Box box, String filter) implements Mark {
+    }
+
+    /**
+     * Where a picture may be laid into a piece: over what is painted before it in the same list, under what comes
+     * after it. Paints nothing by itself.
+     *
+     * @param shape what the picture is clipped to
+     */
+    record Bed(Outline shape) implements Mark {
+    }
+
+    /**
+     * A ground with something blended into it, as one: what lies behind the ground takes no part in the blending.
+     *
+     * @param shape    what is laid over is kept inside it
+     * @param strength of what is laid over, 0 to 1
+     */
+    record Blended(List<Mark> ground, Blend blend, double strength, Outline shape, List<Mark> over) implements Mark {
+
+        public Blended {
+            ground = List.copyOf(ground);
+            over = List.copyOf(over);
+        }
+    }
+
     static Group group(String part, List<Mark> marks) {
         return new Group(part, 1, new Outline(List.of()), marks);
     }

@@ -1,5 +1,6 @@
 package brandeon.core.art;
 
+import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import java.awt.AlphaComposite;
@@ -27,18 +28,21 @@ public final class Raster {
 
     private final Size size;
     private final long now;
+    private final Pictures pictures;
 
-    private Raster(Size size, long now) {
+    private Raster(Size size, long now, Pictures pictures) {
         this.size = size;
         this.now = now;
+        this.pictures = pictures;
     }
 
     /**
-     * @param now instant that clocks show, in epoch milliseconds
+     * @param now      instant that clocks show, in epoch milliseconds
+     * @param pictures ready-made pictures by name
      * @return a picture with premultiplied opacity, as large as the canvas
      */
-    public static BufferedImage paint(Size size, List<Mark> marks, long now) {
-        return new Raster(size, now).layer(marks);
+    public static BufferedImage paint(Size size, List<Mark> marks, long now, Pictures pictures) {
+        return new Raster(size, now, pictures).layer(marks);
     }
 
     private BufferedImage layer(List<Mark> marks) {
@@ -74,6 +78,9 @@ public final class Raster {
             case Mark.Text text -> text(graphics, text);
             case Mark.Digits digits -> digits(graphics, digits);
             case Mark.Group group -> group(graphics, group);
+            case Mark.Picture picture -> picture(graphics, picture);
+            case Mark.Blended blended -> blended(graphics, blended);
+            case Mark.Bed _ -> { }
         }
     }
 
@@ -119,6 +126,28 @@ public final class Raster {
         graphics.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) group.opacity()));
         graphics.drawImage(layer, 0, 0, null);
         graphics.setComposite(AlphaComposite.SrcOver);
+    }
+
+    private void picture(Graphics2D graphics, Mark.Picture picture) {
+        Box box = picture.box();
+        int width = Math.max(1, (int) Math.ceil(box.width()));
+        int height = Math.max(1, (int) Math.ceil(box.height()));
+        pictures.picture(picture.name(), width, height).ifPresent(image -> {
+            // Far smaller than it is, a picture is first brought near its size, or thin lines would be skipped.
+            BufferedImage near = image.getWidth() > 2 * width ? Scaling.toWidth(image, width) : image;
+            graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+            AffineTransform place = AffineTransform.getTranslateInstance(box.x(), box.y());
+            place.scale(box.width() / near.getWidth(), box.height() / near.getHeight());
+            graphics.drawImage(near, place, null);
+        });
+    }
+
+    private void blended(Graphics2D graphics, Mark.Blended blended) {
+        BufferedImage ground = layer(blended.ground());
+        BufferedImage over = layer(blended.over());
+        keepInside(over, blended.shape());
+        Blending.over(ground, over, blended.blend(), blended.strength());
+        graphics.drawImage(ground, 0, 0, null);
     }
 
     /** Multiplies a layer by the clip's antialiased coverage; Java2D's own clip has hard edges. */

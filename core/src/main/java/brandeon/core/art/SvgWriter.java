@@ -1,5 +1,6 @@
 package brandeon.core.art;
 
+import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.pack.Xml;
 import java.util.LinkedHashMap;
@@ -7,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Writes marks as SVG 1.1 elements, with presentation attributes only, so that a page with a strict content security
- * policy may mount them. Gradients and clips are named after their content: the same name always means the same
+ * Writes marks as SVG 1.1 elements, with presentation attributes where there are such, and a style only for blending
+ * and filters. Gradients and clips are named after their content: the same name always means the same
  * thing, however many pictures stand on one page.
  */
 public final class SvgWriter {
@@ -51,6 +52,9 @@ public final class SvgWriter {
             case Mark.Text text -> text(text);
             case Mark.Digits digits -> digits(digits);
             case Mark.Group group -> group(group);
+            case Mark.Picture picture -> picture(picture);
+            case Mark.Blended blended -> blended(blended);
+            case Mark.Bed _ -> { }
         }
     }
 
@@ -98,6 +102,28 @@ public final class SvgWriter {
         body.append('>');
         all(group.marks());
         body.append("</g>");
+    }
+
+    private void picture(Mark.Picture picture) {
+        Box box = picture.box();
+        body.append("<image href=\"/painted/").append(Xml.escaped(picture.name())).append("\" x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
+                .append("\" width=\"").append(Numbers.text(box.width())).append("\" height=\"").append(Numbers.text(box.height())).append("\" preserveAspectRatio=\"none\"");
+        if (!picture.filter().isEmpty()) {
+            body.append(" style=\"filter:").append(Xml.escaped(picture.filter())).append('"');
+        }
+        body.append("/>");
+    }
+
+    private void blended(Mark.Blended blended) {
+        body.append("<g style=\"isolation:isolate\">");
+        all(blended.ground());
+        body.append("<g style=\"mix-blend-mode:").append(blended.blend().css()).append('"');
+        if (blended.strength() < 1) {
+            body.append(" opacity=\"").append(Numbers.text(blended.strength())).append('"');
+        }
+        body.append(" clip-path=\"url(#").append(clip(blended.shape())).append(")\">");
+        all(blended.over());
+        body.append("</g></g>");
     }
 
     private void paint(String attribute, Paint paint) {

@@ -54,19 +54,19 @@ public final class ReedlightHide {
                 screen("starting-screen", "Starting screen", "Dusk watch", "Lantern lit. The marsh is waking up."),
                 screen("away-screen", "Away screen", "Back at the hide soon", "Refilling the thermos."),
                 screen("closing-screen", "Closing screen", "Good night, marsh", "Thank you for sitting quietly with us."),
-                new Piece("countdown", PieceKind.COUNTDOWN, "Countdown", "", Map.of("title", "First light on the reeds in", "ended", "Quiet now, please"), Map.of("minutes", 5.0)),
+                Piece.of("countdown", PieceKind.COUNTDOWN, "Countdown", "", Map.of("title", "First light on the reeds in", "ended", "Quiet now, please"), Map.of("minutes", 5.0)),
                 Piece.of("ground", PieceKind.BACKDROP, "Marsh ground"),
-                new Piece("scope-frame", PieceKind.FRAME, "Scope frame", Starter.PLAY, Map.of(), Map.of("aspect", 16.0 / 9)),
-                new Piece("camera-frame", PieceKind.FRAME, "Camera frame", Starter.CAMERA, Map.of("name", "Mirela Osk"), Map.of("aspect", 4.0 / 3)),
-                new Piece("desk-frame", PieceKind.FRAME, "Field desk frame", Starter.CAMERA, Map.of("name", "Mirela at the field desk"), Map.of("aspect", 16.0 / 9)),
-                new Piece("supporter", PieceKind.FACT_LINE, "Latest supporter", "", Map.of("label", "Latest subscriber", "value", "{latestSubscriber}"), Map.of()),
-                new Piece("follower", PieceKind.FACT_LINE, "Latest follower", "", Map.of("label", "Latest follower", "value", "{latestFollower}"), Map.of()),
-                new Piece("band", PieceKind.BAND, "Heads-up band", "", Map.of("label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern"), Map.of()),
+                Piece.of("scope-frame", PieceKind.FRAME, "Scope frame", Starter.PLAY, Map.of(), Map.of("aspect", 16.0 / 9)),
+                Piece.of("camera-frame", PieceKind.FRAME, "Camera frame", Starter.CAMERA, Map.of("name", "Mirela Osk"), Map.of("aspect", 4.0 / 3)),
+                Piece.of("desk-frame", PieceKind.FRAME, "Field desk frame", Starter.CAMERA, Map.of("name", "Mirela at the field desk"), Map.of("aspect", 16.0 / 9)),
+                Piece.of("supporter", PieceKind.FACT_LINE, "Latest supporter", "", Map.of("label", "Latest subscriber", "value", "{latestSubscriber}"), Map.of()),
+                Piece.of("follower", PieceKind.FACT_LINE, "Latest follower", "", Map.of("label", "Latest follower", "value", "{latestFollower}"), Map.of()),
+                Piece.of("band", PieceKind.BAND, "Heads-up band", "", Map.of("label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern"), Map.of()),
                 Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer"));
     }
 
     private static Piece screen(String id, String name, String title, String line) {
-        return new Piece(id, PieceKind.SCREEN, name, "", Map.of("title", title, "line", line), Map.of());
+        return Piece.of(id, PieceKind.SCREEN, name, "", Map.of("title", title, "line", line), Map.of());
     }
 
     private static List<Scene> scenes() {

@@ -8,12 +8,15 @@ import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
+import brandeon.core.colour.Palette;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.LiveState;
 import brandeon.core.text.Message;
+import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Capture;
+import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
@@ -57,7 +60,7 @@ public final class Resolver {
             Piece piece = theme.piece(placed.piece()).orElseThrow();
             Box correction = placed.corrections().get(canvas.shape());
             Box box = correction != null ? canvas.pixels(correction) : plan.zone(placed.zone());
-            PieceArt art = draw(piece, box, canvas, live);
+            PieceArt art = laid(piece, box, draw(piece, box, canvas, live));
             placements.add(new Placement(piece, box, correction != null, art));
             fit(piece, art).ifPresent(openings::add);
         }
@@ -73,6 +76,19 @@ public final class Resolver {
         return new FittedOpening(piece.id(), capture, opening, CaptureFit.cover(capture.size(), opening.box(), opening.bleed()));
     }
 
+    /** With the ready-made picture that the piece shows. */
+    private PieceArt laid(Piece piece, Box box, PieceArt art) {
+        Optional<Artwork> artwork = piece.inlay().flatMap(inlay -> theme.artwork(inlay.artwork()));
+        if (artwork.isEmpty()) {
+            return art;
+        }
+        Inlay inlay = piece.inlay().orElseThrow();
+        Palette palette = look().palette();
+        Box place = inlay.placed(box, artwork.get().width(), artwork.get().height());
+        List<Mark> picture = List.of(new Mark.Picture(artwork.get().painted(palette), place, artwork.get().filter(palette)));
+        return art.laidInto(bed -> new Mark.Blended(bed.ground(), inlay.blend(), inlay.strength(), bed.shape(), picture));
+    }
+
     private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {
         Map<String, Object> values = live.readings().values();
         return switch (piece.kind()) {
@@ -83,6 +99,7 @@ public final class Resolver {
             case FACT_LINE -> drawings.draw(new Ask.FactLine(canvas, box, text(piece, "label", values), text(piece, "value", values)));
             case COUNTDOWN -> drawings.draw(new Ask.Countdown(canvas, box, text(piece, "title", values), text(piece, "ended", values),
                     new Mark.ClockFace(live.clocks().getOrDefault(piece.id(), 0L), Math.round(piece.figure("minutes") * MINUTE))));
+            case PICTURE -> drawings.draw(new Ask.Picture(canvas, box));
             case ANNOUNCER -> live.alert().map(shown -> alert(shown, box, canvas)).orElseGet(PieceArt::nothing);
         };
     }

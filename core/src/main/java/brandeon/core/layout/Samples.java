@@ -1,5 +1,6 @@
 package brandeon.core.layout;
 
+import brandeon.core.art.Blend;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.live.AlertSlot;
@@ -7,6 +8,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
@@ -37,6 +39,9 @@ public final class Samples {
         }
         if (kind == PieceKind.BAND) {
             piece = piece.withText("label", theme.name()).withText("message", "What is going on right now");
+        }
+        if (kind == PieceKind.PICTURE && !theme.artworks().isEmpty()) {
+            piece = piece.with(Optional.of(new Inlay(theme.artworks().getFirst().id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE)));
         }
         SceneRole role = kind.zone() == brandeon.core.theme.Zone.CLOCK ? SceneRole.STARTING : SceneRole.LIVE;
         Scene scene = new Scene("sample", "Sample", role, List.of(Placed.in(kind.zone(), piece.id())));

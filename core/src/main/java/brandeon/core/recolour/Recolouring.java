@@ -118,34 +118,23 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
         return roles.keySet().stream().filter(i -> i < clusters.size()).findFirst();
     }
 
-    /** The filter for the main colour; empty when no colour has a role. */
-    public Optional<FilterChain> filter(List<Cluster> clusters, Palette palette) {
-        return main(clusters).map(i -> FilterChain.solve(clusters.get(i).colour(), palette.colour(roles.get(i))));
-    }
-
-    /** What happens to each colour. */
-    public Mapping mapping(List<Cluster> clusters, Palette palette) {
+    /** Which colours go where in a brand; without moves when no colour has a role. */
+    public Recipe recipe(List<Cluster> clusters, Palette palette) {
         Optional<Integer> main = main(clusters);
         if (main.isEmpty()) {
-            return colour -> colour;
+            return new Recipe(method, List.of());
         }
-        return switch (method) {
-            case FILTER -> {
-                FilterChain chain = filter(clusters, palette).orElseThrow();
-                yield chain::apply;
+        if (method != Method.SHIFT) {
+            return new Recipe(method, List.of(new ClusterShift.Move(clusters.get(main.get()).colour(), palette.colour(roles.get(main.get())))));
+        }
+        List<ClusterShift.Move> moves = new ArrayList<>();
+        for (int i = 0; i < clusters.size(); i++) {
+            Colour from = clusters.get(i).colour();
+            if (roles.containsKey(i) || kept.contains(i)) {
+                moves.add(new ClusterShift.Move(from, roles.containsKey(i) ? palette.colour(roles.get(i)) : from));
             }
-            case TINT -> new Tint(clusters.get(main.get()).colour(), palette.colour(roles.get(main.get())));
-            case SHIFT -> {
-                List<ClusterShift.Move> moves = new ArrayList<>();
-                for (int i = 0; i < clusters.size(); i++) {
-                    Colour from = clusters.get(i).colour();
-                    if (roles.containsKey(i) || kept.contains(i)) {
-                        moves.add(new ClusterShift.Move(from, roles.containsKey(i) ? palette.colour(roles.get(i)) : from));
-                    }
-                }
-                yield new ClusterShift(moves);
-            }
-        };
+        }
+        return new Recipe(method, moves);
     }
 
     /** Where each cluster with a role lands. */

@@ -4,16 +4,27 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
 import brandeon.core.colour.Spaces;
 import brandeon.core.pack.Xml;
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.renderer.NullPlatformSupport;
+import com.github.weisj.jsvg.view.ViewBox;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import javax.xml.transform.OutputKeys;
 import javax.xml.transform.Transformer;
 import javax.xml.transform.TransformerException;
@@ -29,7 +40,7 @@ import org.w3c.dom.NamedNodeMap;
  * A vector picture from outside: rebuilt from an allowed list of elements and attributes, and recoloured by its paints.
  *
  * Scripts, style sheets, links to elsewhere, embedded pictures, text and animation are left out; a style attribute
- * becomes presentation attributes. Paints count by how often they occur, since areas are not computed.
+ * becomes presentation attributes.
  */
 public final class SvgPicture {
 
@@ -47,6 +58,8 @@ public final class SvgPicture {
     private static final int MOST_DEPTH = 60;
     private static final double SAME = 3;
     private static final double USUAL_SIDE = 512;
+    /** Enough to count areas to less than a hundredth. */
+    private static final double COUNTED_SIDE = 160;
 
     private final Document document;
     private final double width;
@@ -83,17 +96,55 @@ public final class SvgPicture {
         return height;
     }
 
-    /** The distinct paints, most frequent first; nearly equal ones count as one. */
+    /**
+     * The distinct paints, nearly equal ones as one, with the share of the painted area that is nearest to each; the
+     * largest first. A paint that shows nowhere comes last.
+     */
     public List<Cluster> clusters() {
-        Map<Colour, Integer> counts = new LinkedHashMap<>();
-        each(document.getDocumentElement(), (_, _, colour) -> counts.merge(known(counts, colour.withAlpha(1)), 1, Integer::sum));
-        int whole = counts.values().stream().mapToInt(Integer::intValue).sum();
-        return counts.entrySet().stream().sorted(Map.Entry.<Colour, Integer>comparingByValue(Comparator.reverseOrder()))
-                .map(entry -> new Cluster(entry.getKey(), entry.getValue() / (double) whole, Spaces.oklch(entry.getKey()).chroma() < Cluster.NEUTRAL_CHROMA)).toList();
+        List<Colour> paints = new ArrayList<>();
+        each(document.getDocumentElement(), (_, _, colour) -> {
+            if (paints.stream().noneMatch(other -> Difference.ciede2000(other, colour.withAlpha(1)) < SAME)) {
+                paints.add(colour.withAlpha(1));
+            }
+        });
+        double[] areas = areas(paints);
+        double whole = Math.max(Arrays.stream(areas).sum(), Double.MIN_NORMAL);
+        return IntStream.range(0, paints.size()).boxed().sorted(Comparator.comparingDouble((Integer i) -> areas[i]).reversed())
+                .map(i -> new Cluster(paints.get(i), areas[i] / whole, Spaces.oklch(paints.get(i)).chroma() < Cluster.NEUTRAL_CHROMA)).toList();
     }
 
-    private static Colour known(Map<Colour, Integer> counts, Colour colour) {
-        return counts.keySet().stream().filter(other -> Difference.ciede2000(other, colour) < SAME).findFirst().orElse(colour);
+    /** Opaque area of each paint in a small drawing; mixtures count for the paint that they are nearest to. */
+    private double[] areas(List<Colour> paints) {
+        double scale = COUNTED_SIDE / Math.max(width, height);
+        BufferedImage drawn = drawn(Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale)));
+        List<Spaces.Oklab> labs = paints.stream().map(Spaces::oklab).toList();
+        double[] areas = new double[paints.size()];
+        for (int pixel : drawn.getRGB(0, 0, drawn.getWidth(), drawn.getHeight(), null, 0, drawn.getWidth())) {
+            if (pixel >>> 24 != 0) {
+                Spaces.Oklab lab = Spaces.oklab(Colour.parse("#%06x".formatted(pixel & 0xffffff)));
+                IntStream.range(0, labs.size()).boxed().min(Comparator.comparingDouble(i -> distance(labs.get(i), lab))).ifPresent(i -> areas[i] += pixel >>> 24);
+            }
+        }
+        return areas;
+    }
+
+    private static double distance(Spaces.Oklab one, Spaces.Oklab other) {
+        return Math.hypot(Math.hypot(one.a() - other.a(), one.b() - other.b()), one.lightness() - other.lightness());
+    }
+
+    /** The picture in pixels, stretched over a size. What cannot be drawn is left out. */
+    public BufferedImage drawn(int across, int down) {
+        BufferedImage image = new BufferedImage(across, down, BufferedImage.TYPE_INT_ARGB_PRE);
+        SVGDocument drawing = new SVGLoader().load(new ByteArrayInputStream(text().getBytes(StandardCharsets.UTF_8)), null, LoaderContext.createDefault());
+        if (drawing != null) {
+            Graphics2D graphics = image.createGraphics();
+            graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+            graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+            graphics.scale(across / width, down / height);
+            drawing.renderWithPlatform(NullPlatformSupport.INSTANCE, graphics, new ViewBox((float) width, (float) height));
+            graphics.dispose();
+        }
+        return image;
     }
 
     /** The picture as text, with every paint mapped; this one stays as it is. */

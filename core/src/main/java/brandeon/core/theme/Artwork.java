@@ -1,6 +1,8 @@
 package brandeon.core.theme;
 
+import brandeon.core.colour.Palette;
 import brandeon.core.recolour.Cluster;
+import brandeon.core.recolour.FilterChain;
 import brandeon.core.recolour.Recolouring;
 import java.util.List;
 
@@ -21,6 +23,16 @@ public record Artwork(String id, String name, String file, String type, int widt
         if (id.isBlank() || id.length() > 60 || name.isBlank() || name.length() > 200) {
             throw new IllegalArgumentException("A picture's name has between 1 and 200 letters.");
         }
+    }
+
+    /** Under which name painters find it in a brand's colours: its file and the recipe. */
+    public String painted(Palette palette) {
+        return file + "-" + recolouring.recipe(clusters, palette).name();
+    }
+
+    /** CSS filter functions for a picture that moves and so is coloured as it plays; empty for all others. */
+    public String filter(Palette palette) {
+        return moving ? recolouring.recipe(clusters, palette).filter().map(FilterChain::css).orElse("") : "";
     }
 
     public boolean vector() {

@@ -44,6 +44,8 @@ import java.util.List;
     @Type(value = Edit.RenamePiece.class, name = "renamePiece"),
     @Type(value = Edit.SetText.class, name = "setText"),
     @Type(value = Edit.SetFigure.class, name = "setFigure"),
+    @Type(value = Edit.SetInlay.class, name = "setInlay"),
+    @Type(value = Edit.DropInlay.class, name = "dropInlay"),
     @Type(value = Edit.Place.class, name = "place"),
     @Type(value = Edit.TakeOff.class, name = "takeOff"),
     @Type(value = Edit.Reorder.class, name = "reorder"),
@@ -147,6 +149,13 @@ public sealed interface Edit {
     record SetFigure(String piece, String field, double value) implements Edit {
     }
 
+    /** Lays a ready-made picture into a piece. */
+    record SetInlay(String piece, Inlay inlay) implements Edit {
+    }
+
+    record DropInlay(String piece) implements Edit {
+    }
+
     /** Puts a piece on a scene at a place in the stack, 0 at the back. */
     record Place(String scene, int index, Placed placed) implements Edit {
     }
@@ -182,6 +191,7 @@ public sealed interface Edit {
     record AddArtwork(int index, Artwork artwork) implements Edit {
     }
 
+    /** Refused while a piece shows it. */
     record RemoveArtwork(String artwork) implements Edit {
     }
 

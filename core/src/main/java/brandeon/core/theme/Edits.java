@@ -51,9 +51,10 @@ public final class Edits {
             case Edit.SetProvenance(String id, Provenance _) -> earlier instanceof Edit.SetProvenance e && e.artwork().equals(id);
             case Edit.SetText(String piece, String field, String _) -> earlier instanceof Edit.SetText e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
+            case Edit.SetInlay(String piece, Inlay _) -> earlier instanceof Edit.SetInlay e && e.piece().equals(piece);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
             case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
-                    Edit.RenameScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropBox _,
+                    Edit.RenameScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.DropInlay _, Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropBox _,
                     Edit.SetAlert _, Edit.Batch _ -> false;
         };
     }
@@ -109,6 +110,14 @@ public final class Edits {
             case Edit.SetText(String id, String field, String value) -> setText(theme, id, field, value);
             case Edit.SetFigure(String id, String field, double value) ->
                     done(withPiece(theme, piece(theme, id).withFigure(field, value)), new Edit.SetFigure(id, field, piece(theme, id).figure(field)));
+            case Edit.SetInlay(String id, Inlay inlay) -> {
+                artwork(theme, inlay.artwork());
+                yield done(withPiece(theme, piece(theme, id).with(Optional.of(inlay))), undoInlay(theme, id));
+            }
+            case Edit.DropInlay(String id) -> {
+                require(piece(theme, id).inlay().isPresent(), "No picture is laid into this piece.");
+                yield done(withPiece(theme, piece(theme, id).with(Optional.empty())), undoInlay(theme, id));
+            }
             case Edit.Place e -> place(theme, e);
             case Edit.TakeOff(String scene, String id) -> {
                 Placed old = placed(theme, scene, id);
@@ -148,6 +157,8 @@ public final class Edits {
             }
             case Edit.RemoveArtwork(String id) -> {
                 Artwork old = artwork(theme, id);
+                theme.pieces().stream().filter(p -> p.inlay().filter(inlay -> inlay.artwork().equals(id)).isPresent()).findFirst()
+                        .ifPresent(p -> require(false, p.name() + " shows this picture; take it off there first."));
                 yield done(theme.withArtworks(theme.artworks().stream().filter(a -> !a.id().equals(id)).toList()), new Edit.AddArtwork(theme.artworks().indexOf(old), old));
             }
             case Edit.SetRecolouring(String id, Recolouring recolouring) -> {
@@ -225,6 +236,10 @@ public final class Edits {
 
     private static Artwork artwork(Theme theme, String id) {
         return theme.artwork(id).orElseThrow(() -> new Refusal("That picture is no longer there."));
+    }
+
+    private static Edit undoInlay(Theme theme, String piece) {
+        return piece(theme, piece).inlay().<Edit>map(old -> new Edit.SetInlay(piece, old)).orElseGet(() -> new Edit.DropInlay(piece));
     }
 
     private static Theme withArtwork(Theme theme, Artwork changed) {

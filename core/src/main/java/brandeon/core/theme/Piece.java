@@ -2,14 +2,16 @@ package brandeon.core.theme;
 
 import brandeon.core.text.Message;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
  * Anything placed on a scene. The same piece may be on many scenes.
  *
  * @param capture id of the capture behind a frame's opening; empty for other kinds
+ * @param inlay   the ready-made picture laid into it
  */
-public record Piece(String id, PieceKind kind, String name, String capture, Map<String, String> texts, Map<String, Double> figures) {
+public record Piece(String id, PieceKind kind, String name, String capture, Map<String, String> texts, Map<String, Double> figures, Optional<Inlay> inlay) {
 
     public Piece {
         texts = new TreeMap<>(texts);
@@ -22,7 +24,11 @@ public record Piece(String id, PieceKind kind, String name, String capture, Map<
     }
 
     public static Piece of(String id, PieceKind kind, String name) {
-        return new Piece(id, kind, name, "", Map.of(), Map.of());
+        return of(id, kind, name, "", Map.of(), Map.of());
+    }
+
+    public static Piece of(String id, PieceKind kind, String name, String capture, Map<String, String> texts, Map<String, Double> figures) {
+        return new Piece(id, kind, name, capture, texts, figures, Optional.empty());
     }
 
     /** A text as written, or the kind's standard one. */
@@ -41,17 +47,21 @@ public record Piece(String id, PieceKind kind, String name, String capture, Map<
     public Piece withText(String field, String value) {
         Map<String, String> next = new TreeMap<>(texts);
         next.put(field, value);
-        return new Piece(id, kind, name, capture, next, figures);
+        return new Piece(id, kind, name, capture, next, figures, inlay);
     }
 
     public Piece withFigure(String field, double value) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.put(field, value);
-        return new Piece(id, kind, name, capture, texts, next);
+        return new Piece(id, kind, name, capture, texts, next, inlay);
     }
 
     public Piece named(String newName) {
-        return new Piece(id, kind, newName, capture, texts, figures);
+        return new Piece(id, kind, newName, capture, texts, figures, inlay);
+    }
+
+    public Piece with(Optional<Inlay> other) {
+        return new Piece(id, kind, name, capture, texts, figures, other);
     }
 
     private static PieceKind.Text requireText(PieceKind kind, String field) {

@@ -10,6 +10,7 @@ public enum PieceKind {
     BAND("Heads-up band", Zone.BAND, List.of(new Text("label", "Label", "Live"), new Text("message", "Message", "")), List.of()),
     FACT_LINE("Fact line", Zone.STRIP, List.of(new Text("label", "Label", "Latest subscriber"), new Text("value", "Value", "{latestSubscriber}")), List.of()),
     COUNTDOWN("Countdown", Zone.CLOCK, List.of(new Text("title", "Title", "We begin in"), new Text("ended", "At zero (empty hides)", "Any moment now")), List.of(new Figure("minutes", "Minutes", 1, 99, 5))),
+    PICTURE("Picture", Zone.STRIP, List.of(), List.of()),
     ANNOUNCER("Announcer", Zone.ALERT, List.of(), List.of());
 
     /** A text that people write: an ICU pattern over readings. */

@@ -1,5 +1,8 @@
 package brandeon.core.theme;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 /**
  * Where a picture, font or sound came from. Empty texts are allowed and found wanting.
  *
@@ -11,6 +14,11 @@ public record Provenance(String origin, String licence, String credit) {
 
     public static final Provenance UNKNOWN = new Provenance("", "", "");
     private static final int LONGEST = 400;
+
+    /** What is not said, in words: nothing when all is. */
+    public List<String> lacking() {
+        return Stream.of(origin.isBlank() ? "origin" : "", licence.isBlank() ? "licence" : "", credit.isBlank() ? "credit" : "").filter(word -> !word.isEmpty()).toList();
+    }
 
     public Provenance {
         if (origin.length() > LONGEST || licence.length() > LONGEST || credit.length() > LONGEST) {

@@ -29,7 +29,7 @@ class RasterTest {
     @Test
     void aPathInsideAnotherIsAHole() {
         BufferedImage image = Raster.paint(SMALL, List.of(new Mark.Filled(
-                Outline.rectangle(new Box(0, 0, 100, 100)).with(Outline.rectangle(new Box(40, 40, 20, 20))), Paint.of(Colour.parse("#2f6b4f")))), 0);
+                Outline.rectangle(new Box(0, 0, 100, 100)).with(Outline.rectangle(new Box(40, 40, 20, 20))), Paint.of(Colour.parse("#2f6b4f")))), 0, Pictures.NONE);
         assertThat(image.getRGB(10, 10)).isEqualTo(0xff2f6b4f);
         assertThat(image.getRGB(50, 50) >>> 24).as("opacity in the hole").isZero();
     }
@@ -39,14 +39,14 @@ class RasterTest {
         // Two overlapping squares at 50 %: where both lie the picture is no denser than where one does.
         Mark square = new Mark.Filled(Outline.rectangle(new Box(0, 0, 60, 60)), Paint.of(Colour.BLACK));
         Mark other = new Mark.Filled(Outline.rectangle(new Box(30, 30, 60, 60)), Paint.of(Colour.BLACK));
-        BufferedImage image = Raster.paint(SMALL, List.of(Mark.faded(0.5, List.of(square, other))), 0);
+        BufferedImage image = Raster.paint(SMALL, List.of(Mark.faded(0.5, List.of(square, other))), 0, Pictures.NONE);
         assertThat(image.getRGB(45, 45) >>> 24).isEqualTo(image.getRGB(10, 10) >>> 24).isBetween(127, 128);
     }
 
     @Test
     void aClipKeepsItsInside() {
         BufferedImage image = Raster.paint(SMALL, List.of(Mark.clipped(Outline.circle(50, 50, 20),
-                List.of(new Mark.Filled(Outline.rectangle(new Box(0, 0, 100, 100)), Paint.of(Colour.WHITE))))), 0);
+                List.of(new Mark.Filled(Outline.rectangle(new Box(0, 0, 100, 100)), Paint.of(Colour.WHITE))))), 0, Pictures.NONE);
         assertThat(image.getRGB(50, 50)).isEqualTo(0xffffffff);
         assertThat(image.getRGB(5, 5) >>> 24).isZero();
     }
@@ -55,8 +55,8 @@ class RasterTest {
     void openingsAreSeeThroughInTheWholeAndCoveredInTheBack() {
         Theme theme = ReedlightHide.theme();
         ResolvedScene hide = new Resolver(theme).resolve(theme.scene("hide").orElseThrow(), theme.canvases().getFirst(), LiveState.QUIET);
-        BufferedImage whole = Raster.paint(hide.canvas().size(), Picture.marks(hide, Part.WHOLE), 0);
-        BufferedImage back = Raster.paint(hide.canvas().size(), Picture.marks(hide, Part.BACK), 0);
+        BufferedImage whole = Raster.paint(hide.canvas().size(), Picture.marks(hide, Part.WHOLE), 0, Pictures.NONE);
+        BufferedImage back = Raster.paint(hide.canvas().size(), Picture.marks(hide, Part.BACK), 0, Pictures.NONE);
         for (ResolvedScene.FittedOpening opening : hide.openings()) {
             int x = (int) opening.opening().box().centreX();
             int y = (int) opening.opening().box().centreY();

@@ -70,14 +70,14 @@ class RecolourTest {
         assertThat(proposed.method()).isEqualTo(Recolouring.Method.SHIFT);
         assertThat(proposed.kept()).as("black and white").containsExactly(2, 3);
         assertThat(proposed.roles()).containsExactlyInAnyOrderEntriesOf(Map.of(0, Role.ACCENT, 1, Role.SECOND_ACCENT));
-        BufferedImage result = Repaint.of(original, proposed.mapping(clusters, REEDLIGHT));
+        BufferedImage result = Repaint.of(original, proposed.recipe(clusters, REEDLIGHT).mapping());
         assertThat(Difference.ciede2000(at(result, 200, 45), REEDLIGHT.colour(Role.ACCENT))).as("the ring").isLessThan(1);
         assertThat(Difference.ciede2000(at(result, 200, 100), REEDLIGHT.colour(Role.SECOND_ACCENT))).as("the disc").isLessThan(1);
         assertThat(Difference.ciede2000(at(result, 200, 200), Colour.WHITE)).as("white stays").isLessThan(1);
         assertThat(Difference.ciede2000(at(result, 200, 14), Colour.BLACK)).as("the outline stays").isLessThan(1.5);
         assertThat(result.getRGB(2, 2)).as("see-through stays").isZero();
         assertThat(at(original, 200, 45)).as("the original is not touched").isEqualTo(BLUE);
-        assertThat(proposed.landings(clusters, REEDLIGHT, proposed.mapping(clusters, REEDLIGHT))).hasSize(2).allSatisfy(landing -> assertThat(landing.difference()).isLessThan(1));
+        assertThat(proposed.landings(clusters, REEDLIGHT, proposed.recipe(clusters, REEDLIGHT).mapping())).hasSize(2).allSatisfy(landing -> assertThat(landing.difference()).isLessThan(1));
     }
 
     /** Along a soft edge between two colours, every mixture lies between the two results, so that no third colour shows. */
@@ -137,7 +137,7 @@ class RecolourTest {
         Recolouring proposed = Recolouring.proposed(clusters, false);
         assertThat(proposed.method()).isEqualTo(Recolouring.Method.TINT);
         assertThat(Recolouring.reason(clusters, false)).contains("tinted");
-        BufferedImage result = Repaint.of(white, proposed.mapping(clusters, REEDLIGHT));
+        BufferedImage result = Repaint.of(white, proposed.recipe(clusters, REEDLIGHT).mapping());
         assertThat(Difference.ciede2000(at(result, 30, 30), REEDLIGHT.colour(Role.ACCENT))).isLessThan(1);
     }
 
@@ -161,7 +161,7 @@ class RecolourTest {
         List<Cluster> purples = List.of(new Cluster(Colour.parse("#3b1d63"), 0.5, false), new Cluster(Colour.parse("#9b6bd0"), 0.3, false), new Cluster(Colour.parse("#7a3fb0"), 0.2, false));
         Recolouring proposed = Recolouring.proposed(purples, false);
         assertThat(proposed.roles()).as("the largest that is not dark leads").containsOnlyKeys(1);
-        Mapping mapping = proposed.mapping(purples, REEDLIGHT);
+        Mapping mapping = proposed.recipe(purples, REEDLIGHT).mapping();
         List<Oklch> mapped = purples.stream().map(cluster -> Spaces.oklch(mapping.apply(cluster.colour()))).toList();
         double green = Spaces.oklch(REEDLIGHT.colour(Role.ACCENT)).hue();
         assertThat(mapped).allSatisfy(colour -> assertThat(colour.hue()).isCloseTo(green, within(16.0)));
@@ -174,7 +174,7 @@ class RecolourTest {
     void shadesWithTheirOwnRolesMeetThem() {
         List<Cluster> purples = List.of(new Cluster(Colour.parse("#3b1d63"), 0.5, false), new Cluster(Colour.parse("#9b6bd0"), 0.3, false));
         Recolouring own = new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.PLATE, 1, Role.SECOND_ACCENT), List.of());
-        assertThat(own.landings(purples, REEDLIGHT, own.mapping(purples, REEDLIGHT))).allSatisfy(landing -> assertThat(landing.difference()).isLessThan(1));
+        assertThat(own.landings(purples, REEDLIGHT, own.recipe(purples, REEDLIGHT).mapping())).allSatisfy(landing -> assertThat(landing.difference()).isLessThan(1));
     }
 
     @Test
@@ -196,7 +196,7 @@ class RecolourTest {
         List<Cluster> clusters = List.of(new Cluster(RED, 0.8, false), new Cluster(Colour.BLACK, 0.2, true));
         Recolouring proposed = Recolouring.proposed(clusters, true);
         assertThat(proposed.method()).isEqualTo(Recolouring.Method.FILTER);
-        assertThat(proposed.filter(clusters, REEDLIGHT).orElseThrow().css()).matches("hue-rotate\\([\\d.]+deg\\) saturate\\([\\d.]+\\) brightness\\([\\d.]+\\)");
+        assertThat(proposed.recipe(clusters, REEDLIGHT).filter().orElseThrow().css()).matches("hue-rotate\\([\\d.]+deg\\) saturate\\([\\d.]+\\) brightness\\([\\d.]+\\)");
     }
 
     /** The lattice against the mapping itself, for colours that lie between its points. */

@@ -2,9 +2,11 @@ package brandeon.core.recolour;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import brandeon.core.colour.Colour;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -31,6 +33,19 @@ class SvgPictureTest {
     @Test
     void itsPaintsAreItsMainColours() {
         assertThat(read(REED).clusters()).extracting(cluster -> cluster.colour().hex()).containsExactlyInAnyOrder("#4f8f5b", "#16283d", "#2e8b57");
+    }
+
+    /** Drawn by us: of 40 × 20, a green half, a navy eighth, the rest ochre; and one paint that is covered. */
+    @Test
+    void itsPaintsCountByTheAreaThatShows() {
+        List<Cluster> clusters = read("""
+                <svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 40 20'><rect width='9' height='9' fill='#ff00ff'/><rect width='40' height='20' fill='#e0a030'/>
+                <rect width='20' height='20' fill='#4f8f5b'/><rect x='30' width='10' height='10' fill='#16283d'/></svg>""").clusters();
+        assertThat(clusters).extracting(cluster -> cluster.colour().hex()).containsExactly("#4f8f5b", "#e0a030", "#16283d", "#ff00ff");
+        assertThat(clusters.get(0).share()).isCloseTo(0.5, within(0.005));
+        assertThat(clusters.get(1).share()).isCloseTo(0.375, within(0.005));
+        assertThat(clusters.get(2).share()).isCloseTo(0.125, within(0.005));
+        assertThat(clusters.get(3).share()).isZero();
     }
 
     @Test

@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.art.Blend;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
@@ -59,6 +60,7 @@ class EditsTest {
                 new Edit.RenamePiece("band", "Lower band"),
                 new Edit.SetText("band", "message", "Low tide 01:10"),
                 new Edit.SetFigure("countdown", "minutes", 12),
+                new Edit.SetInlay("band", new Inlay("badge", Blend.SOFT_LIGHT, 0.4, Inlay.Fit.COVER)),
                 new Edit.Place("hide", 2, strip),
                 new Edit.TakeOff("hide", "band"),
                 new Edit.Reorder("hide", "band", 1),
@@ -94,7 +96,7 @@ class EditsTest {
     @Test
     void theSampleHoldsEveryKindOfEditButThoseThatNeedAnother() {
         long kinds = everyKindOfEdit().map(Object::getClass).distinct().count();
-        assertThat(kinds).as("all but dropBox and dropPin, which need a box and a pin first").isEqualTo(Edit.class.getPermittedSubclasses().length - 2);
+        assertThat(kinds).as("all but dropBox, dropPin and dropInlay, which need something to drop").isEqualTo(Edit.class.getPermittedSubclasses().length - 3);
     }
 
     @Test
@@ -105,6 +107,17 @@ class EditsTest {
         assertThat(dropped.theme()).isEqualTo(THEME);
         assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(pinned);
         assertThat(Edits.apply(THEME, new Edit.DropPin(Role.ACCENT))).isInstanceOf(Outcome.Refused.class);
+    }
+
+    @Test
+    void aPictureStaysWhileAPieceShowsIt() {
+        Theme shown = applied(THEME, new Edit.SetInlay("band", new Inlay("badge", Blend.MULTIPLY, 0.5, Inlay.Fit.WHOLE))).theme();
+        assertThat(Edits.apply(shown, new Edit.RemoveArtwork("badge"))).isEqualTo(new Outcome.Refused("Heads-up band shows this picture; take it off there first."));
+        Outcome.Applied taken = applied(shown, new Edit.DropInlay("band"));
+        assertThat(taken.theme()).isEqualTo(THEME);
+        assertThat(applied(taken.theme(), taken.inverse()).theme()).isEqualTo(shown);
+        assertThat(Edits.apply(THEME, new Edit.DropInlay("band"))).isInstanceOf(Outcome.Refused.class);
+        assertThat(Edits.apply(THEME, new Edit.SetInlay("band", new Inlay("gone", Blend.NORMAL, 1, Inlay.Fit.COVER)))).isInstanceOf(Outcome.Refused.class);
     }
 
     @Test
@@ -168,7 +181,7 @@ class EditsTest {
                 new Edit.SetCorner(2),
                 new Edit.Rename(" "),
                 new Edit.AddPiece(0, Piece.of("band", PieceKind.BAND, "Twice")),
-                new Edit.AddPiece(0, new Piece("y", PieceKind.FRAME, "Frame", "no capture", Map.of(), Map.of())),
+                new Edit.AddPiece(0, Piece.of("y", PieceKind.FRAME, "Frame", "no capture", Map.of(), Map.of())),
                 new Edit.RemoveCanvas("deleted"),
                 new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(5))),
                 new Edit.Batch(List.of()));

@@ -2,9 +2,15 @@ package brandeon.server.demo;
 
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.live.Platform;
+import brandeon.core.art.Blend;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.Inlay;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Placed;
 import brandeon.core.theme.Provenance;
+import brandeon.core.theme.Zone;
 import brandeon.server.Settings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -88,6 +94,13 @@ public class Demo implements ApplicationRunner {
         }
     }
 
+    /** One of the pictures stands on a scene: a heron under the closing words. */
+    private void heron(Member host, UUID theme) {
+        String heron = themes.get(host, theme).theme().artworks().stream().filter(a -> a.name().equals("heron.svg")).findFirst().orElseThrow().id();
+        Piece piece = Piece.of("heron", PieceKind.PICTURE, "Heron").with(Optional.of(new Inlay(heron, Blend.NORMAL, 1, Inlay.Fit.WHOLE)));
+        themes.edit(host, theme, new Edit.Batch(List.of(new Edit.AddPiece(Integer.MAX_VALUE, piece), new Edit.Place("closing", 1, Placed.in(Zone.CLOCK, piece.id())))), "");
+    }
+
     private void load() {
         UUID workspace = members.addWorkspace("Reedlight Hide");
         UUID account = members.addMember(workspace, EMAIL, "Mirela Osk", PASSWORD, Role.OWNER);
@@ -95,6 +108,7 @@ public class Demo implements ApplicationRunner {
         Channels.Channel alder = channels.add(host, Platform.ALDER, "reedlight-hide");
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());
         pictures(host, draft.id());
+        heron(host, draft.id());
         // Loading is nobody's work to undo. Edits are written before they can be deleted past Hibernate.
         entities.flush();
         db.sql("delete from theme_edit where theme_id = :t").param("t", draft.id()).update();

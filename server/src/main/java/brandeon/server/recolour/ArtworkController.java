@@ -15,13 +15,20 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.ArrayList;
+import java.util.ArrayDeque;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.Function;
 import java.util.stream.Stream;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.http.CacheControl;
@@ -95,7 +102,7 @@ class ArtworkController {
         Palette palette = themes.get(member, theme).theme().brand().palette();
         Artworks.Rendered picture = artworks.after(member, artwork, palette, within(width));
         // Only under the name of its present state may it be kept for ever.
-        return state.equals(artworks.state(artwork, palette)) ? answer(picture)
+        return state.equals(artwork.painted(palette)) ? answer(picture)
                 : ResponseEntity.ok().cacheControl(CacheControl.noStore()).contentType(MediaType.parseMediaType(picture.type())).body(picture.content());
     }
 
@@ -107,17 +114,18 @@ class ArtworkController {
         Palette palette = draft.brand().palette();
         StreamingResponseBody body = out -> {
             try (ZipOutputStream zip = new ZipOutputStream(out)) {
+                // The pictures are compressed already.
+                zip.setLevel(Deflater.NO_COMPRESSION);
                 Set<String> names = new HashSet<>();
                 StringBuilder filters = new StringBuilder();
-                for (Artwork artwork : draft.artworks()) {
-                    Artworks.Rendered picture = artworks.after(member, artwork, palette, 0);
+                ahead(draft.artworks(), artwork -> artworks.after(member, artwork, palette, 0), (artwork, picture) -> {
                     String name = freeName(artwork, picture.type(), names);
                     zip.putNextEntry(new ZipEntry(name));
                     zip.write(picture.content());
                     if (artwork.moving()) {
-                        filters.append(name).append(": filter: ").append(artworks.filter(artwork, palette)).append(";\n");
+                        filters.append(name).append(": filter: ").append(artwork.filter(palette)).append(";\n");
                     }
-                }
+                });
                 if (!filters.isEmpty()) {
                     zip.putNextEntry(new ZipEntry("filters.txt"));
                     zip.write(filters.toString().getBytes(StandardCharsets.UTF_8));
@@ -145,25 +153,43 @@ class ArtworkController {
                 .contentType(MediaType.parseMediaType("text/markdown;charset=UTF-8")).body(sheet.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    private ArtworkView view(Artwork artwork, Palette palette) {
-        Mapping mapping = artwork.recolouring().mapping(artwork.clusters(), palette);
-        List<Recolouring.Landing> landings = artwork.recolouring().landings(artwork.clusters(), palette, mapping);
-        return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
-                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artworks.filter(artwork, palette), artworks.state(artwork, palette), lacking(artwork.provenance()));
+    private interface Written {
+        void write(Artwork artwork, Artworks.Rendered picture) throws IOException;
     }
 
-    private static List<String> lacking(Provenance provenance) {
-        List<String> lacking = new ArrayList<>();
-        if (provenance.origin().isBlank()) {
-            lacking.add("origin");
+    /** Paints on all cores and writes in order; only as many wait as there are cores, so memory stays small. */
+    private static void ahead(List<Artwork> all, Function<Artwork, Artworks.Rendered> paint, Written written) throws IOException {
+        int cores = Runtime.getRuntime().availableProcessors();
+        try (ExecutorService painters = Executors.newFixedThreadPool(cores)) {
+            Deque<Future<Artworks.Rendered>> waiting = new ArrayDeque<>();
+            for (int i = 0; i < all.size() + cores; i++) {
+                if (i < all.size()) {
+                    Artwork artwork = all.get(i);
+                    waiting.add(painters.submit(() -> paint.apply(artwork)));
+                }
+                if (i >= cores) {
+                    written.write(all.get(i - cores), done(waiting.remove()));
+                }
+            }
         }
-        if (provenance.licence().isBlank()) {
-            lacking.add("licence");
+    }
+
+    private static Artworks.Rendered done(Future<Artworks.Rendered> picture) throws IOException {
+        try {
+            return picture.get();
+        } catch (ExecutionException e) {
+            throw new IOException(e.getCause());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
         }
-        if (provenance.credit().isBlank()) {
-            lacking.add("credit");
-        }
-        return lacking;
+    }
+
+    private ArtworkView view(Artwork artwork, Palette palette) {
+        Mapping mapping = artwork.recolouring().recipe(artwork.clusters(), palette).mapping();
+        List<Recolouring.Landing> landings = artwork.recolouring().landings(artwork.clusters(), palette, mapping);
+        return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
+                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artwork.filter(palette), artwork.painted(palette), artwork.provenance().lacking());
     }
 
     private Artwork artwork(Member member, UUID theme, String id) {

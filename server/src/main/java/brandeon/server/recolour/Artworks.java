@@ -1,11 +1,10 @@
 package brandeon.server.recolour;
 
-import brandeon.core.art.ContentName;
+import brandeon.core.art.Pictures;
 import brandeon.core.art.Scaling;
 import brandeon.core.colour.Palette;
 import brandeon.core.recolour.Cluster;
-import brandeon.core.recolour.FilterChain;
-import brandeon.core.recolour.Mapping;
+import brandeon.core.recolour.Recipe;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.recolour.Repaint;
 import brandeon.core.recolour.SvgPicture;
@@ -26,15 +25,17 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
 /** Ready-made pictures of themes: taken in once, and painted in the brand whenever somebody looks. */
 @Service
-public class Artworks {
+public class Artworks implements Pictures {
 
     private static final int KEPT_BYTES = 96 << 20;
+    private static final int HASH_DIGITS = 64;
 
     /** Bytes with their media type. */
     public record Rendered(String type, byte[] content) {
@@ -43,6 +44,8 @@ public class Artworks {
     private final Themes themes;
     private final Files files;
     private final Cache<String, Rendered> rendered = Caffeine.newBuilder().maximumWeight(KEPT_BYTES).<String, Rendered>weigher((_, picture) -> picture.content().length).build();
+
+    private final Cache<String, BufferedImage> drawn = Caffeine.newBuilder().maximumWeight(KEPT_BYTES).<String, BufferedImage>weigher((_, image) -> image.getWidth() * image.getHeight() * 4).build();
 
     Artworks(Themes themes, Files files) {
         this.themes = themes;
@@ -81,19 +84,6 @@ public class Artworks {
         return false;
     }
 
-    /** The CSS filter that colours a moving picture as it plays; empty for other methods. */
-    public String filter(Artwork artwork, Palette palette) {
-        return artwork.recolouring().method() != Recolouring.Method.FILTER ? "" : artwork.recolouring().filter(artwork.clusters(), palette).map(FilterChain::css).orElse("");
-    }
-
-    /** A name for what {@link #after} gives, which changes with it. */
-    public String state(Artwork artwork, Palette palette) {
-        StringBuilder text = new StringBuilder(artwork.file()).append(artwork.recolouring().method());
-        artwork.recolouring().roles().forEach((cluster, role) -> text.append(cluster).append(palette.colour(role).hex()));
-        text.append(artwork.recolouring().kept());
-        return ContentName.full(text.toString()).substring(0, 24);
-    }
-
     /** @param width in pixels; 0 for the picture's own. Vector and moving pictures come as they are. */
     public Rendered before(Member member, Artwork artwork, int width) {
         if (artwork.vector() || artwork.moving() || width == 0 || width >= artwork.width()) {
@@ -104,18 +94,57 @@ public class Artworks {
 
     /** The picture in the brand's colours. Moving pictures come unchanged; their filter is applied as they play. */
     public Rendered after(Member member, Artwork artwork, Palette palette, int width) {
-        if (artwork.moving()) {
-            return before(member, artwork, 0);
-        }
-        return rendered.get(member.workspace() + state(artwork, palette) + "@" + width, _ -> {
-            Mapping mapping = artwork.recolouring().mapping(artwork.clusters(), palette);
-            byte[] content = content(member, artwork);
-            if (artwork.vector()) {
-                return new Rendered(PictureFile.SVG, SvgPicture.read(content).recoloured(mapping).getBytes(StandardCharsets.UTF_8));
-            }
-            BufferedImage image = Repaint.of(PictureFile.read(content).image(), mapping);
-            return png(width == 0 || width >= image.getWidth() ? image : Scaling.toWidth(image, width));
+        content(member, artwork);
+        return painted(artwork.painted(palette), width).orElseThrow();
+    }
+
+    /**
+     * A recoloured picture by the name that themes give it. Whoever knows the hash of a file was shown it, so nobody
+     * else is asked; see {@link Artwork#painted}.
+     *
+     * @param width in pixels; 0 for the picture's own
+     * @return empty when there is no such file, or the name is none
+     */
+    public Optional<Rendered> painted(String name, int width) {
+        Optional<Rendered> kept = Optional.ofNullable(rendered.getIfPresent(name + "@" + width));
+        return kept.isPresent() ? kept : wanted(name).map(wanted -> {
+            Rendered made = painted(wanted, width);
+            rendered.put(name + "@" + width, made);
+            return made;
         });
+    }
+
+    private static Rendered painted(Wanted wanted, int width) {
+        if (wanted.file().moving()) {
+            return new Rendered(wanted.file().type(), wanted.file().content());
+        }
+        if (wanted.file().vector()) {
+            return new Rendered(PictureFile.SVG, SvgPicture.read(wanted.file().content()).recoloured(wanted.recipe().mapping()).getBytes(StandardCharsets.UTF_8));
+        }
+        BufferedImage image = Repaint.of(wanted.file().image(), wanted.recipe().mapping());
+        return png(width == 0 || width >= image.getWidth() ? image : Scaling.toWidth(image, width));
+    }
+
+    /** For pictures that are made here: a moving one shows its first frame in the brand's colours. */
+    @Override
+    public Optional<BufferedImage> picture(String name, int width, int height) {
+        String size = name + "@" + width + "x" + height;
+        Optional<BufferedImage> kept = Optional.ofNullable(drawn.getIfPresent(size));
+        return kept.isPresent() ? kept : wanted(name).map(wanted -> {
+            BufferedImage image = wanted.file().vector()
+                    ? SvgPicture.read(SvgPicture.read(wanted.file().content()).recoloured(wanted.recipe().mapping()).getBytes(StandardCharsets.UTF_8)).drawn(width, height)
+                    : Repaint.of(wanted.file().image(), wanted.recipe().mapping());
+            drawn.put(size, image);
+            return image;
+        });
+    }
+
+    private record Wanted(PictureFile file, Recipe recipe) {
+    }
+
+    private Optional<Wanted> wanted(String name) {
+        return name.length() <= HASH_DIGITS ? Optional.empty()
+                : Recipe.named(name.substring(HASH_DIGITS + 1)).flatMap(recipe -> files.find(name.substring(0, HASH_DIGITS)).map(content -> new Wanted(PictureFile.read(content), recipe)));
     }
 
     private byte[] content(Member member, Artwork artwork) {

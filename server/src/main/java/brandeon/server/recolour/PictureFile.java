@@ -67,6 +67,10 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         return new PictureFile("image/" + format, width, height, moving(format, reader, content), content, Optional.of(first));
     }
 
+    boolean vector() {
+        return type.equals(SVG);
+    }
+
     /** The first frame, not premultiplied; not for vector pictures. */
     BufferedImage image() {
         BufferedImage read = first.orElseThrow();
@@ -76,7 +80,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     }
 
     List<Cluster> clusters() {
-        return type.equals(SVG) ? SvgPicture.read(content).clusters() : Clusters.of(image());
+        return vector() ? SvgPicture.read(content).clusters() : Clusters.of(image());
     }
 
     private static boolean looksLikeText(byte[] content) {

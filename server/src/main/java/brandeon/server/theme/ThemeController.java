@@ -1,5 +1,6 @@
 package brandeon.server.theme;
 
+import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
 import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Box;
@@ -9,6 +10,7 @@ import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Shape;
 import brandeon.core.layout.Finding;
 import brandeon.core.layout.Findings;
+import brandeon.core.layout.ProvenanceFindings;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.layout.Samples;
@@ -91,12 +93,14 @@ class ThemeController {
     private final Themes themes;
     private final Channels channels;
     private final Signals signals;
+    private final Pictures pictures;
 
-    ThemeController(Members members, Themes themes, Channels channels, Signals signals) {
+    ThemeController(Members members, Themes themes, Channels channels, Signals signals, Pictures pictures) {
         this.members = members;
         this.themes = themes;
         this.channels = channels;
         this.signals = signals;
+        this.pictures = pictures;
     }
 
     @GetMapping
@@ -175,6 +179,12 @@ class ThemeController {
         return all;
     }
 
+    /** What is found about the theme as a whole. */
+    @GetMapping("/{id}/findings")
+    List<Finding> findings(@PathVariable UUID id) {
+        return ProvenanceFindings.of(themes.get(members.current(), id).theme());
+    }
+
     /** A scene as PNG, see-through where nothing is; the same display list as in the browser. */
     @GetMapping("/{id}/scenes/{scene}/canvases/{canvas}/picture.png")
     ResponseEntity<byte[]> png(@PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas,
@@ -185,7 +195,7 @@ class ThemeController {
             throw new IllegalArgumentException("A width of " + width + " is out of range; it lies between 1 and " + wanted.size().width() + ".");
         }
         ResolvedScene resolved = new Resolver(draft.theme()).resolve(scene(draft, scene), wanted, signals.state(draft, System.currentTimeMillis()));
-        BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis());
+        BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis(), pictures);
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(Scaling.toWidth(image, width == 0 ? image.getWidth() : width), "png", bytes);
         return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.IMAGE_PNG).body(bytes.toByteArray());
@@ -195,7 +205,7 @@ class ThemeController {
     @GetMapping("/{id}/samples/{kind}.png")
     ResponseEntity<byte[]> sample(@PathVariable UUID id, @PathVariable PieceKind kind) throws IOException {
         ResolvedScene resolved = Samples.of(themes.get(members.current(), id).theme(), kind);
-        BufferedImage image = Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), 0);
+        BufferedImage image = Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), 0, pictures);
         Box room = resolved.placements().getFirst().box().grown(SAMPLE_MARGIN).cut(resolved.canvas().size().box()).snapped();
         int width = (int) Math.min(room.width(), room.height() * SAMPLE_ASPECT);
         BufferedImage cut = image.getSubimage((int) room.x(), (int) room.y(), width, (int) room.height());

@@ -37,11 +37,20 @@ class ApiDescription {
             // Names that Spring numbers by the order in which it finds methods differ from machine to machine.
             api.getPaths().forEach((path, item) -> item.readOperationsMap().forEach((method, operation) -> operation.setOperationId(method.name().toLowerCase(Locale.ROOT) + path.replaceAll("[^A-Za-z]+", "-"))));
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
+            orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             Schema<?> edit = api.getComponents().getSchemas().get("Edit");
             for (JsonSubTypes.Type type : Edit.class.getAnnotation(JsonSubTypes.class).value()) {
                 edit.getDiscriminator().mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());
             }
         };
+    }
+
+    /** A property that is always there, and null where there is nothing. */
+    private static void orNull(Schema<?> schema, String property) {
+        Schema<?> either = new Schema<>();
+        either.addAnyOfItem(schema.getProperties().get(property));
+        either.addAnyOfItem(new Schema<>().types(Set.of("null")));
+        schema.addProperty(property, either);
     }
 
     private static void requireAll(Schema<?> schema) {

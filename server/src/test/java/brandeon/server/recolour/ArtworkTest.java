@@ -13,6 +13,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.ByteBuffer;
@@ -90,12 +91,41 @@ class ArtworkTest {
 
     @Test
     void aColourThatIsToStayChangesTheNameOfTheResult() throws Exception {
-        JsonNode before = send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json();
+        JsonNode before = send("two.svg", "<svg xmlns='http://www.w3.org/2000/svg' width='80' height='40'><rect width='80' height='40' fill='#c0392b'/><rect width='20' height='40' fill='#2c6fbb'/></svg>".getBytes(StandardCharsets.UTF_8)).json();
         String id = before.path("artwork").path("id").asString();
-        host.edit(theme, "{\"edit\":\"setRecolouring\",\"artwork\":\"" + id + "\",\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[]}}");
+        host.edit(theme, "{\"edit\":\"setRecolouring\",\"artwork\":\"" + id + "\",\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{\"0\":\"ACCENT\"},\"kept\":[]}}");
         String follows = list().get(0).path("state").asString();
-        host.edit(theme, "{\"edit\":\"setRecolouring\",\"artwork\":\"" + id + "\",\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[0]}}");
+        host.edit(theme, "{\"edit\":\"setRecolouring\",\"artwork\":\"" + id + "\",\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{\"0\":\"ACCENT\"},\"kept\":[1]}}");
         assertThat(list().get(0).path("state").asString()).as("else the earlier picture would be shown for ever").isNotEqualTo(follows);
+    }
+
+    /** What an outlet asks for: no sign-in, a name that says how it is made, the right pixels. */
+    @Test
+    void aRecolouredPictureIsFoundByItsNameAlone() throws Exception {
+        JsonNode view = send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json();
+        String name = view.path("state").asString();
+        HttpResponse<byte[]> answer = host.http().send(HttpRequest.newBuilder(URI.create(host.address() + "/painted/" + name)).build(), HttpResponse.BodyHandlers.ofByteArray());
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.headers().firstValue("Cache-Control").orElse("")).contains("immutable");
+        int pixel = ImageIO.read(new ByteArrayInputStream(answer.body())).getRGB(20, 20);
+        Colour target = Colour.parse(view.path("landings").get(0).path("target").asString());
+        assertThat(Difference.ciede2000(Colour.parse("#%06x".formatted(pixel & 0xffffff)), target)).isLessThan(1.5);
+        for (String wrong : new String[] {"abc", "0".repeat(64) + "-s", name.substring(0, 65) + "q", name + "0"}) {
+            assertThat(host.http().send(HttpRequest.newBuilder(URI.create(host.address() + "/painted/" + wrong)).build(), HttpResponse.BodyHandlers.ofString()).statusCode()).as(wrong).isEqualTo(404);
+        }
+    }
+
+    @Test
+    void aPictureLaidIntoAPieceReachesTheSceneAndItsPng() throws Exception {
+        String id = send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json().path("artwork").path("id").asString();
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"badge\",\"kind\":\"PICTURE\",\"name\":\"Badge\",\"capture\":\"\",\"texts\":{},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"setInlay\",\"piece\":\"badge\",\"inlay\":{\"artwork\":\"" + id + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}");
+        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Badge only\",\"role\":\"LIVE\",\"stack\":[{\"piece\":\"badge\",\"zone\":\"FULL\",\"corrections\":{}}]}}");
+        byte[] png = host.http().send(host.request("/api/themes/" + theme + "/scenes/s/canvases/wide/picture.png").build(), HttpResponse.BodyHandlers.ofByteArray()).body();
+        int pixel = ImageIO.read(new ByteArrayInputStream(png)).getRGB(960, 540);
+        Colour target = Colour.parse(list().get(0).path("landings").get(0).path("target").asString());
+        assertThat(Difference.ciede2000(Colour.parse("#%06x".formatted(pixel & 0xffffff)), target)).isLessThan(1.5);
+        assertThat(host.edit(theme, "{\"edit\":\"removeArtwork\",\"artwork\":\"" + id + "\"}").detail()).isEqualTo("Badge shows this picture; take it off there first.");
     }
 
     @Test

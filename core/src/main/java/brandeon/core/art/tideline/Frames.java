@@ -48,6 +48,7 @@ final class Frames {
         marks.add(new Mark.Filled(
                 Outline.rounded(ring, corner).with(Outline.rounded(opening, innerCorner(corner, border))),
                 new Paint.Linear(ring.x(), ring.y(), ring.right(), ring.bottom(), look.gradient())));
+        marks.add(new Mark.Bed(Outline.rounded(ring, corner).with(Outline.rounded(opening, innerCorner(corner, border)))));
         marks.add(new Mark.Stroked(
                 Outline.rounded(opening.grown(border * 0.35), innerCorner(corner, border * 0.65)),
                 Paint.of(look.colour(Role.SECOND_ACCENT), 0.9), Math.max(1, 2 * u)));
@@ -71,7 +72,7 @@ final class Frames {
         Box body = new Box(plate.x(), plate.y(), Math.max(1, end), plate.height());
         double base = plate.centreY() + Measure.capHeight(look.heading(), fit.px()) / 2;
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark.Filled(Plates.plate(body, look.corner() * 22 * u), Paint.of(look.seeThroughPlate())));
+        Plates.ground(marks, Plates.plate(body, look.corner() * 22 * u), Paint.of(look.seeThroughPlate()));
         marks.addAll(Plates.ripples(body, look.colour(Role.ACCENT), 8 * u, u));
         marks.addAll(Plates.lantern(plate.x() + 30 * u, plate.centreY(), 8 * u, look.colour(Role.SECOND_ACCENT), look.colour(Role.GLOW)));
         marks.add(new Mark.Text(fit.text(), look.heading(), fit.px(), plate.x() + inset, base, Mark.Anchor.START, look.colour(Role.TEXT), fit.exact() ? 0 : room));

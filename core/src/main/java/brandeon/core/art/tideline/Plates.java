@@ -41,6 +41,12 @@ final class Plates {
                 .close().outline();
     }
 
+    /** The filled ground of a piece, into which a picture may be laid. */
+    static void ground(List<Mark> marks, Outline shape, Paint paint) {
+        marks.add(new Mark.Filled(shape, paint));
+        marks.add(new Mark.Bed(shape));
+    }
+
     /** The falling curve of a plate alone, moved to the right. */
     static Outline wave(Box box, double by) {
         double top = box.right() - Math.min(run(box.height()), box.width() * 0.4) + by;

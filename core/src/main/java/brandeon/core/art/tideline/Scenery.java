@@ -44,6 +44,7 @@ final class Scenery {
         Colour shade = Paint.mix(look.colour(Role.GROUND), Colour.BLACK, 0.55);
         Reeds.bank(marks, tracks, new Reeds.Bank("left", box.x() - 30 * u, box.bottom() + 20 * u, (upright ? 330 : 520) * u, (upright ? 620 : 520) * u, 1), u, shade, look.colour(Role.ACCENT), ask.moving());
         Reeds.bank(marks, tracks, new Reeds.Bank("right", box.right() + 30 * u, box.bottom() + 20 * u, (upright ? 300 : 430) * u, (upright ? 480 : 400) * u, -1), u, shade, look.colour(Role.ACCENT), ask.moving());
+        marks.add(new Mark.Bed(Outline.rectangle(box)));
         titles(marks, ask, look, upright);
         return new PieceArt(marks, tracks, List.of());
     }
@@ -53,8 +54,8 @@ final class Scenery {
         double u = ask.unit();
         List<Mark> marks = new ArrayList<>();
         List<Track> tracks = new ArrayList<>();
-        marks.add(new Mark.Filled(Outline.rectangle(box), new Paint.Linear(box.x(), box.y(), box.x() + box.width() * 0.3, box.bottom(),
-                Paint.blend(look.colour(Role.HORIZON), look.colour(Role.GROUND)))));
+        Plates.ground(marks, Outline.rectangle(box), new Paint.Linear(box.x(), box.y(), box.x() + box.width() * 0.3, box.bottom(),
+                Paint.blend(look.colour(Role.HORIZON), look.colour(Role.GROUND))));
         tideLines(marks, box, u, look.colour(Role.EDGE));
         Colour shade = Paint.mix(look.colour(Role.GROUND), Colour.BLACK, 0.35);
         Reeds.bank(marks, tracks, new Reeds.Bank("right", box.right() + 20 * u, box.bottom() + 20 * u, 420 * u, 300 * u, -1), u, shade, look.colour(Role.ACCENT), ask.moving());

@@ -3,7 +3,10 @@ package brandeon.core.art.tideline;
 import brandeon.core.art.Ask;
 import brandeon.core.art.Family;
 import brandeon.core.art.Look;
+import brandeon.core.art.Mark;
+import brandeon.core.art.Outline;
 import brandeon.core.art.PieceArt;
+import java.util.List;
 
 /**
  * Plates whose right end runs out like a wave, thin ripples after it, and a low sun over water between reeds.
@@ -35,6 +38,7 @@ public final class Tideline implements Family {
             case Ask.Band band -> Widgets.band(band, look);
             case Ask.FactLine line -> Widgets.factLine(line, look);
             case Ask.Countdown countdown -> Widgets.countdown(countdown, look);
+            case Ask.Picture picture -> PieceArt.still(List.of(new Mark.Bed(Outline.rounded(picture.box(), look.corner() * 30 * picture.unit()))));
             case Ask.Alert alert -> Widgets.alert(alert, look);
         };
     }

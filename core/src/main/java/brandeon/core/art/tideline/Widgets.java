@@ -40,7 +40,7 @@ final class Widgets {
         double right = Math.min(box.right() - 24 * u, safe.right());
         double size = Math.min(36 * u, box.height() * 0.5);
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark.Filled(Outline.rectangle(box), Paint.of(look.colour(Role.GROUND), 0.86)));
+        Plates.ground(marks, Outline.rectangle(box), Paint.of(look.colour(Role.GROUND), 0.86));
         marks.add(new Mark.Filled(Outline.rectangle(new Box(box.x(), box.y(), box.width(), Math.max(1, Math.rint(4 * u)))),
                 new Paint.Linear(box.x(), box.y(), box.right(), box.y(), Paint.blend(look.colour(Role.ACCENT), look.colour(Role.SECOND_ACCENT)))));
         Fit label = Fit.line(look.heading(), ask.label(), size, LEAST_TEXT * u, (right - left) * 0.45);
@@ -64,7 +64,7 @@ final class Widgets {
         double step = Math.min(9 * u, box.height() * 0.1);
         Box plate = new Box(box.x(), box.y(), Math.max(1, box.width() - 3.2 * step), box.height());
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark.Filled(Plates.plate(plate, look.corner() * 26 * u), Paint.of(look.seeThroughPlate())));
+        Plates.ground(marks, Plates.plate(plate, look.corner() * 26 * u), Paint.of(look.seeThroughPlate()));
         marks.addAll(Plates.ripples(plate, look.colour(Role.ACCENT), step, u));
         marks.addAll(Plates.lantern(box.x() + inset / 2 + 3 * u, box.centreY(), Math.min(9 * u, box.height() * 0.1), look.colour(Role.SECOND_ACCENT), look.colour(Role.GLOW)));
         Fit label = Fit.line(look.text(), ask.label(), LEAST_TEXT * u, LEAST_TEXT * u, room);
@@ -84,7 +84,7 @@ final class Widgets {
         List<Mark> marks = new ArrayList<>();
         double step = Math.min(11 * u, box.height() * 0.05);
         Box plate = new Box(box.x(), box.y(), Math.max(1, box.width() - 3.2 * step), box.height());
-        marks.add(new Mark.Filled(Plates.plate(plate, look.corner() * 34 * u), Paint.of(look.seeThroughPlate())));
+        Plates.ground(marks, Plates.plate(plate, look.corner() * 34 * u), Paint.of(look.seeThroughPlate()));
         marks.addAll(Plates.ripples(plate, look.colour(Role.SECOND_ACCENT), step, u));
         double left = box.x() + Math.min(40 * u, box.width() * 0.08);
         double room = Math.max(1, box.width() - (left - box.x()) - Plates.run(box.height()) * 0.62 - 3.2 * step);
@@ -132,7 +132,7 @@ final class Widgets {
         double textBase = box.y() + box.height() * 0.74;
         List<Mark> body = new ArrayList<>();
         Outline shape = Plates.plate(plate, look.corner() * 36 * u);
-        body.add(new Mark.Filled(shape, new Paint.Linear(plate.x(), plate.y(), plate.x(), plate.bottom(), Paint.blend(look.colour(Role.PLATE), look.colour(Role.GROUND)))));
+        Plates.ground(body, shape, new Paint.Linear(plate.x(), plate.y(), plate.x(), plate.bottom(), Paint.blend(look.colour(Role.PLATE), look.colour(Role.GROUND))));
         body.add(new Mark.Stroked(shape, new Paint.Linear(plate.x(), 0, plate.right(), 0, Paint.blend(look.colour(Role.SECOND_ACCENT), look.colour(Role.ACCENT))), Math.max(1, 4 * u)));
         body.add(new Mark.Text(kicker.text(), look.text(), kicker.px(), box.x() + inset, kickerBase, Mark.Anchor.START, look.colour(Role.QUIET_TEXT), kicker.exact() ? 0 : room));
         body.add(new Mark.Text(text.text(), look.heading(), text.px(), box.x() + inset, textBase, Mark.Anchor.START, look.colour(Role.TEXT), text.exact() ? 0 : room));
