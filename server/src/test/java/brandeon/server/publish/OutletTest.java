@@ -26,7 +26,7 @@ class OutletTest {
         host = running.host();
         broadcaster = Person.unknown(running.address());
         theme = host.newTheme("Outlets");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"capture\":\"\",\"texts\":{\"title\":\"Dusk\"},\"figures\":{}}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"capture\":\"\",\"texts\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"stack\":[{\"piece\":\"s\",\"zone\":\"FULL\",\"corrections\":{}}]}}");
         host.post("/api/themes/" + theme + "/on-air", "");
     }
@@ -89,7 +89,7 @@ class OutletTest {
     /** What depends on the instant waits for the page's script; everything else is painted by the page alone. */
     @Test
     void thePageHoldsThePictureOfItsMoment() {
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"capture\":\"\",\"texts\":{},\"figures\":{}}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"capture\":\"\",\"texts\":{},\"figures\":{},\"inlay\":null}}");
         host.edit(theme, "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":{\"piece\":\"c\",\"zone\":\"CLOCK\",\"corrections\":{}}}");
         title("Dusk </script><b>&");
         host.post("/api/themes/" + theme + "/on-air", "");

@@ -29,7 +29,7 @@ class EditingTest {
         server = running;
         host = running.host();
         theme = host.newTheme("Evening");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"capture\":\"\",\"texts\":{},\"figures\":{}}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"capture\":\"\",\"texts\":{},\"figures\":{},\"inlay\":null}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"stack\":[{\"piece\":\"band\",\"zone\":\"BAND\",\"corrections\":{}}]}}");
     }
 
