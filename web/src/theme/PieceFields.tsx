@@ -1,3 +1,5 @@
+import { RotateCcw } from "lucide-react";
+import { useRef, useState } from "react";
 import type { Piece, Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
 import { InlayFields } from "./InlayFields";
@@ -28,6 +30,7 @@ function TextField({ piece, field }: { piece: Piece; field: Schemas["KindText"] 
   const edit = useEdit();
   const value = piece.texts[field.name] ?? field.standard;
   const draft = useDraftText(value, (text) => edit({ edit: "setText", piece: piece.id, field: field.name, value: text }));
+  if (field.many) return <RowsField title={field.title} value={value} set={(text) => edit({ edit: "setText", piece: piece.id, field: field.name, value: text })} />;
   return (
     <label className="block">
       <span className="text-faint">{field.title}</span>
@@ -36,26 +39,63 @@ function TextField({ piece, field }: { piece: Piece; field: Schemas["KindText"] 
   );
 }
 
+/** Rows, one a line; kept when the field is left. Escape brings back what was there. */
+function RowsField({ title, value, set }: { title: string; value: string; set: (text: string) => Promise<boolean> }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const keep = () => {
+    if (typed !== null && typed !== value) void set(typed).then((kept) => kept && setTyped(null));
+    else setTyped(null);
+  };
+  return (
+    <label className="block">
+      <span className="text-faint">{title}</span>
+      <textarea className="field w-full" rows={5} maxLength={2000} value={typed ?? value} onChange={(event) => setTyped(event.target.value)} onBlur={keep}
+        onKeyDown={(event) => { if (event.key === "Escape") setTyped(null); }} />
+    </label>
+  );
+}
+
 function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigure"] }) {
   const edit = useEdit();
   const value = piece.figures[field.name] ?? field.standard;
+  const set = (next: number, gesture = "") => edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next }, gesture);
   const draft = useDraftText(shown(value), (text) => {
     const next = Number(text.replace(",", "."));
-    return text.trim() !== "" && !Number.isNaN(next) && edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next });
+    return text.trim() !== "" && !Number.isNaN(next) && set(next);
   });
-  if (field.name === "moving") {
+  if (field.choices.length > 0) {
     return (
       <label className="flex items-center gap-2">
-        <input type="checkbox" className="accent-kelp" checked={value >= 0.5} onChange={(e) => void edit({ edit: "setFigure", piece: piece.id, field: field.name, value: e.target.checked ? 1 : 0 })} />
-        Moving <span className="text-faint">(still costs less)</span>
+        <span className="w-28 text-faint">{field.title}</span>
+        <select className="field flex-1" value={Math.round(value)} onChange={(event) => void set(Number(event.target.value))}>
+          {field.choices.map((name, i) => <option key={name} value={field.least + i}>{name}</option>)}
+        </select>
       </label>
     );
   }
+  if (field.standard === 1 && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} />;
   return (
-    <label className="block">
-      <span className="text-faint">{field.title}</span>
+    <label className="flex items-center gap-2">
+      <span className="w-28 text-faint">{field.title}</span>
       <input className="field w-24" inputMode="decimal" {...draft} />
     </label>
+  );
+}
+
+/** A measure as a share of what the family has, with a way back to it. One drag is one step to undo. */
+function Measure({ title, field, value, set }: { title: string; field: Schemas["KindFigure"]; value: number; set: (value: number, gesture: string) => Promise<boolean> }) {
+  const gesture = useRef("");
+  const begin = () => { gesture.current = crypto.randomUUID(); };
+  return (
+    <div className="flex items-center gap-2">
+      <label className="flex flex-1 items-center gap-2">
+        <span className="w-28 text-faint">{title}</span>
+        <input type="range" className="w-0 flex-1 accent-kelp" min={field.least * 100} max={field.most * 100} step={5} value={Math.round(value * 100)} onPointerDown={begin} onKeyDown={begin}
+          onChange={(event) => void set(Number(event.target.value) / 100, gesture.current)} />
+        <span className="w-12 text-right tabular-nums whitespace-nowrap">{Math.round(value * 100)} %</span>
+      </label>
+      <button className="btn px-1.5" aria-label={`${title} as the family has it`} title="As the family has it" disabled={value === field.standard} onClick={() => void set(field.standard, "")}><RotateCcw size={13} /></button>
+    </div>
   );
 }
 

@@ -1,9 +1,10 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { Link } from "react-router";
 import type { Piece, Schemas, Theme } from "../api/client";
+import { CompleteStart, FamilyChooser } from "./FamilyChooser";
 import { PieceFields } from "./PieceFields";
+import { Sample } from "./Sample";
 import { newId, useCatalogue, useEdit, useTheme } from "./useTheme";
 
 /** The family in the theme's own brand, and the pieces that the theme has. */
@@ -11,21 +12,23 @@ export function PiecesPage() {
   const { theme, id, version } = useTheme();
   const catalogue = useCatalogue();
   const [lacking, setLacking] = useState(false);
-  const family = catalogue.data?.families.find((f) => f.id === theme.family);
   const kinds = catalogue.data?.kinds.filter((kind) => !lacking || !theme.pieces.some((piece) => piece.kind === kind.id)) ?? [];
   return (
     <div className="p-4">
       <div className="mb-3 flex items-baseline gap-4">
         <h1>Pieces</h1>
-        <p className="text-faint">{family && <><span className="font-bold text-ink">{family.title}</span>: {family.description}</>}</p>
+      </div>
+      <FamilyChooser />
+      {theme.scenes.length === 0 && <CompleteStart />}
+      <div className="mb-2 flex items-baseline gap-4">
+        <h2>Kinds of pieces</h2>
         <label className="ml-auto flex items-center gap-2"><input type="checkbox" className="accent-kelp" checked={lacking} onChange={(e) => setLacking(e.target.checked)} />Only what this theme lacks</label>
       </div>
-      {theme.scenes.length === 0 && <p className="mb-3 flex items-center gap-3 border border-dashed border-rule p-3"><span>Pieces stand on scenes, and there is none yet.</span><Link className="btn btn-main" to={`/themes/${id}/sheet`}>Add the first scene</Link></p>}
       {lacking && kinds.length === 0 && <p className="mb-4 text-faint">Nothing: this theme has every kind of piece.</p>}
-      <ul className="mb-6 grid grid-cols-3 gap-3 xl:grid-cols-4">
+      <ul className="mb-6 grid grid-cols-4 gap-3 xl:grid-cols-5">
         {kinds.map((kind) => (
           <li key={kind.id} className="border border-rule bg-sheet">
-            <div className="weave relative h-36">
+            <div className="weave relative h-28">
               <Sample src={`/api/themes/${id}/samples/${kind.id}.png?v=${String(version)}`} title={kind.title} />
             </div>
             <div className="flex items-center justify-between gap-2 p-2"><span className="font-head font-bold">{kind.title}</span><AddTo kind={kind} theme={theme} /></div>
@@ -37,16 +40,6 @@ export function PiecesPage() {
         <ul className="ruled border-y border-rule">{theme.pieces.map((piece) => <PieceLine key={piece.id} piece={piece} theme={theme} />)}</ul>
       )}
     </div>
-  );
-}
-
-function Sample({ src, title }: { src: string; title: string }) {
-  const [state, setState] = useState<"drawing" | "drawn" | "failed">("drawing");
-  return (
-    <>
-      {state !== "drawn" && <span className="absolute inset-0 m-auto size-fit bg-sheet px-1.5">{state === "drawing" ? "Drawing …" : "This picture did not come; reload the page."}</span>}
-      <img src={src} alt={`${title} in this brand`} className="absolute inset-0 size-full object-scale-down p-1" onLoad={() => setState("drawn")} onError={() => setState("failed")} />
-    </>
   );
 }
 

@@ -1,10 +1,11 @@
 import { AlertTriangle, Check, Plus } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
-import type { Canvas, Finding, Layout, Scene, Schemas } from "../api/client";
+import type { Canvas, Finding, Layout, Scene } from "../api/client";
 import { Hatch } from "../stage/Hatch";
 import { ScenePicture } from "../app/ScenePicture";
-import { newId, useCatalogue, useEdit, useLayouts, useTheme, useThemeFindings } from "./useTheme";
+import { ROLE_NAMES } from "./roles";
+import { useCatalogue, useEdit, useLayouts, useStart, useTheme, useThemeFindings } from "./useTheme";
 
 /** Scenes by canvases; every cell the true picture with what preflight found. */
 export function SheetPage() {
@@ -113,52 +114,18 @@ export function FindingList({ findings, ready }: { findings: Finding[]; ready: b
   );
 }
 
-const ROLE_NAMES: Record<Schemas["Scene"]["role"], string> = { STARTING: "Starting", LIVE: "Live", TALKING: "Talking", AWAY: "Away", ENDING: "Ending" };
-
 function AddScene() {
-  const { theme } = useTheme();
   const catalogue = useCatalogue();
-  const edit = useEdit();
+  const start = useStart();
   return (
     <section aria-labelledby="add-scene">
       <h2 id="add-scene" className="mb-1">Add a scene</h2>
       <p className="mb-2 text-faint">It comes with the pieces that such a scene needs.</p>
       <div className="flex flex-wrap gap-1.5">
         {catalogue.data?.sceneRoles.map((role) => (
-          <button key={role} className="btn" onClick={() => void edit(sceneWithPieces(role, theme))}><Plus size={14} />{ROLE_NAMES[role]}</button>
+          <button key={role} className="btn" disabled={start.isPending} onClick={() => start.mutate({ family: "", roles: [role] })}><Plus size={14} />{ROLE_NAMES[role]}</button>
         ))}
       </div>
     </section>
   );
-}
-
-type NewPiece = { kind: Schemas["Piece"]["kind"]; name: string; capture?: string; texts?: Record<string, string>; figures?: Record<string, number>; zone: Schemas["Placed"]["zone"] };
-
-/** One edit that adds a scene and the pieces it lacks; pieces that belong on several scenes are shared. */
-function sceneWithPieces(role: Schemas["Scene"]["role"], theme: Schemas["Theme"]): Schemas["Batch"] {
-  const name = ROLE_NAMES[role];
-  const screens = role === "STARTING" || role === "AWAY" || role === "ENDING";
-  const wanted: NewPiece[] = screens
-    ? [{ kind: "SCREEN", name: `${name} screen`, texts: { title: { STARTING: "Starting soon", AWAY: "Back soon", ENDING: "Thank you" }[role] }, zone: "FULL" }]
-    : [
-        { kind: "BACKDROP", name: "Ground", zone: "FULL" },
-        ...(role === "LIVE" ? [{ kind: "FRAME" as const, name: "Play frame", capture: "play", figures: { aspect: 16 / 9 }, zone: "PLAY" as const }] : []),
-        { kind: "FRAME", name: role === "LIVE" ? "Camera frame" : "Talk frame", capture: "camera", texts: { name: theme.name.slice(0, 40) }, figures: { aspect: role === "LIVE" ? 4 / 3 : 16 / 9 }, zone: role === "LIVE" ? "CAMERA" : "PLAY" },
-        { kind: "FACT_LINE", name: "Latest supporter", zone: "STRIP" },
-        { kind: "BAND", name: "Heads-up band", texts: { label: theme.name.slice(0, 40) }, zone: "BAND" },
-      ];
-  if (role === "STARTING") wanted.push({ kind: "COUNTDOWN", name: "Countdown", zone: "CLOCK" });
-  wanted.push({ kind: "ANNOUNCER", name: "Announcer", zone: "ALERT" });
-  const edits: Schemas["Batch"]["edits"] = [];
-  const stack: Schemas["Placed"][] = [];
-  for (const piece of wanted) {
-    const known = theme.pieces.find((old) => old.kind === piece.kind && old.name === piece.name);
-    const id = known?.id ?? newId(piece.kind.toLowerCase().replace("_", "-"));
-    if (!known) {
-      edits.push({ edit: "addPiece", index: theme.pieces.length + edits.length, piece: { id, kind: piece.kind, name: piece.name, capture: piece.capture ?? "", texts: piece.texts ?? {}, figures: piece.figures ?? {}, inlay: null } } as Schemas["AddPiece"]);
-    }
-    stack.push({ piece: id, zone: piece.zone, corrections: {} });
-  }
-  edits.push({ edit: "addScene", index: theme.scenes.length, scene: { id: newId("scene"), name, role, stack } } as Schemas["AddScene"]);
-  return { edit: "batch", edits } as Schemas["Batch"];
 }

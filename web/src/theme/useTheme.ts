@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect } from "react";
 import { useParams } from "react-router";
-import { answer, api, type Edit, type ThemeView } from "../api/client";
+import { answer, api, type Edit, type Schemas, type ThemeView } from "../api/client";
 import { live } from "../api/live";
 import { sayProblem } from "../app/notices";
 
@@ -68,6 +68,17 @@ export function useEdit() {
     },
     [id, queries],
   );
+}
+
+/** Adds finished scenes, in another family if one is named; one undo takes them out again. */
+export function useStart() {
+  const id = useThemeId();
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (wanted: Schemas["Start"]) => answer(api.POST("/api/themes/{id}/start", { params: { path: { id } }, body: wanted })),
+    onSuccess: (view: ThemeView) => take(queries, view),
+    onError: sayProblem,
+  });
 }
 
 export function useUndo() {

@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/replacement": {
         parameters: {
             query?: never;
@@ -851,7 +867,7 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             name: string;
             capture: string;
             texts: {
@@ -865,7 +881,7 @@ export interface components {
         Placed: {
             piece: string;
             /** @enum {string} */
-            zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT";
+            zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT" | "COLUMN" | "LOWER" | "TOP" | "CORNER" | "LOW_STRIP";
             corrections: {
                 [key: string]: components["schemas"]["Box"];
             };
@@ -947,6 +963,10 @@ export interface components {
             result: string;
             /** Format: double */
             difference: number;
+        };
+        Start: {
+            family: string;
+            roles: ("STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING")[];
         };
         ReplacementView: {
             /** Format: uuid */
@@ -1140,7 +1160,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1192,7 +1212,7 @@ export interface components {
             edit: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Place: Omit<components["schemas"]["Edit"], "edit"> & {
@@ -1374,6 +1394,15 @@ export interface components {
              * @enum {string}
              */
             edit: "setFaceProvenance";
+        };
+        SetFamily: Omit<components["schemas"]["Edit"], "edit"> & {
+            family: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setFamily";
         };
         SetFigure: Omit<components["schemas"]["Edit"], "edit"> & {
             piece: string;
@@ -1595,7 +1624,7 @@ export interface components {
             /** Format: double */
             limit: number;
             sentence: string;
-            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
         };
         LayoutView: {
             scene: string;
@@ -1634,7 +1663,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             box: components["schemas"]["Box"];
             units: components["schemas"]["Box"];
             corrected: boolean;
@@ -1805,18 +1834,20 @@ export interface components {
             most: number;
             /** Format: double */
             standard: number;
+            choices: string[];
         };
         KindText: {
             name: string;
             title: string;
             standard: string;
+            many: boolean;
         };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             title: string;
             /** @enum {string} */
-            zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT";
+            zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT" | "COLUMN" | "LOWER" | "TOP" | "CORNER" | "LOW_STRIP";
             texts: components["schemas"]["KindText"][];
             figures: components["schemas"]["KindFigure"][];
         };
@@ -2105,6 +2136,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-id-start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Start"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -2793,11 +2850,13 @@ export interface operations {
     };
     "get-api-themes-id-samples-kind-png": {
         parameters: {
-            query?: never;
+            query?: {
+                family?: string;
+            };
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
             };
             cookie?: never;
         };

@@ -86,7 +86,7 @@ public class ResolveBench {
         List<Placed> stack = new ArrayList<>();
         for (int i = 0; i < 30; i++) {
             PieceKind kind = i == 0 ? PieceKind.BACKDROP : i < 3 ? PieceKind.FRAME : i % 2 == 0 ? PieceKind.FACT_LINE : PieceKind.BAND;
-            pieces.add(new Piece("p" + i, kind, "Piece " + i, kind == PieceKind.FRAME ? "camera" : "", java.util.Map.of(), java.util.Map.of()));
+            pieces.add(Piece.of("p" + i, kind, "Piece " + i, kind == PieceKind.FRAME ? "camera" : "", java.util.Map.of(), java.util.Map.of()));
             stack.add(Placed.in(i == 0 ? Zone.FULL : i == 1 ? Zone.PLAY : i == 2 ? Zone.CAMERA : i % 2 == 0 ? Zone.STRIP : Zone.BAND, "p" + i));
         }
         List<Scene> scenes = new ArrayList<>();

@@ -1,5 +1,9 @@
 package brandeon.core.art;
 
+import brandeon.core.art.herbarium.Herbarium;
+import brandeon.core.art.pebble.Pebble;
+import brandeon.core.art.stillwater.Stillwater;
+import brandeon.core.art.theodolite.Theodolite;
 import brandeon.core.art.tideline.Tideline;
 import java.util.List;
 import java.util.Optional;
@@ -7,7 +11,7 @@ import java.util.Optional;
 /** The families that ship with Brandeon. */
 public final class Families {
 
-    private static final List<Family> ALL = List.of(new Tideline());
+    private static final List<Family> ALL = List.of(new Tideline(), new Stillwater(), new Theodolite(), new Pebble(), new Herbarium());
 
     private Families() {
     }

@@ -82,7 +82,7 @@ public final class Findings {
     }
 
     private void overOpenings(Placement placement, int index) {
-        if (placement.piece().kind().passing()) {
+        if (placement.piece().kind().liesOver()) {
             return;
         }
         for (FittedOpening opening : scene.openings()) {

@@ -5,6 +5,7 @@ import brandeon.core.art.Look;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Opening;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
@@ -91,26 +92,52 @@ public final class Resolver {
 
     private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {
         Map<String, Object> values = live.readings().values();
+        Tune tune = Tunes.of(piece);
         return switch (piece.kind()) {
-            case BACKDROP -> drawings.draw(new Ask.Backdrop(canvas, box, piece.figure("moving") >= 0.5));
-            case SCREEN -> drawings.draw(new Ask.Screen(canvas, box, text(piece, "title", values), text(piece, "line", values), piece.figure("moving") >= 0.5));
-            case FRAME -> drawings.draw(new Ask.Frame(canvas, box, piece.figure("aspect"), text(piece, "name", values)));
-            case BAND -> drawings.draw(new Ask.Band(canvas, box, text(piece, "label", values), text(piece, "message", values)));
-            case FACT_LINE -> drawings.draw(new Ask.FactLine(canvas, box, text(piece, "label", values), text(piece, "value", values)));
-            case COUNTDOWN -> drawings.draw(new Ask.Countdown(canvas, box, text(piece, "title", values), text(piece, "ended", values),
+            case BACKDROP -> drawings.draw(new Ask.Backdrop(canvas, box, tune, moving(piece)));
+            case SCREEN -> drawings.draw(new Ask.Screen(canvas, box, tune, text(piece, "title", values), text(piece, "line", values), moving(piece)));
+            case FRAME -> drawings.draw(new Ask.Frame(canvas, box, tune, piece.figure("aspect"), text(piece, "name", values)));
+            case BAND -> drawings.draw(new Ask.Band(canvas, box, tune, text(piece, "label", values), text(piece, "message", values)));
+            case FACT_LINE, COUNTER, NOW_PLAYING, NOTICE -> drawings.draw(new Ask.FactLine(canvas, box, tune, text(piece, "label", values), text(piece, "value", values)));
+            case SUPPORTERS -> drawings.draw(new Ask.Rows(canvas, box, tune, text(piece, "title", values), Rows.of(text(piece, "rows", values)), piece.figure("inARow") >= 0.5, false));
+            case SCHEDULE, QUEUE -> drawings.draw(new Ask.Rows(canvas, box, tune, text(piece, "title", values), Rows.of(text(piece, "rows", values)), false, false));
+            case POINTS -> drawings.draw(new Ask.Rows(canvas, box, tune, text(piece, "title", values), Rows.of(text(piece, "rows", values)), false, true));
+            case GOAL -> drawings.draw(goal(piece, box, canvas, tune, values));
+            case SCORE -> drawings.draw(new Ask.Score(canvas, box, tune, text(piece, "left", values), text(piece, "leftFigure", values), text(piece, "right", values), text(piece, "rightFigure", values)));
+            case LOWER_THIRD -> drawings.draw(new Ask.LowerThird(canvas, box, tune, text(piece, "name", values), text(piece, "line", values)));
+            case BUG -> drawings.draw(new Ask.LowerThird(canvas, box, tune, text(piece, "name", values), ""));
+            case ROTATOR -> drawings.draw(new Ask.Rotator(canvas, box, tune, Rows.of(text(piece, "rows", values)), piece.figure("seconds"), moving(piece)));
+            case TICKER -> drawings.draw(new Ask.Ticker(canvas, box, tune, text(piece, "text", values), piece.figure("speed"), moving(piece)));
+            case RULE -> drawings.draw(new Ask.Ornament(canvas, box, tune, Ask.Shape.LINE, false));
+            case CORNERS -> drawings.draw(new Ask.Ornament(canvas, box, tune, Ask.Shape.CORNERS, false));
+            case PULSE -> drawings.draw(new Ask.Ornament(canvas, box, tune, Ask.Shape.PULSE, moving(piece)));
+            case COUNTDOWN -> drawings.draw(new Ask.Countdown(canvas, box, tune, text(piece, "title", values), text(piece, "ended", values),
                     new Mark.ClockFace(live.clocks().getOrDefault(piece.id(), 0L), Math.round(piece.figure("minutes") * MINUTE))));
-            case PICTURE -> drawings.draw(new Ask.Picture(canvas, box));
-            case ANNOUNCER -> live.alert().map(shown -> alert(shown, box, canvas)).orElseGet(PieceArt::nothing);
+            case PICTURE -> drawings.draw(new Ask.Picture(canvas, box, tune));
+            case ANNOUNCER -> live.alert().map(shown -> alert(shown, box, canvas, tune)).orElseGet(PieceArt::nothing);
         };
     }
 
-    private PieceArt alert(LiveState.Shown shown, Box box, Canvas canvas) {
+    private static boolean moving(Piece piece) {
+        return piece.figure("moving") >= 0.5;
+    }
+
+    /** The value may be a live one, so it is written as a text; its digits count. */
+    private static Ask.Goal goal(Piece piece, Box box, Canvas canvas, Tune tune, Map<String, Object> values) {
+        String written = text(piece, "value", values);
+        String digits = written.replaceAll("[^0-9]", "");
+        double value = digits.isEmpty() ? 0 : Double.parseDouble(digits);
+        double target = piece.figure("target");
+        return new Ask.Goal(canvas, box, tune, text(piece, "label", values), "%s / %,d".formatted(digits.isEmpty() ? "0" : written, Math.round(target)), Math.min(1, value / target));
+    }
+
+    private PieceArt alert(LiveState.Shown shown, Box box, Canvas canvas, Tune tune) {
         Optional<AlertRule> rule = theme.alert(shown.signal().kind()).filter(AlertRule::on);
         if (rule.isEmpty()) {
             return PieceArt.nothing();
         }
         Map<String, Object> values = shown.signal().values();
-        return drawings.draw(new Ask.Alert(canvas, box, rule.get().kickerFor(values), rule.get().textFor(values),
+        return drawings.draw(new Ask.Alert(canvas, box, tune, rule.get().kickerFor(values), rule.get().textFor(values),
                 shown.slot().from(), shown.slot().until()));
     }
 

@@ -25,7 +25,7 @@ public final class Samples {
     private static final Canvas CANVAS = new Canvas("sample", "Sample", Size.of(1920, 1080), 60);
     private static final Signal SIGNAL = new Signal("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
-            new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Ilse Fenn")), Map.of(),
+            new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Wren of Low Quay", "latestRaider", "Saltmarsh Sal", "followers", 128L, "subscribers", 64L)), Map.of(),
             Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(0, 8000))));
 
     private Samples() {

@@ -45,6 +45,7 @@ public final class ZonePlan {
             case SQUARE -> plan.square(canvas);
             case UPRIGHT -> plan.upright(canvas, role);
         }
+        plan.over();
         return plan;
     }
 
@@ -123,6 +124,22 @@ public final class ZonePlan {
         strips(new Box(stripX, play.bottom() + GAP * u, graphics.right() - stripX, Math.min(STRIP * u, (left - GAP * u) / 2)));
         put(Zone.CLOCK, new Box(graphics.x() + 22 * u, canvas.size().height() * 0.5, 520 * u, 210 * u));
         put(Zone.ALERT, new Box(graphics.x() + graphics.width() * 0.08, play.y() + 40 * u, graphics.width() * 0.84, 172 * u));
+    }
+
+    /** What follows from the other zones: the column of strips, and what lies over the play. */
+    private void over() {
+        Box play = zones.get(Zone.PLAY);
+        Box strip = zones.get(Zone.STRIP);
+        double bandTop = zones.get(Zone.BAND).y();
+        boolean besides = zones.get(Zone.SECOND_STRIP).x() > strip.x();
+        put(Zone.COLUMN, besides ? new Box(strip.x(), strip.y(), graphics.right() - strip.x(), strip.height()) : new Box(strip.x(), strip.y(), strip.width(), Math.max(strip.height(), bandTop - GAP * u - strip.y())));
+        double inset = 44 * u;
+        double width = Math.min(820 * u, play.width() - 2 * inset);
+        put(Zone.LOWER, new Box(play.x() + inset, play.bottom() - inset - 150 * u, width, 150 * u));
+        double top = Math.min(760 * u, play.width() * 0.66);
+        put(Zone.TOP, new Box(play.centreX() - top / 2, play.y() + inset, top, 92 * u));
+        put(Zone.CORNER, new Box(play.x() + inset, play.y() + inset, 200 * u, 68 * u));
+        put(Zone.LOW_STRIP, new Box(graphics.x(), bandTop - GAP * u - 60 * u, graphics.width(), 60 * u));
     }
 
     private void strips(Box first) {

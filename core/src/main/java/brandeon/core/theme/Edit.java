@@ -26,6 +26,7 @@ import java.util.List;
     @Type(value = Edit.SetSeeds.class, name = "setSeeds"),
     @Type(value = Edit.SetPin.class, name = "setPin"),
     @Type(value = Edit.DropPin.class, name = "dropPin"),
+    @Type(value = Edit.SetFamily.class, name = "setFamily"),
     @Type(value = Edit.SetCorner.class, name = "setCorner"),
     @Type(value = Edit.SetPlate.class, name = "setPlate"),
     @Type(value = Edit.SetGradient.class, name = "setGradient"),
@@ -90,6 +91,10 @@ public sealed interface Edit {
 
     /** Back to the derived colour. */
     record DropPin(Role role) implements Edit {
+    }
+
+    /** Draws every piece in another family; words, bindings and places stay. */
+    record SetFamily(String family) implements Edit {
     }
 
     record SetCorner(double corner) implements Edit {

@@ -1,5 +1,6 @@
 package brandeon.core.theme;
 
+import brandeon.core.art.Families;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
@@ -40,6 +41,7 @@ public final class Edits {
             case Edit.SetBox(String scene, String piece, Shape shape, Box _) -> earlier instanceof Edit.SetBox e && e.scene().equals(scene) && e.piece().equals(piece) && e.shape() == shape;
             case Edit.SetSeed(int index, Colour _) -> earlier instanceof Edit.SetSeed e && e.index() == index;
             case Edit.SetCorner _ -> earlier instanceof Edit.SetCorner;
+            case Edit.SetFamily _ -> earlier instanceof Edit.SetFamily;
             case Edit.SetSeeds _ -> earlier instanceof Edit.SetSeeds;
             case Edit.SetPlate _ -> earlier instanceof Edit.SetPlate;
             case Edit.SetGradient _ -> earlier instanceof Edit.SetGradient;
@@ -80,6 +82,10 @@ public final class Edits {
             case Edit.DropPin(Role role) -> {
                 require(theme.brand().pins().containsKey(role), "That colour is not pinned.");
                 yield done(withPin(theme, role, Optional.empty()), undoPin(theme, role));
+            }
+            case Edit.SetFamily(String family) -> {
+                require(Families.named(family).isPresent(), "There is no family called “" + family + "”.");
+                yield done(theme.withFamily(family), new Edit.SetFamily(theme.family()));
             }
             case Edit.SetCorner(double corner) -> done(theme.withBrand(theme.brand().withCorner(corner)), new Edit.SetCorner(theme.brand().corner()));
             case Edit.SetPlate(double plate) -> done(theme.withBrand(theme.brand().withPlate(plate)), new Edit.SetPlate(theme.brand().plate()));
@@ -312,8 +318,9 @@ public final class Edits {
     }
 
     private static Outcome.Applied setText(Theme theme, String id, String field, String value) {
-        require(value.length() <= 400, "A text has at most 400 letters; this one has " + value.length() + ".");
         Piece old = piece(theme, id);
+        int most = old.kind().texts().stream().filter(t -> t.name().equals(field)).mapToInt(PieceKind.Text::most).findFirst().orElse(0);
+        require(most == 0 || value.length() <= most, "A text here has at most " + most + " letters; this one has " + value.length() + ".");
         return done(withPiece(theme, old.withText(field, value)), new Edit.SetText(id, field, old.text(field)));
     }
 

@@ -57,6 +57,10 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
         return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks, faces);
     }
 
+    public Theme withFamily(String id) {
+        return new Theme(name, brand, id, canvases, captures, pieces, scenes, alerts, artworks, faces);
+    }
+
     public Theme withCanvases(List<Canvas> list) {
         return new Theme(name, brand, family, list, captures, pieces, scenes, alerts, artworks, faces);
     }

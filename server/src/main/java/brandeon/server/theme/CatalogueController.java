@@ -23,10 +23,10 @@ class CatalogueController {
     record FaceView(Face id, String title, String family, String character) {
     }
 
-    record KindText(String name, String title, String standard) {
+    record KindText(String name, String title, String standard, boolean many) {
     }
 
-    record KindFigure(String name, String title, double least, double most, double standard) {
+    record KindFigure(String name, String title, double least, double most, double standard, List<String> choices) {
     }
 
     record KindView(PieceKind id, String title, Zone zone, List<KindText> texts, List<KindFigure> figures) {
@@ -59,7 +59,7 @@ class CatalogueController {
 
     private static KindView kind(PieceKind kind) {
         return new KindView(kind, kind.title(), kind.zone(),
-                kind.texts().stream().map(t -> new KindText(t.name(), t.title(), t.standard())).toList(),
-                kind.figures().stream().map(f -> new KindFigure(f.name(), f.title(), f.least(), f.most(), f.standard())).toList());
+                kind.texts().stream().map(t -> new KindText(t.name(), t.title(), t.standard(), t.many())).toList(),
+                kind.figures().stream().map(f -> new KindFigure(f.name(), f.title(), f.least(), f.most(), f.standard(), f.choices())).toList());
     }
 }

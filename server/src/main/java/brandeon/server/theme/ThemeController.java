@@ -1,5 +1,6 @@
 package brandeon.server.theme;
 
+import brandeon.core.art.Families;
 import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
 import brandeon.core.art.Scaling;
@@ -20,6 +21,8 @@ import brandeon.core.publish.Picture;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Scene;
+import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.SceneStart;
 import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
@@ -179,6 +182,22 @@ class ThemeController {
         return all;
     }
 
+    /** @param family to draw in; empty keeps the present one */
+    record Start(String family, List<SceneRole> roles) {
+    }
+
+    /** Adds finished scenes in a family, with the pieces that they lack, as one step. */
+    @PostMapping("/{id}/start")
+    ThemeView start(@PathVariable UUID id, @RequestBody Start wanted) {
+        Member member = members.current();
+        List<Edit> edits = new ArrayList<>();
+        if (!wanted.family().isEmpty()) {
+            edits.add(new Edit.SetFamily(wanted.family()));
+        }
+        edits.addAll(SceneStart.of(themes.get(member, id).theme(), wanted.roles(), what -> what + "-" + UUID.randomUUID().toString().substring(0, 8)).edits());
+        return view(member, themes.edit(member, id, new Edit.Batch(edits), ""));
+    }
+
     /** What is found about the theme as a whole. */
     @GetMapping("/{id}/findings")
     List<Finding> findings(@PathVariable UUID id) {
@@ -201,10 +220,14 @@ class ThemeController {
         return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.IMAGE_PNG).body(bytes.toByteArray());
     }
 
-    /** A kind of piece in this theme's brand, cut to its own box with a little room around it. */
+    /** A kind of piece in this theme's brand, in its family or another one, cut to its own box with a little room around it. */
     @GetMapping("/{id}/samples/{kind}.png")
-    ResponseEntity<byte[]> sample(@PathVariable UUID id, @PathVariable PieceKind kind) throws IOException {
-        ResolvedScene resolved = Samples.of(themes.get(members.current(), id).theme(), kind);
+    ResponseEntity<byte[]> sample(@PathVariable UUID id, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) throws IOException {
+        Theme theme = themes.get(members.current(), id).theme();
+        if (!family.isEmpty() && Families.named(family).isEmpty()) {
+            throw new NotFound("There is no such family.");
+        }
+        ResolvedScene resolved = Samples.of(family.isEmpty() ? theme : theme.withFamily(family), kind);
         BufferedImage image = Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), 0, pictures);
         Box room = resolved.placements().getFirst().box().grown(SAMPLE_MARGIN).cut(resolved.canvas().size().box()).snapped();
         int width = (int) Math.min(room.width(), room.height() * SAMPLE_ASPECT);

@@ -1,5 +1,6 @@
 package brandeon.core.art.tideline;
 
+import brandeon.core.art.Easel;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Outline;
 import brandeon.core.art.Paint;
@@ -12,24 +13,29 @@ import java.util.List;
 final class Plates {
 
     private static final double HANDLE = 0.48;
+    /** Run of the wave by height, up to a height in units. */
+    private static final double STEEP = 0.62;
+    private static final double TALL = 220;
 
     private Plates() {
     }
 
-    /** How far the wave runs, for a plate of a height. */
-    static double run(double height) {
-        return height * 0.62;
+    /** How far the wave runs over a plate's height; on tall plates it gets steep instead, so that words keep their room. */
+    static double run(Easel easel, double height) {
+        double tall = easel.px(TALL);
+        return STEEP * (height <= tall ? height : tall * tall / height);
     }
 
     /**
      * A plate filling the box; its top right is cut by the wave.
      *
+     * @param run    how far the wave runs
      * @param radius of the left corners
      */
-    static Outline plate(Box box, double radius) {
+    static Outline plate(Box box, double run, double radius) {
         double r = Math.min(radius, box.height() / 2);
         double k = r * 0.4477;
-        double top = box.right() - Math.min(run(box.height()), box.width() * 0.4);
+        double top = box.right() - Math.min(run, box.width() * 0.4);
         return Outline.pen()
                 .move(box.x() + r, box.y())
                 .line(top, box.y())
@@ -48,8 +54,8 @@ final class Plates {
     }
 
     /** The falling curve of a plate alone, moved to the right. */
-    static Outline wave(Box box, double by) {
-        double top = box.right() - Math.min(run(box.height()), box.width() * 0.4) + by;
+    static Outline wave(Box box, double run, double by) {
+        double top = box.right() - Math.min(run, box.width() * 0.4) + by;
         double end = box.right() + by;
         return Outline.pen()
                 .move(top, box.y())
@@ -58,11 +64,11 @@ final class Plates {
     }
 
     /** Ripples after a plate, fading out; at least one pixel wide. They reach {@code 3 × step} past the box. */
-    static List<Mark> ripples(Box box, Colour colour, double step, double unit) {
+    static List<Mark> ripples(Box box, double run, Colour colour, double step, double unit) {
         List<Mark> marks = new ArrayList<>();
         double[] strength = {0.8, 0.45, 0.2};
         for (int i = 0; i < strength.length; i++) {
-            marks.add(new Mark.Stroked(wave(box, step * (i + 1)), Paint.of(colour, strength[i]), Math.max(1, 2.5 * unit)));
+            marks.add(new Mark.Stroked(wave(box, run, step * (i + 1)), Paint.of(colour, strength[i]), Math.max(1, 2.5 * unit)));
         }
         return marks;
     }
@@ -73,5 +79,18 @@ final class Plates {
                 new Mark.Filled(Outline.circle(x, y, radius * 3.2), new Paint.Radial(x, y, radius * 3.2, List.of(
                         new Paint.Stop(0, light.withAlpha(0.5)), new Paint.Stop(0.4, light.withAlpha(0.18)), new Paint.Stop(1, light.withAlpha(0))))),
                 new Mark.Filled(Outline.circle(x, y, radius), Paint.of(disc)));
+    }
+
+    /** A small bird in flight, seen from the side. */
+    static Mark bird(double x, double y, double half, Colour colour) {
+        return new Mark.Filled(Outline.pen()
+                .move(x - half, y + half * 0.28)
+                .curve(x - half * 0.45, y + half * 0.2, x - half * 0.3, y - half * 0.1, x - half * 0.1, y - half * 0.12)
+                .curve(x - half * 0.25, y - half * 0.55, x - half * 0.1, y - half * 0.85, x + half * 0.1, y - half)
+                .curve(x + half * 0.12, y - half * 0.6, x + half * 0.35, y - half * 0.3, x + half * 0.5, y - half * 0.12)
+                .curve(x + half * 0.7, y - half * 0.2, x + half * 0.85, y - half * 0.12, x + half, y + half * 0.06)
+                .curve(x + half * 0.75, y + half * 0.1, x + half * 0.6, y + half * 0.2, x + half * 0.45, y + half * 0.38)
+                .curve(x + half * 0.15, y + half * 0.7, x - half * 0.3, y + half * 0.6, x - half * 0.5, y + half * 0.4)
+                .close().outline(), Paint.of(colour));
     }
 }

@@ -3,6 +3,7 @@ package brandeon.core.art.tideline;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Outline;
 import brandeon.core.art.Paint;
+import brandeon.core.art.Wind;
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.motion.Track;
@@ -27,11 +28,13 @@ final class Reeds {
     record Bank(String name, double x, double base, double width, double tall, int side) {
     }
 
-    static void bank(List<Mark> marks, List<Track> tracks, Bank bank, double u, Colour shade, Colour accent, boolean moving) {
+    /** @param many stalks, as a share of the usual number */
+    static void bank(List<Mark> marks, List<Track> tracks, Bank bank, double many, double u, Colour shade, Colour accent, boolean moving) {
         Wind wind = new Wind(bank.side() > 0 ? 3 : 8);
         List<List<Mark>> layers = List.of(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
-        for (int i = 0; i < STALKS; i++) {
-            double out = Math.pow((i + wind.next()) / STALKS, 0.85);
+        int stalks = (int) Math.round(STALKS * many);
+        for (int i = 0; i < stalks; i++) {
+            double out = Math.pow((i + wind.next()) / stalks, 0.85);
             double root = bank.x() + bank.side() * out * bank.width();
             double height = bank.tall() * (1 - 0.72 * out) * (0.62 + 0.38 * wind.next());
             double lean = bank.side() * (0.1 + 0.26 * wind.next()) * height;

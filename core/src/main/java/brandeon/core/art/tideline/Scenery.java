@@ -1,64 +1,57 @@
 package brandeon.core.art.tideline;
 
-import brandeon.core.art.Ask;
+import brandeon.core.art.Easel;
 import brandeon.core.art.Look;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Outline;
 import brandeon.core.art.Paint;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Wind;
 import brandeon.core.canvas.Box;
-import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Shape;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
 import brandeon.core.motion.Track;
-import brandeon.core.text.Fit;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Full-canvas art: dusk over water with reeds for screens, tide lines for the ground behind openings. */
 final class Scenery {
 
-    private static final double TITLE_SIZE = 128;
-    private static final double LEAST_TITLE_SIZE = 64;
-    private static final double LINE_SIZE = 42;
-    private static final double LEAST_LINE_SIZE = 28;
-
     private Scenery() {
     }
 
-    static PieceArt screen(Ask.Screen ask, Look look) {
-        Box box = ask.box();
-        double u = ask.unit();
-        boolean upright = ask.canvas().shape() == Shape.UPRIGHT;
+    static PieceArt screen(Easel easel, Box box, boolean moving) {
+        Look look = easel.look();
+        double u = easel.canvas().unit();
+        boolean upright = easel.canvas().shape() == Shape.UPRIGHT;
         double horizon = box.y() + box.height() * (upright ? 0.56 : 0.66);
         double sunX = box.x() + box.width() * (upright ? 0.5 : 0.71);
         List<Mark> marks = new ArrayList<>();
         List<Track> tracks = new ArrayList<>();
         sky(marks, box, horizon, look);
-        sun(marks, tracks, sunX, horizon, u, look, ask.moving());
+        sun(marks, tracks, sunX, horizon, u, look, moving);
         hills(marks, box, horizon, u, look);
-        water(marks, tracks, box, horizon, sunX, u, look, ask.moving());
-        flock(marks, tracks, box.x() + box.width() * (upright ? 0.66 : 0.55), box.y() + box.height() * (upright ? 0.36 : 0.24), u, look, ask.moving());
+        water(marks, tracks, box, horizon, sunX, u, look, moving);
+        flock(marks, tracks, box.x() + box.width() * (upright ? 0.66 : 0.55), box.y() + box.height() * (upright ? 0.36 : 0.24), u, look, moving);
         Colour shade = Paint.mix(look.colour(Role.GROUND), Colour.BLACK, 0.55);
-        Reeds.bank(marks, tracks, new Reeds.Bank("left", box.x() - 30 * u, box.bottom() + 20 * u, (upright ? 330 : 520) * u, (upright ? 620 : 520) * u, 1), u, shade, look.colour(Role.ACCENT), ask.moving());
-        Reeds.bank(marks, tracks, new Reeds.Bank("right", box.right() + 30 * u, box.bottom() + 20 * u, (upright ? 300 : 430) * u, (upright ? 480 : 400) * u, -1), u, shade, look.colour(Role.ACCENT), ask.moving());
-        marks.add(new Mark.Bed(Outline.rectangle(box)));
-        titles(marks, ask, look, upright);
+        double many = easel.tune().ornament();
+        Reeds.bank(marks, tracks, new Reeds.Bank("left", box.x() - 30 * u, box.bottom() + 20 * u, (upright ? 330 : 520) * u, (upright ? 620 : 520) * u, 1), many, u, shade, look.colour(Role.ACCENT), moving);
+        Reeds.bank(marks, tracks, new Reeds.Bank("right", box.right() + 30 * u, box.bottom() + 20 * u, (upright ? 300 : 430) * u, (upright ? 480 : 400) * u, -1), many, u, shade, look.colour(Role.ACCENT), moving);
         return new PieceArt(marks, tracks, List.of());
     }
 
-    static PieceArt backdrop(Ask.Backdrop ask, Look look) {
-        Box box = ask.box();
-        double u = ask.unit();
+    static PieceArt backdrop(Easel easel, Box box, boolean moving) {
+        Look look = easel.look();
+        double u = easel.canvas().unit();
         List<Mark> marks = new ArrayList<>();
         List<Track> tracks = new ArrayList<>();
         Plates.ground(marks, Outline.rectangle(box), new Paint.Linear(box.x(), box.y(), box.x() + box.width() * 0.3, box.bottom(),
                 Paint.blend(look.colour(Role.HORIZON), look.colour(Role.GROUND))));
         tideLines(marks, box, u, look.colour(Role.EDGE));
         Colour shade = Paint.mix(look.colour(Role.GROUND), Colour.BLACK, 0.35);
-        Reeds.bank(marks, tracks, new Reeds.Bank("right", box.right() + 20 * u, box.bottom() + 20 * u, 420 * u, 300 * u, -1), u, shade, look.colour(Role.ACCENT), ask.moving());
+        Reeds.bank(marks, tracks, new Reeds.Bank("right", box.right() + 20 * u, box.bottom() + 20 * u, 420 * u, 300 * u, -1), easel.tune().ornament(), u, shade, look.colour(Role.ACCENT), moving);
         return new PieceArt(marks, tracks, List.of());
     }
 
@@ -142,26 +135,6 @@ final class Scenery {
         marks.add(Mark.group("flock", birds));
         if (moving) {
             tracks.add(new Track("flock", List.of(Track.Key.still(0).movedBy(-40 * u, 8 * u), Track.Key.still(1).movedBy(60 * u, -16 * u)), Easing.EASE_IN_OUT, 16000, 0, Track.FOREVER, true, 0));
-        }
-    }
-
-    private static void titles(List<Mark> marks, Ask.Screen ask, Look look, boolean upright) {
-        Box safe = SafeArea.GRAPHICS.within(ask.canvas().size());
-        double u = ask.unit();
-        double left = safe.x() + 22 * u;
-        double room = safe.width() * (upright ? 0.95 : 0.62) - 22 * u;
-        double baseline = ask.box().y() + ask.box().height() * (upright ? 0.2 : 0.33);
-        Fit title = Fit.line(look.heading(), ask.title(), TITLE_SIZE * u, LEAST_TITLE_SIZE * u, room);
-        marks.add(new Mark.Text(title.text(), look.heading(), title.px(), left, baseline, Mark.Anchor.START, look.colour(Role.TEXT), title.exact() ? 0 : room));
-        double ruleY = baseline + 40 * u;
-        double ruleEnd = left + Math.min(room, Math.max(260 * u, title.width() * 0.6));
-        marks.add(new Mark.Stroked(Outline.pen().move(left, ruleY).line(ruleEnd - 80 * u, ruleY)
-                .curve(ruleEnd - 56 * u, ruleY, ruleEnd - 56 * u, ruleY + 12 * u, ruleEnd - 32 * u, ruleY + 12 * u)
-                .curve(ruleEnd - 10 * u, ruleY + 12 * u, ruleEnd - 8 * u, ruleY, ruleEnd + 14 * u, ruleY).outline(),
-                Paint.of(look.colour(Role.SECOND_ACCENT)), Math.max(1, 5 * u)));
-        if (!ask.line().isBlank()) {
-            Fit line = Fit.line(look.text(), ask.line(), LINE_SIZE * u, LEAST_LINE_SIZE * u, room);
-            marks.add(new Mark.Text(line.text(), look.text(), line.px(), left, ruleY + 76 * u, Mark.Anchor.START, look.colour(Role.QUIET_TEXT), line.exact() ? 0 : room));
         }
     }
 

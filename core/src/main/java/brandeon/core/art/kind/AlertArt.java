@@ -1,0 +1,40 @@
+package brandeon.core.art.kind;
+
+import brandeon.core.art.Ask;
+import brandeon.core.art.Easel;
+import brandeon.core.art.Emblem;
+import brandeon.core.art.Family;
+import brandeon.core.art.Lettering;
+import brandeon.core.art.Mark;
+import brandeon.core.art.PieceArt;
+import brandeon.core.art.Plate;
+import brandeon.core.art.Temperament;
+import brandeon.core.motion.Track;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Something just happened: a solid plate, a large emblem, what and who; each part arrives in the family's temperament. */
+final class AlertArt {
+
+    private AlertArt() {
+    }
+
+    static PieceArt draw(Family family, Easel easel, Ask.Alert ask) {
+        Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.ALERT, Emblem.Size.LARGE);
+        List<Mark> body = new ArrayList<>(ready.plate().ground());
+        double least = easel.px(Lettering.LEAST);
+        Words.stacked(body, List.of(
+                Words.line(easel.look().text(), family.lettering().labelText(ask.kicker()), easel.letters(32), least, ready.room().width(), ready.plate().quiet()),
+                Words.line(easel.look().heading(), ask.text(), Math.min(easel.letters(62), ask.box().height() * 0.36), easel.px(30), ready.room().width(), ready.plate().ink())),
+                easel.tune().align(), ready.room(), ask.box().height() * 0.14);
+        body.add(Mark.group("emblem", ready.emblem()));
+        List<Mark> marks = List.of(Mark.group("alert", List.of(Mark.group("decor", ready.plate().decor()), Mark.group("plate", body))));
+        Temperament temperament = family.temperament();
+        double unit = easel.canvas().unit();
+        List<Track> tracks = List.of(
+                temperament.entrance("plate", ask.box(), unit, 0, ask.from()),
+                temperament.entrance("decor", ask.box(), unit, 1, ask.from()),
+                temperament.exit("alert", unit, ask.until() - ask.from() - temperament.leave(), ask.from()));
+        return new PieceArt(marks, tracks, List.of());
+    }
+}

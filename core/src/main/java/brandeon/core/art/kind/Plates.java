@@ -1,0 +1,54 @@
+package brandeon.core.art.kind;
+
+import brandeon.core.art.Easel;
+import brandeon.core.art.Emblem;
+import brandeon.core.art.Family;
+import brandeon.core.art.Mark;
+import brandeon.core.art.Mirror;
+import brandeon.core.art.Plate;
+import brandeon.core.art.Tune;
+import brandeon.core.canvas.Box;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A family's plates with its emblem, turned the way a piece is aligned, and plates as long as their words. */
+final class Plates {
+
+    private Plates() {
+    }
+
+    /** A plate, its emblem, and the room that is left for words. */
+    record Ready(Plate plate, List<Mark> emblem, Box room) {
+
+        /** Ground, decoration and emblem. */
+        List<Mark> marks() {
+            List<Mark> all = new ArrayList<>(plate.marks());
+            all.addAll(emblem);
+            return all;
+        }
+    }
+
+    static Ready of(Family family, Easel easel, Box box, Plate.Sort sort, Emblem.Size size) {
+        Plate plate = family.plate(easel, box, sort);
+        Emblem emblem = easel.tune().align() == Tune.Align.CENTRE || easel.tune().ornament() <= 0 ? Emblem.NONE : family.emblem(easel, plate.content(), size);
+        double taken = Math.min(emblem.width(), plate.content().width() * 0.5);
+        Box room = new Box(plate.content().x() + taken, plate.content().y(), plate.content().width() - taken, plate.content().height());
+        if (easel.tune().align() != Tune.Align.RIGHT) {
+            return new Ready(plate, emblem.marks(), room);
+        }
+        double axis = box.centreX();
+        return new Ready(plate.mirrored(box), Mirror.across(axis, emblem.marks()), new Box(2 * axis - room.right(), room.y(), room.width(), room.height()));
+    }
+
+    static Ready plain(Family family, Easel easel, Box box, Plate.Sort sort) {
+        Plate plate = family.plate(easel, box, sort);
+        Plate turned = easel.tune().align() == Tune.Align.RIGHT ? plate.mirrored(box) : plate;
+        return new Ready(turned, List.of(), turned.content());
+    }
+
+    /** How much longer a plate of a height is than its words. */
+    static double beside(Family family, Easel easel, double height, Plate.Sort sort) {
+        Box probe = new Box(0, 0, height * 20, height);
+        return probe.width() - family.plate(easel, probe, sort).content().width();
+    }
+}

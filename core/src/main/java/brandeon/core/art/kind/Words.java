@@ -1,0 +1,67 @@
+package brandeon.core.art.kind;
+
+import brandeon.core.art.Easel;
+import brandeon.core.art.Lettering;
+import brandeon.core.art.Mark;
+import brandeon.core.art.Tune;
+import brandeon.core.canvas.Box;
+import brandeon.core.colour.Colour;
+import brandeon.core.text.Face;
+import brandeon.core.text.Fit;
+import brandeon.core.text.Measure;
+import java.util.List;
+
+/** Lines of words fitted to a room and set where a piece is aligned. */
+final class Words {
+
+    private Words() {
+    }
+
+    /** A fitted line that has no place yet. */
+    record Line(Fit fit, Face face, Colour colour, double room) {
+
+        double caps() {
+            return Measure.capHeight(face, fit.px());
+        }
+
+        /** At a baseline, within a span from left to right. */
+        Mark at(Tune.Align align, double left, double right, double baseline) {
+            return switch (align) {
+                case LEFT -> text(left, baseline, Mark.Anchor.START);
+                case CENTRE -> text((left + right) / 2, baseline, Mark.Anchor.MIDDLE);
+                case RIGHT -> text(right, baseline, Mark.Anchor.END);
+            };
+        }
+
+        private Mark text(double x, double y, Mark.Anchor anchor) {
+            return new Mark.Text(fit.text(), face, fit.px(), x, y, anchor, colour, fit.exact() ? 0 : room);
+        }
+    }
+
+    /**
+     * @param wanted size in pixels
+     * @param least  size in pixels below which it is shortened instead
+     */
+    static Line line(Face face, String text, double wanted, double least, double room, Colour colour) {
+        double clear = Math.max(1, room);
+        return new Line(Fit.line(face, text, wanted, Math.min(wanted, least), clear), face, colour, clear);
+    }
+
+    /** A label in the family's lettering. */
+    static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour) {
+        double least = Lettering.LEAST * easel.canvas().unit();
+        return line(easel.look().text(), lettering.labelText(text), Math.max(least, easel.letters(lettering.label())), least, room, colour);
+    }
+
+    /** Lines under one another, as a block in the middle of a height; without empty ones. */
+    static void stacked(List<Mark> marks, List<Line> lines, Tune.Align align, Box room, double gap) {
+        List<Line> said = lines.stream().filter(line -> !line.fit().text().isBlank()).toList();
+        double height = said.stream().mapToDouble(Line::caps).sum() + gap * Math.max(0, said.size() - 1);
+        double y = room.centreY() - height / 2;
+        for (Line line : said) {
+            y += line.caps();
+            marks.add(line.at(align, room.x(), room.right(), y));
+            y += gap;
+        }
+    }
+}

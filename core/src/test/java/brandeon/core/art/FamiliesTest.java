@@ -1,0 +1,175 @@
+package brandeon.core.art;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
+import brandeon.core.demo.ReedlightHide;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.layout.Resolver;
+import brandeon.core.live.AlertSlot;
+import brandeon.core.live.LiveState;
+import brandeon.core.live.Readings;
+import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.Theme;
+import brandeon.core.theme.Zone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What must hold for every family, kind, canvas and alignment, whoever draws it. */
+class FamiliesTest {
+
+    private static final List<Size> SIZES = List.of(Size.of(320, 320), Size.of(1920, 1080), Size.of(1080, 1920), Size.of(3840, 2160));
+    private static final String LONG = "The extraordinarily patient watchers of the far eastern saltmarsh hide";
+    private static final Signal SIGNAL = new Signal("s", SignalKind.FOLLOW, LONG, 0, "", 0, 0);
+    private static final LiveState LIVE = new LiveState(new Readings(Map.of("latestSubscriber", LONG, "latestFollower", "Ilse", "subscribers", 64L)), Map.of(),
+            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(0, 8000))));
+
+    static Stream<Family> families() {
+        return Families.all().stream();
+    }
+
+    @Test
+    void thereAreFiveAndEachHasItsOwnName() {
+        assertThat(Families.all()).hasSizeGreaterThanOrEqualTo(5).extracting(Family::id).doesNotHaveDuplicates();
+        assertThat(Families.all()).extracting(Family::temperament).as("they move differently").doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void wordsStayInsideTheirPieceAndLinesAreNeverThinnerThanAPixel(Family family) {
+        for (Size size : SIZES) {
+            for (PieceKind kind : PieceKind.values()) {
+                for (int align = 0; align <= 2; align++) {
+                    for (boolean wordy : new boolean[] {false, true}) {
+                        Placement placed = placed(family, kind, size, align, wordy);
+                        String what = "%s %s on %s, aligned %d, %s".formatted(family.id(), kind, size, align, wordy ? "long words" : "standard words");
+                        Box room = kind == PieceKind.FRAME || kind.zone() == Zone.FULL ? placed.box().grown(1) : placed.box().grown(2);
+                        for (Mark.Text text : still(placed.art().marks())) {
+                            assertThat(text.box().outside(room)).as("%s: “%s” at %s in %s", what, text.text(), text.box(), placed.box()).isLessThanOrEqualTo(0.5);
+                        }
+                        strokes(placed.art().marks()).forEach(stroke -> assertThat(stroke.width()).as(what).isGreaterThanOrEqualTo(1));
+                    }
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void aPieceMayHaveNoWordsAtAll(Family family) {
+        for (PieceKind kind : PieceKind.values()) {
+            Piece piece = Piece.of("p", kind, "P");
+            for (PieceKind.Text text : kind.texts()) {
+                piece = piece.withText(text.name(), "");
+            }
+            assertThat(resolve(family, piece, SIZES.get(1)).art().texts()).as("%s %s", family.id(), kind)
+                    .allSatisfy(text -> assertThat(text.text()).matches(kind == PieceKind.GOAL ? "0 / 100|" : kind == PieceKind.ANNOUNCER ? ".*" : ""));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void whatIsTunedShows(Family family) {
+        Piece line = Piece.of("p", PieceKind.FACT_LINE, "P").withText("value", "Ilse");
+        double usual = resolve(family, line, SIZES.get(1)).art().texts().getLast().px();
+        assertThat(resolve(family, line.withFigure("size", 0.8), SIZES.get(1)).art().texts().getLast().px()).isLessThan(usual);
+        List<Mark.Text> left = resolve(family, line, SIZES.get(1)).art().texts();
+        List<Mark.Text> right = resolve(family, line.withFigure("align", 2), SIZES.get(1)).art().texts();
+        assertThat(right.getLast().anchor()).isEqualTo(Mark.Anchor.END);
+        Box box = resolve(family, line, SIZES.get(1)).box();
+        assertThat(box.right() - right.getLast().box().right()).as("mirrored: as far from the right as it was from the left")
+                .isCloseTo(left.getLast().box().x() - box.x(), org.assertj.core.api.Assertions.within(1.0));
+        Piece frame = new Piece("p", PieceKind.FRAME, "P", "camera", Map.of(), Map.of("border", 2.0), Optional.empty());
+        assertThat(resolve(family, frame, SIZES.get(1)).art().openings().getFirst().box().width()).isLessThan(resolve(family, Piece.of("p", PieceKind.FRAME, "P"), SIZES.get(1)).art().openings().getFirst().box().width());
+    }
+
+    /** A capture has square corners and nothing masks it: under every ring its corner must stay hidden. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void everyRingHidesTheCornersOfItsCapture(Family family) {
+        for (Size size : SIZES) {
+            for (double border : new double[] {1, 2.5}) {
+                Theme theme = ReedlightHide.theme();
+                Theme round = theme.withBrand(theme.brand().withCorner(1)).withFamily(family.id());
+                Piece frame = new Piece("p", PieceKind.FRAME, "P", "camera", Map.of(), Map.of("border", border), Optional.empty());
+                Placement placed = resolve(round, frame, size);
+                java.awt.image.BufferedImage image = Raster.paint(size, placed.art().marks(), 0, Pictures.NONE);
+                Opening opening = placed.art().openings().getFirst();
+                Box capture = opening.box().grown(opening.bleed());
+                for (double[] corner : new double[][] {{capture.x(), capture.y()}, {capture.right() - 1, capture.y()}}) {
+                    int opacity = image.getRGB((int) Math.round(corner[0]), (int) Math.round(corner[1])) >>> 24;
+                    assertThat(opacity).as("%s on %s, border × %s", family.id(), size, border).isGreaterThan(240);
+                }
+            }
+        }
+    }
+
+    @Test
+    void entriesTakeTurnsWithoutGapOrOverlap() {
+        Placement placed = resolve(Families.all().getFirst(), Piece.of("p", PieceKind.ROTATOR, "P"), SIZES.get(1));
+        assertThat(placed.art().tracks()).hasSize(3).allSatisfy(track -> {
+            assertThat(track.millis()).as("three entries of five seconds").isEqualTo(15_000);
+            assertThat(track.keys().stream().filter(key -> key.opacity() > 0).mapToDouble(key -> key.offset()).max().orElseThrow()).isLessThan(1 / 3.0);
+        });
+        assertThat(placed.art().tracks()).extracting(track -> Math.floorMod((long) track.delay(), 15_000L)).containsExactly(0L, 5_000L, 10_000L);
+    }
+
+    private static Placement placed(Family family, PieceKind kind, Size size, int align, boolean wordy) {
+        Piece piece = Piece.of("p", kind, "P");
+        if (wordy) {
+            for (PieceKind.Text text : kind.texts()) {
+                piece = piece.withText(text.name(), text.many() ? (LONG + " | " + LONG + "\n").repeat(7) : LONG + ", " + LONG);
+            }
+        }
+        if (kind.figures().stream().anyMatch(figure -> figure.name().equals("align"))) {
+            piece = piece.withFigure("align", align);
+        }
+        return resolve(family, piece, size);
+    }
+
+    private static Placement resolve(Family family, Piece piece, Size size) {
+        return resolve(ReedlightHide.theme().withFamily(family.id()), piece, size);
+    }
+
+    private static Placement resolve(Theme theme, Piece piece, Size size) {
+        Scene scene = new Scene("s", "S", SceneRole.LIVE, List.of(Placed.in(piece.kind().zone(), piece.id())));
+        ResolvedScene resolved = new Resolver(theme.withPieces(List.of(piece)).withScenes(List.of(scene))).resolve(scene, new Canvas("c", "C", size, 60), LIVE);
+        return resolved.placements().getFirst();
+    }
+
+    /** Words that are not clipped: a ticker's run through their room on purpose. */
+    private static List<Mark.Text> still(List<Mark> marks) {
+        List<Mark.Text> found = new ArrayList<>();
+        for (Mark mark : marks) {
+            switch (mark) {
+                case Mark.Text text -> found.add(text);
+                case Mark.Group group when !group.clipped() -> found.addAll(still(group.marks()));
+                default -> { }
+            }
+        }
+        return found;
+    }
+
+    private static Stream<Mark.Stroked> strokes(List<Mark> marks) {
+        return marks.stream().flatMap(mark -> switch (mark) {
+            case Mark.Stroked stroke -> Stream.of(stroke);
+            case Mark.Group group -> strokes(group.marks());
+            default -> Stream.empty();
+        });
+    }
+}

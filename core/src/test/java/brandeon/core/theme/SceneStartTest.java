@@ -1,0 +1,54 @@
+package brandeon.core.theme;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.core.art.Families;
+import brandeon.core.art.Family;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.layout.Findings;
+import brandeon.core.layout.Resolver;
+import brandeon.core.live.LiveState;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+
+class SceneStartTest {
+
+    private final AtomicInteger last = new AtomicInteger();
+    private final UnaryOperator<String> ids = what -> what + "-" + last.incrementAndGet();
+
+    @Test
+    void aCompleteThemeHasEverySceneAndNothingToMend() {
+        for (Family family : Families.all()) {
+            Theme theme = started(Starter.theme("Owl night").withFamily(family.id()), List.of(SceneRole.values()));
+            assertThat(theme.scenes()).extracting(Scene::name).containsExactly("Starting", "Live", "Talking", "Away", "Ending");
+            Resolver resolver = new Resolver(theme);
+            for (Scene scene : theme.scenes()) {
+                for (Canvas canvas : theme.canvases()) {
+                    assertThat(Findings.of(resolver.resolve(scene, canvas, LiveState.QUIET))).as("%s: %s on %s", family.id(), scene.name(), canvas.name()).isEmpty();
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatBelongsOnSeveralScenesIsOnePiece() {
+        Theme theme = started(Starter.theme("Owl night"), List.of(SceneRole.LIVE, SceneRole.TALKING));
+        assertThat(theme.pieces()).filteredOn(piece -> piece.kind() == PieceKind.ANNOUNCER).hasSize(1);
+        Theme later = started(theme, List.of(SceneRole.LIVE));
+        assertThat(later.pieces()).as("a second live scene shares all its pieces").hasSameSizeAs(theme.pieces());
+        assertThat(later.scenes()).extracting(Scene::name).containsExactly("Live", "Talking", "Live 2");
+    }
+
+    @Test
+    void oneUndoTakesAllOfItOut() {
+        Theme empty = Starter.theme("Owl night");
+        Outcome.Applied applied = (Outcome.Applied) Edits.apply(empty, SceneStart.of(empty, List.of(SceneRole.values()), ids));
+        assertThat(((Outcome.Applied) Edits.apply(applied.theme(), applied.inverse())).theme()).isEqualTo(empty);
+    }
+
+    private Theme started(Theme theme, List<SceneRole> roles) {
+        return ((Outcome.Applied) Edits.apply(theme, SceneStart.of(theme, roles, ids))).theme();
+    }
+}

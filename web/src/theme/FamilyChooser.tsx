@@ -1,0 +1,52 @@
+import { useState } from "react";
+import type { Schemas } from "../api/client";
+import { ROLE_NAMES } from "./roles";
+import { Sample } from "./Sample";
+import { useCatalogue, useEdit, useStart, useTheme } from "./useTheme";
+
+/** Families in the theme's own brand. Another one redraws every piece; words, bindings and places stay. */
+export function FamilyChooser() {
+  const { theme, id, version } = useTheme();
+  const catalogue = useCatalogue();
+  const edit = useEdit();
+  return (
+    <section aria-labelledby="families" className="mb-5">
+      <h2 id="families" className="mb-1">Family</h2>
+      <ul className="grid grid-cols-5 gap-3">
+        {catalogue.data?.families.map((family) => {
+          const chosen = family.id === theme.family;
+          return (
+            <li key={family.id}>
+              <button className={`block w-full border bg-sheet text-left ${chosen ? "border-kelp outline-2 outline-kelp" : "border-rule hover:border-ink"}`} aria-pressed={chosen} title={family.description}
+                onClick={() => { if (!chosen) void edit({ edit: "setFamily", family: family.id }); }}>
+                <span className="weave relative block aspect-video"><Sample src={`/api/themes/${id}/samples/SCREEN.png?family=${family.id}&v=${String(version)}`} title={`${family.title}: a screen`} /></span>
+                <span className="weave relative block h-14"><Sample src={`/api/themes/${id}/samples/FACT_LINE.png?family=${family.id}&v=${String(version)}`} title={`${family.title}: a fact line`} /></span>
+                <span className="flex justify-between px-2 py-1"><span className="font-head font-bold">{family.title}</span>{chosen && <span className="text-kelp">in use</span>}</span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="mt-1 text-faint">{catalogue.data?.families.find((family) => family.id === theme.family)?.description}</p>
+    </section>
+  );
+}
+
+const ALL = Object.keys(ROLE_NAMES) as Schemas["Scene"]["role"][];
+
+/** For a theme without scenes: which ones, and all of them are made at once. */
+export function CompleteStart() {
+  const start = useStart();
+  const [wanted, setWanted] = useState(ALL);
+  const turn = (role: Schemas["Scene"]["role"]) => setWanted(wanted.includes(role) ? wanted.filter((other) => other !== role) : ALL.filter((other) => other === role || wanted.includes(other)));
+  return (
+    <section aria-labelledby="start" className="mb-5 border border-dashed border-rule p-4">
+      <h2 id="start" className="mb-1">Begin with a complete theme</h2>
+      <p className="mb-2 text-faint">Choose the family above and the scenes your show needs. Everything can be changed afterwards, and one undo takes it out again.</p>
+      <div className="flex flex-wrap items-center gap-4">
+        {ALL.map((role) => <label key={role} className="flex items-center gap-1.5"><input type="checkbox" className="accent-kelp" checked={wanted.includes(role)} onChange={() => turn(role)} />{ROLE_NAMES[role]}</label>)}
+        <button className="btn btn-main" disabled={wanted.length === 0 || start.isPending} onClick={() => start.mutate({ family: "", roles: wanted })}>{start.isPending ? "Making …" : `Make ${String(wanted.length)} ${wanted.length === 1 ? "scene" : "scenes"}`}</button>
+      </div>
+    </section>
+  );
+}
