@@ -87,9 +87,9 @@ function Measure({ title, field, value, set }: { title: string; field: Schemas["
   const gesture = useRef("");
   const begin = () => { gesture.current = crypto.randomUUID(); };
   return (
-    <div className="flex items-center gap-2">
-      <label className="flex flex-1 items-center gap-2">
-        <span className="w-28 text-faint">{title}</span>
+    <div className="flex items-end gap-2">
+      <label className="flex flex-1 flex-wrap items-center gap-x-2">
+        <span className="w-full text-faint">{title}</span>
         <input type="range" className="w-0 flex-1 accent-kelp" min={field.least * 100} max={field.most * 100} step={5} value={Math.round(value * 100)} onPointerDown={begin} onKeyDown={begin}
           onChange={(event) => void set(Number(event.target.value) / 100, gesture.current)} />
         <span className="w-12 text-right tabular-nums whitespace-nowrap">{Math.round(value * 100)} %</span>
