@@ -8,7 +8,9 @@ import brandeon.server.support.TestDatabase;
 import java.net.http.HttpRequest;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
@@ -36,8 +38,12 @@ class CrashTest {
                             }
                         }));
             }
-            calls.forEach(call -> call.exceptionally(_ -> null).join());
-            assertThat(answered.get()).as("the burst was cut short").isBetween(STRIKE_AT, BURST - 1);
+            Set<String> failures = ConcurrentHashMap.newKeySet();
+            calls.forEach(call -> call.exceptionally(failure -> {
+                failures.add(String.valueOf(failure));
+                return null;
+            }).join());
+            assertThat(answered.get()).as("the burst was cut short; %s", failures).isBetween(STRIKE_AT, BURST - 1);
             server.kill();
             server.start();
             Person again = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
