@@ -1,4 +1,4 @@
-const PAINTED = /href="(\/painted\/[^"]+)"/g;
+const PAINTED = /href=["'](\/painted\/[^"']+)["']/g;
 /** After this the picture is shown without what has not come; it appears when it does. */
 const LONGEST_WAIT = 4000;
 const loaded = new Set<string>();

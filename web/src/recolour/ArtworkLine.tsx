@@ -39,11 +39,32 @@ export function ArtworkLine({ view }: { view: View }) {
             </select>
             {changed ? <button className="underline" onClick={() => set(view.proposed)}>Back to the proposal</button> : <span className="text-faint">{view.reason}</span>}
           </div>
+          <FoundOpenings openings={artwork.openings} />
           {open && <ProvenanceFields provenance={artwork.provenance} columns={3} set={(provenance) => edit({ edit: "setProvenance", artwork: artwork.id, provenance })} />}
         </div>
       </div>
     </li>
   );
+}
+
+const CONTOURS: Record<Schemas["FoundOpening"]["outline"], string> = { RECTANGLE: "rectangle", ROUNDED: "round corners", CUT_CORNERS: "cut corners", ELLIPSE: "ellipse", HEXAGON: "hexagon", SLANTED: "slanted", IRREGULAR: "irregular" };
+
+/** What a capture could show through; nothing is said of pictures that are no frames. */
+function FoundOpenings({ openings }: { openings: Schemas["Openings"] }) {
+  if (openings.openings.length === 0) return null;
+  return (
+    <p className="mt-1 text-faint">
+      {openings.openings.map((found, i) => (
+        <span key={i}>{i === 0 ? "Opening " : "; "}{found.box.width} × {found.box.height} at {found.box.x}, {found.box.y}: {CONTOURS[found.outline]}{found.corner >= 1 && ` of ${String(Math.round(found.corner))} px`}, {aspect(found)}</span>
+      ))}
+      {openings.key !== null && <span className="text-ochre"> {openings.reason}</span>}
+    </p>
+  );
+}
+
+function aspect(found: Schemas["FoundOpening"]): string {
+  const name = found.aspect.replace(/^A/, "").replace("_", ":");
+  return found.aspectOff < 0.005 ? name : `nearly ${name} (${(found.aspectOff * 100).toFixed(1)} % off)`;
 }
 
 function Preview({ view, side }: { view: View; side: "before" | "after" }) {

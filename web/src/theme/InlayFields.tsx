@@ -15,7 +15,8 @@ export function InlayFields({ piece }: { piece: Piece }) {
   const edit = useEdit();
   const artworks = useArtworks();
   const inlay = piece.inlay;
-  const alone = piece.kind === "PICTURE";
+  const alone = piece.kind === "PICTURE" || piece.kind === "FRAME_PICTURE";
+  const openings = piece.kind === "FRAME_PICTURE" ? artworks.data?.find(({ artwork }) => artwork.id === inlay?.artwork)?.artwork.openings : undefined;
   if (artworks.data?.length === 0) {
     return <p className="text-faint">{alone ? "This theme has no ready-made picture to show yet. " : "A ready-made picture can be laid into it. "}<Link className="underline" to={`/themes/${id}/brand/pictures`}>Add pictures</Link></p>;
   }
@@ -33,6 +34,8 @@ export function InlayFields({ piece }: { piece: Piece }) {
           {artworks.data?.map(({ artwork }) => <option key={artwork.id} value={artwork.id}>{artwork.name}</option>)}
         </select>
       </label>
+      {openings?.openings.length === 0 && <p role="alert" className="text-ochre">{openings.reason}</p>}
+      {openings && openings.openings.length > 1 && <p className="text-faint">It has {openings.openings.length} openings; the capture shows in the largest.</p>}
       {inlay && (
         <>
           <div className="flex gap-2">

@@ -47,13 +47,14 @@ function AddTo({ kind, theme }: { kind: Schemas["KindView"]; theme: Theme }) {
   const edit = useEdit();
   const add = (scene: Schemas["Scene"]) => {
     const piece = newId(kind.id.toLowerCase().replace("_", "-"));
-    const capture = kind.id === "FRAME" ? (theme.captures[0]?.id ?? "") : "";
+    const capture = kind.id === "FRAME" || kind.id === "FRAME_PICTURE" ? (theme.captures[0]?.id ?? "") : "";
     const back = kind.zone === "FULL";
-    const first = theme.artworks[0]?.id;
+    const shown = kind.id === "PICTURE" || kind.id === "FRAME_PICTURE";
+    const first = theme.artworks.find((artwork) => kind.id === "PICTURE" || artwork.openings.openings.length > 0)?.id;
     void edit({
       edit: "batch",
       edits: [
-        { edit: "addPiece", index: theme.pieces.length, piece: { id: piece, kind: kind.id, name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`, capture, texts: {}, figures: {}, inlay: kind.id === "PICTURE" && first ? { artwork: first, blend: "NORMAL", strength: 1, fit: "WHOLE" } : null } },
+        { edit: "addPiece", index: theme.pieces.length, piece: { id: piece, kind: kind.id, name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`, capture, texts: {}, figures: {}, inlay: shown && first ? { artwork: first, blend: "NORMAL", strength: 1, fit: "WHOLE" } : null } },
         { edit: "place", scene: scene.id, index: back ? 0 : scene.stack.length, placed: { piece, zone: kind.zone, corrections: {} } },
       ],
     } as Schemas["Batch"]);

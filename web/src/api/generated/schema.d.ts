@@ -790,6 +790,7 @@ export interface components {
             height: number;
             moving: boolean;
             clusters: components["schemas"]["Cluster"][];
+            openings: components["schemas"]["Openings"];
             recolouring: components["schemas"]["Recolouring"];
             provenance: components["schemas"]["Provenance"];
         };
@@ -837,6 +838,20 @@ export interface components {
             share: number;
             neutral: boolean;
         };
+        FoundOpening: {
+            box: components["schemas"]["Box"];
+            inner: components["schemas"]["Box"];
+            /** Format: int64 */
+            area: number;
+            /** @enum {string} */
+            outline: "RECTANGLE" | "ROUNDED" | "CUT_CORNERS" | "ELLIPSE" | "HEXAGON" | "SLANTED" | "IRREGULAR";
+            /** Format: double */
+            corner: number;
+            /** @enum {string} */
+            aspect: "A16_9" | "A16_10" | "A4_3" | "A3_2" | "A5_4" | "A1_1" | "A21_9" | "A9_16" | "A3_4" | "A2_3";
+            /** Format: double */
+            aspectOff: number;
+        };
         Gradient: {
             stops: ("GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD")[];
             /** @enum {string} */
@@ -859,6 +874,11 @@ export interface components {
                 [key: string]: string;
             };
         };
+        Openings: {
+            openings: components["schemas"]["FoundOpening"][];
+            reason: string;
+            key: string | null;
+        };
         OwnFace: {
             face: string;
             title: string;
@@ -867,7 +887,7 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
             name: string;
             capture: string;
             texts: {
@@ -1663,7 +1683,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
             box: components["schemas"]["Box"];
             units: components["schemas"]["Box"];
             corrected: boolean;
@@ -1844,7 +1864,7 @@ export interface components {
         };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
             title: string;
             /** @enum {string} */
             zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT" | "COLUMN" | "LOWER" | "TOP" | "CORNER" | "LOW_STRIP";
@@ -2856,7 +2876,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
             };
             cookie?: never;
         };

@@ -8,6 +8,7 @@ import brandeon.core.colour.Palette;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
+import brandeon.core.opening.Openings;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.recolour.Cluster;
@@ -39,7 +40,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 4, time = 1)
 public class RecolourBench {
 
-    private final BufferedImage picture = picture();
+    private final BufferedImage picture = picture(0);
+    /** The live scene: two openings, and much that is painted. */
+    private final BufferedImage frame = picture(1);
     private final List<Cluster> clusters = Clusters.of(picture);
     private final Palette palette = Palette.of(List.of(Colour.parse("#a4572f"), Colour.parse("#d9b44a"), Colour.parse("#2a1d2f")));
     private final BufferedImage noise = noise();
@@ -54,6 +57,11 @@ public class RecolourBench {
     @Benchmark
     public List<Cluster> mainColours() {
         return Clusters.of(picture);
+    }
+
+    @Benchmark
+    public Openings findOpenings() {
+        return Openings.in(frame);
     }
 
     @Benchmark
@@ -83,10 +91,10 @@ public class RecolourBench {
         return image;
     }
 
-    private static BufferedImage picture() {
+    private static BufferedImage picture(int scene) {
         Theme demo = ReedlightHide.theme();
         Canvas canvas = demo.canvases().getFirst();
-        BufferedImage painted = Raster.paint(canvas.size(), Picture.marks(new Resolver(demo).resolve(demo.scenes().getFirst(), canvas, LiveState.QUIET), Part.WHOLE), 0, Pictures.NONE);
+        BufferedImage painted = Raster.paint(canvas.size(), Picture.marks(new Resolver(demo).resolve(demo.scenes().get(scene), canvas, LiveState.QUIET), Part.WHOLE), 0, Pictures.NONE);
         BufferedImage straight = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
         straight.getGraphics().drawImage(painted, 0, 0, null);
         return straight;

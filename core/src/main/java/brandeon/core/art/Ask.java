@@ -106,8 +106,12 @@ public sealed interface Ask {
     record Countdown(Canvas canvas, Box box, Tune tune, String title, String ended, Mark.ClockFace clock) implements Ask {
     }
 
-    /** A picture on its own: only the shape that it is kept in. */
-    record Picture(Canvas canvas, Box box, Tune tune) implements Ask {
+    /**
+     * A picture on its own: only the shape that it is kept in.
+     *
+     * @param whole whether its corners are kept, as a frame's must be
+     */
+    record Picture(Canvas canvas, Box box, Tune tune, boolean whole) implements Ask {
     }
 
     /**

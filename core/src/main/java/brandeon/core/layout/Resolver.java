@@ -5,6 +5,7 @@ import brandeon.core.art.Look;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Opening;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Ring;
 import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
@@ -14,11 +15,13 @@ import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.LiveState;
+import brandeon.core.opening.FoundOpening;
 import brandeon.core.text.Message;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Capture;
 import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
@@ -61,7 +64,7 @@ public final class Resolver {
             Piece piece = theme.piece(placed.piece()).orElseThrow();
             Box correction = placed.corrections().get(canvas.shape());
             Box box = correction != null ? canvas.pixels(correction) : plan.zone(placed.zone());
-            PieceArt art = laid(piece, box, draw(piece, box, canvas, live));
+            PieceArt art = laid(piece, box, canvas.unit(), draw(piece, box, canvas, live));
             placements.add(new Placement(piece, box, correction != null, art));
             fit(piece, art).ifPresent(openings::add);
         }
@@ -78,7 +81,7 @@ public final class Resolver {
     }
 
     /** With the ready-made picture that the piece shows. */
-    private PieceArt laid(Piece piece, Box box, PieceArt art) {
+    private PieceArt laid(Piece piece, Box box, double unit, PieceArt art) {
         Optional<Artwork> artwork = piece.inlay().flatMap(inlay -> theme.artwork(inlay.artwork()));
         if (artwork.isEmpty()) {
             return art;
@@ -87,7 +90,19 @@ public final class Resolver {
         Palette palette = look().palette();
         Box place = inlay.placed(box, artwork.get().width(), artwork.get().height());
         List<Mark> picture = List.of(new Mark.Picture(artwork.get().painted(palette), place, artwork.get().filter(palette)));
-        return art.laidInto(bed -> new Mark.Blended(bed.ground(), inlay.blend(), inlay.strength(), bed.shape(), picture));
+        PieceArt laid = art.laidInto(bed -> new Mark.Blended(bed.ground(), inlay.blend(), inlay.strength(), bed.shape(), picture));
+        return piece.kind() == PieceKind.FRAME_PICTURE ? new PieceArt(laid.marks(), laid.tracks(), openings(artwork.get(), place, unit)) : laid;
+    }
+
+    /** The openings of a ready-made frame, where the picture is placed; whole pixels, as captures need them. */
+    private static List<Opening> openings(Artwork artwork, Box place, double unit) {
+        double across = place.width() / artwork.width();
+        double down = place.height() / artwork.height();
+        return artwork.openings().openings().stream().map(found -> {
+            Box box = new Box(place.x() + found.box().x() * across, place.y() + found.box().y() * down, found.box().width() * across, found.box().height() * down).snapped();
+            double corner = found.outline() == FoundOpening.Contour.ROUNDED ? found.corner() * Math.min(across, down) : 0;
+            return new Opening(box, corner, Math.max(1, Math.rint(Ring.BLEED * unit)));
+        }).toList();
     }
 
     private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {
@@ -113,7 +128,7 @@ public final class Resolver {
             case PULSE -> drawings.draw(new Ask.Ornament(canvas, box, tune, Ask.Shape.PULSE, moving(piece)));
             case COUNTDOWN -> drawings.draw(new Ask.Countdown(canvas, box, tune, text(piece, "title", values), text(piece, "ended", values),
                     new Mark.ClockFace(live.clocks().getOrDefault(piece.id(), 0L), Math.round(piece.figure("minutes") * MINUTE))));
-            case PICTURE -> drawings.draw(new Ask.Picture(canvas, box, tune));
+            case PICTURE, FRAME_PICTURE -> drawings.draw(new Ask.Picture(canvas, box, tune, piece.kind() == PieceKind.FRAME_PICTURE));
             case ANNOUNCER -> live.alert().map(shown -> alert(shown, box, canvas, tune)).orElseGet(PieceArt::nothing);
         };
     }

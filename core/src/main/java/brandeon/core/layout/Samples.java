@@ -40,8 +40,10 @@ public final class Samples {
         if (kind == PieceKind.BAND) {
             piece = piece.withText("label", theme.name()).withText("message", "What is going on right now");
         }
-        if (kind == PieceKind.PICTURE && !theme.artworks().isEmpty()) {
-            piece = piece.with(Optional.of(new Inlay(theme.artworks().getFirst().id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE)));
+        Piece bare = piece;
+        if (kind == PieceKind.PICTURE || kind == PieceKind.FRAME_PICTURE) {
+            piece = theme.artworks().stream().filter(a -> kind == PieceKind.PICTURE || !a.openings().openings().isEmpty()).findFirst()
+                    .map(artwork -> bare.with(Optional.of(new Inlay(artwork.id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE)))).orElse(bare);
         }
         SceneRole role = kind.zone() == brandeon.core.theme.Zone.CLOCK ? SceneRole.STARTING : SceneRole.LIVE;
         Scene scene = new Scene("sample", "Sample", role, List.of(Placed.in(kind.zone(), piece.id())));

@@ -28,6 +28,9 @@ import java.util.function.IntPredicate;
  */
 public record Openings(List<FoundOpening> openings, String reason, Optional<Colour> key) {
 
+    /** Not looked for. */
+    public static final Openings NONE = new Openings(List.of(), "", Optional.empty());
+
     private static final int THRESHOLD = 128;
     private static final double LEAST_SHARE = 0.001;
     /** A keying colour covers at least this share, and is stronger than what pictures usually hold. */

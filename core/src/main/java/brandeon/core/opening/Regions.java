@@ -72,7 +72,10 @@ final class Regions {
                     above++;
                 }
                 for (int j = above; j < firstOfRow[y] && runs.get(j).from() < runs.get(i).to(); j++) {
-                    parent[root(parent, i)] = root(parent, j);
+                    int one = root(parent, i);
+                    int other = root(parent, j);
+                    // The first run of a region is its label, so all its runs come after it.
+                    parent[Math.max(one, other)] = Math.min(one, other);
                 }
             }
         }

@@ -1,6 +1,7 @@
 package brandeon.core.theme;
 
 import brandeon.core.colour.Palette;
+import brandeon.core.opening.Openings;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.FilterChain;
 import brandeon.core.recolour.Recolouring;
@@ -15,8 +16,9 @@ import java.util.List;
  * @param height   in pixels
  * @param moving   whether it has more than one frame
  * @param clusters its main colours, largest first
+ * @param openings where a capture could show through it
  */
-public record Artwork(String id, String name, String file, String type, int width, int height, boolean moving, List<Cluster> clusters, Recolouring recolouring, Provenance provenance) {
+public record Artwork(String id, String name, String file, String type, int width, int height, boolean moving, List<Cluster> clusters, Openings openings, Recolouring recolouring, Provenance provenance) {
 
     public Artwork {
         clusters = List.copyOf(clusters);
@@ -40,10 +42,10 @@ public record Artwork(String id, String name, String file, String type, int widt
     }
 
     public Artwork with(Recolouring changed) {
-        return new Artwork(id, name, file, type, width, height, moving, clusters, changed, provenance);
+        return new Artwork(id, name, file, type, width, height, moving, clusters, openings, changed, provenance);
     }
 
     public Artwork with(Provenance changed) {
-        return new Artwork(id, name, file, type, width, height, moving, clusters, recolouring, changed);
+        return new Artwork(id, name, file, type, width, height, moving, clusters, openings, recolouring, changed);
     }
 }

@@ -42,6 +42,7 @@ public enum PieceKind {
     PULSE("Pulse", Zone.CORNER, List.of(), List.of(Figure.MOVING)),
     COUNTDOWN("Countdown", Zone.CLOCK, List.of(line("title", "Title", "We begin in"), line("ended", "At zero (empty hides)", "Any moment now")), List.of(new Figure("minutes", "Minutes", 1, 99, 5, List.of()), Figure.SIZE, Figure.ALIGN, Figure.ORNAMENT)),
     PICTURE("Picture", Zone.STRIP, List.of(), List.of()),
+    FRAME_PICTURE("Frame from a picture", Zone.CAMERA, List.of(), List.of()),
     ANNOUNCER("Announcer", Zone.ALERT, List.of(), Figure.WORDS);
 
     private static final int LONGEST_LINE = 400;
@@ -115,7 +116,7 @@ public enum PieceKind {
     public boolean liesOver() {
         return switch (this) {
             case ANNOUNCER, LOWER_THIRD, SCORE, NOTICE, BUG, PULSE, RULE, CORNERS, TICKER -> true;
-            case BACKDROP, SCREEN, FRAME, BAND, FACT_LINE, SUPPORTERS, SCHEDULE, POINTS, QUEUE, GOAL, COUNTER, ROTATOR, NOW_PLAYING, COUNTDOWN, PICTURE -> false;
+            case BACKDROP, SCREEN, FRAME, BAND, FACT_LINE, SUPPORTERS, SCHEDULE, POINTS, QUEUE, GOAL, COUNTER, ROTATOR, NOW_PLAYING, COUNTDOWN, PICTURE, FRAME_PICTURE -> false;
         };
     }
 }

@@ -3,6 +3,7 @@ package brandeon.core.layout;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.opening.Openings;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Artwork;
@@ -41,6 +42,6 @@ class ProvenanceFindingsTest {
     }
 
     private static Artwork picture(String name, Provenance provenance) {
-        return new Artwork(name, name, "ab".repeat(32), "image/png", 9, 9, false, List.of(), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), provenance);
+        return new Artwork(name, name, "ab".repeat(32), "image/png", 9, 9, false, List.of(), Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), provenance);
     }
 }

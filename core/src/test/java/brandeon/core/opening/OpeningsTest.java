@@ -85,6 +85,17 @@ class OpeningsTest {
     }
 
     @Test
+    void anOpeningWhoseArmsMeetLowerDownIsOne() {
+        // 400 × 200 with a plate of 80 × 60 hanging from its upper edge: the arm at its left is the largest rectangle.
+        Path2D shape = path(100, 100, 400, 100, 400, 160, 480, 160, 480, 100, 500, 100, 500, 300, 100, 300);
+        FoundOpening opening = Openings.in(frame(600, 400, shape)).openings().getFirst();
+        assertThat(opening.area()).isEqualTo(400 * 200 - 80 * 60);
+        assertThat(opening.box()).isEqualTo(new Box(100, 100, 400, 200));
+        assertThat(opening.inner()).as("300 × 200 beside it, not 400 × 140 under it").isEqualTo(new Box(100, 100, 300, 200));
+        assertThat(opening.outline()).as("its outermost edges are those of a rectangle").isEqualTo(FoundOpening.Contour.RECTANGLE);
+    }
+
+    @Test
     void severalOpeningsComeLargestFirstAndTheOutsideIsNone() {
         BufferedImage image = new BufferedImage(900, 500, BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = image.createGraphics();

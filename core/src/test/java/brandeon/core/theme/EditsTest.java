@@ -14,6 +14,7 @@ import brandeon.core.demo.ReedlightHide;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
+import brandeon.core.opening.Openings;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
@@ -27,7 +28,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class EditsTest {
 
     private static final Artwork BADGE = new Artwork("badge", "Old badge", "ab".repeat(32), "image/png", 400, 400, false, List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
-            new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
+            Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
     private static final Theme THEME = ReedlightHide.theme().withArtworks(List.of(BADGE)).withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
 
     static Stream<Edit> everyKindOfEdit() {
@@ -67,7 +68,7 @@ class EditsTest {
                 new Edit.Reorder("hide", "band", 1),
                 new Edit.SetBox("hide", "band", Shape.WIDE, new Box(10, 20, 300, 60)),
                 new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
-                new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
+                new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), Openings.NONE, new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
                 new Edit.RemoveArtwork("badge"),
                 new Edit.AddFace(0, new OwnFace(Face.own("34".repeat(32)), "Reed Serif", Provenance.UNKNOWN)),
                 new Edit.RemoveFace(Face.own("12".repeat(32))),
@@ -134,7 +135,7 @@ class EditsTest {
     void aColourIsKeptAsItIsWrittenDown() {
         Colour between = Colour.parse("oklch(61.3% 0.1234 71.7)");
         for (Edit edit : List.of(new Edit.SetSeed(0, between), new Edit.SetPin(Role.EDGE, between), new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(between), Map.of(Role.EDGE, between))),
-                new Edit.AddArtwork(0, new Artwork("x", "x", "ef".repeat(32), "image/png", 9, 9, false, List.of(new Cluster(between, 1, false)), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)))) {
+                new Edit.AddArtwork(0, new Artwork("x", "x", "ef".repeat(32), "image/png", 9, 9, false, List.of(new Cluster(between, 1, false)), Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)))) {
             Theme changed = applied(THEME, edit).theme();
             assertThat(Json.read(Json.write(changed), Theme.class)).as("%s", edit).isEqualTo(changed);
         }

@@ -64,7 +64,7 @@ public class Artworks implements Pictures {
         List<Cluster> clusters = file.clusters();
         String kept = files.keep(member.workspace(), file.type(), file.content());
         Artwork artwork = new Artwork("art-" + UUID.randomUUID().toString().substring(0, 8), name.strip(), kept, file.type(), file.width(), file.height(), file.moving(),
-                clusters, Recolouring.proposed(clusters, file.moving()), Provenance.UNKNOWN);
+                clusters, file.openings(), Recolouring.proposed(clusters, file.moving()), Provenance.UNKNOWN);
         themes.edit(member, theme, new Edit.AddArtwork(before.artworks().size(), artwork), gesture);
         return artwork;
     }

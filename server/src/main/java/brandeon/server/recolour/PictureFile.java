@@ -2,6 +2,7 @@ package brandeon.server.recolour;
 
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Clusters;
+import brandeon.core.opening.Openings;
 import brandeon.core.recolour.SvgPicture;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -81,6 +82,11 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
 
     List<Cluster> clusters() {
         return vector() ? SvgPicture.read(content).clusters() : Clusters.of(image());
+    }
+
+    /** Where a capture could show through; of a moving picture, through its first frame. */
+    Openings openings() {
+        return Openings.in(vector() ? SvgPicture.read(content).drawn(width, height) : image());
     }
 
     private static boolean looksLikeText(byte[] content) {

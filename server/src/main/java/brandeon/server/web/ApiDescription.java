@@ -38,6 +38,7 @@ class ApiDescription {
             api.getPaths().forEach((path, item) -> item.readOperationsMap().forEach((method, operation) -> operation.setOperationId(method.name().toLowerCase(Locale.ROOT) + path.replaceAll("[^A-Za-z]+", "-"))));
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
+            orNull(api.getComponents().getSchemas().get("Openings"), "key");
             Schema<?> edit = api.getComponents().getSchemas().get("Edit");
             for (JsonSubTypes.Type type : Edit.class.getAnnotation(JsonSubTypes.class).value()) {
                 edit.getDiscriminator().mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());

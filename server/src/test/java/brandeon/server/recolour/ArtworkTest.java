@@ -128,6 +128,32 @@ class ArtworkTest {
         assertThat(host.edit(theme, "{\"edit\":\"removeArtwork\",\"artwork\":\"" + id + "\"}").detail()).isEqualTo("Badge shows this picture; take it off there first.");
     }
 
+    /** A ready-made frame of 400 × 300 with an opening of 320 × 240: on a 4:3 place the capture fits behind it at once. */
+    @Test
+    void aReadyMadeFrameTakesItsCaptureAtOnce() throws Exception {
+        BufferedImage frame = new BufferedImage(400, 300, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = frame.createGraphics();
+        graphics.setColor(new Color(0x6a4a2c));
+        graphics.fillRect(0, 0, 400, 30);
+        graphics.fillRect(0, 270, 400, 30);
+        graphics.fillRect(0, 0, 40, 300);
+        graphics.fillRect(360, 0, 40, 300);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(frame, "png", png);
+        JsonNode artwork = send("frame.png", png.toByteArray()).json().path("artwork");
+        assertThat(artwork.path("openings").path("openings").get(0).path("outline").asString()).isEqualTo("RECTANGLE");
+        String id = artwork.path("id").asString();
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Old frame\",\"capture\":\"camera\",\"texts\":{},\"figures\":{},"
+                + "\"inlay\":{\"artwork\":\"" + id + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
+        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Frame only\",\"role\":\"LIVE\",\"stack\":[{\"piece\":\"f\",\"zone\":\"CAMERA\",\"corrections\":{\"WIDE\":{\"x\":100,\"y\":100,\"width\":800,\"height\":600}}}]}}");
+        JsonNode opening = host.get("/api/themes/" + theme + "/scenes/s/canvases/wide").json().path("openings").get(0);
+        assertThat(opening.path("box").path("x").asDouble()).as("100 + 2 × 40").isEqualTo(180);
+        assertThat(opening.path("box").path("y").asDouble()).isEqualTo(160);
+        assertThat(opening.path("box").path("width").asDouble()).isEqualTo(640);
+        assertThat(opening.path("box").path("height").asDouble()).isEqualTo(480);
+        assertThat(opening.path("fit").path("crop").path("left").asInt()).as("1280 × 720 in 4:3 loses its sides").isPositive();
+    }
+
     @Test
     void theFormatIsWhatTheContentSays() throws Exception {
         JsonNode view = send("misnamed.jpg", "<svg xmlns='http://www.w3.org/2000/svg' width='80' height='40'><rect width='80' height='40' fill='#fff'/><script>alert(1)</script></svg>".getBytes(StandardCharsets.UTF_8)).json();

@@ -31,7 +31,7 @@ public final class Kinds {
             case Ask.Ticker ticker -> TickerArt.draw(family, easel, ticker);
             case Ask.Ornament ornament -> OrnamentArt.draw(family, easel, ornament);
             case Ask.Countdown countdown -> ClockArt.draw(family, easel, countdown);
-            case Ask.Picture picture -> PieceArt.still(List.of(new Mark.Bed(Outline.rounded(picture.box(), look.corner() * easel.px(30)))));
+            case Ask.Picture picture -> PieceArt.still(List.of(new Mark.Bed(Outline.rounded(picture.box(), picture.whole() ? 0 : look.corner() * easel.px(30)))));
             case Ask.Alert alert -> AlertArt.draw(family, easel, alert);
         };
     }

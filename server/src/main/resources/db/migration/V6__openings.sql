@@ -1,0 +1,5 @@
+-- Ready-made pictures say where a capture could show through them; those taken in earlier were not looked at.
+update theme set document = jsonb_set(document, '{artworks}', (select coalesce(jsonb_agg(artwork || '{"openings": {"openings": [], "reason": "This picture was taken in before openings were looked for; add it again.", "key": null}}'), '[]') from jsonb_array_elements(document -> 'artworks') artwork));
+update release set document = jsonb_set(document, '{artworks}', (select coalesce(jsonb_agg(artwork || '{"openings": {"openings": [], "reason": "This picture was taken in before openings were looked for; add it again.", "key": null}}'), '[]') from jsonb_array_elements(document -> 'artworks') artwork));
+update theme_edit set edit = regexp_replace(edit::text, '"clusters": \[', '"openings": {"openings": [], "reason": "", "key": null}, "clusters": [', 'g')::jsonb,
+                      inverse = regexp_replace(inverse::text, '"clusters": \[', '"openings": {"openings": [], "reason": "", "key": null}, "clusters": [', 'g')::jsonb;
