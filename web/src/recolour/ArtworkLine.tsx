@@ -49,6 +49,9 @@ export function ArtworkLine({ view }: { view: View }) {
 
 const CONTOURS: Record<Schemas["FoundOpening"]["outline"], string> = { RECTANGLE: "rectangle", ROUNDED: "round corners", CUT_CORNERS: "cut corners", ELLIPSE: "ellipse", HEXAGON: "hexagon", SLANTED: "slanted", IRREGULAR: "irregular" };
 
+/** Farther off than this, naming a common aspect says nothing. */
+const FAR_OFF = 0.05;
+
 /** What a capture could show through; nothing is said of pictures that are no frames. */
 function FoundOpenings({ openings }: { openings: Schemas["Openings"] }) {
   if (openings.openings.length === 0) return null;
@@ -64,6 +67,7 @@ function FoundOpenings({ openings }: { openings: Schemas["Openings"] }) {
 
 function aspect(found: Schemas["FoundOpening"]): string {
   const name = found.aspect.replace(/^A/, "").replace("_", ":");
+  if (found.aspectOff > FAR_OFF) return `${(found.box.width / found.box.height).toFixed(2)} : 1`;
   return found.aspectOff < 0.005 ? name : `nearly ${name} (${(found.aspectOff * 100).toFixed(1)} % off)`;
 }
 

@@ -47,6 +47,7 @@ public final class Screenshots {
         page.waitForSelector("[data-artwork]");
         take("recolour");
         page.navigate(theme + "/pieces");
+        page.waitForFunction("() => [...document.querySelectorAll('main li')].slice(0, 12).every((li) => !li.textContent.includes('Drawing'))");
         take("pieces");
         page.navigate(theme + "/stage/hide/wide");
         button("Camera frame").click();

@@ -2,6 +2,7 @@ package brandeon.core.publish;
 
 import brandeon.core.art.ContentName;
 import brandeon.core.art.Mark;
+import brandeon.core.art.Opening;
 import brandeon.core.art.Outline;
 import brandeon.core.art.SvgWriter;
 import brandeon.core.canvas.Box;
@@ -96,15 +97,36 @@ public record Picture(int width, int height, List<Layer> layers) {
         if (part != Part.WHOLE || !behind || scene.openings().isEmpty() || marks.isEmpty()) {
             return marks;
         }
-        return List.of(Mark.clipped(openingsCutOut(scene), marks));
+        List<Mark> cut = marks;
+        for (List<Opening> apart : apart(scene.openings().stream().map(ResolvedScene.FittedOpening::opening).toList())) {
+            cut = List.of(Mark.clipped(cutOut(scene, apart), cut));
+        }
+        return cut;
     }
 
-    /** The canvas less its openings, each a little larger than seen, so that its edge hides under the frame. */
-    private static Outline openingsCutOut(ResolvedScene scene) {
+    /** Openings in as few groups as keep those that overlap apart: within one path their common part would be filled again. */
+    private static List<List<Opening>> apart(List<Opening> openings) {
+        List<List<Opening>> groups = new ArrayList<>();
+        for (Opening opening : openings) {
+            groups.stream().filter(group -> group.stream().noneMatch(other -> hole(other).cut(hole(opening)).area() > 0)).findFirst()
+                    .orElseGet(() -> {
+                        groups.add(new ArrayList<>());
+                        return groups.getLast();
+                    }).add(opening);
+        }
+        return groups;
+    }
+
+    /** A little larger than seen, so that its edge hides under the frame. */
+    private static Box hole(Opening opening) {
+        return opening.box().grown(opening.bleed());
+    }
+
+    /** The canvas less some openings. */
+    private static Outline cutOut(ResolvedScene scene, List<Opening> openings) {
         Outline area = Outline.rectangle(scene.canvas().size().box());
-        for (ResolvedScene.FittedOpening fitted : scene.openings()) {
-            Box hole = fitted.opening().box().grown(fitted.opening().bleed());
-            area = area.with(Outline.rounded(hole, fitted.opening().corner() + fitted.opening().bleed()));
+        for (Opening opening : openings) {
+            area = area.with(Outline.rounded(hole(opening), opening.corner() + opening.bleed()));
         }
         return area;
     }

@@ -3,6 +3,7 @@ package brandeon.core.art;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.demo.ReedlightHide;
@@ -12,6 +13,9 @@ import brandeon.core.live.LiveState;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.text.Face;
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Edits;
+import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Theme;
 import java.awt.image.BufferedImage;
 import java.io.StringReader;
@@ -49,6 +53,17 @@ class RasterTest {
                 List.of(new Mark.Filled(Outline.rectangle(new Box(0, 0, 100, 100)), Paint.of(Colour.WHITE))))), 0, Pictures.NONE);
         assertThat(image.getRGB(50, 50)).isEqualTo(0xffffffff);
         assertThat(image.getRGB(5, 5) >>> 24).isZero();
+    }
+
+    @Test
+    void openingsThatOverlapAreBothSeeThrough() {
+        Theme theme = ReedlightHide.theme();
+        Theme over = ((Outcome.Applied) Edits.apply(theme, new Edit.SetBox("hide", "camera-frame", Shape.WIDE, new Box(900, 300, 500, 420)))).theme();
+        ResolvedScene hide = new Resolver(over).resolve(over.scene("hide").orElseThrow(), over.canvases().getFirst(), LiveState.QUIET);
+        Box camera = hide.openings().getLast().opening().box();
+        assertThat(camera.cut(hide.openings().getFirst().opening().box()).area()).as("they do overlap").isPositive();
+        BufferedImage whole = Raster.paint(hide.canvas().size(), Picture.marks(hide, Part.WHOLE), 0, Pictures.NONE);
+        assertThat(whole.getRGB((int) camera.centreX(), (int) camera.centreY()) >>> 24).isZero();
     }
 
     @Test
