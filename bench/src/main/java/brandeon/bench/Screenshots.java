@@ -47,7 +47,7 @@ public final class Screenshots {
         page.waitForSelector("[data-artwork]");
         take("recolour");
         page.navigate(theme + "/pieces");
-        page.waitForFunction("() => [...document.querySelectorAll('main li')].slice(0, 12).every((li) => !li.textContent.includes('Drawing'))");
+        page.waitForFunction("() => { const lines = [...document.querySelectorAll('main li')].slice(0, 15); return lines.length === 15 && lines.every((li) => !li.textContent.includes('Drawing')); }");
         take("pieces");
         page.navigate(theme + "/stage/hide/wide");
         button("Camera frame").click();
