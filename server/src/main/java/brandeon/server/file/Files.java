@@ -31,6 +31,11 @@ public class Files {
         return db.sql("select content from file where hash = :h limit 1").param("h", hash).query((row, _) -> row.getBytes(1)).optional();
     }
 
+    /** Whether a workspace keeps a file; its content is not read. */
+    public boolean keeps(UUID workspace, String hash) {
+        return db.sql("select exists (select from file where workspace_id = :w and hash = :h)").param("w", workspace).param("h", hash).query(Boolean.class).single();
+    }
+
     public Optional<byte[]> find(UUID workspace, String hash) {
         return db.sql("select content from file where workspace_id = :w and hash = :h").param("w", workspace).param("h", hash).query((row, _) -> row.getBytes(1)).optional();
     }

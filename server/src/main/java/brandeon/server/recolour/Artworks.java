@@ -94,8 +94,10 @@ public class Artworks implements Pictures {
 
     /** The picture in the brand's colours. Moving pictures come unchanged; their filter is applied as they play. */
     public Rendered after(Member member, Artwork artwork, Palette palette, int width) {
-        content(member, artwork);
-        return painted(artwork.painted(palette), width).orElseThrow();
+        if (!files.keeps(member.workspace(), artwork.file())) {
+            throw missing();
+        }
+        return painted(artwork.painted(palette), width).orElseThrow(Artworks::missing);
     }
 
     /**
@@ -106,12 +108,8 @@ public class Artworks implements Pictures {
      * @return empty when there is no such file, or the name is none
      */
     public Optional<Rendered> painted(String name, int width) {
-        Optional<Rendered> kept = Optional.ofNullable(rendered.getIfPresent(name + "@" + width));
-        return kept.isPresent() ? kept : wanted(name).map(wanted -> {
-            Rendered made = painted(wanted, width);
-            rendered.put(name + "@" + width, made);
-            return made;
-        });
+        // Many sources ask for a new picture at the same moment; it is painted once.
+        return Optional.ofNullable(rendered.get(name + "@" + width, _ -> wanted(name).map(wanted -> painted(wanted, width)).orElse(null)));
     }
 
     private static Rendered painted(Wanted wanted, int width) {
@@ -128,15 +126,11 @@ public class Artworks implements Pictures {
     /** For pictures that are made here: a moving one shows its first frame in the brand's colours. */
     @Override
     public Optional<BufferedImage> picture(String name, int width, int height) {
-        String size = name + "@" + width + "x" + height;
-        Optional<BufferedImage> kept = Optional.ofNullable(drawn.getIfPresent(size));
-        return kept.isPresent() ? kept : wanted(name).map(wanted -> {
-            BufferedImage image = wanted.file().vector()
-                    ? SvgPicture.read(SvgPicture.read(wanted.file().content()).recoloured(wanted.recipe().mapping()).getBytes(StandardCharsets.UTF_8)).drawn(width, height)
-                    : Repaint.of(wanted.file().image(), wanted.recipe().mapping());
-            drawn.put(size, image);
-            return image;
-        });
+        return Optional.ofNullable(drawn.get(name + "@" + width + "x" + height, _ -> wanted(name).map(wanted -> drawn(wanted, width, height)).orElse(null)));
+    }
+
+    private static BufferedImage drawn(Wanted wanted, int width, int height) {
+        return wanted.file().vector() ? SvgPicture.read(painted(wanted, 0).content()).drawn(width, height) : Repaint.of(wanted.file().image(), wanted.recipe().mapping());
     }
 
     private record Wanted(PictureFile file, Recipe recipe) {
@@ -148,7 +142,11 @@ public class Artworks implements Pictures {
     }
 
     private byte[] content(Member member, Artwork artwork) {
-        return files.find(member.workspace(), artwork.file()).orElseThrow(() -> new NotFound("The file of this picture is not kept in this workspace."));
+        return files.find(member.workspace(), artwork.file()).orElseThrow(Artworks::missing);
+    }
+
+    private static NotFound missing() {
+        return new NotFound("The file of this picture is not kept in this workspace.");
     }
 
     private static Rendered png(BufferedImage image) {
