@@ -40,6 +40,18 @@ need_packages() {
     || fail "Installing ${missing[*]} failed; see $RUN/install.log."
 }
 
+# want_packages COMMAND PACKAGE LACK: installs what helps but is not needed; without the rights it only says so.
+want_packages() {
+  command -v "$1" >/dev/null 2>&1 && return
+  # Tried once only: without a network it would hold up every start.
+  if [ ! -e "$RUN/tried-$2" ] && [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null 2>&1; then
+    touch "$RUN/tried-$2"
+    echo "Installing $2 …"
+    { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$2"; } >"$RUN/install.log" 2>&1 && return
+  fi
+  echo "Without the package $2, $3."
+}
+
 postgres_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }
 
 # initdb refuses to run as root: then the cluster belongs to the postgres user.

@@ -11,11 +11,29 @@ export interface FeedName {
   source?: "DRAFT" | "RELEASE";
 }
 
+/** Somebody else in the editor. */
+export interface Person {
+  id: string;
+  name: string;
+  scene: string;
+  canvas: string;
+  selected: string[];
+}
+
+/** Where one is in the editor. */
+export interface At {
+  theme: string;
+  scene: string;
+  canvas: string;
+  selected: string[];
+}
+
 type Message =
   | ({ type: "welcome"; feed: string } & Welcome)
   | ({ type: "patch"; feed: string } & Patch)
   | { type: "time"; sent: number; now: number }
   | { type: "changed"; theme: string; version: number }
+  | { type: "people"; people: Person[] }
   | { type: "error"; detail: string };
 
 interface Following {
@@ -29,6 +47,8 @@ class Live {
   private socket: WebSocket | null = null;
   private readonly following = new Map<string, Following>();
   private readonly listeners = new Set<(theme: string, version: number) => void>();
+  private readonly hearers = new Set<(people: Person[]) => void>();
+  private here: At | null = null;
   private count = 0;
   private wait = 250;
 
@@ -53,6 +73,20 @@ class Live {
     return () => this.listeners.delete(listener);
   }
 
+  /** Hears who else looks at the theme that one is on. */
+  onPeople(hearer: (people: Person[]) => void): () => void {
+    this.hearers.add(hearer);
+    return () => this.hearers.delete(hearer);
+  }
+
+  /** Says where one is; null says nothing more. */
+  at(here: At | null): void {
+    this.here = here;
+    if (!here) return;
+    if (this.socket) this.send({ type: "at", ...here });
+    else this.connect();
+  }
+
   private connect(): void {
     const scheme = location.protocol === "https:" ? "wss" : "ws";
     const socket = new WebSocket(`${scheme}://${location.host}/live/editor`);
@@ -61,6 +95,7 @@ class Live {
       this.wait = 250;
       this.send({ type: "time", sent: Date.now() });
       this.following.forEach((_, feed) => this.watch(feed));
+      if (this.here) this.send({ type: "at", ...this.here });
     };
     socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Message);
     socket.onclose = () => {
@@ -87,6 +122,9 @@ class Live {
         break;
       case "changed":
         this.listeners.forEach((listener) => listener(message.theme, message.version));
+        break;
+      case "people":
+        this.hearers.forEach((hearer) => hearer(message.people));
         break;
       case "error":
         break;

@@ -14,10 +14,17 @@ const EVERYWHERE: Keys = [
 
 const ON_STAGE: Keys = [
   ["Tab, Shift Tab", "The next piece, the one before"],
+  ["Shift click, drag", "Select several; Ctrl A selects all"],
   ["Arrows", "Move by 1 px; with Shift by 10"],
   ["Alt Arrows", "Size by 1 px; with Shift by 10"],
+  [", and .", "Turn by a degree; < and > by 15"],
   ["[ and ]", "One back in the stack, one to the front"],
-  ["Delete", "Take off this scene"],
+  ["M, H, L", "Mirror, hide on this shape, lock"],
+  ["Ctrl D", "Duplicate"],
+  ["Ctrl C, Ctrl V", "Copy to another scene"],
+  ["Ctrl G", "Move as one, or apart again"],
+  ["Delete", "Take off this scene; on a plan line: put it back"],
+  ["Ctrl while dragging", "Let edges not catch"],
   ["Esc", "Select nothing"],
 ];
 

@@ -8,8 +8,9 @@ import { RigPage } from "../rig/RigPage";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { StagePage } from "../stage/StagePage";
 import { BrandPage } from "../colour/BrandPage";
+import { PiecePage } from "../piece/PiecePage";
 import { PiecesPage } from "../theme/PiecesPage";
-import { SheetPage } from "../theme/SheetPage";
+import { SheetPage } from "../sheet/SheetPage";
 import { ThemeFrame } from "../theme/ThemeFrame";
 import { Problem } from "../api/client";
 import { Notices } from "./notices";
@@ -34,6 +35,7 @@ createRoot(document.getElementById("root") as HTMLElement).render(
               <Route path="brand" element={<BrandPage />} />
               <Route path="brand/pictures" element={<BrandPage pictures />} />
               <Route path="pieces" element={<PiecesPage />} />
+              <Route path="pieces/:piece" element={<PiecePage />} />
               <Route path="sheet" element={<SheetPage />} />
               <Route path="stage/:scene/:canvas" element={<StagePage />} />
               <Route path="rehearse" element={<RigPage />} />

@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import type { Schemas } from "../api/client";
 import { useEdit, useTheme } from "../theme/useTheme";
 
-/** How round corners are, and how dark see-through plates are. */
+/** How round corners are, how dark see-through plates are, and whether things move. */
 export function Shares({ plates }: { plates: Schemas["PlateView"][] }) {
   const { brand } = useTheme().theme;
   const edit = useEdit();
@@ -10,8 +10,25 @@ export function Shares({ plates }: { plates: Schemas["PlateView"][] }) {
     <>
       <Share title="Corners" least="square" most="round" value={brand.corner} set={(corner) => void edit({ edit: "setCorner", corner }, "corner")} />
       <Share title="Plates" least="clear" most="solid" value={brand.plate} set={(plate) => void edit({ edit: "setPlate", plate }, "plate")} />
+      <Calm stored={brand.calm} set={(calm) => void edit({ edit: "setCalm", calm })} />
       {plates.map((plate) => <PlateLine key={plate.text} plate={plate} now={brand.plate} set={(percent) => void edit({ edit: "setPlate", plate: percent / 100 })} />)}
     </>
+  );
+}
+
+/** Shown at once; what is stored is the truth again when it changes. */
+function Calm({ stored, set }: { stored: boolean; set: (calm: boolean) => void }) {
+  const [chosen, setChosen] = useState(stored);
+  useEffect(() => setChosen(stored), [stored]);
+  return (
+    <fieldset className="mb-2">
+      <legend><h2>Motion</h2></legend>
+      {([["lively", false], ["calm: things only fade", true]] as const).map(([title, calm]) => (
+        <label key={title} className="mr-4 inline-flex items-center gap-1.5">
+          <input type="radio" name="calm" className="accent-kelp" checked={chosen === calm} onChange={() => { setChosen(calm); set(calm); }} />{title}
+        </label>
+      ))}
+    </fieldset>
   );
 }
 

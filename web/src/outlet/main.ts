@@ -2,6 +2,7 @@ import { FeedFollower, type First, type Welcome } from "../painter/feed";
 import { Painter } from "../painter/painter";
 import type { Patch } from "../painter/picture";
 import { ServerClock } from "../painter/serverClock";
+import { Keeping } from "./keeping";
 
 type Message =
   | ({ type: "welcome" } & Welcome)
@@ -20,12 +21,14 @@ const host = document.getElementById("overlay") as HTMLElement;
 const token = location.pathname.split("/").pop() ?? "";
 const clock = new ServerClock();
 const painter = new Painter(host, clock.now, true);
+const keeping = new Keeping();
 let socket: WebSocket | null = null;
 let wait = FIRST_WAIT;
 
 const follower = new FeedFollower(painter, watch, () => {
   fit();
   report();
+  keeping.changed();
 });
 
 /** The server writes the picture of the moment into the page. */
@@ -141,4 +144,5 @@ window.setInterval(measure, 60_000);
 afterFirstFrame(() => {
   follower.begin(firstPicture());
   connect();
+  keeping.begin();
 });

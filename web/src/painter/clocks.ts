@@ -1,46 +1,87 @@
-/** A running clock inside a picture: cells for its characters, and what stands there when the time is over. */
+/** A clock inside a picture: cells for its characters, and what stands there when the time is over. */
 export interface Clock {
-  until: number;
+  /** "down" to an instant, "up" from one, or the time of the "day". */
+  mode: string;
+  instant: number;
   length: number;
+  format: string;
+  zone: string;
   cells: Element[];
   running: Element;
   ended: Element;
 }
 
 export function findClocks(host: Element): Clock[] {
-  return [...host.querySelectorAll<SVGGElement>("g[data-until]")].flatMap((group) => {
+  return [...host.querySelectorAll<SVGGElement>("g[data-instant]")].flatMap((group) => {
     const running = group.querySelector('[data-clock="running"]');
     const ended = group.querySelector('[data-clock="ended"]');
     if (!running || !ended) return [];
-    return [{ until: Number(group.dataset["until"]), length: Number(group.dataset["length"]), cells: [...running.children], running, ended }];
+    const { mode = "down", instant, length, format = "mm:ss", zone = "UTC" } = group.dataset;
+    return [{ mode, instant: Number(instant), length: Number(length), format, zone, cells: [...running.children], running, ended }];
   });
-}
-
-/** The time left as minutes and seconds; a started second counts as whole. */
-export function clockText(left: number): string {
-  const seconds = Math.ceil(Math.max(0, left) / 1000);
-  return `${String(Math.floor(seconds / 60)).padStart(2, "0")}:${String(seconds % 60).padStart(2, "0")}`;
 }
 
 /** Paints the present second; returns how long until the next one, or null when no clock runs. */
 export function tickClocks(clocks: Clock[], now: number): number | null {
   let wait: number | null = null;
   for (const clock of clocks) {
-    const left = clock.until === 0 ? clock.length : clock.until - now;
-    const over = clock.until !== 0 && left <= 0;
+    const over = isOver(clock, now);
     show(clock.running, !over);
     show(clock.ended, over);
-    const text = clockText(left);
+    const text = clockText(clock, now);
     clock.cells.forEach((cell, i) => {
       const character = text[i] ?? "";
       if (cell.textContent !== character) cell.textContent = character;
     });
-    if (clock.until !== 0 && !over) {
-      const next = left % 1000 || 1000;
+    if (isRunning(clock) && !over) {
+      const next = untilNextSecond(clock, now);
       wait = wait === null ? next : Math.min(wait, next);
     }
   }
   return wait === null ? null : wait + 1;
+}
+
+function isRunning(clock: Clock): boolean {
+  return clock.mode === "day" || clock.instant !== 0;
+}
+
+function isOver(clock: Clock, now: number): boolean {
+  if (clock.instant === 0 || clock.mode === "day") return false;
+  return clock.mode === "up" ? clock.length > 0 && now >= clock.instant + clock.length : now >= clock.instant;
+}
+
+function untilNextSecond(clock: Clock, now: number): number {
+  const left = (clock.mode === "day" ? 0 : clock.instant) - now;
+  return ((left % 1000) + 1000) % 1000 || 1000;
+}
+
+/** Counting down, a started second counts as whole; counting up, only whole ones do. */
+export function clockText(clock: Clock, now: number): string {
+  if (clock.mode === "day") return timeOfDay(clock, now);
+  const running = clock.instant !== 0;
+  if (clock.mode === "up") return written(clock.format, running ? Math.max(0, now - clock.instant) : 0);
+  return written(clock.format, (running ? Math.max(0, clock.instant - now) : clock.length) + 999);
+}
+
+function written(format: string, millis: number): string {
+  const seconds = Math.floor(millis / 1000);
+  const two = (value: number) => String(Math.min(99, value)).padStart(2, "0");
+  const minutes = Math.floor(seconds / 60);
+  return format === "hh:mm:ss" ? `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}:${two(seconds % 60)}` : `${two(minutes)}:${two(seconds % 60)}`;
+}
+
+const zones = new Map<string, Intl.DateTimeFormat>();
+
+function timeOfDay({ format, zone }: Clock, now: number): string {
+  let inZone = zones.get(zone);
+  if (!inZone) {
+    inZone = new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit", second: "2-digit", hourCycle: "h23" });
+    zones.set(zone, inZone);
+  }
+  const [hours = "00", minutes = "00", seconds = "00"] = inZone.format(now).split(":");
+  if (format === "HH:mm:ss") return `${hours}:${minutes}:${seconds}`;
+  if (format === "KK:mm") return `${String(((Number(hours) + 11) % 12) + 1).padStart(2, " ")}:${minutes}`;
+  return `${hours}:${minutes}`;
 }
 
 function show(element: Element, visible: boolean): void {

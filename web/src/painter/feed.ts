@@ -18,7 +18,7 @@ export interface First {
   hash: string;
   width: number;
   height: number;
-  layers: Omit<Layer, "svg">[];
+  layers: Omit<Layer, "svg" | "blend">[];
 }
 
 const RETRY = 700;

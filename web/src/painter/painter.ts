@@ -1,5 +1,6 @@
 import { tickClocks, type Clock, findClocks } from "./clocks";
 import { loadOwnFaces } from "./ownFaces";
+import { ParticleDrawer } from "./particles";
 import type { Layer, Movement, Patch, Picture } from "./picture";
 
 /**
@@ -12,6 +13,7 @@ export class Painter {
   private readonly now: () => number;
   private readonly moving: boolean;
   private readonly mounted = new Map<string, SVGSVGElement>();
+  private readonly particles: ParticleDrawer;
   private clocks: Clock[] = [];
   private timer = 0;
   width = 0;
@@ -25,6 +27,7 @@ export class Painter {
     this.host = host;
     this.now = now;
     this.moving = moving;
+    this.particles = new ParticleDrawer(now);
   }
 
   show(picture: Picture): void {
@@ -36,7 +39,7 @@ export class Painter {
   }
 
   /** Takes over layers that stand in the host already, as the server wrote them. */
-  adopt(width: number, height: number, layers: Omit<Layer, "svg">[]): void {
+  adopt(width: number, height: number, layers: Omit<Layer, "svg" | "blend">[]): void {
     this.resize(width, height);
     for (const layer of layers) {
       const svg = this.host.querySelector<SVGSVGElement>(`svg[data-piece="${CSS.escape(layer.piece)}"]`);
@@ -67,7 +70,7 @@ export class Painter {
 
   /** Whether anything is being animated now. */
   get busy(): boolean {
-    return this.host.getAnimations({ subtree: true }).some((animation) => animation.playState === "running");
+    return this.particles.busy || this.host.getAnimations({ subtree: true }).some((animation) => animation.playState === "running");
   }
 
   /** After the server's clock was measured anew: everything timed is set to it. */
@@ -81,6 +84,7 @@ export class Painter {
 
   dispose(): void {
     clearTimeout(this.timer);
+    this.particles.stop();
     this.mounted.forEach((layer) => layer.remove());
     this.mounted.clear();
   }
@@ -98,6 +102,7 @@ export class Painter {
     holder.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="${String(this.width)}" height="${String(this.height)}" viewBox="0 0 ${String(this.width)} ${String(this.height)}">${layer.svg}</svg>`;
     const svg = holder.firstElementChild as SVGSVGElement;
     svg.style.cssText = "position:absolute;left:0;top:0;overflow:hidden";
+    if (layer.blend !== "normal") svg.style.mixBlendMode = layer.blend;
     svg.dataset["piece"] = layer.piece;
     this.mounted.get(layer.piece)?.remove();
     this.mounted.set(layer.piece, svg);
@@ -137,6 +142,7 @@ export class Painter {
       else this.host.insertBefore(layer, place);
     }
     this.clocks = findClocks(this.host);
+    this.particles.find(this.host, this.moving);
     this.tick();
   }
 

@@ -23,6 +23,8 @@ export interface Layer {
   piece: string;
   svg: string;
   movements: Movement[];
+  /** How it meets the layers under it, in CSS's words. */
+  blend: string;
 }
 
 export interface Picture {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { CapturePattern } from "./CapturePattern";
+import { CapturePattern } from "../footage/CapturePattern";
 import type { Program, RigSource } from "./useRig";
 import { useWidthScale } from "../app/useWidthScale";
 

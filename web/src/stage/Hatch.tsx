@@ -13,7 +13,7 @@ export function Hatch({ layout, labels = false }: { layout: Layout; labels?: boo
         </pattern>
       </defs>
       {layout.openings.map((opening) => (
-        <g key={opening.piece}>
+        <g key={`${opening.piece} ${String(opening.index)}`} transform={`rotate(${String(opening.turn)} ${String(opening.pivotX)} ${String(opening.pivotY)})`}>
           <rect x={opening.box.x} y={opening.box.y} width={opening.box.width} height={opening.box.height} fill={`url(#${id})`} />
           {labels && (
             <text x={opening.box.x + opening.box.width / 2} y={opening.box.y + opening.box.height / 2} textAnchor="middle" fontSize={layout.unit * 30} fill="#22261f" stroke="#d9d6cc" strokeWidth={layout.unit * 8} paintOrder="stroke">

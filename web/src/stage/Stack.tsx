@@ -1,31 +1,47 @@
-import { ArrowDown, ArrowUp, X } from "lucide-react";
+import { ArrowDown, ArrowUp, Eye, EyeOff, Lock, LockOpen, X } from "lucide-react";
 import { Fragment } from "react";
 import type { Layout, Scene } from "../api/client";
 import { useEdit, useTheme } from "../theme/useTheme";
 
+interface Props {
+  scene: Scene;
+  layout: Layout;
+  selected: string[];
+  select: (pieces: string[]) => void;
+}
+
+/** Kinds of findings that mean that the order cannot work as separate sources. */
+const ORDER = ["HIDDEN_BY_CAPTURE", "COVERS_OTHERS", "ALERT_NOT_ON_TOP"];
+
 /** The order from front to back, with the captures as its dividing line. */
-export function Stack({ scene, layout, selected, select }: { scene: Scene; layout: Layout | undefined; selected: string; select: (piece: string) => void }) {
+export function Stack({ scene, layout, selected, select }: Props) {
   const { theme } = useTheme();
   const edit = useEdit();
-  const behind = layout?.behind ?? 0;
-  const captures = layout?.openings.map((o) => o.captureName).join(", ") ?? "";
+  const captures = layout.openings.map((o) => o.captureName).join(", ");
+  const shown = layout.pieces.map((piece) => piece.id);
+  const firstInFront = shown[layout.behind];
+  const warned = layout.findings.filter((finding) => ORDER.includes(finding.kind));
   const front = [...scene.stack].reverse();
   return (
-    <section aria-labelledby="stack" className="mt-4">
-      <h2 id="stack" className="mb-1">Stack, front to back</h2>
+    <section aria-label="Stack, front to back">
+      {warned.map((finding) => <p key={`${finding.kind} ${finding.piece}`} className="mb-1 text-ochre">{finding.sentence}</p>)}
+      {front.length === 0 && <p className="text-faint">Nothing stands on this scene yet. Add pieces on the Pieces page.</p>}
       <ol>
         {front.map((placed, i) => {
           const index = scene.stack.length - 1 - i;
-          const piece = theme.pieces.find((p) => p.id === placed.piece);
+          const name = theme.pieces.find((p) => p.id === placed.piece)?.name ?? "";
+          const hidden = placed.hidden.includes(layout.shape);
           return (
             <Fragment key={placed.piece}>
-              <li className={`flex items-center gap-1 border-l-4 pl-2 ${placed.piece === selected ? "border-kelp bg-kelp-soft" : "border-transparent"}`}>
-                <button className="min-w-0 flex-1 truncate py-0.5 text-left" onClick={() => select(placed.piece)}>{piece?.name}</button>
-                <button className="p-0.5 text-faint" aria-label={`${piece?.name ?? ""} forward`} onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })}><ArrowUp size={13} /></button>
-                <button className="p-0.5 text-faint" aria-label={`${piece?.name ?? ""} backward`} onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: Math.max(0, index - 1) })}><ArrowDown size={13} /></button>
-                <button className="p-0.5 text-faint" aria-label={`Take ${piece?.name ?? ""} off this scene`} onClick={() => void edit({ edit: "takeOff", scene: scene.id, piece: placed.piece })}><X size={13} /></button>
+              <li className={`group flex items-center gap-0.5 border-l-4 pl-2 ${selected.includes(placed.piece) ? "border-kelp bg-kelp-soft" : "border-transparent"}`}>
+                <button className={`min-w-0 flex-1 truncate py-0.5 text-left ${hidden ? "text-faint line-through" : ""}`} onClick={(event) => select(event.shiftKey ? [...selected.filter((p) => p !== placed.piece), placed.piece] : [placed.piece])}>{name}</button>
+                <button className="p-0.5 text-faint" aria-label={`${placed.locked ? "Unlock" : "Lock"} ${name}`} onClick={() => void edit({ edit: "setLocked", scene: scene.id, piece: placed.piece, locked: !placed.locked })}>{placed.locked ? <Lock size={13} className="text-ink" /> : <LockOpen size={13} />}</button>
+                <button className="p-0.5 text-faint" aria-label={`${hidden ? "Show" : "Hide"} ${name} on this shape`} onClick={() => void edit({ edit: "setHidden", scene: scene.id, piece: placed.piece, shape: layout.shape, hidden: !hidden })}>{hidden ? <EyeOff size={13} className="text-ink" /> : <Eye size={13} />}</button>
+                <button className="p-0.5 text-faint" aria-label={`${name} forward`} onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })}><ArrowUp size={13} /></button>
+                <button className="p-0.5 text-faint" aria-label={`${name} backward`} onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: Math.max(0, index - 1) })}><ArrowDown size={13} /></button>
+                <button className="p-0.5 text-faint" aria-label={`Take ${name} off this scene`} onClick={() => void edit({ edit: "takeOff", scene: scene.id, piece: placed.piece })}><X size={13} /></button>
               </li>
-              {captures !== "" && index === behind && <li className="my-1 border-y border-dashed border-ink px-2 text-[12px]">captures: {captures}</li>}
+              {captures !== "" && placed.piece === firstInFront && <li className="my-1 border-y border-dashed border-ink px-2 text-[12px]">captures: {captures}</li>}
             </Fragment>
           );
         })}

@@ -1,79 +1,202 @@
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
+import { Copy, CopyPlus, Lock, LockOpen, Pin, Trash2 } from "lucide-react";
+import { useEffect, useMemo, type ReactNode } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import type { Canvas, Layout, Scene } from "../api/client";
+import { live } from "../api/live";
+import type { Canvas, Layout, Scene, Theme } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
-import { FindingList } from "../theme/SheetPage";
+import { FindingList } from "../sheet/FindingList";
+import { wrong } from "../sheet/weights";
 import { PieceFields } from "../theme/PieceFields";
-import { useLayouts, useTheme } from "../theme/useTheme";
+import { useEdit, useFindings, useLayouts, useTheme } from "../theme/useTheme";
+import { AreaList } from "./AreaList";
 import { FitCard } from "./FitCard";
 import { Hatch } from "./Hatch";
+import { History } from "./History";
+import { LayCard } from "./LayCard";
+import { ManyCard } from "./ManyCard";
+import { PhoneView } from "./PhoneView";
 import { PlaceCard } from "./PlaceCard";
 import { Stack } from "./Stack";
 import { StageView } from "./StageView";
+import { Toolbar } from "./Toolbar";
+import { useOthers } from "./useOthers";
+import { useStage } from "./useStage";
+import { useStageEdits } from "./useStageEdits";
+import { WordsCard } from "./WordsCard";
 
 /** One scene on one canvas, large, with the others live beside it. */
 export function StagePage() {
   const { theme, id } = useTheme();
   const params = useParams();
-  const navigate = useNavigate();
-  const layouts = useLayouts();
-  const [query, setQuery] = useSearchParams();
-  const selected = query.get("piece") ?? "";
-  const setSelected = (piece: string) => setQuery(piece === "" ? {} : { piece }, { replace: true });
   const scene = theme.scenes.find((s) => s.id === params["scene"]);
   const canvas = theme.canvases.find((c) => c.id === params["canvas"]);
   if (!scene || !canvas) {
-    return <div className="p-6"><h1 className="mb-2">This scene is no longer there</h1><Link className="btn" to={`/themes/${id}/sheet`}>To the Sheet</Link></div>;
+    return <div className="p-6"><h1 className="mb-2">This {scene ? "canvas" : "scene"} is no longer there</h1><Link className="btn" to={`/themes/${id}/sheet`}>To the Sheet</Link></div>;
   }
+  return <Stage theme={theme} scene={scene} canvas={canvas} />;
+}
+
+function Stage({ theme, scene, canvas }: { theme: Theme; scene: Scene; canvas: Canvas }) {
+  const { id } = useTheme();
+  const navigate = useNavigate();
+  const layouts = useLayouts(scene.id);
+  const { selected, select } = useSelection(scene, canvas);
+  const people = useOthers(scene.id, canvas.id, selected);
+  const phone = useStage((state) => state.phone);
   const layout = layouts.data?.find((l) => l.scene === scene.id && l.canvas === canvas.id);
-  const piece = theme.pieces.find((p) => p.id === selected);
-  const view = layout?.pieces.find((p) => p.id === selected);
-  const open = (s: string, c: string) => void navigate(`/themes/${id}/stage/${s}/${c}${s === scene.id && selected !== "" ? `?piece=${selected}` : ""}`);
+  const open = (s: string, c: string) => void navigate(`/themes/${id}/stage/${s}/${c}${s === scene.id && selected.length > 0 ? `?piece=${selected.join(",")}` : ""}`);
+  const here = people.filter((person) => person.scene === scene.id && person.canvas === canvas.id);
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_264px]">
-      <div className="flex min-w-0 flex-col">
-        <div className="flex items-center gap-2 border-b border-rule px-3 py-1.5">
-          <label>Scene <select className="field" value={scene.id} onChange={(e) => open(e.target.value, canvas.id)}>{theme.scenes.map((s) => <option key={s.id} value={s.id}>{s.name}</option>)}</select></label>
-          <label>Canvas <select className="field" value={canvas.id} onChange={(e) => open(scene.id, e.target.value)}>{theme.canvases.map((c) => <option key={c.id} value={c.id}>{c.name} {c.size.width} × {c.size.height}</option>)}</select></label>
-          <span className="ml-auto text-faint">Arrows move by 1 px, with Shift by 10; with Alt they size</span>
-        </div>
-        {layout ? <StageView scene={scene} canvas={canvas} layout={layout} selected={selected} select={setSelected} /> : <p className="p-4 text-faint">Measuring …</p>}
-        <Others scene={scene} current={canvas} canvases={theme.canvases} layouts={layouts.data ?? []} open={(c) => open(scene.id, c)} />
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_292px]">
+      <div className="flex min-h-0 min-w-0 flex-col">
+        <Toolbar theme={theme} scene={scene} canvas={canvas} open={open} />
+        {!layout && <p className="flex-1 p-4 text-faint">{layouts.error ? layouts.error.message : "Measuring …"}</p>}
+        {layout && (phone ? <PhoneView theme={theme} scene={scene} canvas={canvas} layout={layout} />
+          : <StageView theme={theme} scene={scene} canvas={canvas} layout={layout} selected={selected} select={select} others={here} />)}
+        <Others scene={scene} current={canvas} canvases={theme.canvases} layouts={layouts.data ?? []} open={(c) => open(scene.id, c)} people={people.map((person) => person.name)} />
       </div>
-      <aside className="overflow-auto border-l border-rule bg-sheet p-3">
-        {piece && view && layout ? (
-          <>
-            <h2 className="mb-2">{piece.name}</h2>
-            <PlaceCard scene={scene} layout={layout} view={view} />
-            <FitCard layout={layout} piece={piece.id} />
-            <h3 className="mb-1 mt-4">What it shows</h3>
-            <PieceFields piece={piece} />
-          </>
-        ) : <p className="text-faint">Select a piece by clicking it, in the stack below, or with Tab on the stage.</p>}
-        <Stack scene={scene} layout={layout} selected={selected} select={setSelected} />
-        <div className="mt-4"><FindingList findings={layout?.findings ?? []} ready={layouts.isSuccess} /></div>
+      <aside className="flex min-h-0 flex-col border-l border-rule bg-sheet">
+        {layout && <Selected theme={theme} scene={scene} layout={layout} selected={selected} select={select} />}
+        {layout && <Lists theme={theme} scene={scene} layout={layout} selected={selected} select={select} />}
       </aside>
     </div>
   );
 }
 
-function Others({ scene, current, canvases, layouts, open }: { scene: Scene; current: Canvas; canvases: Canvas[]; layouts: Layout[]; open: (canvas: string) => void }) {
+/** The selected pieces, kept in the address; what is gone or off the scene is not selected. */
+function useSelection(scene: Scene, canvas: Canvas) {
+  const { id } = useTheme();
+  const [query, setQuery] = useSearchParams();
+  const named = query.get("piece") ?? "";
+  const on = scene.stack.map((placed) => placed.piece).join(",");
+  const selected = useMemo(() => named.split(",").filter((piece) => piece !== "" && on.split(",").includes(piece)), [named, on]);
+  const set = useStage((state) => state.set);
+  useEffect(() => {
+    const escape = (event: KeyboardEvent) => { if (event.key === "Escape") set({ drawing: "" }); };
+    addEventListener("keydown", escape);
+    return () => removeEventListener("keydown", escape);
+  }, [set]);
+  const select = (pieces: string[]) => {
+    // The others hear of it before this page is drawn anew.
+    live.at({ theme: id, scene: scene.id, canvas: canvas.id, selected: pieces });
+    setQuery(pieces.length === 0 ? {} : { piece: pieces.join(",") }, { replace: true });
+  };
+  return { selected, select };
+}
+
+interface PanelProps {
+  theme: Theme;
+  scene: Scene;
+  layout: Layout;
+  selected: string[];
+  select: (pieces: string[]) => void;
+}
+
+function Selected({ theme, scene, layout, selected, select }: PanelProps) {
+  const { id } = useTheme();
+  const edit = useEdit();
+  const actions = useStageEdits(theme, scene, layout, selected, select);
+  const [first] = selected;
+  const piece = theme.pieces.find((p) => p.id === first);
+  const placed = scene.stack.find((one) => one.piece === first);
+  const view = layout.pieces.find((p) => p.id === first);
+  if (!piece || !placed) return <p className="border-b border-rule p-3 text-faint">Select a piece by clicking it, in the stack below, or with Tab on the stage. Drag over empty ground to select several; <kbd>?</kbd> lists all keys.</p>;
+  const locked = scene.stack.filter((one) => selected.includes(one.piece)).every((one) => one.locked);
+  return (
+    <section aria-label="Selected" className="flex min-h-0 flex-[3] flex-col border-b border-rule">
+      <div className="flex items-center gap-1 px-3 pt-2.5">
+        <h2 className="min-w-0 flex-1 truncate">{selected.length === 1 ? piece.name : `${String(selected.length)} pieces`}</h2>
+        {selected.length === 1 && <IconButton label="Must show: never left out when another shape has too little room" on={piece.mustShow} press={() => void edit({ edit: "setMustShow", piece: piece.id, mustShow: !piece.mustShow })}><Pin size={14} /></IconButton>}
+        <IconButton label={locked ? "Unlock (L)" : "Lock (L)"} on={locked} press={actions.lock}>{locked ? <Lock size={14} /> : <LockOpen size={14} />}</IconButton>
+        <IconButton label="Duplicate (Ctrl D)" press={actions.duplicate}><CopyPlus size={14} /></IconButton>
+        <IconButton label="Copy to another scene (Ctrl C, there Ctrl V)" press={actions.copy}><Copy size={14} /></IconButton>
+        <IconButton label="Take off this scene (Delete)" press={actions.takeOff}><Trash2 size={14} /></IconButton>
+      </div>
+      {selected.length > 1 || !view ? (
+        <div className="overflow-auto px-3 pb-3">
+          {selected.length === 1 && !view && <p className="mt-2 text-faint">Hidden on this shape of canvas. <button className="underline" onClick={actions.hide}>Show it</button></p>}
+          {selected.length > 1 && <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />}
+        </div>
+      ) : (
+        <Tabs names={["Place", "Fit", "Words"]}>
+          <>
+            <PlaceCard key={`place ${piece.id}`} theme={theme} scene={scene} layout={layout} view={view} placed={placed} />
+            <LayCard key={`lay ${piece.id}`} scene={scene} layout={layout} placed={placed} />
+            <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />
+          </>
+          <FitCard layout={layout} piece={piece.id} />
+          <>
+            <div className="mb-1 flex items-center justify-between"><span className="text-faint">On every scene that it is on</span><Link className="underline" to={`/themes/${id}/pieces/${piece.id}`}>Tune and take out</Link></div>
+            <PieceFields piece={piece} />
+            <WordsCard key={`words ${piece.id}`} scene={scene} piece={piece} placed={placed} />
+          </>
+        </Tabs>
+      )}
+    </section>
+  );
+}
+
+function Lists({ theme, scene, layout, selected, select }: PanelProps) {
+  const findings = useFindings();
+  const own = (findings.data ?? layout.findings).filter((finding) => finding.scene === scene.id && (finding.canvas === layout.canvas || finding.canvas === ""));
+  return (
+    <section aria-label="Lists" className="flex min-h-0 flex-[2] flex-col">
+      <Tabs names={["Stack", own.length === 0 ? "Findings" : `Findings ${String(own.length)}`, "Areas", "History"]}>
+        <Stack scene={scene} layout={layout} selected={selected} select={select} />
+        <FindingList findings={own} ready={!findings.isPending} brief />
+        <AreaList theme={theme} scene={scene} layout={layout} />
+        <History />
+      </Tabs>
+    </section>
+  );
+}
+
+function Tabs({ names, children }: { names: string[]; children: ReactNode[] }) {
+  return (
+    <TabGroup className="flex min-h-0 flex-1 flex-col">
+      <TabList className="flex gap-3 border-b border-rule px-3 pt-1.5">
+        {names.map((name) => <Tab key={name.split(" ")[0]} className="-mb-px border-b-2 border-transparent px-0.5 pb-1 data-selected:border-kelp data-selected:font-bold">{name}</Tab>)}
+      </TabList>
+      <TabPanels className="min-h-0 flex-1 overflow-auto p-3">{children.map((child, i) => <TabPanel key={i}>{child}</TabPanel>)}</TabPanels>
+    </TabGroup>
+  );
+}
+
+function IconButton({ label, on = false, press, children }: { label: string; on?: boolean; press: () => void; children: ReactNode }) {
+  return <button className={`btn px-1.5 ${on ? "border-kelp bg-kelp-soft" : ""}`} aria-label={label} aria-pressed={on} title={label} onClick={press}>{children}</button>;
+}
+
+interface OthersProps {
+  scene: Scene;
+  current: Canvas;
+  canvases: Canvas[];
+  layouts: Layout[];
+  open: (canvas: string) => void;
+  people: string[];
+}
+
+/** The other canvases, live, and who else is here. */
+function Others({ scene, current, canvases, layouts, open, people }: OthersProps) {
   const { id } = useTheme();
   const others = canvases.filter((c) => c.id !== current.id);
-  if (others.length === 0) return null;
+  if (others.length === 0 && people.length === 0) return null;
   return (
-    <div className="flex h-40 shrink-0 items-end gap-4 border-t border-rule px-3 py-2">
+    <div className="flex h-36 shrink-0 items-end gap-4 overflow-x-auto border-t border-rule px-3 py-2">
       {others.map((canvas) => {
         const layout = layouts.find((l) => l.scene === scene.id && l.canvas === canvas.id);
+        const found = wrong(layout?.findings ?? []).length;
         return (
-          <button key={canvas.id} className="text-left" onClick={() => open(canvas.id)} aria-label={`Open ${canvas.name}`}>
-            <div className="weave relative" style={{ width: (118 * canvas.size.width) / canvas.size.height }}>
+          <button key={canvas.id} className="shrink-0 text-left" onClick={() => open(canvas.id)} aria-label={`Open ${canvas.name}`}>
+            <div className="weave relative" style={{ width: (98 * canvas.size.width) / canvas.size.height }}>
               {layout && <Hatch layout={layout} />}
               <ScenePicture theme={id} scene={scene.id} canvas={canvas.id} width={canvas.size.width} height={canvas.size.height} />
             </div>
-            <span className="text-faint">{canvas.name}</span>
+            <span className={found > 0 ? "text-ochre" : "text-faint"}>{canvas.name}{found > 0 ? `, ${String(found)} found` : ""}</span>
           </button>
         );
       })}
+      {people.length > 0 && <p className="ml-auto self-start text-faint" role="status">Also here: {[...new Set(people)].join(", ")}</p>}
     </div>
   );
 }

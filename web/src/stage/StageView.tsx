@@ -1,30 +1,56 @@
-import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
-import type { Box, Canvas, Layout, Scene } from "../api/client";
+import { useLayoutEffect, useRef, useState, type PointerEvent } from "react";
+import type { Box, Canvas, Layout, Scene, Theme } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
-import { useEdit, useTheme } from "../theme/useTheme";
-import { contains, HANDLES, moved, sized, type Handle } from "./geometry";
-import { Hatch } from "./Hatch";
-import { usePlacing } from "./usePlacing";
+import { isGround } from "../theme/kinds";
+import { useThemeId } from "../theme/useTheme";
+import type { Person } from "../api/live";
+import { Areas } from "./Areas";
+import { Backing } from "./Backing";
+import { Dividers } from "./Dividers";
+import { between, contains, HANDLES, inside, moved, sized, around, type Handle } from "./geometry";
+import { Guides } from "./Guides";
+import { snapLines, snappedMove, snappedSize, type SnapLine } from "./snapping";
+import { asTurned, useTurning } from "./useTurning";
+import { useDrawing } from "./useDrawing";
+import { movingWith, usePlacing, type Placing } from "./usePlacing";
+import { useStage } from "./useStage";
+import { useStageKeys } from "./useStageKeys";
 
 interface Props {
+  theme: Theme;
   scene: Scene;
   canvas: Canvas;
   layout: Layout;
-  selected: string;
-  select: (piece: string) => void;
+  selected: string[];
+  select: (pieces: string[]) => void;
+  others: Person[];
 }
 
+const ROOM = 24;
+/** Screen pixels within which an edge catches on a line. */
+const NEAR = 6;
 const LEAST_SIDE = 8;
-const ROOM = 20;
 
-/** The scene, large, with selection, safe areas and openings drawn over it. */
-export function StageView({ scene, canvas, layout, selected, select }: Props) {
-  const { id } = useTheme();
-  const edit = useEdit();
+type Drag =
+  | { what: "move"; from: Placing[]; x: number; y: number; lines: SnapLine[] }
+  | { what: "size"; piece: string; from: Box; handle: Handle; x: number; y: number; lines: SnapLine[] }
+  | { what: "turn"; piece: string; from: Box }
+  | { what: "choose"; x: number; y: number; kept: string[] }
+  | { what: "draw"; x: number; y: number };
+
+/** The scene, large, with selection, guides, plan lines and areas drawn over it. */
+export function StageView({ theme, scene, canvas, layout, selected, select, others }: Props) {
+  const id = useThemeId();
   const room = useRef<HTMLDivElement>(null);
   const [scale, setScale] = useState(0.1);
   const { begin, place, boxOf } = usePlacing(scene, layout);
-  const drag = useRef<{ piece: string; from: Box; x: number; y: number; handle: Handle | null } | null>(null);
+  const [met, setMet] = useState<SnapLine[]>([]);
+  const [marquee, setMarquee] = useState<Box | null>(null);
+  const drag = useRef<Drag | null>(null);
+  const look = useStage();
+  const turn = useTurning(scene, layout);
+  const draw = useDrawing(theme, scene, layout);
+  const keys = useStageKeys({ theme, scene, layout, selected, select, boxOf, begin, place });
 
   useLayoutEffect(() => {
     const element = room.current;
@@ -42,102 +68,112 @@ export function StageView({ scene, canvas, layout, selected, select }: Props) {
   };
 
   const press = (event: PointerEvent<HTMLDivElement>) => {
+    if (event.button !== 0) return;
     event.currentTarget.focus();
-    const { x, y } = at(event);
-    const handle = handleAt(boxOf(selected), x, y, 9 / scale);
-    const hit = handle ? selected : pieceAt(layout, x, y);
-    select(hit);
-    const from = boxOf(hit);
-    if (!from) return;
     event.currentTarget.setPointerCapture(event.pointerId);
+    const { x, y } = at(event);
+    drag.current = look.drawing === "" ? grasp(event, x, y) : { what: "draw", x, y };
+  };
+
+  const grasp = (event: PointerEvent, x: number, y: number): Drag => {
+    const [only] = selected;
+    const box = selected.length === 1 && only ? boxOf(only) : undefined;
+    const free = only !== undefined && movingWith(scene, [only]).includes(only);
+    if (box && only && free) {
+      const view = layout.pieces.find((piece) => piece.id === only);
+      const upright = asTurned(x, y, box, -(view?.turn ?? 0));
+      if (turn.grasped(upright, box, scale)) return { what: "turn", piece: only, from: box };
+      const handle = handleAt(box, upright.x, upright.y, 9 / scale);
+      if (handle) return { what: "size", piece: only, from: box, handle, x, y, lines: snapLines(layout, [only]) };
+    }
+    const hit = pieceAt(layout, x, y);
+    const ground = layout.pieces.find((piece) => piece.id === hit && isGround(piece.kind));
+    if (hit === "" || (ground && !selected.includes(hit))) {
+      const kept = event.shiftKey ? selected : [];
+      select(ground && !event.shiftKey ? [hit] : kept);
+      return { what: "choose", x, y, kept };
+    }
+    const next = event.shiftKey ? (selected.includes(hit) ? selected.filter((piece) => piece !== hit) : [...selected, hit]) : selected.includes(hit) ? selected : [hit];
+    if (next !== selected) select(next);
+    const moving = movingWith(scene, next);
     begin();
-    drag.current = { piece: hit, from, x, y, handle };
+    return { what: "move", from: moving.flatMap((piece) => { const from = boxOf(piece); return from ? [{ piece, box: from }] : []; }), x, y, lines: snapLines(layout, moving) };
   };
 
   const pull = (event: PointerEvent<HTMLDivElement>) => {
     const now = drag.current;
     if (!now) return;
     const { x, y } = at(event);
-    const dx = x - now.x;
-    const dy = y - now.y;
-    if (Math.abs(dx) + Math.abs(dy) < 2 / scale && boxOf(now.piece) === now.from) return;
-    place(now.piece, now.handle ? sized(now.from, now.handle, dx, dy, LEAST_SIDE * layout.unit) : moved(now.from, dx, dy));
+    const near = look.snap && !event.ctrlKey ? NEAR / scale : 0;
+    switch (now.what) {
+      case "move": {
+        const whole = around(now.from.map((one) => one.box));
+        if (!whole || (Math.abs(x - now.x) + Math.abs(y - now.y) < 3 / scale && met.length === 0)) return;
+        const wanted = moved(whole, x - now.x, y - now.y);
+        const snapped = snappedMove(wanted, now.lines, near);
+        setMet(snapped.met);
+        place(now.from.map((one) => ({ piece: one.piece, box: moved(one.box, snapped.box.x - whole.x, snapped.box.y - whole.y) })));
+        break;
+      }
+      case "size": {
+        const snapped = snappedSize(sized(now.from, now.handle, x - now.x, y - now.y, LEAST_SIDE * layout.unit), now.handle, now.lines, near);
+        setMet(snapped.met);
+        begin();
+        place([{ piece: now.piece, box: snapped.box }]);
+        break;
+      }
+      case "turn":
+        turn.to(now.piece, now.from, x, y, event.shiftKey, begin());
+        break;
+      case "choose":
+        setMarquee(between(now.x, now.y, x, y));
+        break;
+      case "draw":
+        setMarquee(between(now.x, now.y, x, y));
+        break;
+    }
   };
 
-  const keys = (event: KeyboardEvent) => {
-    const pieces = layout.pieces.map((p) => p.id);
-    if (event.key === "Escape") return select("");
-    if (event.key === "Tab" && pieces.length > 0) {
-      const next = pieces.indexOf(selected) + (event.shiftKey ? -1 : 1);
-      if (next < 0 || next >= pieces.length) return select("");
-      event.preventDefault();
-      return select(pieces[next] ?? "");
-    }
-    const box = boxOf(selected);
-    if (!box || event.ctrlKey || event.metaKey) return;
-    const index = scene.stack.findIndex((p) => p.piece === selected);
-    if (event.key === "Delete") void edit({ edit: "takeOff", scene: scene.id, piece: selected });
-    else if (event.key === "]") void edit({ edit: "reorder", scene: scene.id, piece: selected, index: index + 1 });
-    else if (event.key === "[") void edit({ edit: "reorder", scene: scene.id, piece: selected, index: Math.max(0, index - 1) });
-    else {
-      const step = ARROWS[event.key];
-      if (!step) return;
-      const far = event.shiftKey ? 10 : 1;
-      begin();
-      place(selected, event.altKey ? sized(box, { x: 1, y: 1 }, step[0] * far, step[1] * far, LEAST_SIDE * layout.unit) : moved(box, step[0] * far, step[1] * far));
-    }
-    event.preventDefault();
+  const release = () => {
+    const now = drag.current;
+    drag.current = null;
+    setMet([]);
+    setMarquee(null);
+    if (!now || !marquee || marquee.width + marquee.height < 6 / scale) return;
+    if (now.what === "draw") draw(marquee);
+    if (now.what === "choose") select([...now.kept, ...layout.pieces.filter((piece) => inside(piece.bounds, marquee) && !now.kept.includes(piece.id)).map((piece) => piece.id)]);
   };
 
-  const width = canvas.size.width * scale;
-  const box = boxOf(selected);
+  const boxes = selected.flatMap((piece) => { const box = boxOf(piece); return box ? [{ piece, box }] : []; });
   return (
-    <div ref={room} className="grid min-h-0 flex-1 place-items-center bg-surround">
-      <div role="application" aria-label={`Stage: ${scene.name} on ${canvas.name}. Tab selects a piece, arrows move it.`} tabIndex={0} data-testid="stage"
-        className="weave relative touch-none select-none outline-offset-4" style={{ width, height: canvas.size.height * scale }}
-        onPointerDown={press} onPointerMove={pull} onPointerUp={() => { drag.current = null; }} onKeyDown={keys}>
-        <Hatch layout={layout} labels />
+    <div ref={room} className="grid min-h-0 flex-1 place-items-center overflow-hidden bg-surround">
+      <div role="application" aria-label={`Stage: ${scene.name} on ${canvas.name}. Tab selects a piece, arrows move it, ? lists all keys.`} tabIndex={0} data-testid="stage"
+        className={`weave relative touch-none select-none outline-offset-4 ${look.drawing === "" ? "" : "cursor-crosshair"}`} style={{ width: canvas.size.width * scale, height: canvas.size.height * scale }}
+        onPointerDown={press} onPointerMove={pull} onPointerUp={release} onPointerCancel={release} onKeyDown={(event) => { if (look.drawing !== "" && event.key === "Enter") draw(middle(layout, look.drawing)); else keys(event); }}>
+        <Backing layout={layout} footage={look.footage} labels />
         <ScenePicture theme={id} scene={scene.id} canvas={canvas.id} width={canvas.size.width} height={canvas.size.height} moving />
-        <Guides layout={layout} scale={scale} box={box} />
+        {look.areas && <Areas layout={layout} scale={scale} />}
+        <Guides layout={layout} scale={scale} boxes={boxes} met={met} marquee={marquee} guides={look.guides} others={others} />
+        {look.plan && <Dividers layout={layout} scene={scene} scale={scale} />}
       </div>
     </div>
   );
 }
 
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+/** For those who do not draw with a pointer: a place to begin with, in the first opening or on the canvas. */
+function middle(layout: Layout, drawing: string): Box {
+  const [opening] = layout.openings;
+  const within = drawing === "keepClear" || !opening ? { x: 0, y: 0, width: layout.width, height: layout.height } : opening.box;
+  return { x: Math.round(within.x + within.width * 0.375), y: Math.round(within.y + within.height * 0.375), width: Math.round(within.width / 4), height: Math.round(within.height / 4) };
+}
 
 /** The front-most piece under the pointer; full-canvas ones only where nothing else is. */
 function pieceAt(layout: Layout, x: number, y: number): string {
-  const under = layout.pieces.filter((piece) => contains(piece.box, x, y) && piece.kind !== "ANNOUNCER").reverse();
+  const under = layout.pieces.filter((piece) => contains(piece.bounds, x, y) && piece.kind !== "ANNOUNCER" && piece.kind !== "PARTICLES").reverse();
   const small = under.find((piece) => piece.box.width * piece.box.height < layout.width * layout.height * 0.9);
   return (small ?? under[0])?.id ?? "";
 }
 
-function handleAt(box: Box | undefined, x: number, y: number, near: number): Handle | null {
-  if (!box) return null;
+function handleAt(box: Box, x: number, y: number, near: number): Handle | null {
   return HANDLES.find((h) => Math.abs(box.x + (box.width * (h.x + 1)) / 2 - x) <= near && Math.abs(box.y + (box.height * (h.y + 1)) / 2 - y) <= near) ?? null;
-}
-
-/** Safe areas as thin lines, and the selection like a dimension on a drawing. */
-function Guides({ layout, scale, box }: { layout: Layout; scale: number; box: Box | undefined }) {
-  const line = 1 / scale;
-  return (
-    <svg className="pointer-events-none absolute inset-0 size-full overflow-visible" viewBox={`0 0 ${String(layout.width)} ${String(layout.height)}`} aria-hidden="true">
-      {[layout.action, layout.graphics].map((area, i) => (
-        <rect key={i} x={area.x} y={area.y} width={area.width} height={area.height} fill="none" stroke="#fff" strokeOpacity={0.45} strokeWidth={line} strokeDasharray={i === 0 ? `${String(8 * line)} ${String(6 * line)}` : `${String(2 * line)} ${String(6 * line)}`} />
-      ))}
-      {box && (
-        <g data-testid="selection">
-          <rect x={box.x} y={box.y} width={box.width} height={box.height} fill="none" stroke="#fff" strokeWidth={3 * line} />
-          <rect x={box.x} y={box.y} width={box.width} height={box.height} fill="none" stroke="#111" strokeWidth={line} />
-          {HANDLES.map((h) => {
-            const x = box.x + (box.width * (h.x + 1)) / 2;
-            const y = box.y + (box.height * (h.y + 1)) / 2;
-            return <path key={`${String(h.x)}${String(h.y)}`} d={`M${String(x - 5 * line)} ${String(y)}H${String(x + 5 * line)}M${String(x)} ${String(y - 5 * line)}V${String(y + 5 * line)}`} stroke="#111" strokeWidth={3 * line} />;
-          })}
-          <text x={box.x + box.width / 2} y={box.y - 7 * line} fontSize={12 * line} textAnchor="middle" fill="#111" stroke="#fff" strokeWidth={4 * line} paintOrder="stroke">{Math.round(box.width)} × {Math.round(box.height)} at {Math.round(box.x)}, {Math.round(box.y)}</text>
-        </g>
-      )}
-    </svg>
-  );
 }

@@ -32,6 +32,18 @@ export function contains(box: Box, x: number, y: number): boolean {
   return x >= box.x && y >= box.y && x <= box.x + box.width && y <= box.y + box.height;
 }
 
-export function inUnits(box: Box, unit: number): Box {
-  return { x: box.x / unit, y: box.y / unit, width: box.width / unit, height: box.height / unit };
+export function inside(inner: Box, outer: Box): boolean {
+  return contains(outer, inner.x, inner.y) && contains(outer, inner.x + inner.width, inner.y + inner.height);
+}
+
+export function around(boxes: Box[]): Box | undefined {
+  if (boxes.length === 0) return undefined;
+  const x = Math.min(...boxes.map((box) => box.x));
+  const y = Math.min(...boxes.map((box) => box.y));
+  return { x, y, width: Math.max(...boxes.map((box) => box.x + box.width)) - x, height: Math.max(...boxes.map((box) => box.y + box.height)) - y };
+}
+
+/** The box between two corners, in whole pixels. */
+export function between(x1: number, y1: number, x2: number, y2: number): Box {
+  return { x: Math.round(Math.min(x1, x2)), y: Math.round(Math.min(y1, y2)), width: Math.round(Math.abs(x2 - x1)), height: Math.round(Math.abs(y2 - y1)) };
 }

@@ -1,52 +1,66 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Box, Layout, Scene } from "../api/client";
+import type { Box, Edit, Layout, Scene } from "../api/client";
 import { useEdit } from "../theme/useTheme";
-import { inUnits } from "./geometry";
+import { asOne } from "./useStageEdits";
 
 const BETWEEN_EDITS = 50;
 const BURST = 700;
 
+export interface Placing {
+  piece: string;
+  box: Box;
+}
+
+/** The pieces that move when these are moved: with them everybody of their groups, without what is locked. */
+export function movingWith(scene: Scene, pieces: string[]): string[] {
+  const groups = new Set(scene.stack.filter((placed) => pieces.includes(placed.piece) && placed.group !== "").map((placed) => placed.group));
+  return scene.stack.filter((placed) => (pieces.includes(placed.piece) || groups.has(placed.group)) && !placed.locked).map((placed) => placed.piece);
+}
+
 /**
- * Places a piece while it is dragged or nudged: the box follows at once, edits follow it every 50 ms, and all edits of
- * one drag or one burst of keys are undone as one.
+ * Places pieces while they are dragged or nudged: the boxes follow at once, edits follow them every 50 ms, and all edits
+ * of one drag or one burst of keys are undone as one.
  */
 export function usePlacing(scene: Scene, layout: Layout) {
   const edit = useEdit();
-  const [ahead, setAhead] = useState<{ piece: string; box: Box } | null>(null);
+  const [ahead, setAhead] = useState<Placing[]>([]);
   const gesture = useRef({ id: "", last: 0 });
   const pending = useRef<{ timer: number; sent: number; open: number }>({ timer: 0, sent: 0, open: 0 });
 
   // The server's layout is the truth again as soon as nothing is under way.
   useEffect(() => {
-    if (pending.current.open === 0) setAhead(null);
+    if (pending.current.open === 0) setAhead([]);
   }, [layout]);
 
   const begin = useCallback(() => {
     const now = Date.now();
     if (now - gesture.current.last > BURST) gesture.current.id = crypto.randomUUID();
     gesture.current.last = now;
+    return gesture.current.id;
   }, []);
 
   const place = useCallback(
-    (piece: string, box: Box) => {
+    (all: Placing[]) => {
+      if (all.length === 0) return;
       gesture.current.last = Date.now();
-      setAhead({ piece, box });
+      setAhead(all);
       clearTimeout(pending.current.timer);
       const send = () => {
         pending.current.sent = Date.now();
         pending.current.open++;
-        void edit({ edit: "setBox", scene: scene.id, piece, shape: layout.shape, box: inUnits(box, layout.unit) }, gesture.current.id).then((taken) => {
+        const edits = all.map((one) => ({ edit: "setBox" as const, scene: scene.id, piece: one.piece, canvas: layout.canvas, box: one.box }));
+        void edit(asOne(edits) as Edit, gesture.current.id).then((taken) => {
           pending.current.open--;
-          if (!taken) setAhead(null);
+          if (!taken) setAhead([]);
         });
       };
       const wait = BETWEEN_EDITS - (Date.now() - pending.current.sent);
       if (wait <= 0) send();
       else pending.current.timer = window.setTimeout(send, wait);
     },
-    [edit, scene.id, layout.shape, layout.unit],
+    [edit, scene.id, layout.canvas],
   );
 
-  const boxOf = (piece: string): Box | undefined => (ahead?.piece === piece ? ahead.box : layout.pieces.find((p) => p.id === piece)?.box);
+  const boxOf = (piece: string): Box | undefined => ahead.find((one) => one.piece === piece)?.box ?? layout.pieces.find((p) => p.id === piece)?.box;
   return { begin, place, boxOf };
 }

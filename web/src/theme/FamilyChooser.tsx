@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { usePointed } from "../app/usePointed";
 import { ROLE_NAMES } from "./roles";
 import { Sample } from "./Sample";
 import { useCatalogue, useEdit, useStart, useTheme } from "./useTheme";
@@ -13,22 +14,24 @@ export function FamilyChooser() {
     <section aria-labelledby="families" className="mb-5">
       <h2 id="families" className="mb-1">Family</h2>
       <ul className="grid grid-cols-5 gap-3">
-        {catalogue.data?.families.map((family) => {
-          const chosen = family.id === theme.family;
-          return (
-            <li key={family.id}>
-              <button className={`block w-full border bg-sheet text-left ${chosen ? "border-kelp outline-2 outline-kelp" : "border-rule hover:border-ink"}`} aria-pressed={chosen} title={family.description}
-                onClick={() => { if (!chosen) void edit({ edit: "setFamily", family: family.id }); }}>
-                <span className="weave relative block aspect-video"><Sample src={`/api/themes/${id}/samples/SCREEN.png?family=${family.id}&v=${String(version)}`} title={`${family.title}: a screen`} /></span>
-                <span className="weave relative block h-14"><Sample src={`/api/themes/${id}/samples/FACT_LINE.png?family=${family.id}&v=${String(version)}`} title={`${family.title}: a fact line`} /></span>
-                <span className="flex justify-between px-2 py-1"><span className="font-head font-bold">{family.title}</span>{chosen && <span className="text-kelp">in use</span>}</span>
-              </button>
-            </li>
-          );
-        })}
+        {catalogue.data?.families.map((family) => (
+          <li key={family.id}><FamilyCard family={family} theme={id} version={version} chosen={family.id === theme.family} choose={() => void edit({ edit: "setFamily", family: family.id })} /></li>
+        ))}
       </ul>
       <p className="mt-1 text-faint">{catalogue.data?.families.find((family) => family.id === theme.family)?.description}</p>
     </section>
+  );
+}
+
+function FamilyCard({ family, theme, version, chosen, choose }: { family: Schemas["FamilyView"]; theme: string; version: number; chosen: boolean; choose: () => void }) {
+  const { pointed, listeners } = usePointed();
+  return (
+    <button className={`block w-full border bg-sheet text-left ${chosen ? "border-kelp outline-2 outline-kelp" : "border-rule hover:border-ink"}`} aria-pressed={chosen} title={family.description} {...listeners}
+      onClick={() => { if (!chosen) choose(); }}>
+      <span className="weave relative block aspect-video"><Sample theme={theme} kind="SCREEN" family={family.id} version={version} title={`${family.title}: a screen`} over={pointed} /></span>
+      <span className="weave relative block h-14"><Sample theme={theme} kind="FACT_LINE" family={family.id} version={version} title={`${family.title}: a fact line`} over={false} /></span>
+      <span className="flex justify-between px-2 py-1"><span className="font-head font-bold">{family.title}</span>{chosen && <span className="text-kelp">in use</span>}</span>
+    </button>
   );
 }
 

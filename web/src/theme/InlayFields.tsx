@@ -16,6 +16,7 @@ export function InlayFields({ piece }: { piece: Piece }) {
   const artworks = useArtworks();
   const inlay = piece.inlay;
   const alone = piece.kind === "PICTURE" || piece.kind === "FRAME_PICTURE";
+  const swarm = piece.kind === "PARTICLES";
   const openings = piece.kind === "FRAME_PICTURE" ? artworks.data?.find(({ artwork }) => artwork.id === inlay?.artwork)?.artwork.openings : undefined;
   if (artworks.data?.length === 0) {
     return <p className="text-faint">{alone ? "This theme has no ready-made picture to show yet. " : "A ready-made picture can be laid into it. "}<Link className="underline" to={`/themes/${id}/brand/pictures`}>Add pictures</Link></p>;
@@ -28,15 +29,15 @@ export function InlayFields({ piece }: { piece: Piece }) {
   return (
     <fieldset className="flex flex-col gap-2">
       <label className="block">
-        <span className="text-faint">Picture laid into it</span>
+        <span className="text-faint">{swarm ? "Picture instead of a shape" : "Picture laid into it"}</span>
         <select className="field w-full" value={inlay?.artwork ?? ""} onChange={(event) => choose(event.target.value)}>
           <option value="">none</option>
           {artworks.data?.map(({ artwork }) => <option key={artwork.id} value={artwork.id}>{artwork.name}</option>)}
         </select>
       </label>
       {openings?.openings.length === 0 && <p role="alert" className="text-ochre">{openings.reason}</p>}
-      {openings && openings.openings.length > 1 && <p className="text-faint">It has {openings.openings.length} openings; the capture shows in the largest.</p>}
-      {inlay && (
+      {openings && openings.openings.length > 1 && <p className="text-faint">It has {openings.openings.length} openings; the largest shows its capture, the others the next captures of the theme.</p>}
+      {inlay && !swarm && (
         <>
           <div className="flex gap-2">
             <label className="block flex-1"><span className="text-faint">Blend</span><Choice value={inlay.blend} among={BLENDS} onChoose={(blend) => set({ ...inlay, blend })} /></label>

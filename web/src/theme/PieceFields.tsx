@@ -1,9 +1,13 @@
 import { RotateCcw } from "lucide-react";
-import { useRef, useState } from "react";
+import { useRef } from "react";
 import type { Piece, Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
 import { InlayFields } from "./InlayFields";
+import { MessageField } from "./MessageField";
 import { useCatalogue, useEdit } from "./useTheme";
+
+/** They have nothing that a picture could be laid into. */
+const WITHOUT_GROUND: Piece["kind"][] = ["TRANSITION", "RULE", "CORNERS", "PULSE", "METER"];
 
 /** The texts, figures and picture of a piece. They are the piece's own: a change shows on every scene that it is on. */
 export function PieceFields({ piece }: { piece: Piece }) {
@@ -15,44 +19,14 @@ export function PieceFields({ piece }: { piece: Piece }) {
       {piece.kind === "ANNOUNCER" && <p className="text-faint">Its words come from the alert rules of the theme.</p>}
       {kind.texts.map((field) => <TextField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
       {kind.figures.map((field) => <FigureField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
-      <InlayFields piece={piece} />
-      {kind.texts.length > 0 && (
-        <details className="text-faint">
-          <summary>Live values for texts</summary>
-          <ul>{catalogue.data?.readings.map((reading) => <li key={reading.name}><code>{`{${reading.name}}`}</code> {reading.meaning}</li>)}</ul>
-        </details>
-      )}
+      {!WITHOUT_GROUND.includes(piece.kind) && <InlayFields piece={piece} />}
     </div>
   );
 }
 
 function TextField({ piece, field }: { piece: Piece; field: Schemas["KindText"] }) {
   const edit = useEdit();
-  const value = piece.texts[field.name] ?? field.standard;
-  const draft = useDraftText(value, (text) => edit({ edit: "setText", piece: piece.id, field: field.name, value: text }));
-  if (field.many) return <RowsField title={field.title} value={value} set={(text) => edit({ edit: "setText", piece: piece.id, field: field.name, value: text })} />;
-  return (
-    <label className="block">
-      <span className="text-faint">{field.title}</span>
-      <input className="field w-full" maxLength={400} {...draft} />
-    </label>
-  );
-}
-
-/** Rows, one a line; kept when the field is left. Escape brings back what was there. */
-function RowsField({ title, value, set }: { title: string; value: string; set: (text: string) => Promise<boolean> }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const keep = () => {
-    if (typed !== null && typed !== value) void set(typed).then((kept) => kept && setTyped(null));
-    else setTyped(null);
-  };
-  return (
-    <label className="block">
-      <span className="text-faint">{title}</span>
-      <textarea className="field w-full" rows={5} maxLength={2000} value={typed ?? value} onChange={(event) => setTyped(event.target.value)} onBlur={keep}
-        onKeyDown={(event) => { if (event.key === "Escape") setTyped(null); }} />
-    </label>
-  );
+  return <MessageField field={field} value={piece.texts[field.name] ?? field.standard} set={(text) => edit({ edit: "setText", piece: piece.id, field: field.name, value: text })} />;
 }
 
 function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigure"] }) {
@@ -65,15 +39,15 @@ function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigur
   });
   if (field.choices.length > 0) {
     return (
-      <label className="flex items-center gap-2">
-        <span className="w-28 text-faint">{field.title}</span>
-        <select className="field flex-1" value={Math.round(value)} onChange={(event) => void set(Number(event.target.value))}>
+      <label className="block">
+        <span className="text-faint">{field.title}</span>
+        <select className="field w-full" value={Math.round(value)} onChange={(event) => void set(Number(event.target.value))}>
           {field.choices.map((name, i) => <option key={name} value={field.least + i}>{name}</option>)}
         </select>
       </label>
     );
   }
-  if (field.standard === 1 && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} />;
+  if (field.choices.length === 0 && (field.standard === 1 || field.standard === 0) && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} />;
   return (
     <label className="flex items-center gap-2">
       <span className="w-28 text-faint">{field.title}</span>

@@ -3,7 +3,8 @@ import { useCallback, useEffect } from "react";
 import { useParams } from "react-router";
 import { answer, api, type Edit, type Schemas, type ThemeView } from "../api/client";
 import { live } from "../api/live";
-import { sayProblem } from "../app/notices";
+import { useSettled } from "../app/useSettled";
+import { sayProblem, useNotices } from "../app/notices";
 
 export function useThemeId(): string {
   return useParams()["id"] ?? "";
@@ -25,27 +26,69 @@ export function useCatalogue() {
   return useQuery({ queryKey: ["catalogue"], queryFn: () => answer(api.GET("/api/catalogue")), staleTime: Infinity });
 }
 
-export function useLayouts() {
+/** Where everything stands on every canvas; of one scene only where that is enough. */
+export function useLayouts(scene = "") {
   const id = useThemeId();
-  return useQuery({ queryKey: ["layouts", id], queryFn: () => answer(api.GET("/api/themes/{id}/layouts", { params: { path: { id } } })), placeholderData: (old) => old });
+  return useQuery({ queryKey: ["layouts", id, scene], queryFn: () => answer(api.GET("/api/themes/{id}/layouts", { params: { path: { id }, query: scene === "" ? {} : { scene } } })), placeholderData: (old) => old });
 }
 
-/** What is found about the theme as a whole, not about a scene. */
-export function useThemeFindings() {
+/** While somebody drags, versions follow one another; only the last one is judged. */
+function useSettledVersion(): number {
+  return useSettled(useTheme().version, 500);
+}
+
+/** All that is found, the worst first, with fixes that were tried. */
+export function useFindings() {
   const id = useThemeId();
-  return useQuery({ queryKey: ["findings", id], queryFn: () => answer(api.GET("/api/themes/{id}/findings", { params: { path: { id } } })), placeholderData: (old) => old });
+  const version = useSettledVersion();
+  return useQuery({ queryKey: ["findings", id, version], queryFn: () => answer(api.GET("/api/themes/{id}/findings", { params: { path: { id } } })), placeholderData: (old) => old });
+}
+
+/** What flashes too often; judging it takes longer. */
+export function useFlashes() {
+  const id = useThemeId();
+  const version = useSettledVersion();
+  return useQuery({ queryKey: ["flashes", id, version], queryFn: () => answer(api.GET("/api/themes/{id}/flashes", { params: { path: { id } } })), placeholderData: (old) => old });
+}
+
+/** Fixes all that can be fixed, as one step. */
+export function useRepair() {
+  const id = useThemeId();
+  const queries = useQueryClient();
+  const say = useNotices((state) => state.say);
+  return useMutation({
+    mutationFn: () => answer(api.POST("/api/themes/{id}/repair", { params: { path: { id } } })),
+    onSuccess: ({ theme, done, left }) => {
+      takeView(queries, theme);
+      say(`${String(done.length)} fixed. ${left.length === 0 ? "Nothing is left." : `${String(left.length)} left, which a person must decide.`}`);
+    },
+    onError: sayProblem,
+  });
 }
 
 /** What is computed from a theme; asked for again after each change. */
-const DERIVED = ["layouts", "findings", "brand", "artworks", "ledger", "history", "clocks"];
+const DERIVED = ["layouts", "brand", "artworks", "ledger", "history", "clocks"];
 
-function take(queries: QueryClient, view: ThemeView): void {
+/** At most this often what is computed is asked for again while edits follow one another; milliseconds. */
+const REFRESH = 100;
+let planned = 0;
+
+function refresh(queries: QueryClient, id: string): void {
+  if (planned !== 0) return;
+  planned = window.setTimeout(() => {
+    planned = 0;
+    DERIVED.forEach((name) => void queries.invalidateQueries({ queryKey: [name, id] }));
+  }, REFRESH);
+}
+
+export function takeView(queries: QueryClient, view: ThemeView): void {
   queries.setQueryData<ThemeView>(["theme", view.id], (old) => (old && old.version > view.version ? old : view));
-  DERIVED.forEach((name) => void queries.invalidateQueries({ queryKey: [name, view.id] }));
+  refresh(queries, view.id);
 }
 
 /** Sends edits one after another, in the order in which they were made. */
 let line: Promise<unknown> = Promise.resolve();
+let underWay = 0;
 
 export function useEdit() {
   const id = useThemeId();
@@ -53,10 +96,11 @@ export function useEdit() {
   return useCallback(
     (edit: Edit, gesture = "") => {
       const sent = line.then(() => answer(api.POST("/api/themes/{id}/edits", { params: { path: { id } }, body: { edit, gesture } })));
-      line = sent.catch(() => undefined);
+      underWay++;
+      line = sent.catch(() => undefined).finally(() => underWay--);
       return sent.then(
         (view) => {
-          take(queries, view);
+          takeView(queries, view);
           return true;
         },
         (error: unknown) => {
@@ -76,7 +120,7 @@ export function useStart() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (wanted: Schemas["Start"]) => answer(api.POST("/api/themes/{id}/start", { params: { path: { id } }, body: wanted })),
-    onSuccess: (view: ThemeView) => take(queries, view),
+    onSuccess: (view: ThemeView) => takeView(queries, view),
     onError: sayProblem,
   });
 }
@@ -84,29 +128,38 @@ export function useStart() {
 export function useUndo() {
   const id = useThemeId();
   const queries = useQueryClient();
-  const onSuccess = (view: ThemeView) => take(queries, view);
+  const onSuccess = (view: ThemeView) => takeView(queries, view);
   const undo = useMutation({ mutationFn: () => answer(api.POST("/api/themes/{id}/undo", { params: { path: { id } } })), onSuccess, onError: sayProblem });
   const redo = useMutation({ mutationFn: () => answer(api.POST("/api/themes/{id}/redo", { params: { path: { id } } })), onSuccess, onError: sayProblem });
   return { undo: undo.mutate, redo: redo.mutate };
 }
 
-/** Asks again whenever somebody else, or another window, changed this theme. */
+/** Asks again whenever somebody else, or another window, changed this theme. One's own edits answer for themselves. */
 export function useOthersChanges(): void {
   const id = useThemeId();
   const queries = useQueryClient();
-  useEffect(
-    () =>
-      live.onChange((theme, version) => {
-        if (theme !== id) return;
+  useEffect(() => {
+    let heard = 0;
+    return live.onChange((theme, version) => {
+      if (theme !== id || version <= heard) return;
+      heard = version;
+      const look = () => {
         const known = queries.getQueryData<ThemeView>(["theme", id]);
         if (known && known.version >= version) return;
         void queries.invalidateQueries({ queryKey: ["theme", id] });
-        DERIVED.forEach((name) => void queries.invalidateQueries({ queryKey: [name, id] }));
-      }),
-    [id, queries],
-  );
+        refresh(queries, id);
+      };
+      if (underWay > 0) void line.then(look);
+      else look();
+    });
+  }, [id, queries]);
 }
 
 export function newId(prefix: string): string {
   return `${prefix}-${crypto.randomUUID().slice(0, 8)}`;
+}
+
+/** A piece as it stands in a zone of the plan, with nothing set by hand. */
+export function inZone(piece: string, zone: Schemas["InZone"]["zone"]): Schemas["Placed"] {
+  return { piece, spot: { by: "zone", zone }, corrections: {}, hidden: [], manner: { turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" }, manners: {}, texts: {}, group: "", locked: false };
 }

@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/pieces/{piece}/films": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-pieces-piece-films"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-messages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{theme}/faces": {
         parameters: {
             query?: never;
@@ -164,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-repair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/redo": {
         parameters: {
             query?: never;
@@ -228,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/history/{number}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-history-number-restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/edits": {
         parameters: {
             query?: never;
@@ -238,6 +302,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-edits"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/arrange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-arrange"];
         delete?: never;
         options?: never;
         head?: never;
@@ -420,6 +500,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/samples/{kind}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-samples-kind-preview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/pieces/{piece}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-pieces-piece-preview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/pieces/{piece}/pictures.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-pieces-piece-pictures-zip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/pieces/{piece}/picture.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-pieces-piece-picture-svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/pieces/{piece}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-pieces-piece-picture-png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/pieces/{piece}/motion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-pieces-piece-motion"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/pieces/{piece}/mask.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-pieces-piece-mask-png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{theme}/clocks": {
         parameters: {
             query?: never;
@@ -532,6 +724,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/scenes/{scene}/canvases/{canvas}/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-scenes-scene-canvases-canvas-proposal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/scenes/{scene}/canvases/{canvas}/proposal.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-scenes-scene-canvases-canvas-proposal-png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/scenes/{scene}/canvases/{canvas}/picture.png": {
         parameters: {
             query?: never;
@@ -628,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/flashes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-flashes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/findings": {
         parameters: {
             query?: never;
@@ -652,6 +892,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-themes-id-brand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/films/{film}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-films-film-"];
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-films-film-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/films/{film}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-films-film-file"];
         put?: never;
         post?: never;
         delete?: never;
@@ -779,6 +1051,24 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
+        Anchored: Omit<components["schemas"]["Spot"], "by"> & {
+            /** @enum {string} */
+            anchor: "TOP_LEFT" | "TOP" | "TOP_RIGHT" | "LEFT" | "CENTRE" | "RIGHT" | "BOTTOM_LEFT" | "BOTTOM" | "BOTTOM_RIGHT";
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "anchor";
+        };
         Artwork: {
             id: string;
             name: string;
@@ -793,6 +1083,25 @@ export interface components {
             openings: components["schemas"]["Openings"];
             recolouring: components["schemas"]["Recolouring"];
             provenance: components["schemas"]["Provenance"];
+        };
+        Attached: Omit<components["schemas"]["Spot"], "by"> & {
+            to: string;
+            /** @enum {string} */
+            side: "LEFT" | "TOP" | "RIGHT" | "BOTTOM";
+            /** @enum {string} */
+            along: "START" | "MIDDLE" | "END" | "FULL";
+            /** Format: double */
+            gap: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "attach";
         };
         Box: {
             /** Format: double */
@@ -819,6 +1128,7 @@ export interface components {
             gradient: components["schemas"]["Gradient"];
             moods: components["schemas"]["Mood"][];
             mood: string;
+            calm: boolean;
         };
         Canvas: {
             id: string;
@@ -826,11 +1136,13 @@ export interface components {
             size: components["schemas"]["Size"];
             /** Format: int32 */
             frameRate: number;
+            safe: components["schemas"]["SafeMargins"];
         };
         Capture: {
             id: string;
             name: string;
             size: components["schemas"]["Size"];
+            regions: components["schemas"]["Region"][];
         };
         Cluster: {
             colour: string;
@@ -857,6 +1169,16 @@ export interface components {
             /** @enum {string} */
             way: "OKLAB" | "OKLCH";
         };
+        InZone: Omit<components["schemas"]["Spot"], "by"> & {
+            /** @enum {string} */
+            zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT" | "COLUMN" | "LOWER" | "TOP" | "CORNER" | "LOW_STRIP";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "zone";
+        };
         Inlay: {
             artwork: string;
             /** @enum {string} */
@@ -865,6 +1187,33 @@ export interface components {
             strength: number;
             /** @enum {string} */
             fit: "COVER" | "WHOLE" | "STRETCH";
+        };
+        KeepClear: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            box: components["schemas"]["Box"];
+        };
+        LineShift: {
+            /** @enum {string} */
+            role: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING";
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            /** @enum {string} */
+            line: "COLUMN" | "CAMERA_FOOT" | "PLAY_TOP" | "PLAY_FOOT" | "BAND_TOP";
+            /** Format: double */
+            share: number;
+        };
+        Manner: {
+            /** Format: double */
+            turn: number;
+            mirrored: boolean;
+            flipped: boolean;
+            /** Format: double */
+            opacity: number;
+            /** @enum {string} */
+            blend: "NORMAL" | "MULTIPLY" | "SCREEN" | "OVERLAY" | "SOFT_LIGHT";
         };
         Mood: {
             id: string;
@@ -887,9 +1236,9 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             name: string;
-            capture: string;
+            captures: string[];
             texts: {
                 [key: string]: string;
             };
@@ -897,14 +1246,24 @@ export interface components {
                 [key: string]: number;
             };
             inlay: components["schemas"]["Inlay"] | null;
+            mustShow: boolean;
         };
         Placed: {
             piece: string;
-            /** @enum {string} */
-            zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT" | "COLUMN" | "LOWER" | "TOP" | "CORNER" | "LOW_STRIP";
+            spot: components["schemas"]["Anchored"] | components["schemas"]["Attached"] | components["schemas"]["InZone"];
             corrections: {
-                [key: string]: components["schemas"]["Box"];
+                [key: string]: components["schemas"]["Anchored"] | components["schemas"]["Attached"] | components["schemas"]["InZone"];
             };
+            hidden: ("WIDE" | "SQUARE" | "UPRIGHT")[];
+            manner: components["schemas"]["Manner"];
+            manners: {
+                [key: string]: components["schemas"]["Manner"];
+            };
+            texts: {
+                [key: string]: string;
+            };
+            group: string;
+            locked: boolean;
         };
         Provenance: {
             origin: string;
@@ -919,18 +1278,35 @@ export interface components {
             };
             kept: number[];
         };
+        Region: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            sort: "FACE" | "DISPLAY";
+            box: components["schemas"]["Box"];
+        };
+        SafeMargins: {
+            /** Format: double */
+            action: number;
+            /** Format: double */
+            graphics: number;
+        };
         Scene: {
             id: string;
             name: string;
             /** @enum {string} */
             role: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING";
             stack: components["schemas"]["Placed"][];
+            keepClear: components["schemas"]["KeepClear"][];
         };
         Size: {
             /** Format: int32 */
             width: number;
             /** Format: int32 */
             height: number;
+        };
+        Spot: {
+            by: string;
         };
         Theme: {
             name: string;
@@ -943,6 +1319,8 @@ export interface components {
             alerts: components["schemas"]["AlertRule"][];
             artworks: components["schemas"]["Artwork"][];
             faces: components["schemas"]["OwnFace"][];
+            lines: components["schemas"]["LineShift"][];
+            viewer: components["schemas"]["Viewer"];
         };
         ThemeView: {
             /** Format: uuid */
@@ -962,6 +1340,47 @@ export interface components {
             movedFrom: string;
             /** @enum {string} */
             role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+        };
+        Viewer: {
+            /** Format: double */
+            shortSide: number;
+            /** Format: double */
+            distance: number;
+            /** Format: double */
+            leastHeight: number;
+        };
+        FilmWish: {
+            /** @enum {string} */
+            format: "WEBM" | "APNG" | "FRAMES";
+            canvas: string;
+            scene: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            framesPerSecond: number;
+            /** Format: double */
+            seconds: number;
+        };
+        FilmView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            state: "WAITING" | "RUNNING" | "DONE" | "FAILED" | "CANCELLED";
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            frames: number;
+            message: string;
+            fileName: string;
+            /** Format: int64 */
+            bytes: number;
+        };
+        Draft: {
+            text: string;
+        };
+        Checked: {
+            mistake: string;
+            shown: string;
         };
         ArtworkView: {
             artwork: components["schemas"]["Artwork"];
@@ -999,6 +1418,730 @@ export interface components {
             source: string;
             oldLink: string;
             newLink: string;
+        };
+        AddArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            artwork: components["schemas"]["Artwork"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addArtwork";
+        };
+        AddCanvas: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            canvas: components["schemas"]["Canvas"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addCanvas";
+        };
+        AddCapture: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            capture: components["schemas"]["Capture"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addCapture";
+        };
+        AddFace: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            face: components["schemas"]["OwnFace"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addFace";
+        };
+        AddMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            mood: components["schemas"]["Mood"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addMood";
+        };
+        AddPiece: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            piece: components["schemas"]["Piece"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addPiece";
+        };
+        AddScene: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            scene: components["schemas"]["Scene"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addScene";
+        };
+        AddSeed: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addSeed";
+        };
+        Batch: Omit<components["schemas"]["Edit"], "edit"> & {
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"])[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "batch";
+        };
+        ChooseMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            mood: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "chooseMood";
+        };
+        DropCorrection: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropCorrection";
+        };
+        DropInlay: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropInlay";
+        };
+        DropKeepClear: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            area: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropKeepClear";
+        };
+        DropLine: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** @enum {string} */
+            role: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING";
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            /** @enum {string} */
+            line: "COLUMN" | "CAMERA_FOOT" | "PLAY_TOP" | "PLAY_FOOT" | "BAND_TOP";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropLine";
+        };
+        DropMannerOn: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropMannerOn";
+        };
+        DropPin: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** @enum {string} */
+            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropPin";
+        };
+        DropRegion: Omit<components["schemas"]["Edit"], "edit"> & {
+            capture: string;
+            region: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropRegion";
+        };
+        Edit: {
+            edit: string;
+        };
+        Finding: {
+            /** @enum {string} */
+            kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "ALERT_NOT_ON_TOP" | "MISSING" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "PROVENANCE";
+            scene: string;
+            canvas: string;
+            piece: string;
+            other: string;
+            where: components["schemas"]["Box"] | null;
+            /** Format: double */
+            measured: number;
+            /** Format: double */
+            limit: number;
+            sentence: string;
+            fix?: components["schemas"]["Fix"];
+            /** @enum {string} */
+            weight: "BROKEN" | "POOR" | "NOTE";
+        };
+        Fix: {
+            does: string;
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+        };
+        MoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            /** Format: int32 */
+            index: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "moveScene";
+        };
+        Place: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            /** Format: int32 */
+            index: number;
+            placed: components["schemas"]["Placed"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "place";
+        };
+        RemoveArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeArtwork";
+        };
+        RemoveCanvas: Omit<components["schemas"]["Edit"], "edit"> & {
+            canvas: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeCanvas";
+        };
+        RemoveCapture: Omit<components["schemas"]["Edit"], "edit"> & {
+            capture: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeCapture";
+        };
+        RemoveFace: Omit<components["schemas"]["Edit"], "edit"> & {
+            face: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeFace";
+        };
+        RemoveMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            mood: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeMood";
+        };
+        RemovePiece: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removePiece";
+        };
+        RemoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeScene";
+        };
+        RemoveSeed: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeSeed";
+        };
+        Rename: Omit<components["schemas"]["Edit"], "edit"> & {
+            name: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "rename";
+        };
+        RenameCapture: Omit<components["schemas"]["Edit"], "edit"> & {
+            capture: string;
+            name: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "renameCapture";
+        };
+        RenamePiece: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            name: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "renamePiece";
+        };
+        RenameScene: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            name: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "renameScene";
+        };
+        Reorder: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            /** Format: int32 */
+            index: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "reorder";
+        };
+        Repaired: {
+            theme: components["schemas"]["ThemeView"];
+            done: string[];
+            left: components["schemas"]["Finding"][];
+        };
+        SetAlert: Omit<components["schemas"]["Edit"], "edit"> & {
+            rule: components["schemas"]["AlertRule"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setAlert";
+        };
+        SetBox: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            canvas: string;
+            box: components["schemas"]["Box"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setBox";
+        };
+        SetCalm: Omit<components["schemas"]["Edit"], "edit"> & {
+            calm: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setCalm";
+        };
+        SetCanvas: Omit<components["schemas"]["Edit"], "edit"> & {
+            canvas: components["schemas"]["Canvas"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setCanvas";
+        };
+        SetCaptureSize: Omit<components["schemas"]["Edit"], "edit"> & {
+            capture: string;
+            size: components["schemas"]["Size"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setCaptureSize";
+        };
+        SetCorner: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: double */
+            corner: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setCorner";
+        };
+        SetCorrection: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            spot: components["schemas"]["Anchored"] | components["schemas"]["Attached"] | components["schemas"]["InZone"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setCorrection";
+        };
+        SetFace: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** @enum {string} */
+            use: "HEADING" | "TEXT" | "FIGURES";
+            face: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setFace";
+        };
+        SetFaceProvenance: Omit<components["schemas"]["Edit"], "edit"> & {
+            face: string;
+            provenance: components["schemas"]["Provenance"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setFaceProvenance";
+        };
+        SetFamily: Omit<components["schemas"]["Edit"], "edit"> & {
+            family: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setFamily";
+        };
+        SetFigure: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            field: string;
+            /** Format: double */
+            value: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setFigure";
+        };
+        SetGradient: Omit<components["schemas"]["Edit"], "edit"> & {
+            gradient: components["schemas"]["Gradient"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setGradient";
+        };
+        SetGroup: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            group: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setGroup";
+        };
+        SetHidden: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            hidden: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setHidden";
+        };
+        SetInlay: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            inlay: components["schemas"]["Inlay"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setInlay";
+        };
+        SetKeepClear: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            area: components["schemas"]["KeepClear"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setKeepClear";
+        };
+        SetLine: Omit<components["schemas"]["Edit"], "edit"> & {
+            shift: components["schemas"]["LineShift"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setLine";
+        };
+        SetLocked: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            locked: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setLocked";
+        };
+        SetManner: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            manner: components["schemas"]["Manner"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setManner";
+        };
+        SetMannerOn: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            manner: components["schemas"]["Manner"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setMannerOn";
+        };
+        SetMood: Omit<components["schemas"]["Edit"], "edit"> & {
+            mood: components["schemas"]["Mood"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setMood";
+        };
+        SetMustShow: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            mustShow: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setMustShow";
+        };
+        SetPieceCaptures: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            captures: string[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setPieceCaptures";
+        };
+        SetPin: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** @enum {string} */
+            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setPin";
+        };
+        SetPlate: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: double */
+            plate: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setPlate";
+        };
+        SetProvenance: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+            provenance: components["schemas"]["Provenance"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setProvenance";
+        };
+        SetRecolouring: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+            recolouring: components["schemas"]["Recolouring"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setRecolouring";
+        };
+        SetRegion: Omit<components["schemas"]["Edit"], "edit"> & {
+            capture: string;
+            region: components["schemas"]["Region"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setRegion";
+        };
+        SetSeed: Omit<components["schemas"]["Edit"], "edit"> & {
+            /** Format: int32 */
+            index: number;
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setSeed";
+        };
+        SetSeeds: Omit<components["schemas"]["Edit"], "edit"> & {
+            seeds: string[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setSeeds";
+        };
+        SetSpot: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            spot: components["schemas"]["Anchored"] | components["schemas"]["Attached"] | components["schemas"]["InZone"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setSpot";
+        };
+        SetText: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            field: string;
+            value: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setText";
+        };
+        SetViewer: Omit<components["schemas"]["Edit"], "edit"> & {
+            viewer: components["schemas"]["Viewer"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setViewer";
+        };
+        SetWords: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            texts: {
+                [key: string]: string;
+            };
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setWords";
+        };
+        TakeOff: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "takeOff";
         };
         Advice: {
             /** @enum {string} */
@@ -1102,449 +2245,110 @@ export interface components {
             /** Format: uuid */
             theme: string;
         };
-        AddArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            artwork: components["schemas"]["Artwork"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "addArtwork";
-        };
-        AddCanvas: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            canvas: components["schemas"]["Canvas"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "addCanvas";
-        };
-        AddFace: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            face: components["schemas"]["OwnFace"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "addFace";
-        };
-        AddMood: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            mood: components["schemas"]["Mood"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "addMood";
-        };
-        AddPiece: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            piece: components["schemas"]["Piece"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "addPiece";
-        };
-        AddScene: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            scene: components["schemas"]["Scene"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "addScene";
-        };
-        AddSeed: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            colour: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "addSeed";
-        };
-        Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"])[];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "batch";
-        };
-        ChooseMood: Omit<components["schemas"]["Edit"], "edit"> & {
-            mood: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "chooseMood";
-        };
-        DropBox: Omit<components["schemas"]["Edit"], "edit"> & {
-            scene: string;
-            piece: string;
-            /** @enum {string} */
-            shape: "WIDE" | "SQUARE" | "UPRIGHT";
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "dropBox";
-        };
-        DropInlay: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "dropInlay";
-        };
-        DropPin: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** @enum {string} */
-            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "dropPin";
-        };
-        Edit: {
-            edit: string;
-        };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
-        Place: Omit<components["schemas"]["Edit"], "edit"> & {
+        Align: Omit<components["schemas"]["Arranging"], "arrange"> & {
             scene: string;
-            /** Format: int32 */
-            index: number;
-            placed: components["schemas"]["Placed"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "place";
-        };
-        RemoveArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
-            artwork: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "removeArtwork";
-        };
-        RemoveCanvas: Omit<components["schemas"]["Edit"], "edit"> & {
             canvas: string;
+            pieces: string[];
+            /** @enum {string} */
+            alignment: "LEFT" | "CENTRE" | "RIGHT" | "TOP" | "MIDDLE" | "BOTTOM";
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            edit: "removeCanvas";
+            arrange: "align";
         };
-        RemoveFace: Omit<components["schemas"]["Edit"], "edit"> & {
-            face: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "removeFace";
-        };
-        RemoveMood: Omit<components["schemas"]["Edit"], "edit"> & {
-            mood: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "removeMood";
-        };
-        RemovePiece: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "removePiece";
-        };
-        RemoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
+        AnchorTo: Omit<components["schemas"]["Arranging"], "arrange"> & {
             scene: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "removeScene";
-        };
-        RemoveSeed: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "removeSeed";
-        };
-        Rename: Omit<components["schemas"]["Edit"], "edit"> & {
-            name: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "rename";
-        };
-        RenamePiece: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-            name: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "renamePiece";
-        };
-        RenameScene: Omit<components["schemas"]["Edit"], "edit"> & {
-            scene: string;
-            name: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "renameScene";
-        };
-        Reorder: Omit<components["schemas"]["Edit"], "edit"> & {
-            scene: string;
-            piece: string;
-            /** Format: int32 */
-            index: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "reorder";
-        };
-        SetAlert: Omit<components["schemas"]["Edit"], "edit"> & {
-            rule: components["schemas"]["AlertRule"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setAlert";
-        };
-        SetBox: Omit<components["schemas"]["Edit"], "edit"> & {
-            scene: string;
+            canvas: string;
             piece: string;
             /** @enum {string} */
-            shape: "WIDE" | "SQUARE" | "UPRIGHT";
-            box: components["schemas"]["Box"];
+            anchor: "TOP_LEFT" | "TOP" | "TOP_RIGHT" | "LEFT" | "CENTRE" | "RIGHT" | "BOTTOM_LEFT" | "BOTTOM" | "BOTTOM_RIGHT";
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            edit: "setBox";
+            arrange: "anchor";
         };
-        SetCaptureSize: Omit<components["schemas"]["Edit"], "edit"> & {
-            capture: string;
-            size: components["schemas"]["Size"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setCaptureSize";
+        Arranging: {
+            arrange: string;
         };
-        SetCorner: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: double */
-            corner: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setCorner";
-        };
-        SetFace: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** @enum {string} */
-            use: "HEADING" | "TEXT" | "FIGURES";
-            face: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setFace";
-        };
-        SetFaceProvenance: Omit<components["schemas"]["Edit"], "edit"> & {
-            face: string;
-            provenance: components["schemas"]["Provenance"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setFaceProvenance";
-        };
-        SetFamily: Omit<components["schemas"]["Edit"], "edit"> & {
-            family: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setFamily";
-        };
-        SetFigure: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-            field: string;
-            /** Format: double */
-            value: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setFigure";
-        };
-        SetGradient: Omit<components["schemas"]["Edit"], "edit"> & {
-            gradient: components["schemas"]["Gradient"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setGradient";
-        };
-        SetInlay: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-            inlay: components["schemas"]["Inlay"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setInlay";
-        };
-        SetMood: Omit<components["schemas"]["Edit"], "edit"> & {
-            mood: components["schemas"]["Mood"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setMood";
-        };
-        SetPin: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** @enum {string} */
-            role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
-            colour: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setPin";
-        };
-        SetPlate: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: double */
-            plate: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setPlate";
-        };
-        SetProvenance: Omit<components["schemas"]["Edit"], "edit"> & {
-            artwork: string;
-            provenance: components["schemas"]["Provenance"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setProvenance";
-        };
-        SetRecolouring: Omit<components["schemas"]["Edit"], "edit"> & {
-            artwork: string;
-            recolouring: components["schemas"]["Recolouring"];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setRecolouring";
-        };
-        SetSeed: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** Format: int32 */
-            index: number;
-            colour: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setSeed";
-        };
-        SetSeeds: Omit<components["schemas"]["Edit"], "edit"> & {
-            seeds: string[];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setSeeds";
-        };
-        SetText: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-            field: string;
-            value: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setText";
-        };
-        TakeOff: Omit<components["schemas"]["Edit"], "edit"> & {
+        Attach: Omit<components["schemas"]["Arranging"], "arrange"> & {
             scene: string;
+            canvas: string;
+            piece: string;
+            to: string;
+            /** @enum {string} */
+            side: "LEFT" | "TOP" | "RIGHT" | "BOTTOM";
+            /** @enum {string} */
+            along: "START" | "MIDDLE" | "END" | "FULL";
+            /** Format: double */
+            gap: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            arrange: "attach";
+        };
+        Distribute: Omit<components["schemas"]["Arranging"], "arrange"> & {
+            scene: string;
+            canvas: string;
+            pieces: string[];
+            across: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            arrange: "distribute";
+        };
+        Everywhere: Omit<components["schemas"]["Arranging"], "arrange"> & {
+            scene: string;
+            canvas: string;
             piece: string;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            edit: "takeOff";
+            arrange: "everywhere";
+        };
+        Keep: Omit<components["schemas"]["Arranging"], "arrange"> & {
+            scene: string;
+            canvas: string;
+            id: string;
+            name: string;
+            drawn: components["schemas"]["Box"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            arrange: "keepClear";
+        };
+        MarkRegion: Omit<components["schemas"]["Arranging"], "arrange"> & {
+            scene: string;
+            canvas: string;
+            piece: string;
+            /** Format: int32 */
+            opening: number;
+            id: string;
+            name: string;
+            /** @enum {string} */
+            sort: "FACE" | "DISPLAY";
+            drawn: components["schemas"]["Box"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            arrange: "region";
         };
         SignIn: {
             email: string;
@@ -1584,6 +2388,7 @@ export interface components {
             piece: string;
             svg: string;
             movements: components["schemas"]["Movement"][];
+            blend: string;
         };
         Movement: {
             part: string;
@@ -1626,6 +2431,45 @@ export interface components {
             /** Format: date-time */
             updatedAt: string;
         };
+        PreviewView: {
+            picture: components["schemas"]["Picture"];
+            part: components["schemas"]["Box"];
+            /** Format: int64 */
+            now: number;
+            /** Format: double */
+            millis: number;
+        };
+        CoverView: {
+            /** Format: double */
+            first: number;
+            /** Format: double */
+            last: number;
+            /** Format: int64 */
+            cut: number;
+            /** Format: int64 */
+            frame30: number;
+            /** Format: int64 */
+            frame60: number;
+        };
+        MotionView: {
+            moves: boolean;
+            /** Format: double */
+            millis: number;
+            cover: components["schemas"]["CoverView"] | null;
+            /** Format: int32 */
+            flashes: number;
+            tooManyFlashes: boolean;
+            /** Format: double */
+            changed: number;
+            /** Format: int64 */
+            pixelsASecond: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            masks: string[];
+            webm: boolean;
+        };
         ClockView: {
             piece: string;
             name: string;
@@ -1633,18 +2477,23 @@ export interface components {
             until: number;
         };
         StreamingResponseBody: unknown;
-        Finding: {
+        AreaView: {
+            id: string;
+            name: string;
+            box: components["schemas"]["Box"];
+        };
+        Divider: {
             /** @enum {string} */
-            kind: "OUTSIDE_CANVAS" | "OUTSIDE_SAFE_AREA" | "OVER_OPENING" | "TEXT_TOO_SMALL" | "PROVENANCE";
-            scene: string;
-            canvas: string;
-            piece: string;
+            line: "COLUMN" | "CAMERA_FOOT" | "PLAY_TOP" | "PLAY_FOOT" | "BAND_TOP";
+            upright: boolean;
             /** Format: double */
-            measured: number;
+            at: number;
             /** Format: double */
-            limit: number;
-            sentence: string;
-            fix?: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropBox"] | components["schemas"]["DropInlay"] | components["schemas"]["DropPin"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetInlay"] | components["schemas"]["SetMood"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetText"] | components["schemas"]["TakeOff"];
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            standard: number;
         };
         LayoutView: {
             scene: string;
@@ -1663,10 +2512,15 @@ export interface components {
             openings: components["schemas"]["OpeningView"][];
             action: components["schemas"]["Box"];
             graphics: components["schemas"]["Box"];
+            dividers: components["schemas"]["Divider"][];
+            keepClear: components["schemas"]["AreaView"][];
+            regions: components["schemas"]["RegionView"][];
             findings: components["schemas"]["Finding"][];
         };
         OpeningView: {
             piece: string;
+            /** Format: int32 */
+            index: number;
             capture: string;
             captureName: string;
             /** Format: int32 */
@@ -1678,15 +2532,41 @@ export interface components {
             bleed: number;
             fit: components["schemas"]["CaptureFit"];
             enlarged: boolean;
+            masked: boolean;
+            /** Format: double */
+            turn: number;
+            /** Format: double */
+            pivotX: number;
+            /** Format: double */
+            pivotY: number;
         };
         PieceView: {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             box: components["schemas"]["Box"];
-            units: components["schemas"]["Box"];
+            bounds: components["schemas"]["Box"];
+            /** Format: double */
+            turn: number;
             corrected: boolean;
+            locked: boolean;
+        };
+        RegionView: {
+            id: string;
+            capture: string;
+            name: string;
+            /** @enum {string} */
+            sort: "FACE" | "DISPLAY";
+            piece: string;
+            box: components["schemas"]["Box"];
+        };
+        ProposalView: {
+            from: string;
+            changes: boolean;
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+            leftOut: string[];
+            troubled: string[];
         };
         PlanView: {
             from: string;
@@ -1713,8 +2593,9 @@ export interface components {
             who: string;
             /** Format: date-time */
             at: string;
-            edit: string;
-            state: string;
+            deed: string;
+            /** @enum {string} */
+            state: "DONE" | "UNDONE" | "DROPPED" | "STEP";
         };
         Apart: {
             /** @enum {string} */
@@ -1833,6 +2714,7 @@ export interface components {
             platforms: components["schemas"]["PlatformView"][];
             sceneRoles: ("STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING")[];
             visions: components["schemas"]["VisionView"][];
+            systems: components["schemas"]["PictureSystem"][];
         };
         FaceView: {
             id: string;
@@ -1864,12 +2746,19 @@ export interface components {
         };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             title: string;
+            /** @enum {string} */
+            group: "FRAMES" | "SCREENS" | "WIDGETS" | "ORNAMENTS" | "FILES";
             /** @enum {string} */
             zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT" | "COLUMN" | "LOWER" | "TOP" | "CORNER" | "LOW_STRIP";
             texts: components["schemas"]["KindText"][];
             figures: components["schemas"]["KindFigure"][];
+        };
+        PictureSystem: {
+            name: string;
+            size: components["schemas"]["Size"];
+            why: string;
         };
         PlatformView: {
             /** @enum {string} */
@@ -2031,6 +2920,59 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-pieces-piece-films": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FilmWish"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FilmView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Draft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Checked"];
                 };
             };
         };
@@ -2238,6 +3180,28 @@ export interface operations {
             };
         };
     };
+    "post-api-themes-id-repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Repaired"];
+                };
+            };
+        };
+    };
     "post-api-themes-id-redo": {
         parameters: {
             query?: never;
@@ -2354,6 +3318,29 @@ export interface operations {
             };
         };
     };
+    "post-api-themes-id-history-number-restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
     "post-api-themes-id-edits": {
         parameters: {
             query?: never;
@@ -2366,6 +3353,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["EditWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-id-arrange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Align"] | components["schemas"]["AnchorTo"] | components["schemas"]["Attach"] | components["schemas"]["Distribute"] | components["schemas"]["Everywhere"] | components["schemas"]["Keep"] | components["schemas"]["MarkRegion"];
             };
         };
         responses: {
@@ -2658,6 +3671,188 @@ export interface operations {
             };
         };
     };
+    "get-api-themes-theme-samples-kind-preview": {
+        parameters: {
+            query?: {
+                family?: string;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-pieces-piece-preview": {
+        parameters: {
+            query?: {
+                canvas?: string;
+                scene?: string;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-pieces-piece-pictures-zip": {
+        parameters: {
+            query?: {
+                width?: number;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-pieces-piece-picture-svg": {
+        parameters: {
+            query?: {
+                canvas?: string;
+                scene?: string;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-pieces-piece-picture-png": {
+        parameters: {
+            query?: {
+                canvas?: string;
+                scene?: string;
+                width?: number;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-pieces-piece-motion": {
+        parameters: {
+            query?: {
+                canvas?: string;
+                scene?: string;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MotionView"];
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-pieces-piece-mask-png": {
+        parameters: {
+            query?: {
+                canvas?: string;
+                scene?: string;
+                opening?: number;
+            };
+            header?: never;
+            path: {
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     "get-api-themes-theme-clocks": {
         parameters: {
             query?: never;
@@ -2841,11 +4036,65 @@ export interface operations {
             };
         };
     };
+    "get-api-themes-id-scenes-scene-canvases-canvas-proposal": {
+        parameters: {
+            query: {
+                from: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                scene: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProposalView"];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-scenes-scene-canvases-canvas-proposal-png": {
+        parameters: {
+            query: {
+                from: string;
+                width?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                scene: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     "get-api-themes-id-scenes-scene-canvases-canvas-picture-png": {
         parameters: {
             query?: {
                 part?: "WHOLE" | "BACK" | "FRONT";
                 width?: number;
+                mood?: string;
             };
             header?: never;
             path: {
@@ -2876,7 +4125,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "PICTURE" | "FRAME_PICTURE" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -2941,7 +4190,9 @@ export interface operations {
     };
     "get-api-themes-id-layouts": {
         parameters: {
-            query?: never;
+            query?: {
+                scene?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -2979,6 +4230,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HistoryView"][];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-flashes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Finding"][];
                 };
             };
         };
@@ -3023,6 +4296,70 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BrandView"];
+                };
+            };
+        };
+    };
+    "get-api-films-film-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FilmView"];
+                };
+            };
+        };
+    };
+    "delete-api-films-film-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "get-api-films-film-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

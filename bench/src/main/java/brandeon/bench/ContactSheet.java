@@ -4,8 +4,8 @@ import brandeon.core.art.Families;
 import brandeon.core.art.Family;
 import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
-import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Samples;
@@ -29,7 +29,6 @@ final class ContactSheet {
     private static final int COLUMN = 380;
     private static final int GAP = 14;
     private static final int HEAD = 34;
-    private static final double MARGIN = 26;
 
     private ContactSheet() {
     }
@@ -66,9 +65,8 @@ final class ContactSheet {
     private static BufferedImage sample(Family family, PieceKind kind) {
         Theme theme = ReedlightHide.theme().withFamily(family.id());
         ResolvedScene resolved = Samples.of(theme, kind);
-        BufferedImage image = Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), 0, Pictures.NONE);
-        Box room = resolved.placements().getFirst().box().grown(MARGIN).cut(resolved.canvas().size().box()).snapped();
-        int wide = (int) Math.min(room.width(), room.height() * 7);
-        return Scaling.toWidth(image.getSubimage((int) room.x(), (int) room.y(), wide, (int) room.height()), Math.min(COLUMN, wide));
+        Box part = Samples.shown(resolved);
+        int wide = (int) Math.min(COLUMN, part.width());
+        return Raster.paint(part, Size.of(wide, (int) Math.max(1, part.height() * wide / part.width())), Picture.marks(resolved, Part.WHOLE), 0, Pictures.NONE);
     }
 }

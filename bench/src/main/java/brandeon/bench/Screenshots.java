@@ -1,13 +1,10 @@
 package brandeon.bench;
 
 import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import java.util.List;
-import java.util.Map;
 
 /** One picture of each main view, from the demo. */
 public final class Screenshots {
@@ -21,9 +18,8 @@ public final class Screenshots {
     }
 
     static void main(String[] args) {
-        try (Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-                Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")))) {
+        try (Playwright playwright = Chromium.playwright();
+                Browser chromium = Chromium.launch(playwright)) {
             Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
             new Screenshots(page, Path.of(args[1])).all(args[0]);
         }
@@ -49,10 +45,20 @@ public final class Screenshots {
         page.navigate(theme + "/pieces");
         page.waitForFunction("() => { const lines = [...document.querySelectorAll('main li')].slice(0, 15); return lines.length === 15 && lines.every((li) => !li.textContent.includes('Drawing')); }");
         take("pieces");
+        page.navigate(theme + "/pieces/tide-over");
+        page.waitForSelector("text=Change scenes at");
+        page.locator("input[type=checkbox]").first().uncheck();
+        take("piece");
         page.navigate(theme + "/stage/hide/wide");
         button("Camera frame").click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fit").setExact(true)).click();
         page.waitForSelector("[data-testid=fit]");
         take("stage");
+        page.navigate(theme + "/stage/desk/upright?piece=guest");
+        page.getByLabel("Behind").selectOption("dusk");
+        page.getByLabel("Lines of the zone plan").click();
+        page.waitForSelector("[data-testid=selection]");
+        take("stage-upright");
         page.navigate(theme + "/rehearse");
         button("Fill from the ledger").click();
         button("Hide").click();

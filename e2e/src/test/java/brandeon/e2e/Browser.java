@@ -4,6 +4,8 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -21,11 +23,50 @@ final class Browser implements AutoCloseable {
             .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
                     "--force-color-profile=srgb", "--font-render-hinting=none", "--disable-lcd-text")));
 
-    /** A new window without cookies. */
+    /** A new window without cookies, which keeps nothing for a start without a server: tests may answer its requests. */
     Page window(int width, int height) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height));
+        return window(width, height, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** A new window that keeps pages as a browser source does. */
+    Page windowThatKeeps(int width, int height) {
+        return window(width, height, ServiceWorkerPolicy.ALLOW);
+    }
+
+    private Page window(int width, int height, ServiceWorkerPolicy workers) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height).setServiceWorkers(workers));
         context.setDefaultTimeout(20_000);
         return context.newPage();
+    }
+
+    /** A new window in which the demo's host is signed in. */
+    Page signedIn(String address, int width, int height) {
+        Page page = window(width, height);
+        page.navigate(address);
+        page.getByLabel("Address").fill("host@reedlight.example");
+        page.getByLabel("Password").fill("lantern-at-dusk");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in").setExact(true)).click();
+        page.waitForSelector("text=Reedlight Hide");
+        return page;
+    }
+
+    /** An empty page of the server with all its fonts loaded, which holds one empty svg element. */
+    Page withFonts(String address, int width, int height) {
+        Page page = window(width, height);
+        page.navigate(address + "/o/none");
+        page.evaluate("""
+                async () => {
+                  const sheet = document.createElement('link');
+                  sheet.rel = 'stylesheet';
+                  sheet.href = '/fonts.css';
+                  const loaded = new Promise((done) => (sheet.onload = done));
+                  document.head.append(sheet);
+                  await loaded;
+                  document.body.style.margin = '0';
+                  document.body.innerHTML = '<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"></svg>';
+                  await Promise.all([...document.fonts].map((font) => font.load()));
+                }""");
+        return page;
     }
 
     /** What a page shows, see-through where it paints nothing. */

@@ -164,13 +164,13 @@ class PainterTest {
     @Test
     void aClockShowsTheServersTimeAndItsEnd() {
         long serverNow = System.currentTimeMillis() + 3_600_000;
-        String clock = "<g data-until='%d' data-length='600000'><g data-clock='running'><text>0</text><text>0</text><text>:</text><text>0</text><text>0</text></g><g data-clock='ended'><text>Now</text></g></g>".formatted(serverNow + 62_300);
+        String clock = "<g data-instant='%d' data-length='600000'><g data-clock='running'><text>0</text><text>0</text><text>:</text><text>0</text><text>0</text></g><g data-clock='ended'><text>Now</text></g></g>".formatted(serverNow + 62_300);
         say("{'type':'time','sent':%d,'now':%d}".formatted(System.currentTimeMillis(), serverNow));
         show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'c','svg':\"" + clock + "\",'movements':[]}]}");
         until("['01:03', '01:02'].includes(document.querySelector('[data-clock=running]').textContent)");
         assertThat(page.isVisible("[data-clock=ended]")).isFalse();
         until("document.querySelector('[data-clock=running]').textContent === '01:01'");
-        String over = clock.replaceFirst("data-until='\\d+'", "data-until='" + (serverNow - 1000) + "'");
+        String over = clock.replaceFirst("data-instant='\\d+'", "data-instant='" + (serverNow - 1000) + "'");
         say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['c'],'layers':[{'piece':'c','svg':\"" + over + "\",'movements':[]}]}");
         until("getComputedStyle(document.querySelector('[data-clock=running]')).display === 'none'");
         assertThat(page.isVisible("[data-clock=ended]")).isTrue();

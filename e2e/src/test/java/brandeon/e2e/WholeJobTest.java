@@ -97,9 +97,11 @@ class WholeJobTest {
         page.navigate(address + "/themes/" + theme + "/stage/hide/wide");
         Locator stage = page.getByTestId("stage");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Camera frame").setExact(true)).click();
+        tab(page, "Fit").click();
         assertThat(page.getByTestId("fit")).containsText("1280 × 720");
         String crop = page.getByTestId("fit").innerText().replaceAll("(?s).*Crop left, right\\s+(\\d+), (\\d+) px.*", "$1 $2");
         assertThat(crop).as("a 4:3 opening cuts the sides of a 16:9 camera by an eighth each, less bleed").matches("16\\d 16\\d");
+        tab(page, "Place").click();
         int left = Integer.parseInt(field(page, "Left").inputValue());
 
         stage.focus();
@@ -117,9 +119,13 @@ class WholeJobTest {
         double y = room.y + 300 * scale;
         page.mouse().move(x, y);
         page.mouse().down();
+        // Held, edges do not catch on lines.
+        page.keyboard().down("Control");
         page.mouse().move(x - 100 * scale, y, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
         page.mouse().up();
+        page.keyboard().up("Control");
         assertThat(field(page, "Left")).hasValue(Pattern.compile(String.valueOf(left - 111).substring(0, 3) + "\\d"));
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Findings"))).click();
         assertThat(page.getByText("covers", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
 
         page.reload();
@@ -188,7 +194,7 @@ class WholeJobTest {
 
     private static void move(Page page, Page outlet, Browser browser, String link) {
         step(page, "Move");
-        assertThat(page.getByText("Latest member")).isVisible();
+        assertThat(page.getByText("Latest member").first()).isVisible();
         assertThat(page.getByText("Birch does not send this.").first()).isVisible();
         button(page, "Copy to Birch").click();
         assertThat(page.getByText("Reedlight Hide on Birch")).isVisible();
@@ -220,6 +226,10 @@ class WholeJobTest {
 
     private static Locator button(Page page, Pattern name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private static Locator tab(Page page, String name) {
+        return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private static Locator field(Page page, String name) {

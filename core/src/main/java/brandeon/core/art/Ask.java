@@ -2,7 +2,9 @@ package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.colour.Role;
 import java.util.List;
+import java.util.Optional;
 
 /** What a family is asked to draw: one piece, with everything it shows already decided. Boxes are whole canvas pixels. */
 public sealed interface Ask {
@@ -16,13 +18,22 @@ public sealed interface Ask {
     /** What was set for this piece. */
     Tune tune();
 
+    /** What a frame's opening looks like; the family's own is a rectangle with its kind of corners. */
+    enum FrameShape { FAMILY, CUT, ELLIPSE, HEXAGON, DOUBLE }
+
+    /** Where a frame has its name. */
+    enum NamePlate { UNDER, BESIDE, NONE }
+
     /**
      * A frame around a capture.
      *
-     * @param aspect width by height of the opening; 0 fills the box
-     * @param name   on the plate under the opening; empty for a frame without a plate
+     * @param aspect width by height of each opening; 0 fills the box
+     * @param name   on the plate; empty for a frame without a plate
+     * @param matted whether the corners around an opening that is no rectangle are filled, so that the capture needs no mask
+     * @param flipped whether it stands upside down, its plate above
+     * @param moving  whether light runs over its edge
      */
-    record Frame(Canvas canvas, Box box, Tune tune, double aspect, String name) implements Ask {
+    record Frame(Canvas canvas, Box box, Tune tune, double aspect, String name, FrameShape shape, NamePlate plate, boolean matted, boolean flipped, boolean moving) implements Ask {
     }
 
     /** The ground behind openings: quiet, without text. */
@@ -62,6 +73,17 @@ public sealed interface Ask {
     }
 
     /**
+     * Lines of a chat, the newest at the bottom, the older the fainter; without a plate.
+     *
+     * @param fading whether older lines fade
+     */
+    record Chat(Canvas canvas, Box box, Tune tune, List<Row> lines, boolean fading) implements Ask {
+        public Chat {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /**
      * A bar towards a target.
      *
      * @param share 0 to 1 of the target
@@ -77,12 +99,16 @@ public sealed interface Ask {
     record LowerThird(Canvas canvas, Box box, Tune tune, String name, String line) implements Ask {
     }
 
+    /** One of several entries that take turns, and how long it stands. */
+    record Entry(String label, String value, double seconds) {
+    }
+
     /**
      * Entries that take turns.
      *
-     * @param seconds each is shown
+     * @param pause seconds between the last and the first, in which nothing stands there; 0 for none
      */
-    record Rotator(Canvas canvas, Box box, Tune tune, List<Row> entries, double seconds, boolean moving) implements Ask {
+    record Rotator(Canvas canvas, Box box, Tune tune, List<Entry> entries, double pause, boolean moving) implements Ask {
         public Rotator {
             entries = List.copyOf(entries);
         }
@@ -96,14 +122,18 @@ public sealed interface Ask {
     record Ticker(Canvas canvas, Box box, Tune tune, String text, double speed, boolean moving) implements Ask {
     }
 
+    /** A bar that is filled to a share, 0 to 1, without words. */
+    record Meter(Canvas canvas, Box box, Tune tune, double share) implements Ask {
+    }
+
     /** Which ornament. */
-    enum Shape { LINE, CORNERS, PULSE }
+    enum Shape { LINE, CORNERS, PULSE, DISC, RING, DIAMOND, BAR }
 
     record Ornament(Canvas canvas, Box box, Tune tune, Shape shape, boolean moving) implements Ask {
     }
 
-    /** A clock that counts down. */
-    record Countdown(Canvas canvas, Box box, Tune tune, String title, String ended, Mark.ClockFace clock) implements Ask {
+    /** A clock with its title, and what stands there when its time is over; empty hides it. */
+    record Clock(Canvas canvas, Box box, Tune tune, String title, String ended, ClockFace clock) implements Ask {
     }
 
     /**
@@ -112,6 +142,45 @@ public sealed interface Ask {
      * @param whole whether its corners are kept, as a frame's must be
      */
     record Picture(Canvas canvas, Box box, Tune tune, boolean whole) implements Ask {
+    }
+
+    /** A kind of weather to begin particles with. */
+    enum Weather { REEDS, SPARKS, RAIN, FROST }
+
+    /** What one particle looks like. */
+    enum Flake { OF_THE_WEATHER, ROUND, GLOW, LEAF, STREAK, STAR }
+
+    /**
+     * How particles differ from their weather; 1 is as the weather has it.
+     *
+     * @param lean   degrees, clockwise, added to its direction
+     * @param pile   height of what piles up; where the weather has no pile, 1 is none
+     * @param shadow 0 for none
+     * @param colour empty for the weather's own
+     */
+    record Wish(int seed, double count, double size, double speed, double lean, double drift, double opacity, double pile, double shadow, Flake flake, Optional<Role> colour) {
+    }
+
+    /**
+     * Particles.
+     *
+     * @param picture name of a ready-made picture that each one shows; empty for none
+     */
+    record Swarm(Canvas canvas, Box box, Tune tune, Weather weather, Wish wish, String picture, boolean moving) implements Ask {
+    }
+
+    /**
+     * A clip between two scenes.
+     *
+     * @param word   shown while the canvas is covered; empty for none
+     * @param millis its length
+     * @param from   instant of its start, epoch milliseconds
+     */
+    record Transition(Canvas canvas, Box box, Tune tune, String word, double millis, long from) implements Ask {
+    }
+
+    /** A picture for a channel page. */
+    record Panel(Canvas canvas, Box box, Tune tune, String heading) implements Ask {
     }
 
     /**

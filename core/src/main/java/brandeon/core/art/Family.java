@@ -51,6 +51,9 @@ public interface Family {
     /** The scenery of a full-canvas screen, without words; it leaves the left upper part calm for them. */
     PieceArt screen(Easel easel, Box box, boolean moving);
 
+    /** What covers the whole box between two scenes; each leaf opaque, edges overlapping, since half pixels let light through. */
+    Curtain curtain(Easel easel, Box box);
+
     /** Draws a piece. */
     default PieceArt draw(Ask ask, Look look) {
         return Kinds.draw(this, ask, look);

@@ -2,8 +2,11 @@ package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
+import brandeon.core.motion.Particles;
+import brandeon.core.motion.Pose;
 import brandeon.core.text.Face;
 import brandeon.core.text.Measure;
+import java.util.ArrayList;
 import java.util.List;
 
 /** One thing to paint. Lists of marks are painted first to last. All lengths are canvas pixels. */
@@ -50,25 +53,18 @@ public sealed interface Mark {
      * @param showing what the cells show when nobody ticks them (pictures)
      */
     record Digits(ClockFace clock, Face face, double px, List<Double> cells, double y, Colour colour, String showing, List<Mark> ended) implements Mark {
-    }
 
-    /**
-     * What a clock counts, for the painter.
-     *
-     * @param until  instant of zero in epoch milliseconds; 0 while it stands still
-     * @param length full length in milliseconds, shown while it stands still
-     */
-    record ClockFace(long until, long length) {
-
-        /** The time as shown, e.g. "04:59": minutes may pass 99; a started second counts as whole. */
-        public String at(long now) {
-            long left = until == 0 ? length : Math.max(0, until - now);
-            long seconds = (left + 999) / 1000;
-            return "%02d:%02d".formatted(seconds / 60, seconds % 60);
-        }
-
-        public boolean over(long now) {
-            return until != 0 && now >= until;
+        /** What it shows at an instant, in epoch milliseconds. */
+        public List<Mark> shown(long now) {
+            if (clock.over(now)) {
+                return ended;
+            }
+            String text = clock.running() ? clock.at(now) : showing;
+            List<Mark> shown = new ArrayList<>();
+            for (int i = 0; i < Math.min(text.length(), cells.size()); i++) {
+                shown.add(new Text(text.substring(i, i + 1), face, px, cells.get(i), y, Anchor.MIDDLE, colour, 0));
+            }
+            return shown;
         }
     }
 
@@ -120,6 +116,52 @@ public sealed interface Mark {
             ground = List.copyOf(ground);
             over = List.copyOf(over);
         }
+    }
+
+    /** Marks at a moment of their movement. */
+    record Moved(Pose pose, List<Mark> marks) implements Mark {
+
+        public Moved {
+            marks = List.copyOf(marks);
+        }
+    }
+
+    /**
+     * Marks out of focus.
+     *
+     * @param deviation of the Gaussian, in pixels
+     */
+    record Blurred(double deviation, List<Mark> marks) implements Mark {
+
+        public Blurred {
+            marks = List.copyOf(marks);
+        }
+    }
+
+    /**
+     * Marks and their shadow under them; without an offset and in a light colour it is a glow.
+     *
+     * @param dx        to the right, in pixels
+     * @param dy        down, in pixels
+     * @param deviation of the Gaussian, in pixels
+     */
+    record Shadowed(double dx, double dy, double deviation, Colour colour, List<Mark> marks) implements Mark {
+
+        public Shadowed {
+            marks = List.copyOf(marks);
+        }
+    }
+
+    /**
+     * Particles inside a box, by the shared clock.
+     *
+     * @param flake   outline of one, about the origin, one pixel across
+     * @param soft    whether one fades from its middle outward instead of being filled evenly
+     * @param picture name of a ready-made picture that takes the place of the outline; empty for none
+     * @param shadow  how far each throws a shadow, in pixels; 0 for none
+     * @param moving  whether the painter runs them; else they stand as at instant 0
+     */
+    record Swarm(Box box, Particles particles, Outline flake, boolean soft, String picture, Colour colour, double shadow, boolean moving) implements Mark {
     }
 
     static Group group(String part, List<Mark> marks) {

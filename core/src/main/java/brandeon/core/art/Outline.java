@@ -1,7 +1,9 @@
 package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -58,6 +60,34 @@ public record Outline(List<Step> steps) {
                 .close().outline();
     }
 
+    /** A rectangle whose corners are cut off at 45 degrees. */
+    public static Outline cut(Box box, double by) {
+        double c = Math.min(by, Math.min(box.width(), box.height()) / 2);
+        if (c <= 0) {
+            return rectangle(box);
+        }
+        return pen().move(box.x() + c, box.y()).line(box.right() - c, box.y()).line(box.right(), box.y() + c).line(box.right(), box.bottom() - c)
+                .line(box.right() - c, box.bottom()).line(box.x() + c, box.bottom()).line(box.x(), box.bottom() - c).line(box.x(), box.y() + c).close().outline();
+    }
+
+    public static Outline ellipse(Box box) {
+        double rx = box.width() / 2;
+        double ry = box.height() / 2;
+        double x = box.centreX();
+        double y = box.centreY();
+        return pen().move(x + rx, y)
+                .curve(x + rx, y + ry * QUARTER, x + rx * QUARTER, y + ry, x, y + ry).curve(x - rx * QUARTER, y + ry, x - rx, y + ry * QUARTER, x - rx, y)
+                .curve(x - rx, y - ry * QUARTER, x - rx * QUARTER, y - ry, x, y - ry).curve(x + rx * QUARTER, y - ry, x + rx, y - ry * QUARTER, x + rx, y)
+                .close().outline();
+    }
+
+    /** Six corners, two of them at the middle of the left and the right side. */
+    public static Outline hexagon(Box box) {
+        double quarter = box.width() / 4;
+        return pen().move(box.x() + quarter, box.y()).line(box.right() - quarter, box.y()).line(box.right(), box.centreY()).line(box.right() - quarter, box.bottom())
+                .line(box.x() + quarter, box.bottom()).line(box.x(), box.centreY()).close().outline();
+    }
+
     public static Outline circle(double x, double y, double radius) {
         return rounded(new Box(x - radius, y - radius, 2 * radius, 2 * radius), radius);
     }
@@ -67,6 +97,32 @@ public record Outline(List<Step> steps) {
         List<Step> all = new ArrayList<>(steps);
         all.addAll(other.steps);
         return new Outline(all);
+    }
+
+    /** Every place multiplied, about the origin. */
+    public Outline scaled(double by) {
+        return new Outline(steps.stream().map(step -> switch (step) {
+            case Move(double x, double y) -> new Move(x * by, y * by);
+            case Line(double x, double y) -> new Line(x * by, y * by);
+            case Curve(double x1, double y1, double x2, double y2, double x, double y) -> new Curve(x1 * by, y1 * by, x2 * by, y2 * by, x * by, y * by);
+            case Close() -> step;
+        }).toList());
+    }
+
+    /** Turned about a point, degrees clockwise. */
+    public Outline turned(double degrees, double px, double py) {
+        AffineTransform turn = AffineTransform.getRotateInstance(Math.toRadians(degrees), px, py);
+        return new Outline(steps.stream().map(step -> switch (step) {
+            case Move(double x, double y) -> new Move(turned(turn, x, y).getX(), turned(turn, x, y).getY());
+            case Line(double x, double y) -> new Line(turned(turn, x, y).getX(), turned(turn, x, y).getY());
+            case Curve(double x1, double y1, double x2, double y2, double x, double y) -> new Curve(turned(turn, x1, y1).getX(), turned(turn, x1, y1).getY(),
+                    turned(turn, x2, y2).getX(), turned(turn, x2, y2).getY(), turned(turn, x, y).getX(), turned(turn, x, y).getY());
+            case Close() -> step;
+        }).toList());
+    }
+
+    private static Point2D turned(AffineTransform turn, double x, double y) {
+        return turn.transform(new Point2D.Double(x, y), null);
     }
 
     /** The path in SVG's notation, with two decimals. */

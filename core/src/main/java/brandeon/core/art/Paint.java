@@ -1,5 +1,6 @@
 package brandeon.core.art;
 
+import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import java.util.ArrayList;
@@ -17,6 +18,15 @@ public sealed interface Paint {
 
     /** From (x1, y1) to (x2, y2). */
     record Linear(double x1, double y1, double x2, double y2, List<Stop> stops) implements Paint {
+
+        /** Turned clockwise about the middle of a box; it still reaches from edge to edge. */
+        Linear turned(double degrees, Box box) {
+            double angle = Math.atan2(y2 - y1, x2 - x1) + Math.toRadians(degrees);
+            double reach = (Math.abs(Math.cos(angle)) * box.width() + Math.abs(Math.sin(angle)) * box.height()) / 2;
+            double dx = Math.cos(angle) * reach;
+            double dy = Math.sin(angle) * reach;
+            return new Linear(box.centreX() - dx, box.centreY() - dy, box.centreX() + dx, box.centreY() + dy, stops);
+        }
     }
 
     /** From the centre outward to the radius. */

@@ -2,6 +2,7 @@ package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Role;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,6 +16,16 @@ import java.util.List;
  * @param quiet   of words that matter less
  */
 public record Plate(List<Mark> ground, List<Mark> decor, Box content, Colour ink, Colour quiet) {
+
+    /**
+     * With the ink that its sort needs: labels lie on a colour, everything else on the dark plate.
+     *
+     * @param label the role that labels are filled with
+     */
+    public static Plate of(Look look, Sort sort, Role label, List<Mark> ground, List<Mark> decor, Box content) {
+        Colour ink = sort == Sort.LABEL ? look.inkOn(look.colour(label)) : look.colour(Role.TEXT);
+        return new Plate(ground, decor, content, ink, sort == Sort.LABEL ? ink : look.colour(Role.QUIET_TEXT));
+    }
 
     /** What a plate is for. */
     public enum Sort {

@@ -4,7 +4,7 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 
-/** Makes pictures smaller. */
+/** Makes pictures smaller, or fit for files. */
 public final class Scaling {
 
     private Scaling() {
@@ -23,6 +23,11 @@ public final class Scaling {
         }
         int height = Math.max(1, Math.round((float) image.getHeight() * width / image.getWidth()));
         return scaled(current, width, height, BufferedImage.TYPE_INT_ARGB);
+    }
+
+    /** The same picture not premultiplied, as PNG wants it. */
+    public static BufferedImage straight(BufferedImage image) {
+        return scaled(image, image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
     }
 
     private static BufferedImage scaled(BufferedImage image, int width, int height, int type) {

@@ -2,9 +2,13 @@ package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
+import brandeon.core.motion.Particles;
+import brandeon.core.motion.Pose;
+import brandeon.core.pack.Json;
 import brandeon.core.pack.Xml;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -13,6 +17,8 @@ import java.util.Map;
  * thing, however many pictures stand on one page.
  */
 public final class SvgWriter {
+
+    private static final double UNIT = 1000;
 
     private final StringBuilder body = new StringBuilder(1024);
     private final Map<String, String> definitions = new LinkedHashMap<>();
@@ -54,6 +60,10 @@ public final class SvgWriter {
             case Mark.Group group -> group(group);
             case Mark.Picture picture -> picture(picture);
             case Mark.Blended blended -> blended(blended);
+            case Mark.Moved(Pose pose, List<Mark> marks) -> moved(pose, marks);
+            case Mark.Blurred(double deviation, List<Mark> marks) -> styled("filter:blur(" + Numbers.text(deviation) + "px)", marks);
+            case Mark.Shadowed s -> styled("filter:drop-shadow(%spx %spx %spx %s)".formatted(Numbers.text(s.dx()), Numbers.text(s.dy()), Numbers.text(s.deviation()), rgba(s.colour())), s.marks());
+            case Mark.Swarm swarm -> swarm(swarm);
             case Mark.Bed _ -> { }
         }
     }
@@ -78,7 +88,9 @@ public final class SvgWriter {
     }
 
     private void digits(Mark.Digits digits) {
-        body.append("<g data-until=\"").append(digits.clock().until()).append("\" data-length=\"").append(digits.clock().length()).append("\"><g data-clock=\"running\">");
+        ClockFace clock = digits.clock();
+        body.append("<g data-mode=\"").append(clock.mode().name().toLowerCase(Locale.ROOT)).append("\" data-instant=\"").append(clock.instant()).append("\" data-length=\"").append(clock.length())
+                .append("\" data-format=\"").append(clock.format().template()).append("\" data-zone=\"").append(Xml.escaped(clock.zone())).append("\"><g data-clock=\"running\">");
         for (int i = 0; i < digits.cells().size(); i++) {
             openText(digits.face().family(), digits.px(), digits.cells().get(i), digits.y(), "middle", digits.colour());
             body.append('>').append(i < digits.showing().length() ? digits.showing().charAt(i) : ' ').append("</text>");
@@ -124,6 +136,45 @@ public final class SvgWriter {
         body.append(" clip-path=\"url(#").append(clip(blended.shape())).append(")\">");
         all(blended.over());
         body.append("</g></g>");
+    }
+
+    private void styled(String style, List<Mark> marks) {
+        body.append("<g style=\"").append(style).append("\">");
+        all(marks);
+        body.append("</g>");
+    }
+
+    private void moved(Pose pose, List<Mark> marks) {
+        body.append("<g transform=\"translate(%.3f %.3f) rotate(%.4f) scale(%.5f) translate(%.3f %.3f)\" opacity=\"%.4f\">".formatted(
+                pose.x() + pose.pivotX(), pose.y() + pose.pivotY(), pose.turn(), pose.scale(), -pose.pivotX(), -pose.pivotY(), pose.opacity()));
+        all(marks);
+        body.append("</g>");
+    }
+
+    /** What the painter must know of particles; the flake in thousandths of a pixel. */
+    private record SwarmView(Particles particles, String flake, boolean soft, String colour, double shadow, double shade, String picture, boolean moving) {
+    }
+
+    /** A canvas that the painter draws the particles on, with all that it must know. */
+    private void swarm(Mark.Swarm swarm) {
+        Box box = swarm.box();
+        Particles p = swarm.particles();
+        body.append("<foreignObject x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
+                .append("\" width=\"").append(Numbers.text(box.width())).append("\" height=\"").append(Numbers.text(box.height())).append("\"><canvas xmlns=\"http://www.w3.org/1999/xhtml\" width=\"")
+                .append(Math.round(box.width())).append("\" height=\"").append(Math.round(box.height())).append("\" style=\"display:block\" data-swarm=\"").append(Xml.escaped(Json.write(new SwarmView(p, unit(swarm.flake()), swarm.soft(), rgba(swarm.colour()), swarm.shadow(), Raster.SHADOW, swarm.picture(), swarm.moving()))))
+                .append("\"></canvas></foreignObject>");
+        if (!swarm.picture().isEmpty()) {
+            body.append("<image href=\"/painted/").append(Xml.escaped(swarm.picture())).append("\" width=\"1\" height=\"1\" display=\"none\"/>");
+        }
+    }
+
+    /** An outline one pixel across needs more than two decimals: it is given in thousandths. */
+    private static String unit(Outline outline) {
+        return outline.scaled(UNIT).svg();
+    }
+
+    private static String rgba(Colour colour) {
+        return "rgba(%d,%d,%d,%s)".formatted(Math.round(colour.red() * 255), Math.round(colour.green() * 255), Math.round(colour.blue() * 255), Numbers.text(colour.alpha()));
     }
 
     private void paint(String attribute, Paint paint) {

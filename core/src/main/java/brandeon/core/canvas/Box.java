@@ -43,6 +43,31 @@ public record Box(double x, double y, double width, double height) {
         return new Box(left, top, Math.max(0, Math.min(right(), other.right()) - left), Math.max(0, Math.min(bottom(), other.bottom()) - top));
     }
 
+    /** The smallest box around this one and another. */
+    public Box around(Box other) {
+        double left = Math.min(x, other.x);
+        double top = Math.min(y, other.y);
+        return new Box(left, top, Math.max(right(), other.right()) - left, Math.max(bottom(), other.bottom()) - top);
+    }
+
+    public Box moved(double dx, double dy) {
+        return new Box(x + dx, y + dy, width, height);
+    }
+
+    /** The smallest upright box around this one turned about a point, degrees clockwise. */
+    public Box turned(double degrees, double px, double py) {
+        if (degrees == 0) {
+            return this;
+        }
+        double cos = Math.cos(Math.toRadians(degrees));
+        double sin = Math.sin(Math.toRadians(degrees));
+        double w = width * Math.abs(cos) + height * Math.abs(sin);
+        double h = width * Math.abs(sin) + height * Math.abs(cos);
+        double dx = centreX() - px;
+        double dy = centreY() - py;
+        return new Box(px + dx * cos - dy * sin - w / 2, py + dx * sin + dy * cos - h / 2, w, h);
+    }
+
     /** How far this box sticks out of another, on its worst side; 0 when it lies within. */
     public double outside(Box other) {
         return Math.max(0, Math.max(

@@ -1,24 +1,40 @@
 package brandeon.core.canvas;
 
 /**
- * One output of the broadcast: its name, size in pixels and frames per second.
+ * One output of the broadcast: its name, size in pixels, frames per second and safe margins.
  *
  * Lengths in a theme are in units: 1080 units are the short side of the canvas, whatever its size. On a canvas
  * whose short side is 1080 pixels, one unit is one pixel.
  */
-public record Canvas(String id, String name, Size size, int frameRate) {
+public record Canvas(String id, String name, Size size, int frameRate, SafeMargins safe) {
 
     public static final double UNITS = 1080;
+    private static final int LONGEST_NAME = 60;
     private static final int LEAST_SIDE = 180;
     private static final int MOST_SIDE = 7680;
 
     public Canvas {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("A canvas's name has between 1 and %d letters.".formatted(LONGEST_NAME));
+        }
         if (Math.min(size.width(), size.height()) < LEAST_SIDE || Math.max(size.width(), size.height()) > MOST_SIDE) {
             throw new IllegalArgumentException("A canvas of " + size + " is out of range; its sides lie between 180 and 7680 pixels.");
         }
         if (frameRate < 1 || frameRate > 240) {
             throw new IllegalArgumentException("A frame rate of " + frameRate + " is out of range; it lies between 1 and 240.");
         }
+    }
+
+    /** With the safe margins of broadcasting. */
+    public static Canvas of(String id, String name, Size size, int frameRate) {
+        return new Canvas(id, name, size, frameRate, SafeMargins.BROADCAST);
+    }
+
+    /** The part of the canvas, in pixels, that is seen everywhere. */
+    public Box safe(SafeArea area) {
+        double x = size.width() * safe.share(area);
+        double y = size.height() * safe.share(area);
+        return new Box(x, y, size.width() - 2 * x, size.height() - 2 * y);
     }
 
     public Shape shape() {

@@ -34,25 +34,68 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
      * @throws IllegalArgumentException when the opening is empty or the bleed negative
      */
     public static CaptureFit cover(Size capture, Box opening, double bleed) {
+        return cover(capture, opening, bleed, capture.box());
+    }
+
+    /**
+     * The same, with the crop moved as little from the middle as keeps a part of the picture in sight, such as a face.
+     * Where the part is larger than what shows, it is cut evenly.
+     *
+     * @param keep in the capture's own pixels; the whole capture for no wish
+     */
+    public static CaptureFit cover(Size capture, Box opening, double bleed, Box keep) {
         if (opening.width() <= 0 || opening.height() <= 0 || bleed < 0) {
             throw new IllegalArgumentException("An opening of " + opening.width() + " × " + opening.height() + " with a bleed of " + bleed + " cannot be covered.");
         }
         Box target = outward(opening.grown(bleed));
         double scale = Math.max(target.width() / capture.width(), target.height() / capture.height());
-        int cropX = evenBelow((capture.width() - target.width() / scale) / 2);
-        int cropY = evenBelow((capture.height() - target.height() / scale) / 2);
-        double width = (capture.width() - 2 * cropX) * scale;
-        double height = (capture.height() - 2 * cropY) * scale;
-        int x = (int) target.x() - overhang(width - target.width());
-        int y = (int) target.y() - overhang(height - target.height());
+        Cut across = Cut.of(capture.width(), opening.width() / scale, target.width() / scale, keep.x(), keep.right());
+        Cut down = Cut.of(capture.height(), opening.height() / scale, target.height() / scale, keep.y(), keep.bottom());
+        double width = (capture.width() - across.before() - across.after()) * scale;
+        double height = (capture.height() - down.before() - down.after()) * scale;
+        int x = (int) target.x() - overhang(across.tooMuch() * scale);
+        int y = (int) target.y() - overhang(down.tooMuch() * scale);
         Box shown = new Box(x, y, width, height);
         double share = Math.min(1, opening.area() / (capture.width() * scale * capture.height() * scale));
-        return new CaptureFit(x, y, scale, new Crop(cropX, cropY, cropX, cropY), shown, gap(opening, shown), share);
+        return new CaptureFit(x, y, scale, new Crop(across.before(), down.before(), across.after(), down.after()), shown, gap(opening, shown), share);
     }
 
-    /** Half of what is left over, in whole pixels; rounding noise below nothing counts as nothing. */
-    private static int overhang(double leftOver) {
-        return (int) Math.floor(Math.max(0, leftOver + 1e-6) / 2);
+    /**
+     * What is cut off the two ends of one axis, in source pixels.
+     *
+     * @param tooMuch how much more than wanted stays before the window, since crops are even numbers
+     */
+    private record Cut(int before, int after, double tooMuch) {
+
+        /**
+         * @param seen   length that the opening shows
+         * @param window length that must stay, with the bleed
+         */
+        static Cut of(double length, double seen, double window, double keepFrom, double keepTo) {
+            double all = Math.max(0, length - window);
+            double hidden = (window - seen) / 2;
+            double most = keepFrom - hidden;
+            double least = keepTo - seen - hidden;
+            double start = least > most ? (least + most) / 2 : Math.clamp(all / 2, least, most);
+            start = Math.clamp(start, 0, all);
+            int before = evenBelow(start);
+            return new Cut(before, evenBelow(all - start), start - before);
+        }
+    }
+
+    /** Whole pixels; rounding noise below nothing counts as nothing. */
+    private static int overhang(double pixels) {
+        return (int) Math.floor(Math.max(0, pixels + 1e-6));
+    }
+
+    /** Where a part of the capture, in its own pixels, comes to lie on the canvas. */
+    public Box onCanvas(Box part) {
+        return new Box(x + (part.x() - crop.left()) * scale, y + (part.y() - crop.top()) * scale, part.width() * scale, part.height() * scale);
+    }
+
+    /** The part of the capture, in its own pixels, that lies at a place of the canvas; cut where there is no picture. */
+    public Box onCapture(Box place, Size capture) {
+        return new Box((place.x() - x) / scale + crop.left(), (place.y() - y) / scale + crop.top(), place.width() / scale, place.height() / scale).cut(capture.box()).snapped();
     }
 
     private static Box outward(Box box) {

@@ -1,19 +1,25 @@
 package brandeon.core.demo;
 
+import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Shape;
+import brandeon.core.canvas.Side;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Brand;
+import brandeon.core.theme.LineShift;
 import brandeon.core.theme.Mood;
 import brandeon.core.theme.Capture;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlanLine;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.Spot;
 import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
 import brandeon.core.theme.Zone;
@@ -27,9 +33,10 @@ public final class ReedlightHide {
     }
 
     public static Theme theme() {
-        return new Theme("Reedlight Hide",
+        return Theme.of("Reedlight Hide",
                 Brand.of(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.55).withMoods(moods(), ""),
-                "tideline", canvases(), captures(), pieces(), scenes(), alerts(), List.of(), List.of());
+                "tideline", canvases(), captures(), pieces(), scenes(), alerts())
+                .withLines(List.of(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.CAMERA_FOOT, 0.42)));
     }
 
     private static List<Mood> moods() {
@@ -40,13 +47,13 @@ public final class ReedlightHide {
 
     private static List<Canvas> canvases() {
         return List.of(
-                new Canvas("wide", "Wide", Size.of(1920, 1080), 60),
-                new Canvas("upright", "Upright", Size.of(1080, 1920), 60),
-                new Canvas("recording", "Recording", Size.of(2560, 1440), 60));
+                Canvas.of("wide", "Wide", Size.of(1920, 1080), 60),
+                Canvas.of("upright", "Upright", Size.of(1080, 1920), 60),
+                Canvas.of("recording", "Recording", Size.of(2560, 1440), 60));
     }
 
     private static List<Capture> captures() {
-        return List.of(new Capture(Starter.CAMERA, "Host camera", Size.of(1280, 720)), new Capture(Starter.PLAY, "Spotting scope", Size.of(1920, 1080)));
+        return List.of(Capture.of(Starter.CAMERA, "Host camera", Size.of(1280, 720)), Capture.of(Starter.PLAY, "Spotting scope", Size.of(1920, 1080)));
     }
 
     private static List<Piece> pieces() {
@@ -62,7 +69,20 @@ public final class ReedlightHide {
                 Piece.of("supporter", PieceKind.FACT_LINE, "Latest supporter", "", Map.of("label", "Latest subscriber", "value", "{latestSubscriber}"), Map.of()),
                 Piece.of("follower", PieceKind.FACT_LINE, "Latest follower", "", Map.of("label", "Latest follower", "value", "{latestFollower}"), Map.of()),
                 Piece.of("band", PieceKind.BAND, "Heads-up band", "", Map.of("label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern"), Map.of()),
-                Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer"));
+                Piece.of("sightings", PieceKind.COUNTER, "Sightings", "", Map.of("label", "Herons tonight", "value", "7"), Map.of()),
+                Piece.of("nest-boxes", PieceKind.GOAL, "Nest-box goal", "", Map.of("label", "Nest boxes", "value", "{subscribers}"), Map.of("target", 40.0)),
+                Piece.of("species", PieceKind.POINTS, "Species list", "", Map.of("title", "Heard tonight", "rows", """
+                        [x] Curlew
+                        [x] Water rail
+                        [>] Bittern
+                        Barn owl"""), Map.of()),
+                Piece.of("guest", PieceKind.LOWER_THIRD, "Guest", "", Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay"), Map.of()),
+                Piece.of("tide", PieceKind.TICKER, "Tide ticker", "", Map.of("text", "High tide 19:42 · low tide 01:10 · wind from the north-east, gentle · please whisper after nine"), Map.of()),
+                Piece.of("shops", PieceKind.SPONSORS, "Local shops"),
+                Piece.of("supporters", PieceKind.SUPPORTERS, "Supporter stack", "", Map.of("title", "With us tonight"), Map.of()),
+                Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer").mustShow(true),
+                Piece.of("tide-over", PieceKind.TRANSITION, "Tide over", "", Map.of("word", "Reedlight Hide"), Map.of()),
+                Piece.of("channel-page", PieceKind.PANEL, "Channel page"));
     }
 
     private static Piece screen(String id, String name, String title, String line) {
@@ -72,13 +92,22 @@ public final class ReedlightHide {
     private static List<Scene> scenes() {
         Placed announcer = Placed.in(Zone.ALERT, "announcer");
         return List.of(
-                new Scene("starting", "Starting", SceneRole.STARTING, List.of(Placed.in(Zone.FULL, "starting-screen"), Placed.in(Zone.CLOCK, "countdown"), announcer)),
-                new Scene("hide", "Hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "scope-frame"), Placed.in(Zone.CAMERA, "camera-frame"),
-                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "follower"), Placed.in(Zone.BAND, "band"), announcer)),
-                new Scene("desk", "Field desk", SceneRole.TALKING, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "desk-frame"),
-                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "follower"), Placed.in(Zone.BAND, "band"), announcer)),
-                new Scene("away", "Away", SceneRole.AWAY, List.of(Placed.in(Zone.FULL, "away-screen"), announcer)),
-                new Scene("closing", "Closing", SceneRole.ENDING, List.of(Placed.in(Zone.FULL, "closing-screen"), announcer)));
+                Scene.of("starting", "Starting", SceneRole.STARTING, List.of(Placed.in(Zone.FULL, "starting-screen"), Placed.in(Zone.CLOCK, "countdown"), announcer)),
+                Scene.of("hide", "Hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "scope-frame"), Placed.in(Zone.CAMERA, "camera-frame"),
+                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "follower"),
+                        Placed.at(under("follower", Side.BOTTOM), "sightings").corrected(Shape.UPRIGHT, under("supporter", Side.TOP)),
+                        Placed.at(under("follower", Side.TOP), "nest-boxes").hidden(Shape.WIDE, true).hidden(Shape.SQUARE, true),
+                        Placed.in(Zone.BAND, "band"), announcer)),
+                Scene.of("desk", "Field desk", SceneRole.TALKING, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "desk-frame"), Placed.in(Zone.CAMERA, "species"),
+                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "nest-boxes"), Placed.in(Zone.LOWER, "guest"), Placed.in(Zone.BAND, "band"), announcer)),
+                Scene.of("away", "Away", SceneRole.AWAY, List.of(Placed.in(Zone.FULL, "away-screen"), Placed.at(new Spot.Anchored(Anchor.LEFT, 118, 90, 460, 112), "shops"), Placed.in(Zone.LOW_STRIP, "tide"), announcer)),
+                Scene.of("closing", "Closing", SceneRole.ENDING, List.of(Placed.in(Zone.FULL, "closing-screen"),
+                        Placed.at(new Spot.Anchored(Anchor.RIGHT, -130, 0, 420, 420), "supporters").corrected(Shape.UPRIGHT, new Spot.Anchored(Anchor.BOTTOM, 0, -220, 700, 420)), announcer)));
+    }
+
+    /** Hung on another line with the gap of the plan, as wide as it. */
+    private static Spot under(String piece, Side side) {
+        return new Spot.Attached(piece, side, Spot.Along.FULL, 28, 380, 112);
     }
 
     private static List<AlertRule> alerts() {

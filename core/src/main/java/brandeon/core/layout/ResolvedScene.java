@@ -1,12 +1,17 @@
 package brandeon.core.layout;
 
 import brandeon.core.art.Opening;
+import brandeon.core.art.Outline;
 import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
+import brandeon.core.canvas.Shape;
 import brandeon.core.theme.Capture;
+import brandeon.core.theme.Manner;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.Region;
 import brandeon.core.theme.Scene;
 import java.util.List;
 import java.util.Optional;
@@ -14,12 +19,59 @@ import java.util.Optional;
 /** One scene on one canvas, computed: every piece with its box in whole pixels and its art, back to front. */
 public record ResolvedScene(Scene scene, Canvas canvas, List<Placement> placements, List<FittedOpening> openings) {
 
-    /** @param corrected whether a hand-made correction for this canvas shape decides the box */
-    public record Placement(Piece piece, Box box, boolean corrected, PieceArt art) {
+    /**
+     * A piece where it stands.
+     *
+     * @param placed how it is placed on the scene
+     * @param box    before it is turned
+     * @param art    as it shows: mirrored, turned and faded
+     */
+    public record Placement(Piece piece, Placed placed, Box box, Manner manner, PieceArt art) {
+
+        /** Whether a hand-made correction for the canvas's shape decides the box. */
+        public boolean corrected(Shape shape) {
+            return placed.corrections().containsKey(shape);
+        }
+
+        /** The smallest upright box around it as it stands. */
+        public Box bounds() {
+            return asItStands(box);
+        }
+
+        /** The smallest upright box around a part of the canvas that is turned with it. */
+        public Box asItStands(Box part) {
+            return manner.turned() ? part.turned(manner.turn(), box.centreX(), box.centreY()) : part;
+        }
     }
 
-    /** An opening with the capture behind it and where that must stand. */
-    public record FittedOpening(String piece, Capture capture, Opening opening, CaptureFit fit) {
+    /**
+     * An opening with the capture behind it and where that must stand.
+     *
+     * @param opening and {@code fit} before both are turned
+     * @param turn    degrees clockwise
+     * @param pivotX  what both are turned about
+     */
+    public record FittedOpening(String piece, Capture capture, Opening opening, CaptureFit fit, double turn, double pivotX, double pivotY) {
+
+        /** Its edge as it stands, grown by some pixels on every side. */
+        public Outline outline(double grown) {
+            Outline upright = opening.outline(grown);
+            return turn == 0 ? upright : upright.turned(turn, pivotX, pivotY);
+        }
+
+        /** The smallest upright box around it as it stands. */
+        public Box bounds() {
+            return asItStands(opening.box());
+        }
+
+        /** Where a region of the capture is seen on the canvas; of size nothing where it is cut off. */
+        public Box seen(Region region) {
+            return asItStands(fit.onCanvas(region.box())).cut(bounds());
+        }
+
+        private Box asItStands(Box part) {
+            return part.turned(turn, pivotX, pivotY);
+        }
     }
 
     public ResolvedScene {

@@ -1,6 +1,7 @@
 package brandeon.core.layout;
 
 import brandeon.core.art.Blend;
+import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.live.AlertSlot;
@@ -15,6 +16,8 @@ import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
+import brandeon.core.theme.Zone;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,31 +25,85 @@ import java.util.Optional;
 /** Each kind of piece in a theme's own brand, at its true proportions, with sample words: for choosing. */
 public final class Samples {
 
-    private static final Canvas CANVAS = new Canvas("sample", "Sample", Size.of(1920, 1080), 60);
+    public static final Canvas CANVAS = Canvas.of("sample", "Sample", Size.of(1920, 1080), 60);
+    private static final double ROOM = 30;
+    private static final double DETAIL = 720;
+    private static final double LONGEST = 6;
+    private static final long SHOWN_MILLIS = 8000;
     private static final Signal SIGNAL = new Signal("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
-            new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Wren of Low Quay", "latestRaider", "Saltmarsh Sal", "followers", 128L, "subscribers", 64L)), Map.of(),
-            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(0, 8000))));
+            new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Wren of Low Quay", "latestRaider", "Saltmarsh Sal", "followers", 128L, "subscribers", 64L,
+                    "recentSignals", "Joined | Ilse Fenn\nFollows | Wren of Low Quay\nCame with 24 | Saltmarsh Sal\nGave 5 | Oskar Tide")), Map.of(),
+            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS))));
 
     private Samples() {
     }
 
+    /** A live state in which a sample alert, or the transition clip that a piece is, begins at an instant. */
+    public static LiveState begun(LiveState live, Piece piece, long start) {
+        Map<String, Long> clocks = new HashMap<>(live.clocks());
+        if (piece.kind() == PieceKind.TRANSITION) {
+            clocks.put(piece.id(), start);
+        }
+        return new LiveState(live.readings(), clocks, Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS))));
+    }
+
+    /** Sample readings. */
+    public static LiveState live() {
+        return LIVE;
+    }
+
     /** One piece of a kind alone on a wide canvas. */
     public static ResolvedScene of(Theme theme, PieceKind kind) {
+        return of(theme, piece(theme, kind), CANVAS, LIVE);
+    }
+
+    /** A piece of a kind with sample words, and a picture of the theme's where it shows one. */
+    public static Piece piece(Theme theme, PieceKind kind) {
         Piece piece = Piece.of("sample", kind, kind.title());
         if (kind == PieceKind.FRAME) {
             piece = piece.withText("name", theme.name());
         }
+        if (kind == PieceKind.TRANSITION) {
+            piece = piece.withText("word", theme.name());
+        }
         if (kind == PieceKind.BAND) {
             piece = piece.withText("label", theme.name()).withText("message", "What is going on right now");
         }
-        Piece bare = piece;
         if (kind == PieceKind.PICTURE || kind == PieceKind.FRAME_PICTURE) {
+            Piece bare = piece;
             piece = theme.artworks().stream().filter(a -> kind == PieceKind.PICTURE || !a.openings().openings().isEmpty()).findFirst()
                     .map(artwork -> bare.with(Optional.of(new Inlay(artwork.id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE)))).orElse(bare);
         }
-        SceneRole role = kind.zone() == brandeon.core.theme.Zone.CLOCK ? SceneRole.STARTING : SceneRole.LIVE;
-        Scene scene = new Scene("sample", "Sample", role, List.of(Placed.in(kind.zone(), piece.id())));
-        return new Resolver(theme.withPieces(List.of(piece)).withScenes(List.of(scene))).resolve(scene, CANVAS, LIVE);
+        return piece;
+    }
+
+    /**
+     * The part of the canvas that shows what a piece is: all of it with a little room, but of what is thin or small and
+     * spread over the canvas only a part, large enough to see.
+     */
+    public static Box shown(ResolvedScene sample) {
+        Box canvas = sample.canvas().size().box();
+        Box box = sample.placements().getFirst().box();
+        Box wanted = switch (sample.placements().getFirst().piece().kind()) {
+            case PARTICLES -> new Box(canvas.centreX() - DETAIL / 2, canvas.centreY() - DETAIL / 4, DETAIL, DETAIL / 2);
+            case CORNERS -> new Box(box.x() - ROOM, box.y() - ROOM, DETAIL / 2, DETAIL / 4);
+            default -> box.grown(ROOM);
+        };
+        Box cut = wanted.cut(canvas).snapped();
+        // A band is as long as the canvas; its beginning shows what it is.
+        return new Box(cut.x(), cut.y(), Math.min(cut.width(), cut.height() * LONGEST), cut.height());
+    }
+
+    /** A piece alone on a wide canvas, with sample readings. */
+    public static ResolvedScene of(Theme theme, Piece piece) {
+        return of(theme, piece, CANVAS, LIVE);
+    }
+
+    /** A piece alone on a canvas, in the zone of its kind. */
+    public static ResolvedScene of(Theme theme, Piece piece, Canvas canvas, LiveState live) {
+        Zone zone = piece.kind().zone();
+        Scene scene = Scene.of("sample", "Sample", zone == Zone.CLOCK ? SceneRole.STARTING : SceneRole.LIVE, List.of(Placed.in(zone, piece.id())));
+        return new Resolver(theme.withPieces(List.of(piece)).withScenes(List.of(scene))).resolve(scene, canvas, live);
     }
 }

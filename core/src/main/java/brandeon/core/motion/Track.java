@@ -51,6 +51,52 @@ public record Track(String part, List<Key> keys, Easing easing, double millis, d
         keys = List.copyOf(keys);
     }
 
+    public Track with(List<Key> others) {
+        return new Track(part, others, easing, millis, delay, cycles, alternate, start);
+    }
+
+    /** The same fades without any movement. */
+    public Track still() {
+        return new Track(part, keys.stream().map(key -> Key.still(key.offset()).faded(key.opacity())).toList(), easing, millis, delay, cycles, alternate, start);
+    }
+
+    /** Whether the opacity changes. */
+    public boolean fades() {
+        return keys.stream().anyMatch(key -> key.opacity() != keys.getFirst().opacity());
+    }
+
+    /** How often it runs forth, or forth and back, in milliseconds: after this a loop shows the same again. */
+    public double round() {
+        return millis * (alternate ? 2 : 1);
+    }
+
+    /**
+     * Where its part is at an instant, as the painter shows it: a loop without a start runs by the shared clock, anything
+     * else stands at its first key before it begins and at its last one when it is over.
+     *
+     * @param now epoch milliseconds
+     */
+    public Pose at(double now) {
+        double elapsed = start > 0 ? now - start : now % round() + round();
+        double cycle = (elapsed - delay) / millis;
+        double whole = cycles == FOREVER ? Math.floor(cycle) : Math.clamp(Math.floor(cycle), 0, Math.max(0, Math.ceil(cycles) - 1));
+        double progress = Math.clamp(cycle - whole, 0, 1);
+        boolean back = alternate && Math.floorMod((long) whole, 2) == 1;
+        return between(back ? 1 - progress : progress);
+    }
+
+    private Pose between(double progress) {
+        int next = 1;
+        while (next < keys.size() - 1 && keys.get(next).offset() <= progress) {
+            next++;
+        }
+        Key from = keys.get(next - 1);
+        Key to = keys.get(next);
+        double span = to.offset() - from.offset();
+        double share = span <= 0 ? 1 : easing.at((progress - from.offset()) / span);
+        return Pose.of(from).towards(Pose.of(to), share);
+    }
+
     public static Track loop(String part, Key from, Key to, double millis, double delay) {
         return new Track(part, List.of(from, to), Easing.EASE_IN_OUT, millis, delay, FOREVER, true, 0);
     }

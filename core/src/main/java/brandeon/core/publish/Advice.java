@@ -12,7 +12,7 @@ public record Advice(Behaviour behaviour, String reason) {
         if (announces) {
             return new Advice(Behaviour.KEEP_RUNNING, "It shows alerts; one that begins while it loads would be missed.");
         }
-        if (part != Part.BACK && has(theme, scene, PieceKind.COUNTDOWN)) {
+        if (part != Part.BACK && (has(theme, scene, PieceKind.COUNTDOWN) || has(theme, scene, PieceKind.COUNT_UP))) {
             return new Advice(Behaviour.RESTART_ON_ENTRY, "Its clock runs on the server, so it may start afresh, and it is ready at once when shown.");
         }
         return new Advice(Behaviour.REST_WHEN_HIDDEN, "Nothing live is on it, so it need not cost anything while hidden.");

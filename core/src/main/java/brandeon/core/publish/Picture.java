@@ -1,13 +1,15 @@
 package brandeon.core.publish;
 
+import brandeon.core.art.Blend;
 import brandeon.core.art.ContentName;
 import brandeon.core.art.Mark;
-import brandeon.core.art.Opening;
 import brandeon.core.art.Outline;
+import brandeon.core.art.PieceArt;
 import brandeon.core.art.SvgWriter;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.motion.Track;
 import brandeon.core.text.Face;
@@ -27,12 +29,12 @@ public record Picture(int width, int height, List<Layer> layers) {
 
     private static final Pattern FAMILY = Pattern.compile("font-family=\"(Brandeon [^\"]+)\"");
 
-    /** One piece. */
-    public record Layer(String piece, String svg, List<Movement> movements) {
+    /** One piece. @param blend how it meets the layers under it, in CSS's words */
+    public record Layer(String piece, String svg, List<Movement> movements, String blend) {
 
         /** Whether it shows something else at another instant: a clock, an entrance or an exit. Loops do not count. */
         public boolean timed() {
-            return svg.contains("data-until=") || movements.stream().anyMatch(movement -> movement.start() > 0);
+            return svg.contains("data-instant=") || movements.stream().anyMatch(movement -> movement.start() > 0);
         }
     }
 
@@ -55,7 +57,7 @@ public record Picture(int width, int height, List<Layer> layers) {
         List<Layer> layers = new ArrayList<>();
         for (Placement placement : placements(scene, part)) {
             layers.add(new Layer(placement.piece().id(), SvgWriter.fragment(marks(scene, part, placement)),
-                    placement.art().tracks().stream().map(Picture::movement).toList()));
+                    movements(placement.art()), placement.manner().blend().css()));
         }
         return new Picture(size.width(), size.height(), List.copyOf(layers));
     }
@@ -64,7 +66,12 @@ public record Picture(int width, int height, List<Layer> layers) {
     public static List<Mark> marks(ResolvedScene scene, Part part) {
         List<Mark> all = new ArrayList<>();
         for (Placement placement : placements(scene, part)) {
-            all.addAll(marks(scene, part, placement));
+            List<Mark> marks = marks(scene, part, placement);
+            if (placement.manner().blend() == Blend.NORMAL) {
+                all.addAll(marks);
+            } else {
+                all = new ArrayList<>(List.of(new Mark.Blended(all, placement.manner().blend(), 1, Outline.rectangle(scene.canvas().size().box()), marks)));
+            }
         }
         return all;
     }
@@ -98,16 +105,16 @@ public record Picture(int width, int height, List<Layer> layers) {
             return marks;
         }
         List<Mark> cut = marks;
-        for (List<Opening> apart : apart(scene.openings().stream().map(ResolvedScene.FittedOpening::opening).toList())) {
+        for (List<FittedOpening> apart : apart(scene.openings())) {
             cut = List.of(Mark.clipped(cutOut(scene, apart), cut));
         }
         return cut;
     }
 
     /** Openings in as few groups as keep those that overlap apart: within one path their common part would be filled again. */
-    private static List<List<Opening>> apart(List<Opening> openings) {
-        List<List<Opening>> groups = new ArrayList<>();
-        for (Opening opening : openings) {
+    private static List<List<FittedOpening>> apart(List<FittedOpening> openings) {
+        List<List<FittedOpening>> groups = new ArrayList<>();
+        for (FittedOpening opening : openings) {
             groups.stream().filter(group -> group.stream().noneMatch(other -> hole(other).cut(hole(opening)).area() > 0)).findFirst()
                     .orElseGet(() -> {
                         groups.add(new ArrayList<>());
@@ -118,17 +125,22 @@ public record Picture(int width, int height, List<Layer> layers) {
     }
 
     /** A little larger than seen, so that its edge hides under the frame. */
-    private static Box hole(Opening opening) {
-        return opening.box().grown(opening.bleed());
+    private static Box hole(FittedOpening opening) {
+        return opening.bounds().grown(opening.opening().bleed());
     }
 
     /** The canvas less some openings. */
-    private static Outline cutOut(ResolvedScene scene, List<Opening> openings) {
+    private static Outline cutOut(ResolvedScene scene, List<FittedOpening> openings) {
         Outline area = Outline.rectangle(scene.canvas().size().box());
-        for (Opening opening : openings) {
-            area = area.with(Outline.rounded(hole(opening), opening.corner() + opening.bleed()));
+        for (FittedOpening opening : openings) {
+            area = area.with(opening.outline(opening.opening().bleed()));
         }
         return area;
+    }
+
+    /** How a piece moves, in the painter's words. */
+    public static List<Movement> movements(PieceArt art) {
+        return art.tracks().stream().map(Picture::movement).toList();
     }
 
     private static Movement movement(Track track) {

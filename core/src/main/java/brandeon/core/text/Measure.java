@@ -61,6 +61,11 @@ public final class Measure {
         return CAPS.computeIfAbsent(face, f -> glyphHeight(f, "H")) * px;
     }
 
+    /** Height of a lower-case x, in pixels, at a size in pixels. */
+    public static double xHeight(Face face, double px) {
+        return EXES.computeIfAbsent(face, f -> glyphHeight(f, "x")) * px;
+    }
+
     /** Distance from baseline to the lowest part of letters, in pixels. */
     public static double descent(Face face, double px) {
         LineMetrics metrics = face.at(REFERENCE).getLineMetrics("g", UNHINTED);
@@ -68,6 +73,7 @@ public final class Measure {
     }
 
     private static final Map<Face, Double> CAPS = new java.util.concurrent.ConcurrentHashMap<>();
+    private static final Map<Face, Double> EXES = new java.util.concurrent.ConcurrentHashMap<>();
 
     private static double glyphHeight(Face face, String glyph) {
         Font font = face.at(REFERENCE);

@@ -21,8 +21,9 @@ import java.util.Optional;
  * @param plate    how dark (covering) see-through plates are, 0 to 1
  * @param gradient what frames and edges run through
  * @param mood     id of the mood that is worn; empty for the brand's own colours
+ * @param calm     whether nothing moves and things only fade
  */
-public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Face text, Face figures, double corner, double plate, Gradient gradient, List<Mood> moods, String mood) {
+public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Face text, Face figures, double corner, double plate, Gradient gradient, List<Mood> moods, String mood, boolean calm) {
 
     public static final int MOST_MOODS = 12;
     public static final double STANDARD_PLATE = 0.92;
@@ -41,7 +42,7 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
 
     /** A brand of colours and faces, everything else as it usually is. */
     public static Brand of(List<Colour> seeds, Face heading, Face text, Face figures, double corner) {
-        return new Brand(seeds, Map.of(), heading, text, figures, corner, STANDARD_PLATE, Gradient.STANDARD, List.of(), "");
+        return new Brand(seeds, Map.of(), heading, text, figures, corner, STANDARD_PLATE, Gradient.STANDARD, List.of(), "", false);
     }
 
     /** The colours in force: those of the mood that is worn, else the brand's own. */
@@ -51,7 +52,7 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
 
     public Look look() {
         Palette palette = palette();
-        return new Look(palette, heading, text, figures, corner, plate, gradient.points(palette));
+        return new Look(palette, heading, text, figures, corner, plate, gradient.points(palette), calm);
     }
 
     public Optional<Mood> worn() {
@@ -63,31 +64,35 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
     }
 
     public Brand withSeeds(List<Colour> list) {
-        return new Brand(list, pins, heading, text, figures, corner, plate, gradient, moods, mood);
+        return new Brand(list, pins, heading, text, figures, corner, plate, gradient, moods, mood, calm);
     }
 
     public Brand withPins(Map<Role, Colour> map) {
-        return new Brand(seeds, map, heading, text, figures, corner, plate, gradient, moods, mood);
+        return new Brand(seeds, map, heading, text, figures, corner, plate, gradient, moods, mood, calm);
     }
 
     public Brand withFaces(Face newHeading, Face newText, Face newFigures) {
-        return new Brand(seeds, pins, newHeading, newText, newFigures, corner, plate, gradient, moods, mood);
+        return new Brand(seeds, pins, newHeading, newText, newFigures, corner, plate, gradient, moods, mood, calm);
     }
 
     public Brand withCorner(double share) {
-        return new Brand(seeds, pins, heading, text, figures, share, plate, gradient, moods, mood);
+        return new Brand(seeds, pins, heading, text, figures, share, plate, gradient, moods, mood, calm);
     }
 
     public Brand withPlate(double share) {
-        return new Brand(seeds, pins, heading, text, figures, corner, share, gradient, moods, mood);
+        return new Brand(seeds, pins, heading, text, figures, corner, share, gradient, moods, mood, calm);
     }
 
     public Brand withGradient(Gradient run) {
-        return new Brand(seeds, pins, heading, text, figures, corner, plate, run, moods, mood);
+        return new Brand(seeds, pins, heading, text, figures, corner, plate, run, moods, mood, calm);
+    }
+
+    public Brand withCalm(boolean wanted) {
+        return new Brand(seeds, pins, heading, text, figures, corner, plate, gradient, moods, mood, wanted);
     }
 
     public Brand withMoods(List<Mood> list, String worn) {
-        return new Brand(seeds, pins, heading, text, figures, corner, plate, gradient, list, worn);
+        return new Brand(seeds, pins, heading, text, figures, corner, plate, gradient, list, worn, calm);
     }
 
     static List<Colour> seeds(List<Colour> seeds) {

@@ -1,7 +1,42 @@
 package brandeon.core.theme;
 
+import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
 
-/** A camera, game or screen picture that the broadcaster supplies, with its own size. */
-public record Capture(String id, String name, Size size) {
+/** A camera, game or screen picture that the broadcaster supplies, with its own size and the parts of it that matter. */
+public record Capture(String id, String name, Size size, List<Region> regions) {
+
+    public static final int MOST_REGIONS = 20;
+
+    public Capture {
+        regions = regions.stream().sorted(Comparator.comparing(Region::id)).toList();
+        if (name.isBlank() || name.length() > 60) {
+            throw new IllegalArgumentException("The name of a capture has between 1 and 60 letters.");
+        }
+        for (Region region : regions) {
+            if (region.box().outside(size.box()) > 0) {
+                throw new IllegalArgumentException("%s reaches out of the picture of %s, which is %s.".formatted(region.name(), name, size));
+            }
+        }
+    }
+
+    public static Capture of(String id, String name, Size size) {
+        return new Capture(id, name, size, List.of());
+    }
+
+    public Optional<Region> region(String region) {
+        return regions.stream().filter(r -> r.id().equals(region)).findFirst();
+    }
+
+    /** What a crop should leave in sight: all faces together, or the whole picture where none was drawn. */
+    public Box keep() {
+        return regions.stream().filter(r -> r.sort() == Region.Sort.FACE).map(Region::box).reduce(Box::around).orElse(size.box());
+    }
+
+    Capture with(List<Region> others) {
+        return new Capture(id, name, size, others);
+    }
 }

@@ -4,6 +4,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
+import brandeon.core.canvas.Viewer;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
@@ -14,6 +15,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.Map;
 
 /** One change of a theme. Each names one property, so that two people's edits merge. Indexes count from 0. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
@@ -29,6 +31,7 @@ import java.util.List;
     @Type(value = Edit.SetFamily.class, name = "setFamily"),
     @Type(value = Edit.SetCorner.class, name = "setCorner"),
     @Type(value = Edit.SetPlate.class, name = "setPlate"),
+    @Type(value = Edit.SetCalm.class, name = "setCalm"),
     @Type(value = Edit.SetGradient.class, name = "setGradient"),
     @Type(value = Edit.AddMood.class, name = "addMood"),
     @Type(value = Edit.SetMood.class, name = "setMood"),
@@ -50,8 +53,31 @@ import java.util.List;
     @Type(value = Edit.Place.class, name = "place"),
     @Type(value = Edit.TakeOff.class, name = "takeOff"),
     @Type(value = Edit.Reorder.class, name = "reorder"),
+    @Type(value = Edit.SetGroup.class, name = "setGroup"),
     @Type(value = Edit.SetBox.class, name = "setBox"),
-    @Type(value = Edit.DropBox.class, name = "dropBox"),
+    @Type(value = Edit.DropCorrection.class, name = "dropCorrection"),
+    @Type(value = Edit.SetSpot.class, name = "setSpot"),
+    @Type(value = Edit.SetCorrection.class, name = "setCorrection"),
+    @Type(value = Edit.SetHidden.class, name = "setHidden"),
+    @Type(value = Edit.SetManner.class, name = "setManner"),
+    @Type(value = Edit.SetMannerOn.class, name = "setMannerOn"),
+    @Type(value = Edit.DropMannerOn.class, name = "dropMannerOn"),
+    @Type(value = Edit.SetLocked.class, name = "setLocked"),
+    @Type(value = Edit.SetWords.class, name = "setWords"),
+    @Type(value = Edit.MoveScene.class, name = "moveScene"),
+    @Type(value = Edit.SetPieceCaptures.class, name = "setPieceCaptures"),
+    @Type(value = Edit.SetMustShow.class, name = "setMustShow"),
+    @Type(value = Edit.SetCanvas.class, name = "setCanvas"),
+    @Type(value = Edit.AddCapture.class, name = "addCapture"),
+    @Type(value = Edit.RemoveCapture.class, name = "removeCapture"),
+    @Type(value = Edit.RenameCapture.class, name = "renameCapture"),
+    @Type(value = Edit.SetRegion.class, name = "setRegion"),
+    @Type(value = Edit.DropRegion.class, name = "dropRegion"),
+    @Type(value = Edit.SetLine.class, name = "setLine"),
+    @Type(value = Edit.DropLine.class, name = "dropLine"),
+    @Type(value = Edit.SetViewer.class, name = "setViewer"),
+    @Type(value = Edit.SetKeepClear.class, name = "setKeepClear"),
+    @Type(value = Edit.DropKeepClear.class, name = "dropKeepClear"),
     @Type(value = Edit.SetAlert.class, name = "setAlert"),
     @Type(value = Edit.AddFace.class, name = "addFace"),
     @Type(value = Edit.RemoveFace.class, name = "removeFace"),
@@ -62,6 +88,18 @@ import java.util.List;
     @Type(value = Edit.SetProvenance.class, name = "setProvenance"),
     @Type(value = Edit.Batch.class, name = "batch")})
 public sealed interface Edit {
+
+    /** Changes how one piece stands on one scene. */
+    sealed interface Placing extends Edit {
+        String scene();
+
+        /** Id of the piece. */
+        String piece();
+    }
+
+    /** Changes what scenes are laid out on: canvases, captures, zone plans, what is kept clear. */
+    sealed interface Framing extends Edit {
+    }
 
     record Rename(String name) implements Edit {
     }
@@ -103,6 +141,10 @@ public sealed interface Edit {
     record SetPlate(double plate) implements Edit {
     }
 
+    /** Whether nothing moves and things only fade. */
+    record SetCalm(boolean calm) implements Edit {
+    }
+
     record SetGradient(Gradient gradient) implements Edit {
     }
 
@@ -120,13 +162,52 @@ public sealed interface Edit {
     record ChooseMood(String mood) implements Edit {
     }
 
-    record AddCanvas(int index, Canvas canvas) implements Edit {
+    record AddCanvas(int index, Canvas canvas) implements Framing {
     }
 
-    record RemoveCanvas(String canvas) implements Edit {
+    /** Replaces the canvas with this id. */
+    record SetCanvas(Canvas canvas) implements Framing {
     }
 
-    record SetCaptureSize(String capture, Size size) implements Edit {
+    record RemoveCanvas(String canvas) implements Framing {
+    }
+
+    record AddCapture(int index, Capture capture) implements Framing {
+    }
+
+    /** Refused while a piece shows it. */
+    record RemoveCapture(String capture) implements Framing {
+    }
+
+    record RenameCapture(String capture, String name) implements Framing {
+    }
+
+    record SetCaptureSize(String capture, Size size) implements Framing {
+    }
+
+    /** Replaces or adds the region with this id. */
+    record SetRegion(String capture, Region region) implements Framing {
+    }
+
+    record DropRegion(String capture, String region) implements Framing {
+    }
+
+    /** Moves a dividing line of the zone plan for one role on one canvas shape. */
+    record SetLine(LineShift shift) implements Framing {
+    }
+
+    /** Back to where the plan has it. */
+    record DropLine(SceneRole role, Shape shape, PlanLine line) implements Framing {
+    }
+
+    record SetViewer(Viewer viewer) implements Framing {
+    }
+
+    /** Replaces or adds the area with this id. */
+    record SetKeepClear(String scene, KeepClear area) implements Framing {
+    }
+
+    record DropKeepClear(String scene, String area) implements Framing {
     }
 
     record AddScene(int index, Scene scene) implements Edit {
@@ -138,6 +219,9 @@ public sealed interface Edit {
     record RenameScene(String scene, String name) implements Edit {
     }
 
+    record MoveScene(String scene, int index) implements Edit {
+    }
+
     record AddPiece(int index, Piece piece) implements Edit {
     }
 
@@ -146,6 +230,16 @@ public sealed interface Edit {
     }
 
     record RenamePiece(String piece, String name) implements Edit {
+    }
+
+    /** Which captures show through the piece's openings, in the openings' order. */
+    record SetPieceCaptures(String piece, List<String> captures) implements Edit {
+        public SetPieceCaptures {
+            captures = List.copyOf(captures);
+        }
+    }
+
+    record SetMustShow(String piece, boolean mustShow) implements Edit {
     }
 
     record SetText(String piece, String field, String value) implements Edit {
@@ -162,21 +256,70 @@ public sealed interface Edit {
     }
 
     /** Puts a piece on a scene at a place in the stack, 0 at the back. */
-    record Place(String scene, int index, Placed placed) implements Edit {
+    record Place(String scene, int index, Placed placed) implements Placing {
+        @Override
+        public String piece() {
+            return placed.piece();
+        }
     }
 
-    record TakeOff(String scene, String piece) implements Edit {
+    record TakeOff(String scene, String piece) implements Placing {
     }
 
-    record Reorder(String scene, String piece, int index) implements Edit {
+    record Reorder(String scene, String piece, int index) implements Placing {
     }
 
-    /** A hand-made correction for one canvas shape, in units. */
-    record SetBox(String scene, String piece, Shape shape, Box box) implements Edit {
+    /**
+     * Puts a piece on a scene into a group, whose pieces move as one there.
+     *
+     * @param group name of the group; empty takes the piece out of its group
+     */
+    record SetGroup(String scene, String piece, String group) implements Placing {
     }
 
-    /** Back to the zone plan. */
-    record DropBox(String scene, String piece, Shape shape) implements Edit {
+    /** Its place on all canvas shapes without a correction. Refused where pieces would hang on each other in a circle. */
+    record SetSpot(String scene, String piece, Spot spot) implements Placing {
+    }
+
+    /** A hand-made place for one canvas shape. */
+    record SetCorrection(String scene, String piece, Shape shape, Spot spot) implements Placing {
+    }
+
+    /**
+     * A hand-made place for the shape of a canvas, as a person drags it there. It keeps the point that it is anchored to,
+     * or gets the one that lies nearest.
+     *
+     * @param box in pixels of that canvas
+     */
+    record SetBox(String scene, String piece, String canvas, Box box) implements Placing {
+    }
+
+    /** Back to its place on other canvas shapes. */
+    record DropCorrection(String scene, String piece, Shape shape) implements Placing {
+    }
+
+    record SetHidden(String scene, String piece, Shape shape, boolean hidden) implements Placing {
+    }
+
+    record SetManner(String scene, String piece, Manner manner) implements Placing {
+    }
+
+    /** How it is laid on one canvas shape alone. */
+    record SetMannerOn(String scene, String piece, Shape shape, Manner manner) implements Placing {
+    }
+
+    record DropMannerOn(String scene, String piece, Shape shape) implements Placing {
+    }
+
+    /** A locked piece keeps its place. */
+    record SetLocked(String scene, String piece, boolean locked) implements Placing {
+    }
+
+    /** Words that differ on this scene from the piece's own; none takes all of them away. */
+    record SetWords(String scene, String piece, Map<String, String> texts) implements Placing {
+        public SetWords {
+            texts = Map.copyOf(texts);
+        }
     }
 
     /** Replaces or adds the rule of its kind. */

@@ -1,9 +1,6 @@
 package brandeon.core.theme;
 
 import brandeon.core.art.Families;
-import brandeon.core.canvas.Box;
-import brandeon.core.canvas.Canvas;
-import brandeon.core.canvas.Shape;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
@@ -16,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** The only way to change a theme. */
 public final class Edits {
@@ -38,12 +36,14 @@ public final class Edits {
     /** Whether a later edit sets the very property that an earlier one set, so that the earlier one no longer matters. */
     public static boolean overrides(Edit later, Edit earlier) {
         return switch (later) {
-            case Edit.SetBox(String scene, String piece, Shape shape, Box _) -> earlier instanceof Edit.SetBox e && e.scene().equals(scene) && e.piece().equals(piece) && e.shape() == shape;
+            case Edit.Placing placing -> PlacingEdits.overrides(placing, earlier);
+            case Edit.Framing framing -> FramingEdits.overrides(framing, earlier);
             case Edit.SetSeed(int index, Colour _) -> earlier instanceof Edit.SetSeed e && e.index() == index;
             case Edit.SetCorner _ -> earlier instanceof Edit.SetCorner;
             case Edit.SetFamily _ -> earlier instanceof Edit.SetFamily;
             case Edit.SetSeeds _ -> earlier instanceof Edit.SetSeeds;
             case Edit.SetPlate _ -> earlier instanceof Edit.SetPlate;
+            case Edit.SetCalm _ -> earlier instanceof Edit.SetCalm;
             case Edit.SetGradient _ -> earlier instanceof Edit.SetGradient;
             case Edit.SetPin(Role role, Colour _) -> earlier instanceof Edit.SetPin e && e.role() == role;
             case Edit.SetMood(Mood mood) -> earlier instanceof Edit.SetMood e && e.mood().id().equals(mood.id());
@@ -55,19 +55,25 @@ public final class Edits {
             case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetInlay(String piece, Inlay _) -> earlier instanceof Edit.SetInlay e && e.piece().equals(piece);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
-            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddCanvas _, Edit.RemoveCanvas _, Edit.SetCaptureSize _, Edit.AddScene _, Edit.RemoveScene _,
-                    Edit.RenameScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.DropInlay _, Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropBox _,
-                    Edit.SetAlert _, Edit.Batch _ -> false;
+            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddScene _, Edit.RemoveScene _,
+                    Edit.RenameScene _, Edit.MoveScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.SetPieceCaptures _, Edit.SetMustShow _, Edit.DropInlay _,
+                    Edit.SetAlert _ -> false;
+            case Edit.Batch(List<Edit> edits) -> earlier instanceof Edit.Batch before && overridesAll(edits, before.edits());
         };
     }
 
-    private static final class Refusal extends RuntimeException {
+    /** As when several pieces are dragged together. */
+    private static boolean overridesAll(List<Edit> later, List<Edit> earlier) {
+        return later.size() == earlier.size() && IntStream.range(0, later.size()).allMatch(i -> overrides(later.get(i), earlier.get(i)));
+    }
+
+    static final class Refusal extends RuntimeException {
         Refusal(String reason) {
             super(reason, null, false, false);
         }
     }
 
-    private static Outcome.Applied applied(Theme theme, Edit edit) {
+    static Outcome.Applied applied(Theme theme, Edit edit) {
         return switch (edit) {
             case Edit.Rename(String name) -> done(theme.withName(name), new Edit.Rename(theme.name()));
             case Edit.SetSeed(int index, Colour colour) -> setSeed(theme, index, colour);
@@ -88,6 +94,7 @@ public final class Edits {
                 yield done(theme.withFamily(family), new Edit.SetFamily(theme.family()));
             }
             case Edit.SetCorner(double corner) -> done(theme.withBrand(theme.brand().withCorner(corner)), new Edit.SetCorner(theme.brand().corner()));
+            case Edit.SetCalm(boolean calm) -> done(theme.withBrand(theme.brand().withCalm(calm)), new Edit.SetCalm(theme.brand().calm()));
             case Edit.SetPlate(double plate) -> done(theme.withBrand(theme.brand().withPlate(plate)), new Edit.SetPlate(theme.brand().plate()));
             case Edit.SetGradient(Gradient gradient) -> done(theme.withBrand(theme.brand().withGradient(gradient)), new Edit.SetGradient(theme.brand().gradient()));
             case Edit.AddMood(int index, Mood mood) -> addMood(theme, index, mood);
@@ -97,16 +104,25 @@ public final class Edits {
             }
             case Edit.RemoveMood(String id) -> removeMood(theme, id);
             case Edit.ChooseMood(String id) -> done(withMoods(theme, theme.brand().moods(), id), new Edit.ChooseMood(theme.brand().mood()));
-            case Edit.AddCanvas(int index, Canvas canvas) -> addCanvas(theme, index, canvas);
-            case Edit.RemoveCanvas(String id) -> removeCanvas(theme, id);
-            case Edit.SetCaptureSize e -> setCaptureSize(theme, e);
+            case Edit.Placing placing -> PlacingEdits.applied(theme, placing);
+            case Edit.Framing framing -> FramingEdits.applied(theme, framing);
             case Edit.AddScene(int index, Scene scene) -> addScene(theme, index, scene);
             case Edit.RemoveScene(String id) -> removeScene(theme, id);
             case Edit.RenameScene(String id, String name) -> {
                 Scene old = scene(theme, id);
                 requireName(name);
-                yield done(withScene(theme, id, s -> new Scene(s.id(), name, s.role(), s.stack())), new Edit.RenameScene(id, old.name()));
+                yield done(withScene(theme, id, s -> s.named(name)), new Edit.RenameScene(id, old.name()));
             }
+            case Edit.MoveScene(String id, int index) -> {
+                Scene moved = scene(theme, id);
+                List<Scene> others = theme.scenes().stream().filter(s -> s != moved).toList();
+                yield done(theme.withScenes(inserted(others, index, moved)), new Edit.MoveScene(id, theme.scenes().indexOf(moved)));
+            }
+            case Edit.SetPieceCaptures(String id, List<String> captures) -> {
+                requireCaptures(theme, captures);
+                yield done(withPiece(theme, piece(theme, id).withCaptures(captures)), new Edit.SetPieceCaptures(id, piece(theme, id).captures()));
+            }
+            case Edit.SetMustShow(String id, boolean must) -> done(withPiece(theme, piece(theme, id).mustShow(must)), new Edit.SetMustShow(id, piece(theme, id).mustShow()));
             case Edit.AddPiece(int index, Piece piece) -> addPiece(theme, index, piece);
             case Edit.RemovePiece(String id) -> removePiece(theme, id);
             case Edit.RenamePiece(String id, String name) -> {
@@ -123,23 +139,6 @@ public final class Edits {
             case Edit.DropInlay(String id) -> {
                 require(piece(theme, id).inlay().isPresent(), "No picture is laid into this piece.");
                 yield done(withPiece(theme, piece(theme, id).with(Optional.empty())), undoInlay(theme, id));
-            }
-            case Edit.Place e -> place(theme, e);
-            case Edit.TakeOff(String scene, String id) -> {
-                Placed old = placed(theme, scene, id);
-                yield done(withScene(theme, scene, s -> s.without(id)), new Edit.Place(scene, scene(theme, scene).indexOf(id), old));
-            }
-            case Edit.Reorder(String scene, String id, int index) -> {
-                Placed moved = placed(theme, scene, id);
-                yield done(withScene(theme, scene, s -> s.without(id).with(moved, index)), new Edit.Reorder(scene, id, scene(theme, scene).indexOf(id)));
-            }
-            case Edit.SetBox e -> {
-                Placed old = placed(theme, e.scene(), e.piece());
-                yield done(withScene(theme, e.scene(), s -> s.replacing(old.corrected(e.shape(), e.box()))), undoBox(e.scene(), old, e.shape()));
-            }
-            case Edit.DropBox e -> {
-                Placed old = placed(theme, e.scene(), e.piece());
-                yield done(withScene(theme, e.scene(), s -> s.replacing(old.uncorrected(e.shape()))), undoBox(e.scene(), old, e.shape()));
             }
             case Edit.SetAlert(AlertRule rule) -> setAlert(theme, rule);
             case Edit.AddFace(int index, OwnFace face) -> {
@@ -179,7 +178,7 @@ public final class Edits {
         };
     }
 
-    private static Outcome.Applied done(Theme theme, Edit inverse) {
+    static Outcome.Applied done(Theme theme, Edit inverse) {
         return new Outcome.Applied(theme, inverse);
     }
 
@@ -261,30 +260,12 @@ public final class Edits {
         };
     }
 
-    private static Outcome.Applied addCanvas(Theme theme, int index, Canvas canvas) {
-        require(theme.canvas(canvas.id()).isEmpty(), "There is already a canvas with this id.");
-        require(theme.canvases().size() < Theme.MOST_CANVASES, "A theme has at most " + Theme.MOST_CANVASES + " canvases.");
-        return done(theme.withCanvases(inserted(theme.canvases(), index, canvas)), new Edit.RemoveCanvas(canvas.id()));
-    }
-
-    private static Outcome.Applied removeCanvas(Theme theme, String id) {
-        Canvas old = theme.canvas(id).orElseThrow(() -> new Refusal("That canvas is no longer there."));
-        require(theme.canvases().size() > 1, "A theme keeps at least one canvas.");
-        int index = theme.canvases().indexOf(old);
-        return done(theme.withCanvases(theme.canvases().stream().filter(c -> !c.id().equals(id)).toList()), new Edit.AddCanvas(index, old));
-    }
-
-    private static Outcome.Applied setCaptureSize(Theme theme, Edit.SetCaptureSize edit) {
-        Capture old = theme.capture(edit.capture()).orElseThrow(() -> new Refusal("That capture is no longer there."));
-        Capture changed = new Capture(old.id(), old.name(), edit.size());
-        return done(theme.withCaptures(theme.captures().stream().map(c -> c.id().equals(old.id()) ? changed : c).toList()), new Edit.SetCaptureSize(old.id(), old.size()));
-    }
-
     private static Outcome.Applied addScene(Theme theme, int index, Scene scene) {
         require(theme.scene(scene.id()).isEmpty(), "There is already a scene with this id.");
         require(theme.scenes().size() < Theme.MOST_SCENES, "A theme has at most " + Theme.MOST_SCENES + " scenes.");
         requireName(scene.name());
-        scene.stack().forEach(p -> piece(theme, p.piece()));
+        scene.stack().forEach(p -> PlacingEdits.requirePlaceable(piece(theme, p.piece())));
+        PlacingEdits.requireNoCircle(theme, scene);
         return done(theme.withScenes(inserted(theme.scenes(), index, scene)), new Edit.RemoveScene(scene.id()));
     }
 
@@ -298,8 +279,12 @@ public final class Edits {
         require(theme.piece(piece.id()).isEmpty(), "There is already a piece with this id.");
         require(theme.pieces().size() < Theme.MOST_PIECES, "A theme has at most " + Theme.MOST_PIECES + " pieces.");
         requireName(piece.name());
-        require(piece.capture().isEmpty() || theme.capture(piece.capture()).isPresent(), "That capture is no longer there.");
+        requireCaptures(theme, piece.captures());
         return done(theme.withPieces(inserted(theme.pieces(), index, piece)), new Edit.RemovePiece(piece.id()));
+    }
+
+    private static void requireCaptures(Theme theme, List<String> captures) {
+        require(captures.stream().allMatch(capture -> theme.capture(capture).isPresent()), "That capture is no longer there.");
     }
 
     private static Outcome.Applied removePiece(Theme theme, String id) {
@@ -319,21 +304,9 @@ public final class Edits {
 
     private static Outcome.Applied setText(Theme theme, String id, String field, String value) {
         Piece old = piece(theme, id);
-        int most = old.kind().texts().stream().filter(t -> t.name().equals(field)).mapToInt(PieceKind.Text::most).findFirst().orElse(0);
+        int most = old.kind().text(field).map(PieceKind.Text::most).orElse(0);
         require(most == 0 || value.length() <= most, "A text here has at most " + most + " letters; this one has " + value.length() + ".");
         return done(withPiece(theme, old.withText(field, value)), new Edit.SetText(id, field, old.text(field)));
-    }
-
-    private static Outcome.Applied place(Theme theme, Edit.Place edit) {
-        piece(theme, edit.placed().piece());
-        require(scene(theme, edit.scene()).placed(edit.placed().piece()).isEmpty(), "This piece is already on the scene.");
-        return done(withScene(theme, edit.scene(), s -> s.with(edit.placed(), edit.index())), new Edit.TakeOff(edit.scene(), edit.placed().piece()));
-    }
-
-    private static Edit undoBox(String scene, Placed old, Shape shape) {
-        return Optional.ofNullable(old.corrections().get(shape))
-                .<Edit>map(box -> new Edit.SetBox(scene, old.piece(), shape, box))
-                .orElseGet(() -> new Edit.DropBox(scene, old.piece(), shape));
     }
 
     private static Outcome.Applied setAlert(Theme theme, AlertRule rule) {
@@ -360,43 +333,38 @@ public final class Edits {
         return done(current, new Edit.Batch(back));
     }
 
-    private static Piece piece(Theme theme, String id) {
+    static Piece piece(Theme theme, String id) {
         return theme.piece(id).orElseThrow(() -> new Refusal("That piece was deleted; nothing was changed."));
     }
 
-    private static Scene scene(Theme theme, String id) {
+    static Scene scene(Theme theme, String id) {
         return theme.scene(id).orElseThrow(() -> new Refusal("That scene was deleted; nothing was changed."));
     }
 
-    private static Placed placed(Theme theme, String scene, String piece) {
-        piece(theme, piece);
-        return scene(theme, scene).placed(piece).orElseThrow(() -> new Refusal("That piece is no longer on this scene; nothing was changed."));
-    }
-
-    private static Theme withScene(Theme theme, String id, UnaryOperator<Scene> change) {
+    static Theme withScene(Theme theme, String id, UnaryOperator<Scene> change) {
         scene(theme, id);
         return theme.withScenes(theme.scenes().stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList());
     }
 
-    private static Theme withPiece(Theme theme, Piece changed) {
+    static Theme withPiece(Theme theme, Piece changed) {
         return theme.withPieces(theme.pieces().stream().map(p -> p.id().equals(changed.id()) ? changed : p).toList());
     }
 
-    private static <T> List<T> inserted(List<T> list, int index, T item) {
+    static <T> List<T> inserted(List<T> list, int index, T item) {
         List<T> next = new ArrayList<>(list);
         next.add(Math.clamp(index, 0, next.size()), item);
         return next;
     }
 
-    private static void requireIndex(int index, int size, String what) {
+    static void requireIndex(int index, int size, String what) {
         require(index >= 0 && index < size, "There is no " + what + " number " + (index + 1) + "; there are " + size + ".");
     }
 
-    private static void requireName(String name) {
+    static void requireName(String name) {
         require(!name.isBlank() && name.length() <= 120, "A name has between 1 and 120 letters.");
     }
 
-    private static void require(boolean holds, String otherwise) {
+    static void require(boolean holds, String otherwise) {
         if (!holds) {
             throw new Refusal(otherwise);
         }

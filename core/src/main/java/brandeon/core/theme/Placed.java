@@ -1,46 +1,115 @@
 package brandeon.core.theme;
 
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Shape;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
- * A piece on a scene: the zone it fills, and hand-made corrections per canvas shape.
+ * A piece on a scene: its place and manner there, what is different on one canvas shape, and the group that it moves with.
  *
- * @param corrections boxes in units (1080 to the short side) from the canvas's top left
+ * @param spot        its place on canvases without a correction
+ * @param corrections hand-made places for one canvas shape
+ * @param hidden      canvas shapes on which it does not show
+ * @param manners     how it is laid where that differs from {@code manner}
+ * @param texts       words that differ on this scene from the piece's own
+ * @param group       name of the group; empty for none
+ * @param locked      whether its place is safe from changes
  */
-public record Placed(String piece, Zone zone, Map<Shape, Box> corrections) {
+public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<Shape> hidden, Manner manner, Map<Shape, Manner> manners, Map<String, String> texts, String group, boolean locked) {
 
-    /** Smaller than this, in units, a piece can no longer be seen or grabbed. */
-    public static final double LEAST_SIDE = 8;
+    private static final int LONGEST_GROUP = 60;
 
     public Placed {
-        Map<Shape, Box> kept = new EnumMap<>(Shape.class);
-        corrections.forEach((shape, box) -> {
-            if (box.width() < LEAST_SIDE || box.height() < LEAST_SIDE) {
-                throw new IllegalArgumentException("A piece of %.0f × %.0f is too small; each side is at least %.0f.".formatted(box.width(), box.height(), LEAST_SIDE));
-            }
-            kept.put(shape, box);
-        });
-        corrections = kept;
+        if (group.length() > LONGEST_GROUP) {
+            throw new IllegalArgumentException("The name of a group has at most %d letters.".formatted(LONGEST_GROUP));
+        }
+        corrections = sorted(corrections);
+        manners = sorted(manners);
+        hidden = new TreeSet<>(hidden);
+        texts = new TreeMap<>(texts);
+    }
+
+    private static <T> Map<Shape, T> sorted(Map<Shape, T> byShape) {
+        Map<Shape, T> kept = new EnumMap<>(Shape.class);
+        kept.putAll(byShape);
+        return kept;
     }
 
     public static Placed in(Zone zone, String piece) {
-        return new Placed(piece, zone, Map.of());
+        return at(new Spot.InZone(zone), piece);
     }
 
-    public Placed corrected(Shape shape, Box box) {
-        Map<Shape, Box> next = new EnumMap<>(Shape.class);
-        next.putAll(corrections);
-        next.put(shape, box);
-        return new Placed(piece, zone, next);
+    public static Placed at(Spot spot, String piece) {
+        return new Placed(piece, spot, Map.of(), Set.of(), Manner.PLAIN, Map.of(), Map.of(), "", false);
+    }
+
+    /** Its place on a canvas shape. */
+    public Spot spot(Shape shape) {
+        return corrections.getOrDefault(shape, spot);
+    }
+
+    public Manner manner(Shape shape) {
+        return manners.getOrDefault(shape, manner);
+    }
+
+    public boolean shows(Shape shape) {
+        return !hidden.contains(shape);
+    }
+
+    public Placed at(Spot other) {
+        return new Placed(piece, other, corrections, hidden, manner, manners, texts, group, locked);
+    }
+
+    public Placed corrected(Shape shape, Spot other) {
+        Map<Shape, Spot> next = sorted(corrections);
+        next.put(shape, other);
+        return new Placed(piece, spot, next, hidden, manner, manners, texts, group, locked);
     }
 
     public Placed uncorrected(Shape shape) {
-        Map<Shape, Box> next = new EnumMap<>(Shape.class);
-        next.putAll(corrections);
+        Map<Shape, Spot> next = sorted(corrections);
         next.remove(shape);
-        return new Placed(piece, zone, next);
+        return new Placed(piece, spot, next, hidden, manner, manners, texts, group, locked);
+    }
+
+    public Placed hidden(Shape shape, boolean hide) {
+        Set<Shape> next = new TreeSet<>(hidden);
+        if (hide) {
+            next.add(shape);
+        } else {
+            next.remove(shape);
+        }
+        return new Placed(piece, spot, corrections, next, manner, manners, texts, group, locked);
+    }
+
+    public Placed laid(Manner other) {
+        return new Placed(piece, spot, corrections, hidden, other, manners, texts, group, locked);
+    }
+
+    public Placed laid(Shape shape, Manner other) {
+        Map<Shape, Manner> next = sorted(manners);
+        next.put(shape, other);
+        return new Placed(piece, spot, corrections, hidden, manner, next, texts, group, locked);
+    }
+
+    public Placed laidAsElsewhere(Shape shape) {
+        Map<Shape, Manner> next = sorted(manners);
+        next.remove(shape);
+        return new Placed(piece, spot, corrections, hidden, manner, next, texts, group, locked);
+    }
+
+    public Placed saying(Map<String, String> others) {
+        return new Placed(piece, spot, corrections, hidden, manner, manners, others, group, locked);
+    }
+
+    public Placed inGroup(String other) {
+        return new Placed(piece, spot, corrections, hidden, manner, manners, texts, other, locked);
+    }
+
+    public Placed locked(boolean lock) {
+        return new Placed(piece, spot, corrections, hidden, manner, manners, texts, group, lock);
     }
 }

@@ -43,7 +43,7 @@ public final class SceneStart {
             stack.add(Placed.in(wanted.zone(), known(wanted.piece()).orElseGet(() -> create(wanted.piece())).id()));
         }
         long scenes = edits.stream().filter(Edit.AddScene.class::isInstance).count();
-        edits.add(new Edit.AddScene(theme.scenes().size() + (int) scenes, new Scene(freshId.apply("scene"), freeName(title(role)), role, stack)));
+        edits.add(new Edit.AddScene(theme.scenes().size() + (int) scenes, Scene.of(freshId.apply("scene"), freeName(title(role)), role, stack)));
     }
 
     private String freeName(String wanted) {

@@ -19,16 +19,16 @@ public final class Starter {
     }
 
     public static Theme theme(String name) {
-        return new Theme(name,
+        return Theme.of(name,
                 Brand.of(List.of(Colour.parse("#3c7a5a"), Colour.parse("#e0a030"), Colour.parse("#1d2b3a")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.5),
                 Families.all().getFirst().id(),
                 canvases(),
-                List.of(new Capture(CAMERA, "Camera", Size.of(1280, 720)), new Capture(PLAY, "Play", Size.of(1920, 1080))),
-                List.of(), List.of(), alerts(), List.of(), List.of());
+                List.of(Capture.of(CAMERA, "Camera", Size.of(1280, 720)), Capture.of(PLAY, "Play", Size.of(1920, 1080))),
+                List.of(), List.of(), alerts());
     }
 
     public static List<Canvas> canvases() {
-        return List.of(new Canvas("wide", "Wide", Size.of(1920, 1080), 60), new Canvas("upright", "Upright", Size.of(1080, 1920), 60));
+        return List.of(Canvas.of("wide", "Wide", Size.of(1920, 1080), 60), Canvas.of("upright", "Upright", Size.of(1080, 1920), 60));
     }
 
     public static List<AlertRule> alerts() {

@@ -1,18 +1,27 @@
 package brandeon.core.theme;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Viewer;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** A whole overlay theme: one document, changed only by {@link Edits#apply}. */
+/**
+ * A whole overlay theme: one document, changed only by {@link Edits#apply}.
+ *
+ * @param lines  dividing lines of zone plans that were moved by hand
+ * @param viewer for whom texts must be large enough
+ */
 public record Theme(String name, Brand brand, String family, List<Canvas> canvases, List<Capture> captures,
-        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts, List<Artwork> artworks, List<OwnFace> faces) {
+        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts, List<Artwork> artworks, List<OwnFace> faces,
+        List<LineShift> lines, Viewer viewer) {
 
     public static final int MOST_SCENES = 40;
     public static final int MOST_PIECES = 400;
     public static final int MOST_CANVASES = 12;
+    public static final int MOST_CAPTURES = 16;
     public static final int MOST_ARTWORKS = 300;
     public static final int MOST_FACES = 20;
 
@@ -24,9 +33,15 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
         alerts = List.copyOf(alerts);
         artworks = List.copyOf(artworks);
         faces = List.copyOf(faces);
+        lines = lines.stream().sorted(Comparator.comparing(LineShift::role).thenComparing(LineShift::shape).thenComparing(LineShift::line)).toList();
         if (name.isBlank() || name.length() > 120) {
             throw new IllegalArgumentException("A theme's name has between 1 and 120 letters.");
         }
+    }
+
+    /** With untouched zone plans, for a viewer with a phone. */
+    public static Theme of(String name, Brand brand, String family, List<Canvas> canvases, List<Capture> captures, List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts) {
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, List.of(), List.of(), List.of(), Viewer.ON_A_PHONE);
     }
 
     public Optional<Piece> piece(String id) {
@@ -50,35 +65,35 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
     }
 
     public Theme withName(String newName) {
-        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces);
+        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withBrand(Brand newBrand) {
-        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks, faces);
+        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withFamily(String id) {
-        return new Theme(name, brand, id, canvases, captures, pieces, scenes, alerts, artworks, faces);
+        return new Theme(name, brand, id, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withCanvases(List<Canvas> list) {
-        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts, artworks, faces);
+        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withCaptures(List<Capture> list) {
-        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts, artworks, faces);
+        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withPieces(List<Piece> list) {
-        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts, artworks, faces);
+        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withScenes(List<Scene> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts, artworks, faces);
+        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withAlerts(List<AlertRule> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list, artworks, faces);
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list, artworks, faces, lines, viewer);
     }
 
     public Optional<Artwork> artwork(String id) {
@@ -86,10 +101,18 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
     }
 
     public Theme withArtworks(List<Artwork> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, list, faces);
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, list, faces, lines, viewer);
     }
 
     public Theme withFaces(List<OwnFace> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, list);
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, list, lines, viewer);
+    }
+
+    public Theme withLines(List<LineShift> list) {
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, list, viewer);
+    }
+
+    public Theme withViewer(Viewer other) {
+        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, other);
     }
 }

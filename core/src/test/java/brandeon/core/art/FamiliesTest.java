@@ -14,6 +14,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.motion.Track;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
@@ -74,7 +75,7 @@ class FamiliesTest {
     void aPieceMayHaveNoWordsAtAll(Family family) {
         for (PieceKind kind : PieceKind.values()) {
             Piece piece = Piece.of("p", kind, "P");
-            for (PieceKind.Text text : kind.texts()) {
+            for (PieceKind.Text text : words(kind)) {
                 piece = piece.withText(text.name(), "");
             }
             assertThat(resolve(family, piece, SIZES.get(1)).art().texts()).as("%s %s", family.id(), kind)
@@ -94,7 +95,7 @@ class FamiliesTest {
         Box box = resolve(family, line, SIZES.get(1)).box();
         assertThat(box.right() - right.getLast().box().right()).as("mirrored: as far from the right as it was from the left")
                 .isCloseTo(left.getLast().box().x() - box.x(), org.assertj.core.api.Assertions.within(1.0));
-        Piece frame = new Piece("p", PieceKind.FRAME, "P", "camera", Map.of(), Map.of("border", 2.0), Optional.empty());
+        Piece frame = Piece.of("p", PieceKind.FRAME, "P", "camera", Map.of(), Map.of("border", 2.0));
         assertThat(resolve(family, frame, SIZES.get(1)).art().openings().getFirst().box().width()).isLessThan(resolve(family, Piece.of("p", PieceKind.FRAME, "P"), SIZES.get(1)).art().openings().getFirst().box().width());
     }
 
@@ -106,7 +107,7 @@ class FamiliesTest {
             for (double border : new double[] {1, 2.5}) {
                 Theme theme = ReedlightHide.theme();
                 Theme round = theme.withBrand(theme.brand().withCorner(1)).withFamily(family.id());
-                Piece frame = new Piece("p", PieceKind.FRAME, "P", "camera", Map.of(), Map.of("border", border), Optional.empty());
+                Piece frame = Piece.of("p", PieceKind.FRAME, "P", "camera", Map.of(), Map.of("border", border));
                 Placement placed = resolve(round, frame, size);
                 java.awt.image.BufferedImage image = Raster.paint(size, placed.art().marks(), 0, Pictures.NONE);
                 Opening opening = placed.art().openings().getFirst();
@@ -119,6 +120,88 @@ class FamiliesTest {
         }
     }
 
+    /** Every shape, plate and turn of a frame: the opening stays inside its piece on whole pixels, words stay inside, no line is under a pixel. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void framesOfEveryShapeHoldUpMirroredAndFlipped(Family family) {
+        for (Size size : SIZES) {
+            for (int shape = 0; shape <= 4; shape++) {
+                for (int plate = 0; plate <= 2; plate++) {
+                    for (int turned = 0; turned < 4; turned++) {
+                        Piece frame = Piece.of("p", PieceKind.FRAME, "P", "camera", Map.of("name", "Mirela Osk at the far hide"),
+                                Map.of("shape", (double) shape, "plate", (double) plate, "flipped", (double) (turned % 2), "align", turned / 2 * 2.0, "moving", 1.0));
+                        Placement placed = resolve(family, frame, size);
+                        String what = "%s on %s, shape %d, plate %d, turned %d".formatted(family.id(), size, shape, plate, turned);
+                        assertThat(placed.art().openings()).as(what).hasSize(shape == 4 ? 2 : 1).allSatisfy(opening -> {
+                            assertThat(opening.box()).isEqualTo(opening.box().snapped());
+                            assertThat(opening.box().area()).isPositive();
+                            assertThat(opening.box().outside(placed.box())).isLessThanOrEqualTo(1);
+                        });
+                        still(placed.art().marks()).forEach(text -> assertThat(text.box().outside(placed.box().grown(1.5))).as("%s: %s", what, text.text()).isLessThanOrEqualTo(0.5));
+                        strokes(placed.art().marks()).forEach(stroke -> assertThat(stroke.width()).as(what).isGreaterThanOrEqualTo(1));
+                        assertThat(placed.art().tracks()).as(what).hasSameSizeAs(placed.art().openings());
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void aFlippedFrameIsTheUprightOneTurnedOver() {
+        Family family = Families.all().getFirst();
+        Piece upright = Piece.of("p", PieceKind.FRAME, "P", "camera", Map.of("name", "Mirela Osk"), Map.of());
+        Placement one = resolve(family, upright, SIZES.get(1));
+        Placement other = resolve(family, upright.withFigure("flipped", 1), SIZES.get(1));
+        Box text = one.art().texts().getFirst().box();
+        double axis = one.box().centreY();
+        assertThat(other.art().texts().getFirst().y()).as("its capitals stand where they stood, mirrored").isCloseTo(2 * axis - text.y(), org.assertj.core.api.Assertions.within(0.01));
+        assertThat(other.art().openings().getFirst().box().bottom()).isCloseTo(2 * axis - one.art().openings().getFirst().box().y(), org.assertj.core.api.Assertions.within(1.0));
+        java.awt.image.BufferedImage first = Raster.paint(SIZES.get(1), withoutWords(one.art().marks()), 0, Pictures.NONE);
+        java.awt.image.BufferedImage second = Raster.paint(SIZES.get(1), withoutWords(other.art().marks()), 0, Pictures.NONE);
+        int differ = 0;
+        for (int y = (int) one.box().y(); y < one.box().bottom(); y++) {
+            for (int x = (int) one.box().x(); x < one.box().right(); x++) {
+                int mirrored = (int) Math.round(2 * axis) - 1 - y;
+                differ += Math.abs((first.getRGB(x, y) >>> 24) - (second.getRGB(x, mirrored) >>> 24)) > 40 ? 1 : 0;
+            }
+        }
+        assertThat(differ).as("pixels whose opacity differs").isLessThan(60);
+    }
+
+    private static List<Mark> withoutWords(List<Mark> marks) {
+        return marks.stream().filter(mark -> !(mark instanceof Mark.Text)).toList();
+    }
+
+    /** Calm: fades are all that is left, and a transition clip still covers. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void aCalmBrandOnlyFades(Family family) {
+        Theme theme = ReedlightHide.theme();
+        Theme calm = theme.withBrand(theme.brand().withCalm(true)).withFamily(family.id());
+        for (PieceKind kind : PieceKind.values()) {
+            assertThat(resolve(calm, Piece.of("p", kind, "P"), SIZES.get(1)).art().tracks()).as("%s %s", family.id(), kind).allSatisfy(track -> {
+                assertThat(track.keys()).allMatch(key -> key.x() == 0 && key.y() == 0 && key.turn() == 0 && key.scale() == 1);
+                assertThat(track.keys()).anyMatch(key -> key.opacity() < 1);
+            });
+        }
+        PieceArt clip = resolve(calm, Piece.of("p", PieceKind.TRANSITION, "P"), Size.of(320, 180)).art();
+        assertThat(Cover.of(clip, Size.of(320, 180), 1, 1800)).isPresent();
+    }
+
+    @Test
+    void entriesMayHaveTheirOwnTimeAndAPauseInWhichNothingStands() {
+        Piece piece = Piece.of("p", PieceKind.ROTATOR, "P").withText("rows", "Field notes | reedlight.example/notes | 9\nTell us in the chat").withFigure("seconds", 6).withFigure("pause", 2);
+        PieceArt art = resolve(Families.all().getFirst(), piece, SIZES.get(1)).art();
+        assertThat(art.tracks()).extracting(Track::part).containsExactly("entry-0", "entry-1", "all");
+        assertThat(art.tracks()).allSatisfy(track -> assertThat(track.millis()).as("9 + 6 s and two minutes").isEqualTo(135_000));
+        Track all = art.tracks().getLast();
+        assertThat(all.at(135_000.0 * 7 + 8_000).opacity()).as("while the first stands").isEqualTo(1);
+        assertThat(all.at(135_000.0 * 7 + 60_000).opacity()).as("in the pause").isZero();
+        Track second = art.tracks().get(1);
+        assertThat(second.at(135_000.0 * 7 + 8_000).opacity()).isZero();
+        assertThat(second.at(135_000.0 * 7 + 12_000).opacity()).isEqualTo(1);
+    }
+
     @Test
     void entriesTakeTurnsWithoutGapOrOverlap() {
         Placement placed = resolve(Families.all().getFirst(), Piece.of("p", PieceKind.ROTATOR, "P"), SIZES.get(1));
@@ -129,10 +212,15 @@ class FamiliesTest {
         assertThat(placed.art().tracks()).extracting(track -> Math.floorMod((long) track.delay(), 15_000L)).containsExactly(0L, 5_000L, 10_000L);
     }
 
+    /** The texts that are painted as they are written; the name of a time zone is not. */
+    private static List<PieceKind.Text> words(PieceKind kind) {
+        return kind.texts().stream().filter(text -> !text.name().equals("zone")).toList();
+    }
+
     private static Placement placed(Family family, PieceKind kind, Size size, int align, boolean wordy) {
         Piece piece = Piece.of("p", kind, "P");
         if (wordy) {
-            for (PieceKind.Text text : kind.texts()) {
+            for (PieceKind.Text text : words(kind)) {
                 piece = piece.withText(text.name(), text.many() ? (LONG + " | " + LONG + "\n").repeat(7) : LONG + ", " + LONG);
             }
         }
@@ -147,8 +235,8 @@ class FamiliesTest {
     }
 
     private static Placement resolve(Theme theme, Piece piece, Size size) {
-        Scene scene = new Scene("s", "S", SceneRole.LIVE, List.of(Placed.in(piece.kind().zone(), piece.id())));
-        ResolvedScene resolved = new Resolver(theme.withPieces(List.of(piece)).withScenes(List.of(scene))).resolve(scene, new Canvas("c", "C", size, 60), LIVE);
+        Scene scene = Scene.of("s", "S", SceneRole.LIVE, List.of(Placed.in(piece.kind().zone(), piece.id())));
+        ResolvedScene resolved = new Resolver(theme.withPieces(List.of(piece)).withScenes(List.of(scene))).resolve(scene, Canvas.of("c", "C", size, 60), LIVE);
         return resolved.placements().getFirst();
     }
 

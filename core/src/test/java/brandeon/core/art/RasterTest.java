@@ -3,7 +3,6 @@ package brandeon.core.art;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.canvas.Box;
-import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.demo.ReedlightHide;
@@ -58,7 +57,7 @@ class RasterTest {
     @Test
     void openingsThatOverlapAreBothSeeThrough() {
         Theme theme = ReedlightHide.theme();
-        Theme over = ((Outcome.Applied) Edits.apply(theme, new Edit.SetBox("hide", "camera-frame", Shape.WIDE, new Box(900, 300, 500, 420)))).theme();
+        Theme over = ((Outcome.Applied) Edits.apply(theme, new Edit.SetBox("hide", "camera-frame", "wide", new Box(900, 300, 500, 420)))).theme();
         ResolvedScene hide = new Resolver(over).resolve(over.scene("hide").orElseThrow(), over.canvases().getFirst(), LiveState.QUIET);
         Box camera = hide.openings().getLast().opening().box();
         assertThat(camera.cut(hide.openings().getFirst().opening().box()).area()).as("they do overlap").isPositive();
@@ -83,11 +82,11 @@ class RasterTest {
 
     @Test
     void aClockShowsItsTimeAndThenItsEnd() {
-        Mark.ClockFace clock = new Mark.ClockFace(100_000, 300_000);
+        ClockFace clock = ClockFace.down(100_000, 300_000);
         assertThat(clock.at(0)).isEqualTo("01:40");
         assertThat(clock.at(99_999)).as("a started second counts").isEqualTo("00:01");
         assertThat(clock.over(100_000)).isTrue();
-        assertThat(new Mark.ClockFace(0, 300_000).at(123)).as("a clock that was not started").isEqualTo("05:00");
+        assertThat(ClockFace.down(0, 300_000).at(123)).as("a clock that was not started").isEqualTo("05:00");
     }
 
     @Test

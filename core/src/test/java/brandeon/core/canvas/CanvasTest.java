@@ -14,14 +14,14 @@ class CanvasTest {
     @ParameterizedTest
     @CsvSource({"1280, 720, WIDE, 0.6667", "1920, 1080, WIDE, 1", "2560, 1440, WIDE, 1.3333", "3840, 2160, WIDE, 2", "1080, 1920, UPRIGHT, 1", "1080, 1080, SQUARE, 1"})
     void broadcastSizesHaveTheirShapeAndUnit(int width, int height, Shape shape, double unit) {
-        Canvas canvas = new Canvas("c", "C", Size.of(width, height), 60);
+        Canvas canvas = Canvas.of("c", "C", Size.of(width, height), 60);
         assertThat(canvas.shape()).isEqualTo(shape);
         assertThat(canvas.unit()).isEqualTo(unit, within(0.0001));
     }
 
     @Test
     void unitsComeBackToTheSamePixels() {
-        Canvas canvas = new Canvas("c", "C", Size.of(2560, 1440), 60);
+        Canvas canvas = Canvas.of("c", "C", Size.of(2560, 1440), 60);
         Box box = new Box(101, 33, 407, 299);
         assertThat(canvas.pixels(canvas.units(box))).isEqualTo(box);
     }
@@ -29,15 +29,15 @@ class CanvasTest {
     @Test
     void sizesOutOfRangeAreRefused() {
         assertThatThrownBy(() -> Size.of(0, 10)).hasMessageContaining("at least 1");
-        assertThatThrownBy(() -> new Canvas("c", "C", Size.of(60000, 60000), 60)).hasMessageContaining("7680");
-        assertThatThrownBy(() -> new Canvas("c", "C", Size.of(1920, 1080), 0)).hasMessageContaining("frame rate");
+        assertThatThrownBy(() -> Canvas.of("c", "C", Size.of(60000, 60000), 60)).hasMessageContaining("7680");
+        assertThatThrownBy(() -> Canvas.of("c", "C", Size.of(1920, 1080), 0)).hasMessageContaining("frame rate");
     }
 
     /** EBU R 95 for 1920×1080: action safe begins 67 pixels and 38 lines in, graphics safe 96 pixels and 54 lines in (from memory). */
     @Test
     void safeAreasAreThoseOfEbuR95() {
-        Box action = SafeArea.ACTION.within(Size.of(1920, 1080));
-        Box graphics = SafeArea.GRAPHICS.within(Size.of(1920, 1080));
+        Box action = canvas(1920, 1080).safe(SafeArea.ACTION);
+        Box graphics = canvas(1920, 1080).safe(SafeArea.GRAPHICS);
         assertThat(Math.round(action.x())).isEqualTo(67);
         assertThat(Math.round(action.y())).isEqualTo(38);
         assertThat(Math.round(graphics.x())).isEqualTo(96);
@@ -48,8 +48,8 @@ class CanvasTest {
     @Test
     void safeAreasAreThoseOfSmpteSt2046() {
         Size uhd = Size.of(3840, 2160);
-        assertThat(SafeArea.ACTION.within(uhd).width() / uhd.width()).isEqualTo(0.93, within(1e-9));
-        assertThat(SafeArea.GRAPHICS.within(uhd).height() / uhd.height()).isEqualTo(0.90, within(1e-9));
+        assertThat(canvas(3840, 2160).safe(SafeArea.ACTION).width() / uhd.width()).isEqualTo(0.93, within(1e-9));
+        assertThat(canvas(3840, 2160).safe(SafeArea.GRAPHICS).height() / uhd.height()).isEqualTo(0.90, within(1e-9));
     }
 
     @Test
@@ -59,5 +59,37 @@ class CanvasTest {
         assertThat(new Box(-7, 10, 30, 10).outside(canvas)).isEqualTo(7);
         assertThat(new Box(10, 10, 30, 10).outside(canvas)).isZero();
         assertThatThrownBy(() -> new Box(0, 0, -1, 5)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** ITU-R BT.709 and BT.2020 and SMPTE ST 296, from memory. */
+    @Test
+    void theSystemsOfBroadcastingHaveTheirSizes() {
+        assertThat(PictureSystem.ALL).extracting(PictureSystem::size).contains(Size.of(1280, 720), Size.of(1920, 1080), Size.of(3840, 2160), Size.of(7680, 4320), Size.of(1080, 1920));
+        assertThat(PictureSystem.ALL).allSatisfy(system -> assertThat(Canvas.of("c", system.name(), system.size(), 60)).isNotNull());
+    }
+
+    /** tan(7 / 60 degrees) × 300 mm = 0.611 mm, worked out by hand; 64 mm hold 1080 lines. */
+    @Test
+    void theLeastHeightOfAnXFollowsFromTheViewersScreenAndDistance() {
+        assertThat(Viewer.ON_A_PHONE.leastHeight(Size.of(1920, 1080))).isEqualTo(0.611 / 64 * 1080, within(0.02));
+        assertThat(Viewer.ON_A_PHONE.leastHeight(Size.of(1080, 1920))).as("upright, the phone is turned with the picture").isEqualTo(0.611 / 64 * 1080, within(0.02));
+        assertThat(Viewer.ON_A_PHONE.minutes(Size.of(3840, 2160), Viewer.ON_A_PHONE.leastHeight(Size.of(3840, 2160)))).isEqualTo(7, within(1e-6));
+    }
+
+    @Test
+    void anAnchoredBoxKeepsItsOffsetFromItsPoint() {
+        Box frame = new Box(0, 0, 1920, 1080);
+        for (Anchor anchor : Anchor.values()) {
+            Box box = anchor.box(frame, 12, -7, 301, 91);
+            assertThat(anchor.offsetX(frame, box)).isEqualTo(12, within(1e-9));
+            assertThat(anchor.offsetY(frame, box)).isEqualTo(-7, within(1e-9));
+        }
+        assertThat(Anchor.BOTTOM_RIGHT.box(frame, -20, -30, 100, 50)).isEqualTo(new Box(1800, 1000, 100, 50));
+        assertThat(Anchor.nearest(frame, new Box(1700, 20, 200, 90))).isEqualTo(Anchor.TOP_RIGHT);
+        assertThat(Anchor.nearest(frame, frame)).isEqualTo(Anchor.CENTRE);
+    }
+
+    private static Canvas canvas(int width, int height) {
+        return Canvas.of("c", "C", Size.of(width, height), 60);
     }
 }

@@ -59,6 +59,38 @@ class CaptureFitTest {
     }
 
     @Test
+    void theCropMovesAsLittleAsKeepsAFaceInSight() {
+        Size camera = Size.of(1280, 720);
+        Box opening = new Box(0, 0, 720, 720);
+        Box face = new Box(100, 100, 300, 400);
+        CaptureFit fit = CaptureFit.cover(camera, opening, 0, face);
+        assertThat(fit.crop()).as("of 560 columns 100 go on the left, not 280").isEqualTo(new CaptureFit.Crop(100, 0, 460, 0));
+        assertThat(fit.onCanvas(face)).isEqualTo(new Box(0, 100, 300, 400));
+        assertThat(CaptureFit.cover(camera, opening, 0, new Box(500, 100, 300, 400))).as("a face in the middle changes nothing").isEqualTo(CaptureFit.cover(camera, opening, 0));
+    }
+
+    @Test
+    void aFaceThatFitsIsAlwaysInSightAndNothingIsLeftWithAGap() {
+        SplittableRandom random = new SplittableRandom(8);
+        for (int i = 0; i < 20_000; i++) {
+            Size capture = Size.of(random.nextInt(400, 2000), random.nextInt(400, 2000));
+            Box opening = new Box(random.nextInt(0, 900), random.nextInt(0, 900), random.nextInt(60, 900), random.nextInt(60, 900));
+            double bleed = random.nextInt(0, 6);
+            double width = random.nextInt(10, 200);
+            double height = random.nextInt(10, 200);
+            Box face = new Box(random.nextDouble(capture.width() - width), random.nextDouble(capture.height() - height), width, height);
+            CaptureFit fit = CaptureFit.cover(capture, opening, bleed, face);
+            assertThat(fit.gap()).isZero();
+            assertThat(opening.grown(bleed).outside(fit.shown())).isLessThan(1e-6);
+            boolean fits = width * fit.scale() <= opening.width() && height * fit.scale() <= opening.height();
+            double edge = Math.min(Math.min(face.x(), capture.width() - face.right()), Math.min(face.y(), capture.height() - face.bottom())) * fit.scale();
+            if (fits && edge > bleed + 2) {
+                assertThat(fit.onCanvas(face).outside(opening)).as("%s of %s in %s: %s", face, capture, opening, fit).isLessThan(2 * fit.scale() + 1);
+            }
+        }
+    }
+
+    @Test
     void anEmptyOpeningIsRefused() {
         assertThatThrownBy(() -> CaptureFit.cover(Size.of(10, 10), new Box(0, 0, 0, 5), 0)).isInstanceOf(IllegalArgumentException.class);
     }

@@ -55,7 +55,7 @@ class ResolverTest {
     @ParameterizedTest
     @CsvSource({"1280, 720", "1920, 1080", "2560, 1440", "3840, 2160", "1080, 1920", "1080, 1080"})
     void openingsHaveTheirAspectAndCapturesStayUnderTheirFrames(int width, int height) {
-        Canvas canvas = new Canvas("c", "C", Size.of(width, height), 60);
+        Canvas canvas = Canvas.of("c", "C", Size.of(width, height), 60);
         ResolvedScene hide = new Resolver(THEME.withBrand(brandeon.core.theme.Brand.of(THEME.brand().seeds(), THEME.brand().heading(), THEME.brand().text(), THEME.brand().figures(), 1)))
                 .resolve(THEME.scene("hide").orElseThrow(), canvas, LiveState.QUIET);
         assertThat(hide.openings()).hasSize(2);

@@ -78,4 +78,17 @@ class LiveTest {
         assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name", 5)).hasMessageContaining("braces");
         assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name}", 0)).hasMessageContaining("2 and 60");
     }
+
+    @Test
+    void topAndTotalAndTheLatestEightAreKept() {
+        Readings readings = Readings.NONE;
+        for (int i = 0; i < 10; i++) {
+            readings = readings.with(new Signal("f" + i, SignalKind.FOLLOW, "Watcher " + i, 0, "", 0, i));
+        }
+        readings = readings.with(new Signal("r1", SignalKind.RAID, "Saltmarsh Sal", 0, "", 24, 20)).with(new Signal("r2", SignalKind.RAID, "Oskar | Tide", 0, "", 7, 21))
+                .with(new Signal("g", SignalKind.GIFTED_SUBSCRIPTIONS, "Ilse Fenn", 0, "", 5, 22));
+        assertThat(readings.values()).containsEntry("topRaider", "Saltmarsh Sal").containsEntry("topRaid", 24L).containsEntry("latestRaider", "Oskar | Tide").containsEntry("raids", 2L)
+                .containsEntry("gifted", 5L).containsEntry("topGiver", "Ilse Fenn").containsEntry("followers", 10L);
+        assertThat(readings.values().get("recentSignals").toString().lines()).hasSize(8).startsWith("Gave 5 | Ilse Fenn", "Came with 7 | Oskar   Tide", "Came with 24 | Saltmarsh Sal", "Follows | Watcher 9");
+    }
 }

@@ -21,7 +21,7 @@ class JsonTest {
     @ValueSource(strings = {
         "", "[]", "{\"edit\":\"paint\"}", "{\"edit\":\"rename\"}", "{\"edit\":\"rename\",\"name\":null}", "{\"edit\":\"rename\",\"name\":\"A\",\"colour\":\"red\"}",
         "{\"edit\":\"setSeed\",\"index\":\"one\",\"colour\":\"#000\"}", "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"lantern\"}", "{\"edit\":\"rename\",\"name\":\"A\"} {}",
-        "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"shape\":\"WIDE\",\"box\":{\"x\":0,\"y\":0,\"width\":-5,\"height\":1}}"})
+        "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"canvas\":\"wide\",\"box\":{\"x\":0,\"y\":0,\"width\":-5,\"height\":1}}"})
     void whatIsNoEditIsRefusedWithASentence(String text) {
         assertThatThrownBy(() -> Json.read(text, Edit.class)).isInstanceOf(IllegalArgumentException.class).message().hasSizeGreaterThan(10);
     }

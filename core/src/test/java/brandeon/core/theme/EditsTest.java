@@ -3,10 +3,14 @@ package brandeon.core.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.art.Blend;
+import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.SafeMargins;
 import brandeon.core.canvas.Shape;
+import brandeon.core.canvas.Side;
 import brandeon.core.canvas.Size;
+import brandeon.core.canvas.Viewer;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
@@ -29,7 +33,10 @@ class EditsTest {
 
     private static final Artwork BADGE = new Artwork("badge", "Old badge", "ab".repeat(32), "image/png", 400, 400, false, List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
             Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
-    private static final Theme THEME = ReedlightHide.theme().withArtworks(List.of(BADGE)).withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
+    private static final Theme THEME = applied(applied(applied(ReedlightHide.theme().withArtworks(List.of(BADGE)),
+            new Edit.AddCapture(2, new Capture("spare", "Spare camera", Size.of(640, 480), List.of(new Region("clock", "Its clock", Region.Sort.DISPLAY, new Box(500, 400, 100, 40)))))).theme(),
+            new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6))).theme(),
+            new Edit.SetKeepClear("desk", new KeepClear("corner", "Clock of the player", Shape.WIDE, new Box(1700, 0, 220, 90)))).theme().withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
 
     static Stream<Edit> everyKindOfEdit() {
         Placed strip = Placed.in(Zone.STRIP, "countdown");
@@ -45,15 +52,17 @@ class EditsTest {
                 new Edit.SetSeeds(List.of(Colour.parse("#112233"), Colour.parse("#aabbcc"))),
                 new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22")),
                 new Edit.SetPlate(0.6),
+                new Edit.SetCalm(true),
+                new Edit.SetGroup("hide", "band", "Foot of the picture"),
                 new Edit.SetGradient(new Gradient(List.of(Role.ACCENT, Role.GLOW, Role.SECOND_ACCENT), Gradient.Way.OKLCH)),
                 new Edit.AddMood(1, new Mood("spring", "Spring tide", List.of(Colour.parse("#77bb66")), Map.of(Role.EDGE, Colour.parse("#cccccc")))),
                 new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(Colour.parse("#885533")), Map.of())),
                 new Edit.RemoveMood("frost-watch"),
                 new Edit.ChooseMood("owl-night"),
-                new Edit.AddCanvas(1, new Canvas("square", "Square", Size.of(1080, 1080), 30)),
+                new Edit.AddCanvas(1, Canvas.of("square", "Square", Size.of(1080, 1080), 30)),
                 new Edit.RemoveCanvas("upright"),
                 new Edit.SetCaptureSize("camera", Size.of(1920, 1080)),
-                new Edit.AddScene(2, new Scene("new", "Second hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground")))),
+                new Edit.AddScene(2, Scene.of("new", "Second hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground")))),
                 new Edit.RemoveScene("hide"),
                 new Edit.RenameScene("hide", "The hide"),
                 new Edit.AddPiece(0, Piece.of("x", PieceKind.BAND, "Second band")),
@@ -66,7 +75,28 @@ class EditsTest {
                 new Edit.Place("hide", 2, strip),
                 new Edit.TakeOff("hide", "band"),
                 new Edit.Reorder("hide", "band", 1),
-                new Edit.SetBox("hide", "band", Shape.WIDE, new Box(10, 20, 300, 60)),
+                new Edit.SetBox("hide", "band", "wide", new Box(10, 20, 300, 60)),
+                new Edit.SetSpot("hide", "band", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60)),
+                new Edit.SetCorrection("hide", "band", Shape.SQUARE, new Spot.InZone(Zone.TOP)),
+                new Edit.SetHidden("hide", "band", Shape.UPRIGHT, true),
+                new Edit.SetManner("hide", "band", new Manner(12, true, false, 0.5, Blend.SCREEN)),
+                new Edit.SetMannerOn("hide", "band", Shape.UPRIGHT, new Manner(-7, false, true, 1, Blend.NORMAL)),
+                new Edit.SetLocked("hide", "band", true),
+                new Edit.SetWords("hide", "band", Map.of("label", "In the hide")),
+                new Edit.MoveScene("hide", 4),
+                new Edit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
+                new Edit.SetMustShow("band", true),
+                new Edit.SetCanvas(new Canvas("wide", "Studio", Size.of(1280, 720), 50, new SafeMargins(0.02, 0.06))),
+                new Edit.AddCapture(0, new Capture("pond", "Pond camera", Size.of(640, 480), List.of(new Region("r", "The jetty", Region.Sort.DISPLAY, new Box(10, 10, 50, 40))))),
+                new Edit.RemoveCapture("spare"),
+                new Edit.RenameCapture("camera", "Face camera"),
+                new Edit.SetRegion("camera", new Region("face", "Mirela's face", Region.Sort.FACE, new Box(500, 100, 300, 380))),
+                new Edit.DropRegion("spare", "clock"),
+                new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.WIDE, PlanLine.COLUMN, 0.6)),
+                new Edit.DropLine(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP),
+                new Edit.SetViewer(new Viewer(150, 600, 9)),
+                new Edit.SetKeepClear("hide", new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(900, 800, 180, 700))),
+                new Edit.DropKeepClear("desk", "corner"),
                 new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
                 new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), Openings.NONE, new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
                 new Edit.RemoveArtwork("badge"),
@@ -98,7 +128,11 @@ class EditsTest {
     @Test
     void theSampleHoldsEveryKindOfEditButThoseThatNeedAnother() {
         long kinds = everyKindOfEdit().map(Object::getClass).distinct().count();
-        assertThat(kinds).as("all but dropBox, dropPin and dropInlay, which need something to drop").isEqualTo(Edit.class.getPermittedSubclasses().length - 3);
+        assertThat(kinds).as("all but dropCorrection, dropMannerOn, dropPin and dropInlay, which need something to drop").isEqualTo(kinds(Edit.class) - 4);
+    }
+
+    private static long kinds(Class<?> sealed) {
+        return Stream.of(sealed.getPermittedSubclasses()).mapToLong(one -> one.isSealed() ? kinds(one) : 1).sum();
     }
 
     @Test
@@ -154,16 +188,39 @@ class EditsTest {
 
     @Test
     void droppingACorrectionGivesItBackOnUndo() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", Shape.UPRIGHT, new Box(1, 2, 300, 60))).theme();
-        Outcome.Applied dropped = applied(placed, new Edit.DropBox("hide", "band", Shape.UPRIGHT));
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60))).theme();
+        Outcome.Applied dropped = applied(placed, new Edit.DropCorrection("hide", "band", Shape.UPRIGHT));
         assertThat(dropped.theme()).isEqualTo(THEME);
         assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(placed);
     }
 
     @Test
     void aCorrectionForOneShapeLeavesTheOthersAlone() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", Shape.UPRIGHT, new Box(1, 2, 300, 60))).theme();
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60))).theme();
         assertThat(placed.scene("hide").orElseThrow().placed("band").orElseThrow().corrections()).containsOnlyKeys(Shape.UPRIGHT);
+    }
+
+    @Test
+    void piecesThatWouldHangOnEachOtherInACircleAreNamed() {
+        Theme hung = applied(THEME, new Edit.SetSpot("hide", "follower", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60))).theme();
+        Outcome circle = Edits.apply(hung, new Edit.SetCorrection("hide", "supporter", Shape.WIDE, new Spot.Attached("follower", Side.TOP, Spot.Along.FULL, 12, 300, 60)));
+        assertThat(circle).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).contains("circle").contains("Latest supporter").contains("Latest follower"));
+    }
+
+    @Test
+    void aLockedPieceKeepsItsPlaceUntilItIsUnlocked() {
+        Theme locked = applied(THEME, new Edit.SetLocked("hide", "band", true)).theme();
+        Edit move = new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 100, 100));
+        assertThat(Edits.apply(locked, move)).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).contains("locked"));
+        assertThat(applied(applied(locked, new Edit.SetLocked("hide", "band", false)).theme(), move)).isNotNull();
+    }
+
+    @Test
+    void aPieceDraggedToACornerIsAnchoredThereAndKeepsItsAnchorWhenDraggedOn() {
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "wide", new Box(1600, 900, 300, 100))).theme();
+        assertThat(placed.scene("hide").orElseThrow().placed("band").orElseThrow().spot(Shape.WIDE)).isEqualTo(new Spot.Anchored(Anchor.BOTTOM_RIGHT, -20, -80, 300, 100));
+        Theme further = applied(placed, new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 300, 100))).theme();
+        assertThat(further.scene("hide").orElseThrow().placed("band").orElseThrow().spot(Shape.WIDE)).isEqualTo(new Spot.Anchored(Anchor.BOTTOM_RIGHT, -1620, -980, 300, 100));
     }
 
     static Stream<Edit> editsThatCannotBe() {
@@ -178,8 +235,16 @@ class EditsTest {
                 new Edit.TakeOff("hide", "countdown"),
                 new Edit.Place("hide", 0, Placed.in(Zone.BAND, "band")),
                 new Edit.Place("hide", 0, Placed.in(Zone.BAND, "deleted")),
-                new Edit.SetBox("deleted", "band", Shape.WIDE, new Box(0, 0, 10, 10)),
-                new Edit.SetBox("hide", "band", Shape.WIDE, new Box(0, 0, 0, 0)),
+                new Edit.SetBox("deleted", "band", "wide", new Box(0, 0, 10, 10)),
+                new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 0, 0)),
+                new Edit.SetBox("hide", "band", "deleted", new Box(0, 0, 90, 90)),
+                new Edit.SetSpot("hide", "band", new Spot.Attached("band", Side.TOP, Spot.Along.START, 0, 90, 90)),
+                new Edit.SetWords("hide", "band", Map.of("nonsense", "x")),
+                new Edit.SetRegion("camera", new Region("r", "Out of it", Region.Sort.FACE, new Box(1200, 0, 200, 50))),
+                new Edit.SetCaptureSize("spare", Size.of(20, 20)),
+                new Edit.RemoveCapture("camera"),
+                new Edit.SetPieceCaptures("scope-frame", List.of("deleted")),
+                new Edit.DropLine(SceneRole.AWAY, Shape.WIDE, PlanLine.COLUMN),
                 new Edit.SetCorner(2),
                 new Edit.SetFamily("no such"),
                 new Edit.Rename(" "),
@@ -204,10 +269,10 @@ class EditsTest {
 
     @Test
     void onlyAnEditOfTheSamePropertyOverridesAnother() {
-        Edit box = new Edit.SetBox("hide", "band", Shape.WIDE, new Box(0, 0, 10, 10));
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", Shape.WIDE, new Box(5, 5, 10, 10)))).isTrue();
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", Shape.UPRIGHT, new Box(5, 5, 10, 10)))).isFalse();
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "follower", Shape.WIDE, new Box(5, 5, 10, 10)))).isFalse();
+        Edit box = new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 10, 10));
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "wide", new Box(5, 5, 10, 10)))).isTrue();
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "upright", new Box(5, 5, 10, 10)))).isFalse();
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "follower", "wide", new Box(5, 5, 10, 10)))).isFalse();
         assertThat(Edits.overrides(new Edit.SetSeed(0, Colour.BLACK), new Edit.SetSeed(1, Colour.BLACK))).isFalse();
     }
 

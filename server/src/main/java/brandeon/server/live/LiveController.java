@@ -10,6 +10,7 @@ import brandeon.server.theme.Themes;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,6 +40,8 @@ class LiveController {
     private final Channels channels;
     private final Signals signals;
 
+    private static final Set<PieceKind> CLOCKS = Set.of(PieceKind.COUNTDOWN, PieceKind.COUNT_UP);
+
     LiveController(Members members, Themes themes, Channels channels, Signals signals) {
         this.members = members;
         this.themes = themes;
@@ -63,25 +66,27 @@ class LiveController {
     List<ClockView> clocks(@PathVariable UUID theme) {
         Themes.Draft draft = themes.get(members.current(), theme);
         Map<String, Long> running = signals.clocks(theme);
-        return draft.theme().pieces().stream().filter(piece -> piece.kind() == PieceKind.COUNTDOWN)
+        return draft.theme().pieces().stream().filter(piece -> CLOCKS.contains(piece.kind()))
                 .map(piece -> new ClockView(piece.id(), piece.name(), running.getOrDefault(piece.id(), 0L))).toList();
     }
 
     @PostMapping("/api/themes/{theme}/clocks/{piece}")
     void start(@PathVariable UUID theme, @PathVariable String piece) {
         Themes.Draft draft = themes.get(members.current().requires(Role.OPERATOR), theme);
-        signals.startClock(theme, piece, System.currentTimeMillis() + Math.round(countdown(draft, piece).figure("minutes") * 60_000));
+        Piece clock = clock(draft, piece);
+        // Counting down is known by its end, counting up by its beginning.
+        signals.startClock(theme, piece, System.currentTimeMillis() + (clock.kind() == PieceKind.COUNTDOWN ? Math.round(clock.figure("minutes") * 60_000) : 0));
     }
 
     @DeleteMapping("/api/themes/{theme}/clocks/{piece}")
     void stop(@PathVariable UUID theme, @PathVariable String piece) {
-        countdown(themes.get(members.current().requires(Role.OPERATOR), theme), piece);
+        clock(themes.get(members.current().requires(Role.OPERATOR), theme), piece);
         signals.stopClock(theme, piece);
     }
 
-    private static Piece countdown(Themes.Draft draft, String id) {
-        return draft.theme().piece(id).filter(piece -> piece.kind() == PieceKind.COUNTDOWN)
-                .orElseThrow(() -> new NotFound("There is no such countdown in this theme."));
+    private static Piece clock(Themes.Draft draft, String id) {
+        return draft.theme().piece(id).filter(piece -> CLOCKS.contains(piece.kind()))
+                .orElseThrow(() -> new NotFound("There is no such clock in this theme."));
     }
 
     private static ChannelView view(Channels.Channel channel) {

@@ -10,6 +10,8 @@ import brandeon.server.publish.Health;
 import brandeon.server.publish.Outlets;
 import brandeon.server.theme.Themes;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -41,15 +43,17 @@ class LiveSocket extends TextWebSocketHandler {
     private final Health health;
     private final Members members;
     private final Themes themes;
+    private final People people;
     private final JsonMapper json;
     private final Map<String, Connection> connections = new ConcurrentHashMap<>();
 
-    LiveSocket(Feeds feeds, Outlets outlets, Health health, Members members, Themes themes, Wakes wakes, JsonMapper json) {
+    LiveSocket(Feeds feeds, Outlets outlets, Health health, Members members, Themes themes, People people, Wakes wakes, JsonMapper json) {
         this.feeds = feeds;
         this.outlets = outlets;
         this.health = health;
         this.members = members;
         this.themes = themes;
+        this.people = people;
         this.json = json;
         wakes.listen(wake -> {
             if (wake.kind() == Wakes.Wake.Kind.OUTLET) {
@@ -97,6 +101,7 @@ class LiveSocket extends TextWebSocketHandler {
             switch (message.path("type").asString("")) {
                 case "watch" -> watch(connection, message);
                 case "leave" -> Optional.ofNullable(connection.watches().remove(message.path("feed").asString(""))).ifPresent(feeds::leave);
+                case "at" -> at(connection, message);
                 case "report" -> report(connection, message);
                 case "time" -> send(connection.session(), json.writeValueAsString(Map.of("type", "time", "sent", message.path("sent").asDouble(0), "now", System.currentTimeMillis())));
                 default -> error(connection, message, "This message is not understood.");
@@ -122,6 +127,23 @@ class LiveSocket extends TextWebSocketHandler {
         themes.get(connection.member().orElseThrow(), theme);
         return new FeedKey(theme, message.path("scene").asString(""), message.path("canvas").asString(""),
                 brandeon.core.publish.Part.valueOf(message.path("part").asString("WHOLE")), FeedKey.Source.valueOf(message.path("source").asString("DRAFT")));
+    }
+
+    /** Where a person is in the editor; the others on that theme hear of it. */
+    private void at(Connection connection, JsonNode message) {
+        Member member = connection.member().orElseThrow(() -> new IllegalArgumentException("This message is for the editor."));
+        UUID theme = UUID.fromString(message.path("theme").asString(""));
+        themes.get(member, theme);
+        List<String> selected = new ArrayList<>();
+        message.path("selected").forEach(piece -> selected.add(piece.asString("")));
+        people.at(connection.session().getId(), member, theme, message.path("scene").asString(""), message.path("canvas").asString(""), selected, this::tell);
+    }
+
+    private void tell(String id, List<People.Person> others) {
+        Connection connection = connections.get(id);
+        if (connection != null) {
+            send(connection.session(), json.writeValueAsString(Map.of("type", "people", "people", others)));
+        }
     }
 
     private void report(Connection connection, JsonNode message) {
@@ -162,6 +184,7 @@ class LiveSocket extends TextWebSocketHandler {
         Connection connection = connections.remove(raw.getId());
         if (connection != null) {
             connection.watches().values().forEach(feeds::leave);
+            people.gone(raw.getId(), this::tell);
             connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), raw.getId()));
         }
     }

@@ -1,6 +1,7 @@
 package brandeon.server.theme;
 
 import brandeon.core.art.Families;
+import brandeon.core.canvas.PictureSystem;
 import brandeon.core.colour.Vision;
 import brandeon.core.live.Platform;
 import brandeon.core.live.Readings;
@@ -29,7 +30,7 @@ class CatalogueController {
     record KindFigure(String name, String title, double least, double most, double standard, List<String> choices) {
     }
 
-    record KindView(PieceKind id, String title, Zone zone, List<KindText> texts, List<KindFigure> figures) {
+    record KindView(PieceKind id, String title, PieceKind.Group group, Zone zone, List<KindText> texts, List<KindFigure> figures) {
     }
 
     record ReadingView(String name, String meaning) {
@@ -42,7 +43,7 @@ class CatalogueController {
     record VisionView(Vision id, String title, double[][] matrix) {
     }
 
-    record Catalogue(List<FamilyView> families, List<FaceView> faces, List<KindView> kinds, List<ReadingView> readings, List<PlatformView> platforms, List<SceneRole> sceneRoles, List<VisionView> visions) {
+    record Catalogue(List<FamilyView> families, List<FaceView> faces, List<KindView> kinds, List<ReadingView> readings, List<PlatformView> platforms, List<SceneRole> sceneRoles, List<VisionView> visions, List<PictureSystem> systems) {
     }
 
     @GetMapping("/api/catalogue")
@@ -54,11 +55,12 @@ class CatalogueController {
                 Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue())).toList(),
                 Arrays.stream(Platform.values()).map(p -> new PlatformView(p, p.title())).toList(),
                 List.of(SceneRole.values()),
-                Arrays.stream(Vision.values()).map(v -> new VisionView(v, v.title(), v.matrix())).toList());
+                Arrays.stream(Vision.values()).map(v -> new VisionView(v, v.title(), v.matrix())).toList(),
+                PictureSystem.ALL);
     }
 
     private static KindView kind(PieceKind kind) {
-        return new KindView(kind, kind.title(), kind.zone(),
+        return new KindView(kind, kind.title(), kind.group(), kind.zone(),
                 kind.texts().stream().map(t -> new KindText(t.name(), t.title(), t.standard(), t.many())).toList(),
                 kind.figures().stream().map(f -> new KindFigure(f.name(), f.title(), f.least(), f.most(), f.standard(), f.choices())).toList());
     }

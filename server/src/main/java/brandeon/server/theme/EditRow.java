@@ -18,17 +18,6 @@ import org.hibernate.type.SqlTypes;
 @Table(name = "theme_edit")
 class EditRow {
 
-    enum State {
-        /** In force; can be undone. */
-        DONE,
-        /** Taken back; can be redone. */
-        UNDONE,
-        /** Taken back and then overtaken by a new edit; stays in history only. */
-        DROPPED,
-        /** An undo or redo itself; stays in history only. */
-        STEP
-    }
-
     @Embeddable
     record Key(UUID themeId, long number) {
     }
@@ -53,12 +42,12 @@ class EditRow {
     String inverse;
 
     @Enumerated(EnumType.STRING)
-    State state;
+    EditState state;
 
     protected EditRow() {
     }
 
-    EditRow(Key key, UUID accountId, String gesture, String edit, String inverse, State state) {
+    EditRow(Key key, UUID accountId, String gesture, String edit, String inverse, EditState state) {
         this.key = key;
         this.accountId = accountId;
         this.gesture = gesture;

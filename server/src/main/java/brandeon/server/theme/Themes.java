@@ -1,11 +1,14 @@
 package brandeon.server.theme;
 
+import brandeon.core.canvas.Canvas;
 import brandeon.core.pack.Json;
+import brandeon.core.theme.Deeds;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.text.Fonts;
 import brandeon.core.theme.OwnFace;
+import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
@@ -33,10 +36,20 @@ public class Themes {
 
     /** A theme as it is now. @param onAir number of the release on air; 0 when none is */
     public record Draft(UUID id, UUID workspace, UUID channel, Theme theme, long version, int onAir, Optional<UUID> movedFrom, Instant updatedAt) {
+
+        /** @throws NotFound when the theme has none with this id */
+        public Scene scene(String scene) {
+            return theme.scene(scene).orElseThrow(() -> new NotFound("There is no such scene in this theme."));
+        }
+
+        /** @throws NotFound when the theme has none with this id */
+        public Canvas canvas(String canvas) {
+            return theme.canvas(canvas).orElseThrow(() -> new NotFound("There is no such canvas in this theme."));
+        }
     }
 
     /** One line of a theme's history. */
-    public record HistoryLine(long number, UUID account, Instant at, String what, String state) {
+    public record HistoryLine(long number, UUID account, Instant at, String deed, EditState state) {
     }
 
     /** What one person can take back and do again. */
@@ -48,6 +61,7 @@ public class Themes {
     }
 
     private static final int KEPT = 200;
+    private static final int HISTORY = 200;
 
     private final ThemeRows rows;
     private final EditRows edits;
@@ -122,7 +136,7 @@ public class Themes {
         if (last.isPresent()) {
             joinGesture(last.get(), row.version, edit, applied.inverse());
         } else {
-            edits.save(new EditRow(new EditRow.Key(id, row.version), member.account(), gesture, Json.write(edit), Json.write(applied.inverse()), EditRow.State.DONE));
+            edits.save(new EditRow(new EditRow.Key(id, row.version), member.account(), gesture, Json.write(edit), Json.write(applied.inverse()), EditState.DONE));
         }
         return draft(row, applied.theme());
     }
@@ -133,7 +147,7 @@ public class Themes {
         ThemeRow row = locked(member, Role.DESIGNER, id);
         EditRow last = edits.lastDone(id, member.account()).orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
         Outcome.Applied applied = apply(row, Json.read(last.inverse, Edit.class));
-        last.state = EditRow.State.UNDONE;
+        last.state = EditState.UNDONE;
         save(row, applied.theme());
         step(row, member, last.inverse, applied);
         return draft(row, applied.theme());
@@ -144,7 +158,7 @@ public class Themes {
         ThemeRow row = locked(member, Role.DESIGNER, id);
         EditRow next = edits.nextRedo(id, member.account()).orElseThrow(() -> new Refused("There is nothing to do again."));
         Outcome.Applied applied = apply(row, Json.read(next.edit, Edit.class));
-        next.state = EditRow.State.DONE;
+        next.state = EditState.DONE;
         next.inverse = Json.write(applied.inverse());
         save(row, applied.theme());
         step(row, member, next.edit, applied);
@@ -160,9 +174,28 @@ public class Themes {
 
     @Transactional(readOnly = true)
     public List<HistoryLine> history(Member member, UUID id) {
+        Theme theme = get(member, id).theme();
+        return edits.history(id, Limit.of(HISTORY)).stream()
+                .map(e -> new HistoryLine(e.key.number(), e.accountId, e.at, Deeds.of(Json.read(e.edit, Edit.class), theme), e.state)).toList();
+    }
+
+    /**
+     * Takes back everything after one change of the history, whoever did it, as one new change.
+     *
+     * @param number of the last change that is kept; 0 takes back all
+     * @throws Refused when that is too long ago, or a change cannot be taken back any more; nothing is changed then
+     */
+    @Transactional
+    public Draft restore(Member member, UUID id, long number) {
         get(member, id);
-        return edits.history(id, Limit.of(200)).stream()
-                .map(e -> new HistoryLine(e.key.number(), e.accountId, e.at, e.edit, e.state.name())).toList();
+        List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream().filter(e -> e.key.number() > number).toList();
+        if (later.size() > HISTORY) {
+            throw new Refused("That is more than %d changes ago, and too far back.".formatted(HISTORY));
+        }
+        if (later.isEmpty()) {
+            throw new Refused("The theme is as it was then.");
+        }
+        return edit(member, id, new Edit.Batch(later.stream().map(e -> Json.read(e.inverse, Edit.class)).toList()), "");
     }
 
     /** Makes an immutable copy of the draft and puts it on air. */
@@ -260,7 +293,7 @@ public class Themes {
     }
 
     private void step(ThemeRow row, Member member, String edit, Outcome.Applied applied) {
-        edits.save(new EditRow(new EditRow.Key(row.id, row.version), member.account(), "", edit, Json.write(applied.inverse()), EditRow.State.STEP));
+        edits.save(new EditRow(new EditRow.Key(row.id, row.version), member.account(), "", edit, Json.write(applied.inverse()), EditState.STEP));
     }
 
     /** A drag is one line of history: its last edit forward, the way back to before it began. */
@@ -271,7 +304,7 @@ public class Themes {
         Edit back = new Edit.Batch(List.of(inverse, Json.read(last.inverse, Edit.class)));
         edits.delete(last);
         edits.save(new EditRow(new EditRow.Key(last.key.themeId(), number), last.accountId, last.gesture,
-                Json.write(forth), overrides ? last.inverse : Json.write(back), EditRow.State.DONE));
+                Json.write(forth), overrides ? last.inverse : Json.write(back), EditState.DONE));
     }
 
     private Draft draft(ThemeRow row) {

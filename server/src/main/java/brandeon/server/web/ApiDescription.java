@@ -3,10 +3,13 @@ package brandeon.server.web;
 import brandeon.core.colour.Colour;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.Spot;
+import brandeon.server.layout.Arranging;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -39,9 +42,13 @@ class ApiDescription {
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
-            Schema<?> edit = api.getComponents().getSchemas().get("Edit");
-            for (JsonSubTypes.Type type : Edit.class.getAnnotation(JsonSubTypes.class).value()) {
-                edit.getDiscriminator().mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());
+            orNull(api.getComponents().getSchemas().get("MotionView"), "cover");
+            orNull(api.getComponents().getSchemas().get("Finding"), "where");
+            for (Class<?> alternatives : List.of(Edit.class, Spot.class, Arranging.class)) {
+                Schema<?> schema = api.getComponents().getSchemas().get(alternatives.getSimpleName());
+                for (JsonSubTypes.Type type : alternatives.getAnnotation(JsonSubTypes.class).value()) {
+                    schema.getDiscriminator().mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());
+                }
             }
         };
     }

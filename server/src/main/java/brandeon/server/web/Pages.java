@@ -20,6 +20,6 @@ class Pages implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
-        registry.addResourceHandler("/index.html", "/favicon.svg").addResourceLocations("classpath:/static/").setCacheControl(CacheControl.noCache());
+        registry.addResourceHandler("/index.html", "/favicon.svg", "/keeper.js").addResourceLocations("classpath:/static/").setCacheControl(CacheControl.noCache());
     }
 }

@@ -55,10 +55,10 @@ class AccessTest {
         String demo = server.host().demo();
         Person stranger = server.stranger(Role.OWNER);
         assertThat(stranger.get("/api/themes").json()).isEmpty();
-        for (String path : List.of("", "/layouts", "/brand", "/artworks", "/history", "/ledger", "/clocks", "/move?to=BIRCH", "/replacement", "/scenes/hide/canvases/wide", "/scenes/hide/canvases/wide/picture.png")) {
+        for (String path : List.of("", "/layouts", "/brand", "/artworks", "/history", "/ledger", "/clocks", "/move?to=BIRCH", "/replacement", "/findings", "/flashes", "/scenes/hide/canvases/wide/proposal?from=upright", "/scenes/hide/canvases/wide/picture.png")) {
             assertThat(stranger.get("/api/themes/" + demo + path).status()).as(path).isEqualTo(404);
         }
-        for (String path : List.of("/undo", "/redo", "/on-air", "/on-air/back", "/replacement", "/clocks/countdown")) {
+        for (String path : List.of("/undo", "/redo", "/on-air", "/on-air/back", "/replacement", "/clocks/countdown", "/repair", "/history/1/restore")) {
             assertThat(stranger.post("/api/themes/" + demo + path, "").status()).as(path).isEqualTo(404);
         }
         assertThat(stranger.edit(demo, "{\"edit\":\"rename\",\"name\":\"Mine now\"}").status()).isEqualTo(404);

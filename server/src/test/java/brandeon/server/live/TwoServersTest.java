@@ -27,7 +27,7 @@ class TwoServersTest {
                 hide.await(message -> message.path("type").asString().equals("patch") && message.toString().contains("Low tide 01:10"));
 
                 assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "").status()).isEqualTo(200);
-                starting.await(message -> message.path("type").asString().equals("patch") && message.toString().matches(".*data-until=\\\\\"[1-9]\\d{12}\\\\\".*"));
+                starting.await(message -> message.path("type").asString().equals("patch") && message.toString().matches(".*data-instant=\\\\\"[1-9]\\d{12}\\\\\".*"));
 
                 host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
                 hide.await(message -> message.path("type").asString().equals("patch") && message.path("layers").valueStream().anyMatch(layer -> layer.path("piece").asString().equals("announcer") && layer.path("svg").asString().contains("<text")));

@@ -26,8 +26,8 @@ class OutletTest {
         host = running.host();
         broadcaster = Person.unknown(running.address());
         theme = host.newTheme("Outlets");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"capture\":\"\",\"texts\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
-        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"stack\":[{\"piece\":\"s\",\"zone\":\"FULL\",\"corrections\":{}}]}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"texts\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":[" + Person.placed("s", "FULL") + "]}}");
         host.post("/api/themes/" + theme + "/on-air", "");
     }
 
@@ -89,8 +89,8 @@ class OutletTest {
     /** What depends on the instant waits for the page's script; everything else is painted by the page alone. */
     @Test
     void thePageHoldsThePictureOfItsMoment() {
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"capture\":\"\",\"texts\":{},\"figures\":{},\"inlay\":null}}");
-        host.edit(theme, "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":{\"piece\":\"c\",\"zone\":\"CLOCK\",\"corrections\":{}}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":" + Person.placed("c", "CLOCK") + "}");
         title("Dusk </script><b>&");
         host.post("/api/themes/" + theme + "/on-air", "");
         String page = broadcaster.open(link()).body();

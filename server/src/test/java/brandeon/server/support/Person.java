@@ -87,6 +87,13 @@ public final class Person {
         return post("/api/themes/" + theme + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"" + gesture + "\"}");
     }
 
+    /** A piece in a zone, as it stands in a scene's stack. */
+    public static String placed(String piece, String zone) {
+        return """
+                {"piece":"%s","spot":{"by":"zone","zone":"%s"},"corrections":{},"hidden":[],"manner":{"turn":0,"mirrored":false,"flipped":false,"opacity":1,"blend":"NORMAL"},
+                "manners":{},"texts":{},"group":"","locked":false}""".formatted(piece, zone);
+    }
+
     /** The id of the demo theme. */
     public String demo() {
         for (JsonNode line : get("/api/themes").json()) {

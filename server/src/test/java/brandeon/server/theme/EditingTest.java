@@ -29,8 +29,8 @@ class EditingTest {
         server = running;
         host = running.host();
         theme = host.newTheme("Evening");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"capture\":\"\",\"texts\":{},\"figures\":{},\"inlay\":null}}");
-        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"stack\":[{\"piece\":\"band\",\"zone\":\"BAND\",\"corrections\":{}}]}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"texts\":{},\"figures\":{},\"inlay\":null,\"mustShow\":false}}");
+        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":[" + Person.placed("band", "BAND") + "]}}");
     }
 
     @ParameterizedTest
@@ -40,10 +40,10 @@ class EditingTest {
             {"edit":"rename"}                                                                               | 400
             {"edit":"explode","name":"x"}                                                                   | 400
             {"edit":"setSeed","index":0,"colour":"lantern"}                                                 | 400
-            {"edit":"setBox","scene":"hide","piece":"band","shape":"ROUND","box":{"x":0,"y":0,"width":1,"height":1}}    | 400
-            {"edit":"setBox","scene":"hide","piece":"band","shape":"WIDE","box":{"x":0,"y":0,"width":-4,"height":9}}    | 400
-            {"edit":"setBox","scene":"hide","piece":"band","shape":"WIDE","box":{"x":0,"y":0,"width":0,"height":0}}     | 409
-            {"edit":"setBox","scene":"gone","piece":"band","shape":"WIDE","box":{"x":0,"y":0,"width":90,"height":90}}   | 409
+            {"edit":"setBox","scene":"hide","piece":"band","canvas":"wide","box":{"x":0,"y":0,"width":1,"tall":1}}    | 400
+            {"edit":"setBox","scene":"hide","piece":"band","canvas":"wide","box":{"x":0,"y":0,"width":-4,"height":9}}    | 400
+            {"edit":"setBox","scene":"hide","piece":"band","canvas":"wide","box":{"x":0,"y":0,"width":0,"height":0}}     | 409
+            {"edit":"setBox","scene":"gone","piece":"band","canvas":"wide","box":{"x":0,"y":0,"width":90,"height":90}}   | 409
             {"edit":"setText","piece":"band","field":"message","value":"{open"}                             | 409
             {"edit":"removePiece","piece":"gone"}                                                           | 409
             """)
@@ -75,6 +75,8 @@ class EditingTest {
         for (int x = 0; x < 5; x++) {
             host.edit(theme, box(100 + x), "drag-1");
         }
+        // The middle of the box lies in the lowest third and the left one.
+        assertThat(corrections().path("WIDE").path("anchor").asString()).isEqualTo("BOTTOM_LEFT");
         assertThat(corrections().path("WIDE").path("x").asInt()).isEqualTo(104);
         host.post("/api/themes/" + theme + "/undo", "");
         assertThat(corrections()).isEmpty();
@@ -108,19 +110,27 @@ class EditingTest {
     }
 
     @Test
-    void theLayoutTellsWhereThingsAreAndWhatIsWrong() {
-        host.edit(theme, box(1900));
-        JsonNode layout = host.get("/api/themes/" + theme + "/scenes/hide/canvases/wide").json();
-        assertThat(layout.path("pieces").get(0).path("box").path("x").asInt()).isEqualTo(1900);
-        assertThat(layout.path("findings").get(0).path("kind").asString()).isEqualTo("OUTSIDE_CANVAS");
-        host.edit(theme, layout.path("findings").get(0).path("fix").toString());
-        assertThat(host.get("/api/themes/" + theme + "/scenes/hide/canvases/wide").json().path("findings")).noneMatch(f -> f.path("kind").asString().equals("OUTSIDE_CANVAS"));
+    void historySaysWhoDidWhatAndTheThemeCanGoBackToAnyPointOfIt() {
+        Person other = server.member(server.bean(Members.class).workspacesOf("host@reedlight.example").getFirst(), Role.DESIGNER);
+        host.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.9}");
+        JsonNode then = host.get("/api/themes/" + theme).json().path("theme");
+        long number = host.get("/api/themes/" + theme + "/history").json().get(0).path("number").asLong();
+        other.edit(theme, "{\"edit\":\"renamePiece\",\"piece\":\"band\",\"name\":\"Low band\"}");
+        host.edit(theme, box(300));
+        host.post("/api/themes/" + theme + "/undo", "");
+        host.post("/api/themes/" + theme + "/redo", "");
+        JsonNode history = host.get("/api/themes/" + theme + "/history").json();
+        assertThat(history.findValuesAsString("deed")).contains("Placed Low band on Hide, wide", "Named a piece Low band", "Changed the corners");
+        JsonNode before = host.get("/api/themes/" + theme).json().path("theme");
+        assertThat(host.post("/api/themes/" + theme + "/history/" + number + "/restore", "").json().path("theme")).isEqualTo(then);
+        assertThat(host.post("/api/themes/" + theme + "/undo", "").json().path("theme")).as("going back is a change like others").isEqualTo(before);
+        assertThat(host.post("/api/themes/" + theme + "/history/999999/restore", "").status()).isEqualTo(409);
     }
 
     @Test
     void wrongNamesInAddressesAreExplained() {
         assertThat(host.get("/api/themes/nonsense").status()).isEqualTo(400);
-        assertThat(host.get("/api/themes/" + theme + "/scenes/gone/canvases/wide").detail()).contains("scene");
+        assertThat(host.get("/api/themes/" + theme + "/scenes/gone/canvases/wide/picture.png").detail()).contains("scene");
         assertThat(host.get("/api/themes/" + theme + "/scenes/hide/canvases/wide/picture.png?width=99999").status()).isEqualTo(400);
         assertThat(host.post("/api/themes", "{\"name\":\"  \"}").detail()).contains("between 1 and 120");
     }
@@ -130,6 +140,6 @@ class EditingTest {
     }
 
     private static String box(int x) {
-        return "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"shape\":\"WIDE\",\"box\":{\"x\":" + x + ",\"y\":900,\"width\":300,\"height\":66}}";
+        return "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"canvas\":\"wide\",\"box\":{\"x\":" + x + ",\"y\":900,\"width\":300,\"height\":66}}";
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.core.art.herbarium;
 
+import brandeon.core.art.Curtain;
 import brandeon.core.art.Easel;
 import brandeon.core.art.Emblem;
 import brandeon.core.art.Family;
@@ -13,8 +14,10 @@ import brandeon.core.art.Plate;
 import brandeon.core.art.Ring;
 import brandeon.core.art.Temperament;
 import brandeon.core.canvas.Box;
+import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
+import brandeon.core.motion.Track;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -84,8 +87,7 @@ public final class Herbarium implements Family {
         double left = Math.min(easel.px(sort == Plate.Sort.LABEL ? 24 : 32), box.height() * 0.4);
         Box content = sort == Plate.Sort.BAND ? new Box(box.x(), box.y() + torn, box.width(), box.height() - torn)
                 : new Box(box.x() + left, box.y() + torn, Math.max(1, box.width() - left - Math.min(easel.px(28), box.height() * 0.4)), Math.max(1, box.height() - 2 * torn));
-        boolean label = sort == Plate.Sort.LABEL;
-        return new Plate(ground, decor, content, label ? look.colour(Role.GROUND) : look.colour(Role.TEXT), label ? look.colour(Role.GROUND) : look.colour(Role.QUIET_TEXT));
+        return Plate.of(look, sort, Role.SECOND_ACCENT, ground, decor, content);
     }
 
     @Override
@@ -163,5 +165,25 @@ public final class Herbarium implements Family {
     @Override
     public PieceArt screen(Easel easel, Box box, boolean moving) {
         return Sprigs.screen(easel, box, moving);
+    }
+
+    /** Torn strips of paper laid from both sides. */
+    @Override
+    public Curtain curtain(Easel easel, Box box) {
+        int strips = 5;
+        double height = box.height() / strips;
+        double torn = Math.min(easel.px(16), height * 0.2);
+        List<Curtain.Leaf> leaves = new ArrayList<>();
+        for (int i = 0; i < strips; i++) {
+            Box strip = new Box(box.x() - easel.px(40), box.y() + i * height - 3 * torn, box.width() + easel.px(80), height + 6 * torn);
+            Colour paper = Paint.mix(easel.colour(Role.PLATE), easel.colour(i % 2 == 0 ? Role.HORIZON : Role.GROUND), 0.3 + 0.08 * i);
+            List<Mark> marks = List.of(new Mark.Filled(Paper.sheet(strip, torn, easel.px(26)), Paint.of(paper)),
+                    new Mark.Stroked(Paper.tornTop(new Box(strip.x(), strip.y() + torn * 0.2, strip.width(), torn * 2), torn * 0.8, easel.px(26)), Paint.of(easel.colour(Role.EDGE), 0.25), easel.line(2)));
+            double way = (i % 2 == 0 ? -1 : 1) * (strip.width() + easel.px(60));
+            Track.Key from = Track.Key.still(0).movedBy(way, 0).turnedBy(i % 2 == 0 ? -4 : 4, box.centreX(), strip.centreY());
+            Track.Key to = Track.Key.still(1).movedBy(-way, 0).turnedBy(i % 2 == 0 ? 4 : -4, box.centreX(), strip.centreY());
+            leaves.add(new Curtain.Leaf(marks, from, to, i / (strips - 1.0)));
+        }
+        return new Curtain(leaves);
     }
 }

@@ -21,7 +21,7 @@ final class BandArt {
 
     static PieceArt draw(Family family, Easel easel, Ask.Band ask) {
         Box box = ask.box();
-        Box safe = SafeArea.GRAPHICS.within(easel.canvas().size());
+        Box safe = easel.canvas().safe(SafeArea.GRAPHICS);
         double left = Math.max(box.x() + easel.px(24), safe.x());
         double right = Math.min(box.right() - easel.px(24), safe.right());
         double size = Math.min(easel.letters(36), box.height() * 0.5);

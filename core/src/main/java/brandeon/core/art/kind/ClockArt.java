@@ -17,14 +17,13 @@ import java.util.List;
 /** A title and large figures, each in a cell of its own so that none jumps. */
 final class ClockArt {
 
-    private static final int DIGITS = 4;
     /** Width of the colon's cell, in digit cells. */
     private static final double COLON = 0.5;
 
     private ClockArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Countdown ask) {
+    static PieceArt draw(Family family, Easel easel, Ask.Clock ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         Box room = ready.room();
@@ -35,24 +34,33 @@ final class ClockArt {
         marks.add(title.at(align, room.x(), room.right(), ask.box().y() + ask.box().height() * 0.16 + title.caps()));
         Face figures = easel.look().figures();
         double cell = widestDigit(figures);
-        double px = Math.min(ask.box().height() * 0.66, room.width() / (cell * (DIGITS + COLON)));
-        double width = cell * px * (DIGITS + COLON);
+        String template = ask.clock().format().template();
+        double cells = template.chars().mapToDouble(c -> c == ':' ? COLON : 1).sum();
+        boolean alone = ask.title().isBlank();
+        double px = Math.min(ask.box().height() * (alone ? 0.78 : 0.66), room.width() / (cell * cells));
+        double width = cell * px * cells;
         double left = switch (align) {
             case LEFT -> room.x();
             case CENTRE -> room.centreX() - width / 2;
             case RIGHT -> room.right() - width;
         };
-        double base = ask.box().bottom() - ask.box().height() * 0.15;
+        double base = alone ? room.centreY() + Measure.capHeight(figures, px) / 2 : ask.box().bottom() - ask.box().height() * 0.15;
         Words.Line ended = Words.line(easel.look().heading(), ask.ended(), px * 0.6, least, room.width(), ready.plate().ink());
         List<Mark> end = ask.ended().isBlank() ? List.of() : List.of(ended.at(align, room.x(), room.right(), base));
-        marks.add(new Mark.Digits(ask.clock(), figures, px, cells(left, cell * px), base, ready.plate().ink(), ask.clock().at(Long.MIN_VALUE / 2), end));
+        marks.add(new Mark.Digits(ask.clock(), figures, px, cells(template, left, cell * px), base, ready.plate().ink(), ask.clock().still(), end));
         return PieceArt.still(marks);
     }
 
-    /** Centres of two digits, a colon and two digits; every digit has the same width. */
-    private static List<Double> cells(double left, double cell) {
-        double colon = cell * COLON;
-        return List.of(left + cell * 0.5, left + cell * 1.5, left + cell * 2 + colon / 2, left + cell * 2.5 + colon, left + cell * 3.5 + colon);
+    /** Centre of each character; every digit has the same width. */
+    private static List<Double> cells(String template, double left, double cell) {
+        List<Double> centres = new ArrayList<>();
+        double x = left;
+        for (char c : template.toCharArray()) {
+            double width = c == ':' ? cell * COLON : cell;
+            centres.add(x + width / 2);
+            x += width;
+        }
+        return centres;
     }
 
     /** Width of the widest digit at one pixel. */

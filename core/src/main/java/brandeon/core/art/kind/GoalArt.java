@@ -24,8 +24,12 @@ final class GoalArt {
         Box room = ready.room();
         double least = easel.px(Lettering.LEAST);
         double size = Math.max(least, Math.min(easel.letters(36), room.height() * 0.34));
-        Words.Line figure = Words.line(easel.look().figures(), ask.figure(), size, least, room.width() * 0.5, ready.plate().ink());
-        Words.Line label = Words.label(family.lettering(), easel, ask.label(), room.width() - figure.fit().width() - easel.px(18), ready.plate().quiet());
+        double between = easel.px(18);
+        Words.Line wanted = Words.label(family.lettering(), easel, ask.label(), room.width(), ready.plate().quiet());
+        // The figure becomes smaller before the label is shortened.
+        double left = Math.clamp(room.width() - between - wanted.fit().width(), room.width() * 0.3, room.width() * 0.5);
+        Words.Line figure = Words.line(easel.look().figures(), ask.figure(), size, least, left, ready.plate().ink());
+        Words.Line label = Words.label(family.lettering(), easel, ask.label(), room.width() - figure.fit().width() - between, ready.plate().quiet());
         double bar = Math.max(4, Math.rint(Math.min(easel.px(22), room.height() * 0.24)));
         double gap = Math.min(easel.px(14), room.height() * 0.12);
         double top = room.centreY() - (figure.caps() + gap + bar) / 2;

@@ -5,6 +5,8 @@ import brandeon.core.art.Easel;
 import brandeon.core.art.Emblem;
 import brandeon.core.art.Family;
 import brandeon.core.art.Mark;
+import brandeon.core.art.Outline;
+import brandeon.core.art.Paint;
 import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.motion.Track;
@@ -15,7 +17,16 @@ final class OrnamentArt {
 
     private static final double BREATH_MILLIS = 1600;
 
+    /** Width of a ring, as a share of its shorter side. */
+    private static final double RING = 0.12;
+
     private OrnamentArt() {
+    }
+
+    /** A shape filled with the brand's gradient, in which a picture may lie. */
+    private static PieceArt shape(Easel easel, Outline outline, Box box) {
+        List<Mark> filled = List.of(new Mark.Filled(outline, new Paint.Linear(box.x(), box.y(), box.right(), box.bottom(), easel.look().gradient())));
+        return PieceArt.still(List.of(easel.tune().turned(filled, box).getFirst(), new Mark.Bed(outline)));
     }
 
     static PieceArt draw(Family family, Easel easel, Ask.Ornament ask) {
@@ -23,6 +34,10 @@ final class OrnamentArt {
         return switch (ask.shape()) {
             case LINE -> PieceArt.still(family.rule(easel, box.x(), box.centreY(), box.width()));
             case CORNERS -> PieceArt.still(family.corners(easel, box));
+            case DISC -> shape(easel, Outline.ellipse(box), box);
+            case RING -> shape(easel, Outline.ellipse(box).with(Outline.ellipse(box.grown(-Math.min(box.width(), box.height()) * RING))), box);
+            case DIAMOND -> shape(easel, Outline.pen().move(box.centreX(), box.y()).line(box.right(), box.centreY()).line(box.centreX(), box.bottom()).line(box.x(), box.centreY()).close().outline(), box);
+            case BAR -> shape(easel, Outline.rounded(box, easel.look().corner() * Math.min(box.width(), box.height()) / 2), box);
             case PULSE -> {
                 double side = Math.min(box.width(), box.height());
                 Box square = new Box(box.centreX() - side / 2, box.centreY() - side / 2, side, side);

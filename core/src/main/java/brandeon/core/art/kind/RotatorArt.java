@@ -25,26 +25,41 @@ final class RotatorArt {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.INFO, Emblem.Size.SMALL);
         List<Mark> marks = new ArrayList<>(ready.marks());
         List<Track> tracks = new ArrayList<>();
-        double each = ask.seconds() * 1000;
-        double round = each * ask.entries().size();
+        double round = (ask.entries().stream().mapToDouble(Ask.Entry::seconds).sum() + ask.pause()) * 1000;
+        boolean turning = ask.moving() && (ask.entries().size() > 1 || ask.pause() > 0);
+        double from = 0;
         for (int i = 0; i < ask.entries().size(); i++) {
+            Ask.Entry entry = ask.entries().get(i);
             List<Mark> words = new ArrayList<>();
-            LineArt.words(words, family, easel, ready.plate(), ready.room(), ask.entries().get(i).label(), ask.entries().get(i).value(), easel.px(LineArt.LOW));
+            LineArt.words(words, family, easel, ready.plate(), ready.room(), entry.label(), entry.value(), easel.px(LineArt.LOW));
             marks.add(new Mark.Group("entry-" + i, i == 0 ? 1 : 0, new Outline(List.of()), words));
-            if (ask.moving() && ask.entries().size() > 1) {
-                tracks.add(turn("entry-" + i, each, round, i, easel));
+            if (turning) {
+                tracks.add(turn("entry-" + i, entry.seconds() * 1000, round, from, easel));
             }
+            from += entry.seconds() * 1000;
+        }
+        if (turning && ask.pause() > 0) {
+            // In the pause the plate goes too.
+            tracks.add(rest(from, round));
+            marks = List.of(Mark.group("all", marks));
         }
         return new PieceArt(marks, tracks, List.of());
     }
 
-    private static Track turn(String part, double each, double round, int place, Easel easel) {
+    private static Track rest(double shown, double round) {
+        double until = shown / round;
+        double fade = Math.min(FADE_MILLIS / round, until / 4);
+        List<Track.Key> keys = List.of(Track.Key.still(0).faded(0), Track.Key.still(fade), Track.Key.still(until - fade), Track.Key.still(until).faded(0), Track.Key.still(1).faded(0));
+        return new Track("all", keys, Easing.EASE_IN_OUT, round, -round, Track.FOREVER, false, 0);
+    }
+
+    private static Track turn(String part, double each, double round, double from, Easel easel) {
         double fade = Math.min(FADE_MILLIS, each / 4) / round;
         double shown = each / round;
         double rise = easel.px(16);
         List<Track.Key> keys = List.of(
                 Track.Key.still(0).movedBy(0, rise).faded(0), Track.Key.still(fade), Track.Key.still(shown - fade),
                 Track.Key.still(shown).movedBy(0, -rise).faded(0), Track.Key.still(1).movedBy(0, rise).faded(0));
-        return new Track(part, keys, Easing.EASE_IN_OUT, round, place * each - round, Track.FOREVER, false, 0);
+        return new Track(part, keys, Easing.EASE_IN_OUT, round, from - round, Track.FOREVER, false, 0);
     }
 }

@@ -44,7 +44,7 @@ final class RowsArt {
         double title = ask.title().isBlank() ? 0 : Math.min(easel.px(TITLE), ask.box().height() * 0.25);
         double room = ask.box().height() - title - easel.px(20);
         int shown = (int) Math.clamp(Math.floor(room / easel.px(LEAST_ROW)), 1, ask.rows().size());
-        double row = Math.min(easel.px(TALLEST), room / shown);
+        double row = Math.min(easel.px(TALLEST) * easel.tune().spacing(), room / shown);
         Box box = new Box(ask.box().x(), ask.box().y(), ask.box().width(), Math.min(ask.box().height(), Math.ceil(title + row * shown + easel.px(20))));
         Plates.Ready ready = Plates.plain(family, easel, box, Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
@@ -60,7 +60,7 @@ final class RowsArt {
         for (int i = 0; i < shown; i++) {
             Box place = new Box(inner.x(), y, inner.width(), row);
             if (i > 0) {
-                marks.add(hairline(easel, place));
+                marks.addAll(separator(easel, place));
             }
             if (above && !ask.marked() && !ask.rows().get(i).value().isBlank()) {
                 LineArt.words(marks, family, easel, ready.plate(), new Box(place.x(), place.y() + easel.px(7), place.width(), place.height() - easel.px(14)), ask.rows().get(i).label(), ask.rows().get(i).value(), 0);
@@ -77,6 +77,18 @@ final class RowsArt {
         double size = Math.min(easel.letters(36), height * 0.54);
         double label = Measure.width(easel.look().text(), easel.px(family.lettering().label()), family.lettering().labelText(row.label()));
         return label + easel.px(16) + Measure.width(easel.look().heading(), size, row.value()) <= width;
+    }
+
+    /** What parts a row from the one above it. */
+    private static List<Mark> separator(Easel easel, Box place) {
+        return switch (easel.tune().separator()) {
+            case LINE -> List.of(hairline(easel, place));
+            case DOTS -> {
+                double radius = Math.max(1, easel.px(3));
+                yield java.util.stream.IntStream.of(-1, 0, 1).<Mark>mapToObj(i -> new Mark.Filled(Outline.circle(place.centreX() + i * radius * 5, Math.rint(place.y()), radius), Paint.of(easel.colour(Role.SECOND_ACCENT)))).toList();
+            }
+            case NONE -> List.of();
+        };
     }
 
     private static Mark hairline(Easel easel, Box place) {
@@ -123,11 +135,13 @@ final class RowsArt {
         double cell = ready.room().width() / Math.max(1, ask.rows().size());
         for (int i = 0; i < ask.rows().size(); i++) {
             double x = ready.room().x() + i * cell;
-            if (i > 0) {
+            if (i > 0 && easel.tune().separator() == Tune.Separator.DOTS) {
+                marks.add(new Mark.Filled(Outline.circle(x, ready.room().centreY(), Math.max(1, easel.px(4))), Paint.of(easel.colour(Role.SECOND_ACCENT))));
+            } else if (i > 0 && easel.tune().separator() == Tune.Separator.LINE) {
                 double line = Math.rint(x) + 0.5;
                 marks.add(new Mark.Stroked(Outline.pen().move(line, ready.room().y() + ready.room().height() * 0.2).line(line, ready.room().bottom() - ready.room().height() * 0.2).outline(), Paint.of(easel.colour(Role.EDGE), 0.5), easel.line(1.5)));
             }
-            double pad = i == 0 ? 0 : easel.px(16);
+            double pad = i == 0 ? 0 : easel.px(16) * easel.tune().spacing();
             Box room = new Box(x + pad, ready.room().y(), Math.max(1, cell - pad - easel.px(16)), ready.room().height());
             LineArt.words(marks, family, easel, ready.plate(), room, ask.rows().get(i).value().isBlank() ? "" : ask.rows().get(i).label(), ask.rows().get(i).value().isBlank() ? ask.rows().get(i).label() : ask.rows().get(i).value(), easel.px(LineArt.LOW));
         }

@@ -18,6 +18,8 @@ import java.util.List;
 final class ScreenArt {
 
     private static final double LEAST_TITLE_SIZE = 64;
+    /** Room for a title of two lines. */
+    private static final double TITLE_HEIGHT = 290;
     private static final double LINE_SIZE = 42;
     private static final double LEAST_LINE_SIZE = 28;
 
@@ -34,7 +36,7 @@ final class ScreenArt {
 
     private static void words(List<Mark> marks, Family family, Easel easel, Ask.Screen ask) {
         boolean upright = easel.canvas().shape() == Shape.UPRIGHT;
-        Box safe = SafeArea.GRAPHICS.within(easel.canvas().size());
+        Box safe = easel.canvas().safe(SafeArea.GRAPHICS);
         Lettering lettering = family.lettering();
         double left = safe.x() + easel.px(22);
         double right = switch (easel.tune().align()) {
@@ -42,10 +44,13 @@ final class ScreenArt {
             case CENTRE, RIGHT -> safe.right() - easel.px(22);
         };
         double room = right - left;
-        double baseline = ask.box().y() + ask.box().height() * (upright ? 0.2 : 0.33);
-        Words.Line title = Words.line(easel.look().heading(), ask.title(), easel.letters(lettering.title()), easel.px(LEAST_TITLE_SIZE), room, easel.colour(Role.TEXT));
-        marks.add(title.at(easel.tune().align(), left, right, baseline));
-        double length = Math.min(room, Math.max(easel.px(260), title.fit().width() * 0.6));
+        List<Words.Line> title = Words.block(easel.look().heading(), ask.title(), easel.letters(lettering.title()), easel.px(LEAST_TITLE_SIZE), room, easel.px(TITLE_HEIGHT), easel.colour(Role.TEXT));
+        double step = title.getFirst().fit().px() * Words.STEP;
+        double baseline = ask.box().y() + ask.box().height() * (upright ? 0.2 : 0.33) + (title.size() - 1) * step * 0.4;
+        for (int i = 0; i < title.size(); i++) {
+            marks.add(title.get(i).at(easel.tune().align(), left, right, baseline - (title.size() - 1 - i) * step));
+        }
+        double length = Math.min(room, Math.max(easel.px(260), title.stream().mapToDouble(line -> line.fit().width()).max().orElse(0) * 0.6));
         double ruleX = switch (easel.tune().align()) {
             case LEFT -> left;
             case CENTRE -> (left + right - length) / 2;

@@ -9,10 +9,14 @@ import brandeon.core.colour.Colour;
 import brandeon.core.text.Face;
 import brandeon.core.text.Fit;
 import brandeon.core.text.Measure;
+import brandeon.core.text.Wrap;
 import java.util.List;
 
 /** Lines of words fitted to a room and set where a piece is aligned. */
 final class Words {
+
+    /** From one baseline of a block to the next, in sizes. */
+    static final double STEP = 1.14;
 
     private Words() {
     }
@@ -45,6 +49,12 @@ final class Words {
     static Line line(Face face, String text, double wanted, double least, double room, Colour colour) {
         double clear = Math.max(1, room);
         return new Line(Fit.line(face, text, wanted, Math.min(wanted, least), clear), face, colour, clear);
+    }
+
+    /** One line, or two balanced ones where the height allows it and the letters gain by it. */
+    static List<Line> block(Face face, String text, double wanted, double least, double room, double height, Colour colour) {
+        double clear = Math.max(1, room);
+        return Wrap.balanced(face, text, wanted, Math.min(wanted, least), clear, height, STEP).stream().map(fit -> new Line(fit, face, colour, clear)).toList();
     }
 
     /** A label in the family's lettering. */

@@ -1,5 +1,6 @@
 package brandeon.core.art.pebble;
 
+import brandeon.core.art.Curtain;
 import brandeon.core.art.Easel;
 import brandeon.core.art.Emblem;
 import brandeon.core.art.Family;
@@ -14,6 +15,7 @@ import brandeon.core.art.Ring;
 import brandeon.core.art.Temperament;
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Contrast;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
 import java.util.ArrayList;
@@ -73,7 +75,7 @@ public final class Pebble implements Family {
         }
         Paint paint = switch (sort) {
             case INFO, NAME -> Paint.of(look.seeThroughPlate());
-            case LABEL -> new Paint.Linear(body.x(), body.y(), body.x(), body.bottom(), Paint.blend(Paint.mix(look.colour(Role.ACCENT), Colour.WHITE, 0.12), look.colour(Role.ACCENT)));
+            case LABEL -> new Paint.Linear(body.x(), body.y(), body.x(), body.bottom(), Paint.blend(awayFromInk(look), look.colour(Role.ACCENT)));
             case ALERT -> new Paint.Linear(body.x(), body.y(), body.x(), body.bottom(), Paint.blend(Paint.mix(look.colour(Role.PLATE), look.colour(Role.ACCENT), 0.12), look.colour(Role.PLATE)));
             case BAND -> throw new IllegalStateException();
         };
@@ -81,8 +83,13 @@ public final class Pebble implements Family {
         ground.add(new Mark.Bed(shape));
         double side = Math.min(easel.px(34), body.height() * 0.42);
         Box content = new Box(body.x() + side, body.y(), Math.max(1, body.width() - 2 * side), body.height());
-        boolean onAccent = sort == Plate.Sort.LABEL;
-        return new Plate(ground, decor, content, onAccent ? look.colour(Role.GROUND) : look.colour(Role.TEXT), onAccent ? look.colour(Role.GROUND) : look.colour(Role.QUIET_TEXT));
+        return Plate.of(look, sort, Role.ACCENT, ground, decor, content);
+    }
+
+    /** The accent, a little farther from the colour of the words on it. */
+    private static Colour awayFromInk(Look look) {
+        Colour accent = look.colour(Role.ACCENT);
+        return Paint.mix(accent, Contrast.luminance(look.inkOn(accent)) > Contrast.luminance(accent) ? Colour.BLACK : Colour.WHITE, 0.12);
     }
 
     /** A row of half beads along the upper edge. */
@@ -178,5 +185,26 @@ public final class Pebble implements Family {
     @Override
     public PieceArt screen(Easel easel, Box box, boolean moving) {
         return Stones.screen(easel, box, moving);
+    }
+
+    /** Stones that grow until they touch, over one another. */
+    @Override
+    public Curtain curtain(Easel easel, Box box) {
+        int across = box.width() >= box.height() ? 4 : 3;
+        int down = box.width() >= box.height() ? 3 : 4;
+        double w = box.width() / across;
+        double h = box.height() / down;
+        Role[] roles = {Role.HORIZON, Role.PLATE, Role.GROUND};
+        List<Curtain.Leaf> leaves = new ArrayList<>();
+        for (int i = 0; i < across * down; i++) {
+            // A step that shares no factor with the number of stones visits each once, far from the last.
+            int cell = i * 5 % (across * down);
+            double x = box.x() + (cell % across + 0.5) * w;
+            double y = box.y() + (cell / across + 0.5) * h;
+            double radius = Math.hypot(w, h) * 0.62;
+            Colour colour = i == 2 ? easel.colour(Role.ACCENT) : i == 5 ? easel.colour(Role.SECOND_ACCENT) : easel.colour(roles[i % roles.length]);
+            leaves.add(Curtain.Leaf.growing(List.of(new Mark.Filled(Outline.circle(x, y, radius), Paint.of(colour))), x, y, i / (across * down - 1.0)));
+        }
+        return new Curtain(leaves);
     }
 }

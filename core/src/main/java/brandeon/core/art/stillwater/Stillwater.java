@@ -1,5 +1,6 @@
 package brandeon.core.art.stillwater;
 
+import brandeon.core.art.Curtain;
 import brandeon.core.art.Easel;
 import brandeon.core.art.Emblem;
 import brandeon.core.art.Family;
@@ -73,8 +74,7 @@ public final class Stillwater implements Family {
         }
         double left = Math.min(easel.px(sort == Plate.Sort.LABEL || sort == Plate.Sort.NAME ? 22 : 34), box.height() * 0.5);
         Box content = sort == Plate.Sort.BAND ? box : new Box(box.x() + left, box.y(), Math.max(1, box.width() - left - Math.min(easel.px(22), box.height() * 0.4)), box.height());
-        boolean onAccent = sort == Plate.Sort.LABEL;
-        return new Plate(ground, decor, content, onAccent ? look.colour(Role.GROUND) : look.colour(Role.TEXT), onAccent ? look.colour(Role.GROUND) : look.colour(Role.QUIET_TEXT));
+        return Plate.of(look, sort, Role.ACCENT, ground, decor, content);
     }
 
     @Override
@@ -169,5 +169,18 @@ public final class Stillwater implements Family {
             tracks.add(Track.loop("mirror", Track.Key.still(0).movedBy(-easel.px(6), 0), Track.Key.still(1).movedBy(easel.px(6), 0), 7000, 0));
         }
         return new PieceArt(marks, tracks, List.of());
+    }
+
+    /** One plane behind a bar of colour, level like a lock gate. */
+    @Override
+    public Curtain curtain(Easel easel, Box box) {
+        Look look = easel.look();
+        double bar = Math.max(2, Math.rint(easel.px(46)));
+        Box wide = new Box(box.x() - bar, box.y() - 1, box.width() + 2 * bar, box.height() + 2);
+        double way = -(box.width() + 2 * bar);
+        return new Curtain(List.of(
+                Curtain.Leaf.through(List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(look.colour(Role.ACCENT)))), way, 0, 0),
+                Curtain.Leaf.through(List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(Paint.mix(look.colour(Role.GROUND), look.colour(Role.HORIZON), 0.4)))), way, 0, 0.5),
+                Curtain.Leaf.through(List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(look.colour(Role.GROUND)))), way, 0, 1)));
     }
 }

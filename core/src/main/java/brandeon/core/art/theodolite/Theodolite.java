@@ -1,5 +1,6 @@
 package brandeon.core.art.theodolite;
 
+import brandeon.core.art.Curtain;
 import brandeon.core.art.Easel;
 import brandeon.core.art.Emblem;
 import brandeon.core.art.Family;
@@ -78,8 +79,7 @@ public final class Theodolite implements Family {
         }
         double left = Math.min(easel.px(28), box.height() * 0.36);
         Box content = sort == Plate.Sort.BAND ? box : new Box(box.x() + left, box.y(), Math.max(1, box.width() - left - Math.max(cut, easel.px(18))), box.height());
-        boolean label = sort == Plate.Sort.LABEL;
-        return new Plate(ground, decor, content, label ? look.colour(Role.GROUND) : look.colour(Role.TEXT), label ? look.colour(Role.GROUND) : look.colour(Role.QUIET_TEXT));
+        return Plate.of(look, sort, Role.SECOND_ACCENT, ground, decor, content);
     }
 
     @Override
@@ -154,5 +154,24 @@ public final class Theodolite implements Family {
     @Override
     public PieceArt screen(Easel easel, Box box, boolean moving) {
         return Survey.screen(easel, box, moving);
+    }
+
+    /** Upright blades that fall from alternate sides, each with its graduation. */
+    @Override
+    public Curtain curtain(Easel easel, Box box) {
+        int blades = Math.clamp(Math.round(box.width() / Math.max(1, easel.px(200))), 4, 12);
+        double width = box.width() / blades;
+        List<Curtain.Leaf> leaves = new ArrayList<>();
+        for (int i = 0; i < blades; i++) {
+            double left = Math.floor(box.x() + i * width);
+            Box blade = new Box(left, box.y() - 1, Math.ceil(width) + 1, box.height() + 2);
+            double line = left + 0.5;
+            List<Mark> marks = new ArrayList<>();
+            marks.add(new Mark.Filled(Outline.rectangle(blade), Paint.of(easel.colour(i % 3 == 1 ? Role.HORIZON : Role.GROUND))));
+            marks.add(new Mark.Stroked(Outline.pen().move(line, blade.y()).line(line, blade.bottom()).outline(), Paint.of(easel.colour(Role.ACCENT)), easel.line(2)));
+            marks.addAll(Drafting.scale(easel, blade.x() + easel.px(20), blade.right() - easel.px(20), Math.rint(i % 2 == 0 ? blade.bottom() - easel.px(60) : blade.y() + easel.px(60)) + 0.5, i % 2 == 0 ? -1 : 1, easel.px(26), easel.colour(Role.SECOND_ACCENT)));
+            leaves.add(Curtain.Leaf.through(marks, 0, (i % 2 == 0 ? -1 : 1) * (box.height() + 2), i / (blades - 1.0)));
+        }
+        return new Curtain(leaves);
     }
 }

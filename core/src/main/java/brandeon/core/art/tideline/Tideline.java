@@ -1,5 +1,6 @@
 package brandeon.core.art.tideline;
 
+import brandeon.core.art.Curtain;
 import brandeon.core.art.Easel;
 import brandeon.core.art.Emblem;
 import brandeon.core.art.Family;
@@ -13,6 +14,7 @@ import brandeon.core.art.Plate;
 import brandeon.core.art.Ring;
 import brandeon.core.art.Temperament;
 import brandeon.core.canvas.Box;
+import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
 import java.util.ArrayList;
@@ -85,8 +87,7 @@ public final class Tideline implements Family {
             Role ripple = sort == Plate.Sort.LABEL || sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT;
             decor.addAll(Plates.ripples(body, run, look.colour(ripple), Math.min(step, easel.px(9)), easel.canvas().unit()));
         }
-        boolean onAccent = sort == Plate.Sort.LABEL;
-        return new Plate(ground, decor, content, onAccent ? look.colour(Role.GROUND) : look.colour(Role.TEXT), onAccent ? look.colour(Role.GROUND) : look.colour(Role.QUIET_TEXT));
+        return Plate.of(look, sort, Role.ACCENT, ground, decor, content);
     }
 
     @Override
@@ -167,5 +168,40 @@ public final class Tideline implements Family {
     @Override
     public PieceArt screen(Easel easel, Box box, boolean moving) {
         return Scenery.screen(easel, box, moving);
+    }
+
+    /** Three tides that rise one after another and run off again. */
+    @Override
+    public Curtain curtain(Easel easel, Box box) {
+        Look look = easel.look();
+        double crest = easel.px(70);
+        List<Curtain.Leaf> leaves = new ArrayList<>();
+        Role[] tides = {Role.SECOND_ACCENT, Role.ACCENT, Role.HORIZON, Role.GROUND};
+        for (int i = 0; i < tides.length; i++) {
+            Colour colour = tides[i] == Role.GROUND || tides[i] == Role.HORIZON ? look.colour(tides[i]) : Paint.mix(look.colour(tides[i]), look.colour(Role.GROUND), 0.25);
+            leaves.add(Curtain.Leaf.through(List.of(new Mark.Filled(tide(box, crest, i), Paint.of(colour))), 0, box.height() + 2 * crest, i / (tides.length - 1.0)));
+        }
+        return new Curtain(leaves);
+    }
+
+    /** A sheet of water with waves above and below the box. */
+    private static Outline tide(Box box, double crest, int order) {
+        int waves = 5;
+        double length = box.width() / waves;
+        double start = box.x() - length * (1 + order * 0.37 % 1);
+        double top = box.y() - crest / 2 - 1;
+        double bottom = box.bottom() + crest / 2 + 1;
+        Outline.Pen pen = Outline.pen().move(start, top);
+        for (int i = 0; i < waves + 2; i++) {
+            double x = start + i * length;
+            pen.curve(x + length * 0.3, top - crest * 0.62, x + length * 0.7, top + crest * 0.62, x + length, top);
+        }
+        double end = start + (waves + 2) * length;
+        pen.line(end, bottom);
+        for (int i = waves + 1; i >= 0; i--) {
+            double x = start + i * length;
+            pen.curve(x + length * 0.7, bottom + crest * 0.62, x + length * 0.3, bottom - crest * 0.62, x, bottom);
+        }
+        return pen.close().outline();
     }
 }

@@ -1,0 +1,133 @@
+package brandeon.core.preflight;
+
+import brandeon.core.art.Mark;
+import brandeon.core.art.PieceArt;
+import brandeon.core.art.Pictures;
+import brandeon.core.art.Raster;
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Size;
+import brandeon.core.colour.Colour;
+import brandeon.core.colour.Contrast;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.publish.Part;
+import brandeon.core.publish.Picture;
+import brandeon.core.text.Measure;
+import brandeon.core.theme.Theme;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Contrast of words with what really lies behind them on the scene: plates, scenery, pictures laid in. Where something is
+ * see-through, black and white footage are both tried and the worse one counts. WCAG 2.2, success criterion 1.4.3: at
+ * least 4.5 to 1, and 3 to 1 for large letters.
+ *
+ * The scene is painted small and without its words; one line counts by the tenth of its ground that is worst.
+ */
+public final class ContrastChecks {
+
+    /** So much larger than the viewer's least height, letters count as large. */
+    private static final double LARGE = 2;
+    private static final int WIDTH = 384;
+    private static final double WORST_SHARE = 0.1;
+    private static final int KEPT = 400;
+
+    private record Key(String theme, Size canvas, List<PieceArt> arts, List<Integer> order, int behind) {
+    }
+
+    private static final Cache<Key, List<Double>> JUDGED = Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    private ContrastChecks() {
+    }
+
+    public static List<Finding> of(Theme theme, ResolvedScene scene, Pictures pictures) {
+        List<PieceArt> arts = scene.placements().stream().map(Placement::art).toList();
+        List<Integer> blends = scene.placements().stream().map(p -> p.manner().blend().ordinal()).toList();
+        List<Double> worst = JUDGED.get(new Key(theme.artworks().toString(), scene.canvas().size(), arts, blends, scene.behind()), _ -> worst(scene, pictures));
+        Standing standing = Standing.of(theme, scene);
+        List<Finding> found = new ArrayList<>();
+        for (Standing.Stood stood : standing.pieces()) {
+            judged(standing, stood, worst.subList(offset(scene, stood.index()), offset(scene, stood.index() + 1))).ifPresent(found::add);
+        }
+        return found;
+    }
+
+    /** How many lines the pieces before one have. */
+    private static int offset(ResolvedScene scene, int index) {
+        return scene.placements().stream().limit(index).mapToInt(placement -> placement.art().texts().size()).sum();
+    }
+
+    private static Optional<Finding> judged(Standing standing, Standing.Stood stood, List<Double> contrasts) {
+        double least = standing.theme().viewer().leastHeight(standing.canvas().size());
+        Finding worst = null;
+        List<Mark.Text> texts = stood.placement().art().texts();
+        for (int i = 0; i < texts.size(); i++) {
+            Mark.Text text = texts.get(i);
+            double limit = Measure.xHeight(text.face(), text.px()) >= LARGE * least ? Contrast.LARGE_OR_EDGE : Contrast.TEXT;
+            double contrast = contrasts.get(i);
+            if (!text.text().isBlank() && contrast < limit && (worst == null || contrast / limit < worst.measured() / worst.limit())) {
+                worst = standing.finding(Finding.Kind.CONTRAST, stood, "", stood.placement().asItStands(text.box()), contrast, limit,
+                        "Words on %s have a contrast of %.1f to 1 with what lies behind them; %.1f are needed to read them.".formatted(stood.name(), Math.floor(contrast * 10) / 10, limit));
+            }
+        }
+        return Optional.ofNullable(worst);
+    }
+
+    private static List<Double> worst(ResolvedScene scene, Pictures pictures) {
+        Size size = scene.canvas().size();
+        int width = Math.min(size.width(), size.width() > size.height() ? WIDTH : WIDTH * size.width() / size.height());
+        Size small = Size.of(width, Math.max(1, Math.round((float) size.height() * width / size.width())));
+        BufferedImage image = Raster.paint(size.box(), small, wordless(Picture.marks(scene, Part.WHOLE)), 0, pictures);
+        int[] pixels = image.getRGB(0, 0, small.width(), small.height(), null, 0, small.width());
+        double scale = (double) small.width() / size.width();
+        List<Double> all = new ArrayList<>();
+        for (Placement placement : scene.placements()) {
+            for (Mark.Text text : placement.art().texts()) {
+                all.add(worst(pixels, small, placement.asItStands(text.box()).scaled(scale), text.colour()));
+            }
+        }
+        return all;
+    }
+
+    private static double worst(int[] pixels, Size size, Box box, Colour ink) {
+        int left = Math.clamp((int) Math.floor(box.x()), 0, size.width() - 1);
+        int right = Math.clamp((int) Math.ceil(box.right()), left + 1, size.width());
+        int top = Math.clamp((int) Math.floor(box.y()), 0, size.height() - 1);
+        int bottom = Math.clamp((int) Math.ceil(box.bottom()), top + 1, size.height());
+        double[] contrasts = new double[(right - left) * (bottom - top)];
+        int count = 0;
+        for (int y = top; y < bottom; y++) {
+            for (int x = left; x < right; x++) {
+                int argb = pixels[y * size.width() + x];
+                double alpha = (argb >>> 24) / 255.0;
+                contrasts[count++] = alpha > 0.996 ? contrast(ink, argb, 1, 0) : Math.min(contrast(ink, argb, alpha, 0), contrast(ink, argb, alpha, 1));
+            }
+        }
+        Arrays.sort(contrasts);
+        return contrasts[(int) (contrasts.length * WORST_SHARE)];
+    }
+
+    /** @param footage lightness of what shows through, 0 or 1 */
+    private static double contrast(Colour ink, int argb, double alpha, double footage) {
+        double through = (1 - alpha) * footage;
+        Colour ground = new Colour((argb >> 16 & 255) / 255.0 * alpha + through, (argb >> 8 & 255) / 255.0 * alpha + through, (argb & 255) / 255.0 * alpha + through, 1);
+        return Contrast.ratio(ink.withAlpha(1), ground);
+    }
+
+    /** The same marks without any letters. */
+    private static List<Mark> wordless(List<Mark> marks) {
+        return marks.stream().filter(mark -> !(mark instanceof Mark.Text || mark instanceof Mark.Digits)).map(mark -> switch (mark) {
+            case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), wordless(g.marks()));
+            case Mark.Moved m -> new Mark.Moved(m.pose(), wordless(m.marks()));
+            case Mark.Blurred b -> new Mark.Blurred(b.deviation(), wordless(b.marks()));
+            case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), wordless(s.marks()));
+            case Mark.Blended b -> new Mark.Blended(wordless(b.ground()), b.blend(), b.strength(), b.shape(), wordless(b.over()));
+            case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Bed _, Mark.Swarm _ -> mark;
+        }).toList();
+    }
+}

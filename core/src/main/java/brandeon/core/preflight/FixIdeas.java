@@ -1,0 +1,182 @@
+package brandeon.core.preflight;
+
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.ResolvedScene.FittedOpening;
+import brandeon.core.preflight.Standing.Stood;
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Spot;
+import brandeon.core.theme.Theme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What might help against a finding, the least change first. Whether it does is for others to try. */
+final class FixIdeas {
+
+    private static final double[] DARKER = {1.25, 1.5, 1.75, 2};
+    private static final double[] LARGER = {1, 1.08, 1.2, 1.4};
+
+    private final Theme theme;
+    private final Finding finding;
+    private final Standing standing;
+    private final Stood stood;
+    private final List<Fix> ideas = new ArrayList<>();
+
+    private FixIdeas(Theme theme, Finding finding, Standing standing, Stood stood) {
+        this.theme = theme;
+        this.finding = finding;
+        this.standing = standing;
+        this.stood = stood;
+    }
+
+    /** @param scene the scene of the finding on its canvas; empty when it is about the theme */
+    static List<Fix> of(Theme theme, Finding finding, Optional<ResolvedScene> scene) {
+        Optional<Piece> piece = theme.piece(finding.piece());
+        if (piece.isEmpty()) {
+            return List.of();
+        }
+        if (finding.kind() == Finding.Kind.MISSING) {
+            return missing(theme, finding, piece.get());
+        }
+        if (finding.kind() == Finding.Kind.FLASHES) {
+            return still(piece.get());
+        }
+        Optional<Standing> standing = scene.map(resolved -> Standing.of(theme, resolved));
+        Optional<Stood> stood = standing.flatMap(s -> s.piece(finding.piece()));
+        return stood.isEmpty() ? List.of() : new FixIdeas(theme, finding, standing.orElseThrow(), stood.get()).all();
+    }
+
+    private List<Fix> all() {
+        switch (finding.kind()) {
+            case OUTSIDE_CANVAS, OUTSIDE_SAFE_AREA, OVER_OPENING, KEEP_CLEAR, FACE_COVERED -> {
+                ideas.addAll(Moves.of(standing, stood));
+                backToPlan();
+            }
+            case OVER_WORDS -> {
+                ideas.addAll(Moves.of(standing, stood));
+                backToPlan();
+                standing.piece(finding.other()).ifPresent(other -> Moves.of(standing, other).forEach(move -> ideas.add(new Fix("%s: %s".formatted(other.name(), move.does()), move.edit()))));
+            }
+            case HIDDEN_BY_CAPTURE -> {
+                reorder(indexOf(finding.other()), "Bring it before the captures");
+                ideas.addAll(Moves.of(standing, stood));
+            }
+            case COVERS_OTHERS -> reorder(0, "Send it to the back");
+            case ALERT_NOT_ON_TOP -> reorder(scene().stack().size() - 1, "Bring it to the front");
+            case TEXT_TOO_SMALL -> larger();
+            case CAPTURE_CROPPED, FACE_CUT -> {
+                aspect();
+                backToPlan();
+            }
+            case CAPTURE_ENLARGED -> smaller();
+            case NO_CAPTURE -> bound();
+            case TWO_MOVING_GROUNDS -> {
+                ideas.addAll(still(stood.placement().piece()));
+                theme.piece(finding.other()).ifPresent(other -> ideas.addAll(still(other)));
+            }
+            case LOAD -> ideas.addAll(still(stood.placement().piece()));
+            case CONTRAST -> {
+                darker();
+                backToPlan();
+            }
+            case MISSING, FLASHES, PROVENANCE -> { }
+        }
+        return ideas;
+    }
+
+    private static List<Fix> missing(Theme theme, Finding finding, Piece piece) {
+        Scene scene = theme.scene(finding.scene()).orElseThrow();
+        if (scene.placed(piece.id()).isPresent()) {
+            return theme.canvas(finding.canvas()).map(canvas -> new Fix("Show it", new Edit.SetHidden(scene.id(), piece.id(), canvas.shape(), false))).stream().toList();
+        }
+        Placed like = theme.scenes().stream().map(s -> s.placed(piece.id())).flatMap(Optional::stream).findFirst().filter(placed -> placed.spot() instanceof Spot.InZone)
+                .map(placed -> Placed.at(placed.spot(), piece.id())).orElseGet(() -> Placed.in(piece.kind().zone(), piece.id()));
+        return List.of(new Fix("Add it on top", new Edit.Place(scene.id(), scene.stack().size(), like)));
+    }
+
+    private static List<Fix> still(Piece piece) {
+        return has(piece, "moving") && piece.figure("moving") >= 0.5 ? List.of(new Fix("Set %s still".formatted(piece.name()), new Edit.SetFigure(piece.id(), "moving", 0))) : List.of();
+    }
+
+    private static boolean has(Piece piece, String figure) {
+        return piece.kind().figure(figure).isPresent();
+    }
+
+    private Scene scene() {
+        return standing.scene().scene();
+    }
+
+    private Canvas canvas() {
+        return standing.canvas();
+    }
+
+    private int indexOf(String piece) {
+        return scene().indexOf(piece);
+    }
+
+    private void reorder(int index, String does) {
+        ideas.add(new Fix(does, new Edit.Reorder(scene().id(), stood.id(), index)));
+    }
+
+    private void backToPlan() {
+        if (stood.placement().corrected(canvas().shape())) {
+            ideas.add(new Fix("Back to the plan", new Edit.DropCorrection(scene().id(), stood.id(), canvas().shape())));
+        }
+    }
+
+    private void larger() {
+        double wanted = finding.limit() / finding.measured();
+        Piece piece = stood.placement().piece();
+        PieceKind.Figure size = piece.kind().figure("size").orElse(null);
+        for (double more : LARGER) {
+            if (size != null && piece.figure("size") * wanted * more <= size.most()) {
+                ideas.add(new Fix("Letters %.0f %% larger".formatted((wanted * more - 1) * 100), new Edit.SetFigure(piece.id(), "size", Math.ceil(piece.figure("size") * wanted * more * 100) / 100)));
+            }
+            ideas.add(Moves.scaled(standing, stood, wanted * more, "Make it %.0f %% larger".formatted((wanted * more - 1) * 100)));
+        }
+        backToPlan();
+    }
+
+    private void smaller() {
+        double wanted = finding.limit() / finding.measured();
+        for (double less : new double[] {0.999, 0.97, 0.93}) {
+            ideas.add(Moves.scaled(standing, stood, wanted * less, "Make it %.0f %% as large".formatted(wanted * less * 100)));
+        }
+    }
+
+    private void aspect() {
+        Piece piece = stood.placement().piece();
+        FittedOpening opening = standing.scene().openings().stream().filter(o -> o.piece().equals(piece.id())).findFirst().orElseThrow();
+        Size size = opening.capture().size();
+        if (piece.kind() == PieceKind.FRAME) {
+            ideas.add(new Fix("Give the opening the shape of the picture", new Edit.SetFigure(piece.id(), "aspect", (double) size.width() / size.height())));
+        }
+    }
+
+    private void bound() {
+        Piece piece = stood.placement().piece();
+        List<String> captures = new ArrayList<>(piece.captures());
+        int openings = stood.placement().art().openings().size();
+        theme.captures().stream().map(capture -> capture.id()).filter(id -> !captures.contains(id)).limit(Math.max(0, openings - captures.size())).forEach(captures::add);
+        while (captures.size() < openings && !theme.captures().isEmpty()) {
+            captures.add(theme.captures().getFirst().id());
+        }
+        ideas.add(new Fix("Bind a capture to it", new Edit.SetPieceCaptures(piece.id(), captures)));
+    }
+
+    private void darker() {
+        Piece piece = stood.placement().piece();
+        if (has(piece, "darkness")) {
+            for (double darker : DARKER) {
+                double next = Math.min(2, piece.figure("darkness") * darker);
+                ideas.add(new Fix("Make its plate darker", new Edit.SetFigure(piece.id(), "darkness", next)));
+            }
+        }
+    }
+}

@@ -1,0 +1,140 @@
+package brandeon.core.preflight;
+
+import brandeon.core.art.Pictures;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.Resolver;
+import brandeon.core.live.LiveState;
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Edits;
+import brandeon.core.theme.Outcome;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * All that is found about a theme, and what would help.
+ *
+ * A fix is proposed only after it was tried: the changed theme is checked again, the finding must be gone, and nothing
+ * of the same or a greater weight may be new. Keeps what it found, so it is made anew for each question and not shared.
+ */
+public final class Preflight {
+
+    /** More tries than this for one finding are given up. */
+    private static final int MOST_TRIES = 24;
+    private static final int MOST_REPAIRS = 200;
+
+    private final Theme theme;
+    private final LiveState live;
+    private final Pictures pictures;
+    private final Resolver resolver;
+    private final Map<String, List<ResolvedScene>> resolved = new HashMap<>();
+    private final Map<String, List<Finding>> measured = new HashMap<>();
+    private final Map<String, List<Finding>> painted = new HashMap<>();
+
+    public Preflight(Theme theme, LiveState live, Pictures pictures) {
+        this.theme = theme;
+        this.live = live;
+        this.pictures = pictures;
+        this.resolver = new Resolver(theme);
+    }
+
+    /** @param left what could not be repaired, the worst first */
+    public record Repair(List<Fix> fixes, List<Finding> left) {
+
+        public Edit.Batch edit() {
+            return new Edit.Batch(fixes.stream().map(Fix::edit).toList());
+        }
+    }
+
+    /** Everything but flashes, the worst first, each with its fix where there is one. */
+    public List<Finding> findings() {
+        return found().stream().map(finding -> fix(finding).map(finding::with).orElse(finding)).toList();
+    }
+
+    /** The least change that removes a finding; empty where there is none, or where a person must decide. */
+    public Optional<Fix> fix(Finding finding) {
+        if (finding.kind() == Finding.Kind.FLASHES) {
+            return ideas(finding).stream().filter(fix -> Edits.apply(theme, fix.edit()) instanceof Outcome.Applied).findFirst();
+        }
+        return ideas(finding).stream().limit(MOST_TRIES).filter(fix -> helps(fix, finding)).findFirst();
+    }
+
+    /** Fixes one finding after another, the worst first, until nothing is left that can be fixed. */
+    public Repair repair() {
+        List<Fix> fixes = new ArrayList<>();
+        Preflight now = this;
+        for (int i = 0; i < MOST_REPAIRS; i++) {
+            Preflight current = now;
+            Optional<Fix> next = current.found().stream().map(current::fix).flatMap(Optional::stream).findFirst();
+            if (next.isEmpty() || !(Edits.apply(now.theme, next.get().edit()) instanceof Outcome.Applied applied)) {
+                break;
+            }
+            fixes.add(next.get());
+            now = new Preflight(applied.theme(), live, pictures);
+        }
+        return new Repair(List.copyOf(fixes), now.found());
+    }
+
+    private List<Fix> ideas(Finding finding) {
+        return FixIdeas.of(theme, finding, theme.scene(finding.scene()).flatMap(scene -> resolved(scene).stream().filter(one -> one.canvas().id().equals(finding.canvas())).findFirst()));
+    }
+
+    private boolean helps(Fix fix, Finding finding) {
+        if (!(Edits.apply(theme, fix.edit()) instanceof Outcome.Applied applied)) {
+            return false;
+        }
+        Preflight after = new Preflight(applied.theme(), live, pictures);
+        List<Scene> near = theme.scenes().stream().filter(scene -> touches(fix.edit(), finding, scene)).toList();
+        // What need not be painted is looked at first; most tries end there.
+        return better(ThemeChecks.of(theme), ThemeChecks.of(applied.theme()), finding)
+                && near.stream().allMatch(scene -> better(measured(scene), after.measured(after.same(scene)), finding))
+                && near.stream().allMatch(scene -> better(painted(scene), after.painted(after.same(scene)), finding));
+    }
+
+    /** The scenes that a change may touch: its own, or all that show the piece where the piece itself is changed. */
+    private static boolean touches(Edit edit, Finding finding, Scene scene) {
+        return edit instanceof Edit.Placing placing ? placing.scene().equals(scene.id()) : scene.id().equals(finding.scene()) || scene.placed(finding.piece()).isPresent();
+    }
+
+    /** Whether the finding is gone, and nothing of its weight or a greater one is new. */
+    private static boolean better(List<Finding> before, List<Finding> after, Finding finding) {
+        Set<Finding.Key> known = new HashSet<>();
+        before.forEach(old -> known.add(old.key()));
+        return after.stream().noneMatch(found -> found.key().equals(finding.key()) || (!known.contains(found.key()) && found.weight().compareTo(finding.weight()) <= 0));
+    }
+
+    private Scene same(Scene scene) {
+        return theme.scene(scene.id()).orElseThrow();
+    }
+
+    private List<Finding> found() {
+        List<Finding> all = new ArrayList<>(ThemeChecks.of(theme));
+        theme.scenes().forEach(scene -> {
+            all.addAll(measured(scene));
+            all.addAll(painted(scene));
+        });
+        all.sort(SceneChecks.BY_WEIGHT);
+        return all;
+    }
+
+    private List<Finding> measured(Scene scene) {
+        return measured.computeIfAbsent(scene.id(), _ -> resolved(scene).stream().flatMap(one -> SceneChecks.of(theme, one).stream()).toList());
+    }
+
+    private List<Finding> painted(Scene scene) {
+        return painted.computeIfAbsent(scene.id(), _ -> resolved(scene).stream()
+                .flatMap(one -> Stream.concat(ContrastChecks.of(theme, one, pictures).stream(), LoadChecks.of(one).stream())).toList());
+    }
+
+    /** On each of the theme's canvases, in their order. */
+    private List<ResolvedScene> resolved(Scene scene) {
+        return resolved.computeIfAbsent(scene.id(), _ -> theme.canvases().stream().map(canvas -> resolver.resolve(scene, canvas, live)).toList());
+    }
+}

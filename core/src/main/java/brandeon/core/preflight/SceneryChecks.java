@@ -1,0 +1,29 @@
+package brandeon.core.preflight;
+
+import brandeon.core.preflight.Standing.Stood;
+import brandeon.core.theme.PieceKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Whether scenery moves twice, and whether what must show is left out. */
+final class SceneryChecks {
+
+    private SceneryChecks() {
+    }
+
+    static Stream<Finding> of(Standing standing) {
+        List<Finding> found = new ArrayList<>();
+        List<Stood> moving = standing.pieces().stream().filter(stood -> (stood.ground() || stood.kind() == PieceKind.PARTICLES) && stood.placement().art().moves()).toList();
+        if (moving.size() > 1) {
+            Stood last = moving.getLast();
+            found.add(standing.finding(Finding.Kind.TWO_MOVING_GROUNDS, last, moving.getFirst().id(), last.ink(), moving.size(), 1,
+                    "%s and %s move over the whole canvas at once, which costs much and draws the eye away.".formatted(moving.getFirst().name(), last.name())));
+        }
+        standing.scene().scene().stack().stream().filter(placed -> !placed.shows(standing.canvas().shape())).map(placed -> standing.theme().piece(placed.piece()).orElseThrow()).filter(piece -> piece.mustShow())
+                .forEach(piece -> found.add(new Finding(Finding.Kind.MISSING, standing.scene().scene().id(), standing.canvas().id(), piece.id(), "", Optional.empty(), 0, 1,
+                        "%s must show, but is hidden on this shape of canvas.".formatted(piece.name()), Optional.empty())));
+        return found.stream();
+    }
+}

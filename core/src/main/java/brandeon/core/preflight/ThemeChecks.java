@@ -1,0 +1,35 @@
+package brandeon.core.preflight;
+
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What can be said of a theme without resolving its scenes. */
+public final class ThemeChecks {
+
+    private ThemeChecks() {
+    }
+
+    public static List<Finding> of(Theme theme) {
+        List<Finding> found = new ArrayList<>(missing(theme));
+        found.addAll(ProvenanceChecks.of(theme));
+        return found;
+    }
+
+    /** An announcer belongs on every scene: an alert that comes while another scene is on air is lost otherwise. */
+    private static List<Finding> missing(Theme theme) {
+        List<Finding> found = new ArrayList<>();
+        theme.pieces().stream().filter(piece -> piece.kind() == PieceKind.ANNOUNCER && theme.scenes().stream().anyMatch(scene -> scene.placed(piece.id()).isPresent())).findFirst()
+                .ifPresent(announcer -> theme.scenes().stream().filter(scene -> !hasAlerts(theme, scene)).forEach(scene -> found.add(new Finding(Finding.Kind.MISSING, scene.id(), "", announcer.id(), "", Optional.empty(), 0, 1,
+                        "%s is missing on %s, so that alerts are not seen there.".formatted(announcer.name(), scene.name()), Optional.empty()))));
+        return found;
+    }
+
+    private static boolean hasAlerts(Theme theme, Scene scene) {
+        return scene.stack().stream().map(placed -> theme.piece(placed.piece())).flatMap(Optional::stream).map(Piece::kind).anyMatch(kind -> kind == PieceKind.ANNOUNCER);
+    }
+}

@@ -1,0 +1,80 @@
+package brandeon.core.publish;
+
+import brandeon.core.art.PieceArt;
+import brandeon.core.art.Pictures;
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.ResolvedScene.FittedOpening;
+import brandeon.core.layout.Resolver;
+import brandeon.core.layout.Samples;
+import brandeon.core.live.LiveState;
+import brandeon.core.theme.Manner;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.Theme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One piece by itself on a canvas.
+ *
+ * @param openings with the captures behind them; empty for pieces without any
+ */
+public record Alone(Piece piece, Canvas canvas, PieceArt art, List<FittedOpening> openings) {
+
+    /** When a film of something that begins is said to begin: the first instant that counts as a start. */
+    public static final long START = 1;
+
+    public Alone {
+        openings = List.copyOf(openings);
+    }
+
+    /**
+     * As it stands on a scene, or where its kind goes when it shows on none. An announcer shows a sample alert.
+     *
+     * @param on    the scene whose corrections count; where it does not show there, the first on which it does
+     * @param start when an alert or a transition clip begins, epoch milliseconds
+     */
+    public static Alone of(Theme theme, Piece piece, Optional<Scene> on, Canvas canvas, LiveState live, long start) {
+        LiveState shown = Samples.begun(live, piece, start);
+        Optional<Scene> scene = on.filter(s -> shows(s, piece, canvas)).or(() -> theme.scenes().stream().filter(s -> shows(s, piece, canvas)).findFirst());
+        ResolvedScene resolved = scene.map(s -> new Resolver(theme).resolve(s, canvas, shown)).orElseGet(() -> Samples.of(theme, piece, canvas, shown));
+        return new Alone(piece, canvas, resolved.placement(piece.id()).orElseThrow().art(), resolved.openings().stream().filter(opening -> opening.piece().equals(piece.id())).toList());
+    }
+
+    private static boolean shows(Scene scene, Piece piece, Canvas canvas) {
+        return scene.placed(piece.id()).filter(placed -> placed.shows(canvas.shape())).isPresent();
+    }
+
+    /** One for each heading of a piece that makes channel-page pictures; else only itself. */
+    public List<Alone> each(Theme theme, LiveState live) {
+        if (piece.kind() != PieceKind.PANEL) {
+            return List.of(this);
+        }
+        List<Alone> all = new ArrayList<>();
+        for (String heading : piece.text("headings").lines().map(String::strip).filter(line -> !line.isEmpty()).toList()) {
+            all.add(of(theme, piece.withText("headings", heading), Optional.empty(), canvas, live, START));
+        }
+        return all;
+    }
+
+    /** What a painter mounts. */
+    public Picture picture() {
+        return Picture.of(new ResolvedScene(Scene.of("alone", piece.name(), SceneRole.LIVE, List.of()), canvas, List.of(new ResolvedScene.Placement(piece, Placed.in(piece.kind().zone(), piece.id()), canvas.size().box(), Manner.PLAIN, art)), List.of()), Part.WHOLE);
+    }
+
+    /** The part of the canvas that it takes at rest. */
+    public Box part(Pictures pictures) {
+        return piece.kind() == PieceKind.PANEL ? new Box(0, 0, Math.rint(piece.figure("width")), Math.rint(piece.figure("height"))) : Extent.still(art, canvas.size(), pictures);
+    }
+
+    /** The part of the canvas that it takes while it moves. */
+    public Box partMoving(double millis, Pictures pictures) {
+        return Extent.moving(art, canvas.size(), START, millis, pictures);
+    }
+}

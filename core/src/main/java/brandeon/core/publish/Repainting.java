@@ -1,0 +1,46 @@
+package brandeon.core.publish;
+
+import brandeon.core.art.PieceArt;
+import brandeon.core.art.Pictures;
+import brandeon.core.art.Raster;
+import brandeon.core.canvas.Size;
+import java.awt.image.BufferedImage;
+
+/**
+ * What a moving piece costs whoever runs its source: how much of the canvas changes from frame to frame. A still piece
+ * is painted once and then costs nothing.
+ *
+ * @param share         of the canvas that changes in an average frame, 0 to 1
+ * @param pixelsASecond that change, at 60 frames a second
+ */
+public record Repainting(double share, long pixelsASecond) {
+
+    public static final Repainting NONE = new Repainting(0, 0);
+
+    private static final int COARSE = 8;
+    private static final int LOOKS = 12;
+    private static final double FRAME = 1000 / 60.0;
+
+    /** @param millis length over which looks are spread */
+    public static Repainting of(PieceArt art, Size canvas, long start, double millis) {
+        Size coarse = Size.of(Math.max(1, canvas.width() / COARSE), Math.max(1, canvas.height() / COARSE));
+        double sum = 0;
+        for (int look = 0; look < LOOKS; look++) {
+            double at = start + millis * look / LOOKS;
+            int[] before = pixels(art, canvas, coarse, at);
+            int[] after = pixels(art, canvas, coarse, at + FRAME);
+            int changed = 0;
+            for (int i = 0; i < before.length; i++) {
+                changed += before[i] == after[i] ? 0 : 1;
+            }
+            sum += (double) changed / before.length;
+        }
+        double share = sum / LOOKS;
+        return new Repainting(share, Math.round(share * canvas.width() * canvas.height() * 1000 / FRAME));
+    }
+
+    private static int[] pixels(PieceArt art, Size canvas, Size coarse, double at) {
+        BufferedImage image = Raster.paint(canvas.box(), coarse, art.at(at), Math.round(at), Pictures.NONE);
+        return image.getRGB(0, 0, coarse.width(), coarse.height(), null, 0, coarse.width());
+    }
+}

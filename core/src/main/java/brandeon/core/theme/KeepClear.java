@@ -1,0 +1,22 @@
+package brandeon.core.theme;
+
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Shape;
+
+/**
+ * A part of a scene that pieces must leave free, such as a platform's own buttons over the picture.
+ *
+ * @param shape canvases that it is on
+ * @param box   in units (1080 to the short side) from the canvas's top left
+ */
+public record KeepClear(String id, String name, Shape shape, Box box) {
+
+    public KeepClear {
+        if (name.isBlank() || name.length() > 60) {
+            throw new IllegalArgumentException("The name of a keep-clear area has between 1 and 60 letters.");
+        }
+        if (box.width() < Spot.LEAST_SIDE || box.height() < Spot.LEAST_SIDE) {
+            throw new IllegalArgumentException("A keep-clear area of %.0f × %.0f is too small; each side is at least %.0f.".formatted(box.width(), box.height(), Spot.LEAST_SIDE));
+        }
+    }
+}

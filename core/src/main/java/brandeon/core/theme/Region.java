@@ -1,0 +1,27 @@
+package brandeon.core.theme;
+
+import brandeon.core.canvas.Box;
+
+/**
+ * A part of a capture that matters: drawn once, it is known on every scene and canvas that shows the capture.
+ *
+ * @param box in the capture's own pixels
+ */
+public record Region(String id, String name, Sort sort, Box box) {
+
+    public enum Sort {
+        /** A face: in sight whole, and nothing lies over it. */
+        FACE,
+        /** A game's own display: nothing lies over it. */
+        DISPLAY
+    }
+
+    public Region {
+        if (name.isBlank() || name.length() > 60) {
+            throw new IllegalArgumentException("The name of a region has between 1 and 60 letters.");
+        }
+        if (box.width() < 1 || box.height() < 1) {
+            throw new IllegalArgumentException("A region of %.0f × %.0f holds nothing.".formatted(box.width(), box.height()));
+        }
+    }
+}

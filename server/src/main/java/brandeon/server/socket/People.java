@@ -1,0 +1,54 @@
+package brandeon.server.socket;
+
+import brandeon.server.access.Member;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiConsumer;
+import org.springframework.stereotype.Component;
+
+/** Who looks at which theme in the editor, where, and what they have selected. Kept in this server's memory only. */
+@Component
+class People {
+
+    /** @param id of the connection, so that one person's two windows are two */
+    record Person(String id, String name, String scene, String canvas, List<String> selected) {
+    }
+
+    private record Place(UUID theme, Person person) {
+    }
+
+    private static final int MOST_SELECTED = 100;
+
+    private final Map<String, Place> places = new ConcurrentHashMap<>();
+
+    /**
+     * @param tell sends the others on a theme to one connection
+     * @throws IllegalArgumentException for a selection that is too long
+     */
+    void at(String connection, Member member, UUID theme, String scene, String canvas, List<String> selected, BiConsumer<String, List<Person>> tell) {
+        if (selected.size() > MOST_SELECTED) {
+            throw new IllegalArgumentException("A selection has at most " + MOST_SELECTED + " pieces.");
+        }
+        Place before = places.put(connection, new Place(theme, new Person(connection, member.name(), scene, canvas, List.copyOf(selected))));
+        if (before != null && !before.theme().equals(theme)) {
+            tellAll(before.theme(), tell);
+        }
+        tellAll(theme, tell);
+    }
+
+    void gone(String connection, BiConsumer<String, List<Person>> tell) {
+        Place before = places.remove(connection);
+        if (before != null) {
+            tellAll(before.theme(), tell);
+        }
+    }
+
+    private void tellAll(UUID theme, BiConsumer<String, List<Person>> tell) {
+        List<Person> here = new ArrayList<>();
+        places.values().stream().filter(place -> place.theme().equals(theme)).forEach(place -> here.add(place.person()));
+        here.forEach(person -> tell.accept(person.id(), here.stream().filter(other -> !other.id().equals(person.id())).toList()));
+    }
+}

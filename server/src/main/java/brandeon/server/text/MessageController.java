@@ -1,0 +1,50 @@
+package brandeon.server.text;
+
+import brandeon.core.live.Readings;
+import brandeon.core.text.Message;
+import brandeon.core.text.MessageCheck;
+import brandeon.server.access.Members;
+import brandeon.server.live.Signals;
+import brandeon.server.theme.Themes;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Texts with values, while somebody writes them. */
+@RestController
+class MessageController {
+
+    record Draft(String text) {
+    }
+
+    /**
+     * @param mistake empty when there is none
+     * @param shown   what viewers would read now; empty with a mistake
+     */
+    record Checked(String mistake, String shown) {
+    }
+
+    private static final int LONGEST = 2000;
+
+    private final Members members;
+    private final Themes themes;
+    private final Signals signals;
+
+    MessageController(Members members, Themes themes, Signals signals) {
+        this.members = members;
+        this.themes = themes;
+        this.signals = signals;
+    }
+
+    @PostMapping("/api/themes/{theme}/messages")
+    Checked check(@PathVariable UUID theme, @RequestBody Draft draft) {
+        Themes.Draft of = themes.get(members.current(), theme);
+        if (draft.text().length() > LONGEST) {
+            throw new IllegalArgumentException("A text has at most %d letters.".formatted(LONGEST));
+        }
+        return MessageCheck.mistake(draft.text(), Readings.names().keySet()).map(mistake -> new Checked(mistake, ""))
+                .orElseGet(() -> new Checked("", new Message(draft.text()).format(signals.readings(of.channel()).values())));
+    }
+}

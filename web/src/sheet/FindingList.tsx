@@ -1,0 +1,42 @@
+import { AlertTriangle, Info, OctagonAlert, Wrench } from "lucide-react";
+import { Link } from "react-router";
+import type { Edit, Finding } from "../api/client";
+import { useEdit, useTheme } from "../theme/useTheme";
+
+const LOOKS: Record<Finding["weight"], [typeof Info, string]> = {
+  BROKEN: [OctagonAlert, "text-live"],
+  POOR: [AlertTriangle, "text-ochre"],
+  NOTE: [Info, "text-faint"],
+};
+
+/** What was found, the worst first, each with the way to mend it. */
+export function FindingList({ findings, ready, brief = false }: { findings: Finding[]; ready: boolean; brief?: boolean }) {
+  if (ready && findings.length === 0) return <p className="text-faint">Nothing found. Nothing is cut off, hidden, covered or too small to read.</p>;
+  if (findings.length === 0) return <p className="text-faint">Looking …</p>;
+  return (
+    <ul className="ruled" aria-label="Findings">
+      {findings.map((finding) => <Line key={`${finding.kind} ${finding.scene} ${finding.canvas} ${finding.piece} ${finding.other}`} finding={finding} brief={brief} />)}
+    </ul>
+  );
+}
+
+function Line({ finding, brief }: { finding: Finding; brief: boolean }) {
+  const { theme, id } = useTheme();
+  const edit = useEdit();
+  const [Icon, colour] = LOOKS[finding.weight];
+  const scene = theme.scenes.find((s) => s.id === finding.scene);
+  const canvas = theme.canvases.find((c) => c.id === finding.canvas) ?? theme.canvases[0];
+  const place = scene ? `${scene.name}${finding.canvas === "" ? "" : ` · ${canvas?.name ?? ""}`}` : "Theme";
+  const address = scene && canvas ? `/themes/${id}/stage/${scene.id}/${canvas.id}?piece=${finding.piece}` : finding.kind === "PROVENANCE" ? `/themes/${id}/brand/pictures` : `/themes/${id}/pieces/${finding.piece}`;
+  const { fix } = finding;
+  return (
+    <li className={`gap-x-3 gap-y-1 py-1.5 ${brief ? "" : "flex items-center"}`} data-finding={finding.kind}>
+      <span className="flex min-w-0 flex-1 items-baseline gap-2">
+        <Icon size={14} className={`shrink-0 translate-y-0.5 ${colour}`} aria-label={finding.weight.toLowerCase()} />
+        <span>{!brief && <Link className="text-faint underline decoration-rule underline-offset-2" to={address}>{place}</Link>} {finding.sentence}</span>
+      </span>
+      {fix && <button className={`btn text-left ${brief ? "mt-1 ml-6 whitespace-normal" : ""}`} onClick={() => void edit(fix.edit as Edit)}><Wrench size={13} className="shrink-0" />{fix.does}</button>}
+      {!fix && !brief && !scene && <Link className="btn" to={address}>{finding.kind === "PROVENANCE" ? "Say it" : "Tune it"}</Link>}
+    </li>
+  );
+}

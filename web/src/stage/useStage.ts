@@ -1,0 +1,32 @@
+import { create } from "zustand";
+import type { FootageName } from "../footage/Footage";
+import type { Schemas } from "../api/client";
+
+/** What is drawn next by dragging on the stage. */
+export type Drawing = "" | "keepClear" | "FACE" | "DISPLAY";
+
+interface StageStore {
+  guides: boolean;
+  plan: boolean;
+  areas: boolean;
+  phone: boolean;
+  snap: boolean;
+  footage: FootageName | "hatch";
+  drawing: Drawing;
+  /** Placements to be put on another scene. */
+  copied: Schemas["Placed"][];
+  set: (change: Partial<Omit<StageStore, "set">>) => void;
+}
+
+/** How the stage is looked at; the selection is in the address. */
+export const useStage = create<StageStore>((set) => ({
+  guides: true,
+  plan: false,
+  areas: true,
+  phone: false,
+  snap: true,
+  footage: "hatch",
+  drawing: "",
+  copied: [],
+  set,
+}));

@@ -1,0 +1,95 @@
+import { useQuery } from "@tanstack/react-query";
+import { useRef, useState } from "react";
+import { answer, api, type Schemas } from "../api/client";
+import { useSettled } from "../app/useSettled";
+import { useCatalogue, useThemeId } from "./useTheme";
+
+interface Props {
+  field: Schemas["KindText"];
+  value: string;
+  set: (text: string) => Promise<boolean>;
+}
+
+const AFTER_TYPING = 180;
+
+/**
+ * A text with live values. While it is written, the values that fit are listed, mistakes are said in place, and what
+ * viewers would read is shown. Kept when it is left; one line also by Enter. Escape brings back what was there.
+ */
+export function MessageField({ field, value, set }: Props) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
+  const input = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
+  const text = typed ?? value;
+  const check = useCheck(text, open);
+  const keep = () => {
+    setOpen(false);
+    if (typed === null || typed === value) setTyped(null);
+    else void set(typed).then((kept) => kept && setTyped(null));
+  };
+  const insert = (name: string) => {
+    const at = input.current?.selectionStart ?? text.length;
+    const begun = /\{(\w*)$/.exec(text.slice(0, at));
+    const from = begun ? at - begun[0].length : at;
+    setTyped(`${text.slice(0, from)}{${name}}${text.slice(at).replace(/^\}/, "")}`);
+    input.current?.focus();
+  };
+  const shared = {
+    ref: input,
+    className: `field w-full ${check?.mistake ? "border-ochre" : ""}`,
+    maxLength: field.many ? 2000 : 400,
+    value: text,
+    "aria-invalid": Boolean(check?.mistake),
+    onChange: (event: { target: { value: string } }) => setTyped(event.target.value),
+    onFocus: () => setOpen(true),
+    onBlur: keep,
+    onKeyDown: (event: React.KeyboardEvent) => {
+      if (event.key === "Escape") setTyped(null);
+      if (event.key === "Enter" && !field.many) keep();
+    },
+  };
+  return (
+    <div>
+      <label className="block">
+        <span className="text-faint">{field.title}</span>
+        {field.many ? <textarea rows={5} {...shared} /> : <input {...shared} />}
+      </label>
+      {check?.mistake && <p className="text-ochre" role="alert">{check.mistake}</p>}
+      {open && check && !check.mistake && text.includes("{") && <p className="truncate text-faint">Viewers read: {check.shown}</p>}
+      {open && <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} insert={insert} />}
+    </div>
+  );
+}
+
+/** The values that fit what stands after the last open brace; all of them when none is open. */
+function Values({ text, insert }: { text: string; insert: (name: string) => void }) {
+  const catalogue = useCatalogue();
+  const begun = /\{(\w*)$/.exec(text)?.[1];
+  if (begun === undefined && !text.includes("{")) return <p className="text-faint">Write {"{"} for a live value.</p>;
+  const fitting = catalogue.data?.readings.filter((reading) => reading.name.toLowerCase().includes((begun ?? "").toLowerCase())) ?? [];
+  return (
+    <ul className="max-h-40 overflow-y-auto border border-rule bg-paper" aria-label="Live values">
+      {fitting.map((reading) => (
+        <li key={reading.name}>
+          <button className="flex w-full gap-2 px-1.5 text-left hover:bg-kelp-soft" tabIndex={-1} onMouseDown={(event) => event.preventDefault()} onClick={() => insert(reading.name)}>
+            <code>{`{${reading.name}}`}</code><span className="truncate text-faint">{reading.meaning}</span>
+          </button>
+        </li>
+      ))}
+      {fitting.length === 0 && <li className="px-1.5 text-faint">No value has this in its name.</li>}
+    </ul>
+  );
+}
+
+/** What the server says of a text a moment after the last letter. */
+function useCheck(text: string, on: boolean): Schemas["Checked"] | undefined {
+  const id = useThemeId();
+  const settled = useSettled(text, AFTER_TYPING);
+  const check = useQuery({
+    queryKey: ["message", id, settled],
+    queryFn: () => answer(api.POST("/api/themes/{theme}/messages", { params: { path: { theme: id } }, body: { text: settled } })),
+    enabled: on && settled.includes("{") || on && settled.includes("}"),
+    placeholderData: (old) => old,
+  });
+  return text.includes("{") || text.includes("}") ? check.data : undefined;
+}
