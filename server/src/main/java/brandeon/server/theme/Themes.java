@@ -23,12 +23,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Themes, their edits and releases. An edit that was answered is on disk. */
 @Service
@@ -70,10 +74,12 @@ public class Themes {
     private final Files files;
     private final JdbcClient db;
     private final Wakes wakes;
+    private final TransactionTemplate transactions;
+    private final Map<UUID, Lock> turns = Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
     private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumSize(KEPT).<UUID, Parsed>build().asMap();
     private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumSize(KEPT).<ReleaseRow.Key, Theme>build().asMap();
 
-    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, EntityManager entities, Files files, JdbcClient db, Wakes wakes) {
+    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, EntityManager entities, Files files, JdbcClient db, Wakes wakes, TransactionTemplate transactions) {
         this.rows = rows;
         this.edits = edits;
         this.releases = releases;
@@ -81,6 +87,7 @@ public class Themes {
         this.files = files;
         this.db = db;
         this.wakes = wakes;
+        this.transactions = transactions;
     }
 
     @Transactional(readOnly = true)
@@ -125,44 +132,47 @@ public class Themes {
      * @param gesture edits of one person with the same non-empty gesture, one after another, are undone as one
      * @throws Refused when the edit cannot be applied; nothing is changed then
      */
-    @Transactional
     public Draft edit(Member member, UUID id, Edit edit, String gesture) {
-        ThemeRow row = locked(member, Role.DESIGNER, id);
-        Outcome.Applied applied = apply(row, edit);
-        edits.dropUndone(id, member.account());
-        Optional<EditRow> last = gesture.isEmpty() ? Optional.empty() : edits.lastDone(id, member.account())
-                .filter(previous -> gesture.equals(previous.gesture) && previous.key.number() == row.version);
-        save(row, applied.theme());
-        if (last.isPresent()) {
-            joinGesture(last.get(), row.version, edit, applied.inverse());
-        } else {
-            edits.save(new EditRow(new EditRow.Key(id, row.version), member.account(), gesture, Json.write(edit), Json.write(applied.inverse()), EditState.DONE));
-        }
-        return draft(row, applied.theme());
+        return inTurn(id, () -> {
+            ThemeRow row = locked(member, Role.DESIGNER, id);
+            Outcome.Applied applied = apply(row, edit);
+            edits.dropUndone(id, member.account());
+            Optional<EditRow> last = gesture.isEmpty() ? Optional.empty() : edits.lastDone(id, member.account())
+                    .filter(previous -> gesture.equals(previous.gesture) && previous.key.number() == row.version);
+            save(row, applied.theme());
+            if (last.isPresent()) {
+                joinGesture(last.get(), row.version, edit, applied.inverse());
+            } else {
+                edits.save(new EditRow(new EditRow.Key(id, row.version), member.account(), gesture, Json.write(edit), Json.write(applied.inverse()), EditState.DONE));
+            }
+            return draft(row, applied.theme());
+        });
     }
 
     /** Takes back this person's last edit that still stands. */
-    @Transactional
     public Draft undo(Member member, UUID id) {
-        ThemeRow row = locked(member, Role.DESIGNER, id);
-        EditRow last = edits.lastDone(id, member.account()).orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
-        Outcome.Applied applied = apply(row, Json.read(last.inverse, Edit.class));
-        last.state = EditState.UNDONE;
-        save(row, applied.theme());
-        step(row, member, last.inverse, applied);
-        return draft(row, applied.theme());
+        return inTurn(id, () -> {
+            ThemeRow row = locked(member, Role.DESIGNER, id);
+            EditRow last = edits.lastDone(id, member.account()).orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
+            Outcome.Applied applied = apply(row, Json.read(last.inverse, Edit.class));
+            last.state = EditState.UNDONE;
+            save(row, applied.theme());
+            step(row, member, last.inverse, applied);
+            return draft(row, applied.theme());
+        });
     }
 
-    @Transactional
     public Draft redo(Member member, UUID id) {
-        ThemeRow row = locked(member, Role.DESIGNER, id);
-        EditRow next = edits.nextRedo(id, member.account()).orElseThrow(() -> new Refused("There is nothing to do again."));
-        Outcome.Applied applied = apply(row, Json.read(next.edit, Edit.class));
-        next.state = EditState.DONE;
-        next.inverse = Json.write(applied.inverse());
-        save(row, applied.theme());
-        step(row, member, next.edit, applied);
-        return draft(row, applied.theme());
+        return inTurn(id, () -> {
+            ThemeRow row = locked(member, Role.DESIGNER, id);
+            EditRow next = edits.nextRedo(id, member.account()).orElseThrow(() -> new Refused("There is nothing to do again."));
+            Outcome.Applied applied = apply(row, Json.read(next.edit, Edit.class));
+            next.state = EditState.DONE;
+            next.inverse = Json.write(applied.inverse());
+            save(row, applied.theme());
+            step(row, member, next.edit, applied);
+            return draft(row, applied.theme());
+        });
     }
 
     public Steps steps(Member member, UUID id) {
@@ -185,43 +195,46 @@ public class Themes {
      * @param number of the last change that is kept; 0 takes back all
      * @throws Refused when that is too long ago, or a change cannot be taken back any more; nothing is changed then
      */
-    @Transactional
     public Draft restore(Member member, UUID id, long number) {
-        get(member, id);
-        List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream().filter(e -> e.key.number() > number).toList();
-        if (later.size() > HISTORY) {
-            throw new Refused("That is more than %d changes ago, and too far back.".formatted(HISTORY));
-        }
-        if (later.isEmpty()) {
-            throw new Refused("The theme is as it was then.");
-        }
-        return edit(member, id, new Edit.Batch(later.stream().map(e -> Json.read(e.inverse, Edit.class)).toList()), "");
+        return inTurn(id, () -> {
+            get(member, id);
+            List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream().filter(e -> e.key.number() > number).toList();
+            if (later.size() > HISTORY) {
+                throw new Refused("That is more than %d changes ago, and too far back.".formatted(HISTORY));
+            }
+            if (later.isEmpty()) {
+                throw new Refused("The theme is as it was then.");
+            }
+            return edit(member, id, new Edit.Batch(later.stream().map(e -> Json.read(e.inverse, Edit.class)).toList()), "");
+        });
     }
 
     /** Makes an immutable copy of the draft and puts it on air. */
-    @Transactional
     public Draft putOnAir(Member member, UUID id) {
-        ThemeRow row = locked(member, Role.OPERATOR, id);
-        if (theme(row).scenes().isEmpty()) {
-            throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
-        }
-        int number = releases.latestNumber(id).orElse(0) + 1;
-        releases.save(new ReleaseRow(new ReleaseRow.Key(id, number), row.document, member.account()));
-        row.onAir = number;
-        wakes.theme(id);
-        return draft(row);
+        return inTurn(id, () -> {
+            ThemeRow row = locked(member, Role.OPERATOR, id);
+            if (theme(row).scenes().isEmpty()) {
+                throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
+            }
+            int number = releases.latestNumber(id).orElse(0) + 1;
+            releases.save(new ReleaseRow(new ReleaseRow.Key(id, number), row.document, member.account()));
+            row.onAir = number;
+            wakes.theme(id);
+            return draft(row);
+        });
     }
 
     /** Puts the release before the present one on air again. */
-    @Transactional
     public Draft takeBack(Member member, UUID id) {
-        ThemeRow row = locked(member, Role.OPERATOR, id);
-        if (row.onAir == null || row.onAir < 2) {
-            throw new Refused("There is no earlier release to go back to.");
-        }
-        row.onAir = row.onAir - 1;
-        wakes.theme(id);
-        return draft(row);
+        return inTurn(id, () -> {
+            ThemeRow row = locked(member, Role.OPERATOR, id);
+            if (row.onAir == null || row.onAir < 2) {
+                throw new Refused("There is no earlier release to go back to.");
+            }
+            row.onAir = row.onAir - 1;
+            wakes.theme(id);
+            return draft(row);
+        });
     }
 
     /** The theme as its outlets show it; empty when nothing was ever put on air. */
@@ -253,6 +266,20 @@ public class Themes {
             }
         }
         return theme;
+    }
+
+    /**
+     * One change of a theme at a time. Whoever must wait does so without a connection, so that a burst of changes to
+     * one theme leaves the pool to everybody else; the lock of the row stands between servers.
+     */
+    private Draft inTurn(UUID id, Supplier<Draft> change) {
+        Lock turn = turns.computeIfAbsent(id, _ -> new ReentrantLock(true));
+        turn.lock();
+        try {
+            return transactions.execute(_ -> change.get());
+        } finally {
+            turn.unlock();
+        }
     }
 
     private ThemeRow locked(Member member, Role wanted, UUID id) {

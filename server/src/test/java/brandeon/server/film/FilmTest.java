@@ -15,6 +15,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
@@ -162,7 +163,7 @@ class FilmTest {
             JsonNode now = host.get("/api/films/" + id).json();
             state = now.path("state").asString();
             assertThat(state).as(now.toString()).isNotEqualTo("FAILED");
-            Thread.onSpinWait();
+            LockSupport.parkNanos(2_000_000);
         }
         assertThat(state).isEqualTo("DONE");
         return Files.write(folder.resolve("made" + ending), bytes("/api/films/" + id + "/file"));

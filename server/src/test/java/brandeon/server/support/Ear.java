@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.Predicate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -58,7 +59,7 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
                     return message;
                 }
             }
-            Thread.onSpinWait();
+            LockSupport.parkNanos(2_000_000);
         }
         throw new AssertionError("Nothing fitting was heard in " + heard);
     }
@@ -71,7 +72,7 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
     public int closed() {
         long end = System.nanoTime() + PATIENCE.toNanos();
         while (closed == 0 && System.nanoTime() < end) {
-            Thread.onSpinWait();
+            LockSupport.parkNanos(2_000_000);
         }
         return closed;
     }

@@ -8,9 +8,13 @@ import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.locks.LockSupport;
 
 /** The application in a process of its own, so that it can be killed. */
 public final class ServerProcess implements AutoCloseable {
+
+    /** Long enough to leave the processor to the server that starts. */
+    private static final long BETWEEN_ASKS = 100_000_000L;
 
     private final String database;
     private final int port;
@@ -69,7 +73,7 @@ public final class ServerProcess implements AutoCloseable {
             } catch (IOException e) {
                 // Not listening yet.
             }
-            Thread.onSpinWait();
+            LockSupport.parkNanos(BETWEEN_ASKS);
         }
         throw new IllegalStateException("The server was not ready in time: " + Files.readString(log.toPath()));
     }

@@ -31,7 +31,7 @@ class CrashTest {
                         .POST(HttpRequest.BodyPublishers.ofString("{\"edit\":{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"p" + i
                                 + "\",\"kind\":\"BAND\",\"name\":\"Band " + i + "\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}")).build())
                         .thenAccept(answer -> {
-                            assertThat(answer.status()).isEqualTo(200);
+                            assertThat(answer.status()).as(answer.body()).isEqualTo(200);
                             kept.add("p" + answerOf(answer));
                             if (answered.incrementAndGet() == STRIKE_AT) {
                                 server.strike();
