@@ -47,7 +47,7 @@ function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigur
       </label>
     );
   }
-  if (field.choices.length === 0 && (field.standard === 1 || field.standard === 0) && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} />;
+  if (field.choices.length === 0 && (field.standard === 1 || field.standard === 0) && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} drop={piece.figures[field.name] === undefined ? undefined : () => void edit({ edit: "dropFigure", piece: piece.id, field: field.name })} />;
   return (
     <label className="flex items-center gap-2">
       <span className="w-28 text-faint">{field.title}</span>
@@ -57,7 +57,7 @@ function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigur
 }
 
 /** A measure as a share of what the family has, with a way back to it. One drag is one step to undo. */
-function Measure({ title, field, value, set }: { title: string; field: Schemas["KindFigure"]; value: number; set: (value: number, gesture: string) => Promise<boolean> }) {
+function Measure({ title, field, value, set, drop }: { title: string; field: Schemas["KindFigure"]; value: number; set: (value: number, gesture: string) => Promise<boolean>; drop: (() => void) | undefined }) {
   const gesture = useRef("");
   const begin = () => { gesture.current = crypto.randomUUID(); };
   return (
@@ -68,7 +68,7 @@ function Measure({ title, field, value, set }: { title: string; field: Schemas["
           onChange={(event) => void set(Number(event.target.value) / 100, gesture.current)} />
         <span className="w-12 text-right tabular-nums whitespace-nowrap">{Math.round(value * 100)} %</span>
       </label>
-      <button className="btn px-1.5" aria-label={`${title} as the family has it`} title="As the family has it" disabled={value === field.standard} onClick={() => void set(field.standard, "")}><RotateCcw size={13} /></button>
+      <button className="btn px-1.5" aria-label={`${title} as the family has it`} title="As the family has it" disabled={!drop} onClick={drop}><RotateCcw size={13} /></button>
     </div>
   );
 }

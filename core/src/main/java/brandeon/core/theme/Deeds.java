@@ -48,10 +48,13 @@ public final class Deeds {
             case Edit.SetPieceCaptures e -> "Bound captures to " + piece(e.piece());
             case Edit.SetMustShow e -> (e.mustShow() ? "Must show: " : "May be left out: ") + piece(e.piece());
             case Edit.SetText e -> "Wrote " + e.field() + " of " + piece(e.piece());
+            case Edit.DropText e -> "Took " + e.field() + " of " + piece(e.piece()) + " back to the standard words";
+            case Edit.DropFigure e -> "Took " + e.field() + " of " + piece(e.piece()) + " back to the family's";
             case Edit.SetFigure e -> "Tuned " + e.field() + " of " + piece(e.piece());
             case Edit.SetInlay e -> "Laid a picture into " + piece(e.piece());
             case Edit.DropInlay e -> "Took the picture out of " + piece(e.piece());
             case Edit.SetAlert e -> "Changed the alert for " + words(e.rule().kind());
+            case Edit.DropAlert e -> "Removed the alert for " + words(e.kind());
             case Edit.AddFace e -> "Added the face " + e.face().title();
             case Edit.RemoveFace _ -> "Removed a face";
             case Edit.SetFaceProvenance _, Edit.SetProvenance _ -> "Said where something is from";

@@ -9,6 +9,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -47,7 +48,9 @@ import java.util.Map;
     @Type(value = Edit.RemovePiece.class, name = "removePiece"),
     @Type(value = Edit.RenamePiece.class, name = "renamePiece"),
     @Type(value = Edit.SetText.class, name = "setText"),
+    @Type(value = Edit.DropText.class, name = "dropText"),
     @Type(value = Edit.SetFigure.class, name = "setFigure"),
+    @Type(value = Edit.DropFigure.class, name = "dropFigure"),
     @Type(value = Edit.SetInlay.class, name = "setInlay"),
     @Type(value = Edit.DropInlay.class, name = "dropInlay"),
     @Type(value = Edit.Place.class, name = "place"),
@@ -79,6 +82,7 @@ import java.util.Map;
     @Type(value = Edit.SetKeepClear.class, name = "setKeepClear"),
     @Type(value = Edit.DropKeepClear.class, name = "dropKeepClear"),
     @Type(value = Edit.SetAlert.class, name = "setAlert"),
+    @Type(value = Edit.DropAlert.class, name = "dropAlert"),
     @Type(value = Edit.AddFace.class, name = "addFace"),
     @Type(value = Edit.RemoveFace.class, name = "removeFace"),
     @Type(value = Edit.SetFaceProvenance.class, name = "setFaceProvenance"),
@@ -245,7 +249,15 @@ public sealed interface Edit {
     record SetText(String piece, String field, String value) implements Edit {
     }
 
+    /** Back to the standard words of its kind. */
+    record DropText(String piece, String field) implements Edit {
+    }
+
     record SetFigure(String piece, String field, double value) implements Edit {
+    }
+
+    /** Back to the standard figure of its kind, as the family has it. */
+    record DropFigure(String piece, String field) implements Edit {
     }
 
     /** Lays a ready-made picture into a piece. */
@@ -324,6 +336,10 @@ public sealed interface Edit {
 
     /** Replaces or adds the rule of its kind. */
     record SetAlert(AlertRule rule) implements Edit {
+    }
+
+    /** Signals of this kind are not announced any more. */
+    record DropAlert(SignalKind kind) implements Edit {
     }
 
     record AddFace(int index, OwnFace face) implements Edit {

@@ -5,6 +5,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import java.util.ArrayList;
@@ -57,7 +58,7 @@ public final class Edits {
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
             case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddScene _, Edit.RemoveScene _,
                     Edit.RenameScene _, Edit.MoveScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.SetPieceCaptures _, Edit.SetMustShow _, Edit.DropInlay _,
-                    Edit.SetAlert _ -> false;
+                    Edit.DropText _, Edit.DropFigure _, Edit.SetAlert _, Edit.DropAlert _ -> false;
             case Edit.Batch(List<Edit> edits) -> earlier instanceof Edit.Batch before && overridesAll(edits, before.edits());
         };
     }
@@ -130,8 +131,15 @@ public final class Edits {
                 yield done(withPiece(theme, piece(theme, id).named(name)), new Edit.RenamePiece(id, piece(theme, id).name()));
             }
             case Edit.SetText(String id, String field, String value) -> setText(theme, id, field, value);
-            case Edit.SetFigure(String id, String field, double value) ->
-                    done(withPiece(theme, piece(theme, id).withFigure(field, value)), new Edit.SetFigure(id, field, piece(theme, id).figure(field)));
+            case Edit.DropText(String id, String field) -> {
+                require(piece(theme, id).texts().containsKey(field), "That text is the standard one already.");
+                yield done(withPiece(theme, piece(theme, id).withoutText(field)), undoText(theme, id, field));
+            }
+            case Edit.SetFigure(String id, String field, double value) -> done(withPiece(theme, piece(theme, id).withFigure(field, value)), undoFigure(theme, id, field));
+            case Edit.DropFigure(String id, String field) -> {
+                require(piece(theme, id).figures().containsKey(field), "That figure is the standard one already.");
+                yield done(withPiece(theme, piece(theme, id).withoutFigure(field)), undoFigure(theme, id, field));
+            }
             case Edit.SetInlay(String id, Inlay inlay) -> {
                 artwork(theme, inlay.artwork());
                 yield done(withPiece(theme, piece(theme, id).with(Optional.of(inlay))), undoInlay(theme, id));
@@ -141,6 +149,10 @@ public final class Edits {
                 yield done(withPiece(theme, piece(theme, id).with(Optional.empty())), undoInlay(theme, id));
             }
             case Edit.SetAlert(AlertRule rule) -> setAlert(theme, rule);
+            case Edit.DropAlert(SignalKind kind) -> {
+                AlertRule old = theme.alert(kind).orElseThrow(() -> new Refusal("There is no such alert."));
+                yield done(theme.withAlerts(theme.alerts().stream().filter(rule -> rule != old).toList()), new Edit.SetAlert(old));
+            }
             case Edit.AddFace(int index, OwnFace face) -> {
                 require(theme.faces().stream().noneMatch(f -> f.face().equals(face.face())), "This theme has that face already.");
                 require(theme.faces().size() < Theme.MOST_FACES, "A theme has at most " + Theme.MOST_FACES + " faces of its own.");
@@ -306,7 +318,17 @@ public final class Edits {
         Piece old = piece(theme, id);
         int most = old.kind().text(field).map(PieceKind.Text::most).orElse(0);
         require(most == 0 || value.length() <= most, "A text here has at most " + most + " letters; this one has " + value.length() + ".");
-        return done(withPiece(theme, old.withText(field, value)), new Edit.SetText(id, field, old.text(field)));
+        return done(withPiece(theme, old.withText(field, value)), undoText(theme, id, field));
+    }
+
+    private static Edit undoText(Theme theme, String piece, String field) {
+        String old = piece(theme, piece).texts().get(field);
+        return old == null ? new Edit.DropText(piece, field) : new Edit.SetText(piece, field, old);
+    }
+
+    private static Edit undoFigure(Theme theme, String piece, String field) {
+        Double old = piece(theme, piece).figures().get(field);
+        return old == null ? new Edit.DropFigure(piece, field) : new Edit.SetFigure(piece, field, old);
     }
 
     private static Outcome.Applied setAlert(Theme theme, AlertRule rule) {
@@ -317,8 +339,7 @@ public final class Edits {
         } else {
             rules.add(rule);
         }
-        AlertRule before = old.orElseGet(() -> new AlertRule(rule.kind(), false, rule.kicker(), rule.text(), rule.seconds()));
-        return done(theme.withAlerts(rules), new Edit.SetAlert(before));
+        return done(theme.withAlerts(rules), old.<Edit>map(Edit.SetAlert::new).orElse(new Edit.DropAlert(rule.kind())));
     }
 
     private static Outcome.Applied batch(Theme theme, List<Edit> edits) {

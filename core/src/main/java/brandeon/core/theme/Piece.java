@@ -66,6 +66,18 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
         return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
     }
 
+    public Piece withoutText(String field) {
+        Map<String, String> next = new TreeMap<>(texts);
+        next.remove(field);
+        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
+    }
+
+    public Piece withoutFigure(String field) {
+        Map<String, Double> next = new TreeMap<>(figures);
+        next.remove(field);
+        return new Piece(id, kind, name, captures, texts, next, inlay, mustShow);
+    }
+
     public Piece withFigure(String field, double value) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.put(field, value);

@@ -30,7 +30,7 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
         captures = List.copyOf(captures);
         pieces = List.copyOf(pieces);
         scenes = List.copyOf(scenes);
-        alerts = List.copyOf(alerts);
+        alerts = alerts.stream().sorted(Comparator.comparing(AlertRule::kind)).toList();
         artworks = List.copyOf(artworks);
         faces = List.copyOf(faces);
         lines = lines.stream().sorted(Comparator.comparing(LineShift::role).thenComparing(LineShift::shape).thenComparing(LineShift::line)).toList();

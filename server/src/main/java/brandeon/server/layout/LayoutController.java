@@ -5,7 +5,7 @@ import brandeon.core.art.Raster;
 import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
-import brandeon.core.layout.Rearrangement;
+import brandeon.core.layout.rearrange.Rearrangement;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;

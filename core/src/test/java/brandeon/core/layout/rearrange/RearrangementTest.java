@@ -1,4 +1,4 @@
-package brandeon.core.layout;
+package brandeon.core.layout.rearrange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,7 +8,9 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
@@ -69,6 +71,21 @@ class RearrangementTest {
         ResolvedScene upright = resolved(applied(theme, proposal.edit()), UPRIGHT);
         assertThat(upright.placement("mark")).isEmpty();
         assertThat(upright.placement("fact13")).isPresent();
+    }
+
+    @Test
+    void picturesFindTheirPlaceOnceEverythingElseIsLeftOut() {
+        Placed band = Placed.at(new Spot.Anchored(Anchor.TOP_LEFT, 0, 180, 1920, 900), "band");
+        Theme theme = watch(List.of(band, fact("fact", 1460, 420)));
+        Rearrangement.Proposal proposal = Rearrangement.propose(theme, theme.scenes().getFirst(), WIDE, UPRIGHT, LiveState.QUIET);
+        assertThat(proposal.leftOut()).containsExactly("fact");
+        ResolvedScene upright = resolved(applied(theme, proposal.edit()), UPRIGHT);
+        Box safe = UPRIGHT.safe(SafeArea.ACTION);
+        for (String picture : List.of("camera", "scope")) {
+            assertThat(box(upright, picture).outside(safe)).as(picture).isLessThanOrEqualTo(1);
+            assertThat(box(upright, picture).cut(box(upright, "band")).area()).as(picture).isLessThan(1);
+        }
+        assertThat(box(upright, "camera").cut(box(upright, "scope")).area()).isZero();
     }
 
     @Test
