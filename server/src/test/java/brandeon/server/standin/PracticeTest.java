@@ -1,0 +1,88 @@
+package brandeon.server.standin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.core.live.Platform;
+import brandeon.core.live.SignalKind;
+import brandeon.server.access.Role;
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import tools.jackson.databind.JsonNode;
+
+/** Practice signals and clocks, as somebody at the rig presses them. */
+@ExtendWith(RunningServer.class)
+class PracticeTest {
+
+    @ParameterizedTest
+    @EnumSource(SignalKind.class)
+    void everySignalOfThePlatformTakesTheSignedWayAndIsRecordedWithItsWord(SignalKind kind, RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String channel = channel(host);
+        Person.Answer answer = host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"" + kind + "\"}");
+        if (Platform.ALDER.term(kind).isEmpty()) {
+            assertThat(answer.status()).isEqualTo(409);
+            assertThat(answer.detail()).isEqualTo("Alder has no such signal.");
+            return;
+        }
+        assertThat(answer.status()).isEqualTo(200);
+        JsonNode line = host.get("/api/channels/" + channel + "/record").json().get(0);
+        assertThat(line.path("kind").asString()).isEqualTo(kind.name());
+        assertThat(line.path("name").asString()).isNotBlank();
+        assertThat(line.path("id").asString()).startsWith("/stand-ins/alder ");
+    }
+
+    @Test
+    void alertsFollowEachOtherWithoutOverlap(RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String channel = channel(host);
+        for (String kind : List.of("FOLLOW", "RAID", "FOLLOW")) {
+            host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"" + kind + "\"}");
+        }
+        JsonNode lines = host.get("/api/channels/" + channel + "/record").json();
+        for (int i = 0; i < 2; i++) {
+            assertThat(lines.get(i).path("showsFrom").asLong()).as("the newest come first").isGreaterThanOrEqualTo(lines.get(i + 1).path("showsTill").asLong());
+            assertThat(lines.get(i).path("showsTill").asLong()).isGreaterThan(lines.get(i).path("showsFrom").asLong());
+        }
+    }
+
+    @Test
+    void onlyThoseWhoOperateSendThem(RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String channel = channel(host);
+        assertThat(server.stranger(Role.OWNER).post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}").status()).isEqualTo(404);
+        assertThat(server.stranger(Role.VIEWER).post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}").status()).isEqualTo(403);
+        assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"APPLAUSE\"}").status()).isEqualTo(400);
+    }
+
+    @Test
+    void aCountdownRunsFromItsMinutesAndStops(RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("Clocks");
+        for (String kind : List.of("COUNTDOWN", "BAND")) {
+            host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}}".formatted(kind.toLowerCase(java.util.Locale.ROOT), kind));
+        }
+        host.edit(theme, "{\"edit\":\"setFigure\",\"piece\":\"countdown\",\"field\":\"minutes\",\"value\":12}");
+        long minutes = 12;
+        long from = System.currentTimeMillis();
+        assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "").status()).isEqualTo(200);
+        assertThat(until(host, theme)).isBetween(from + minutes * 60_000, System.currentTimeMillis() + minutes * 60_000);
+        assertThat(host.delete("/api/themes/" + theme + "/clocks/countdown").status()).isEqualTo(200);
+        assertThat(until(host, theme)).isZero();
+        Person.Answer none = host.post("/api/themes/" + theme + "/clocks/band", "");
+        assertThat(none.status()).isEqualTo(404);
+        assertThat(none.detail()).contains("no such clock");
+    }
+
+    private static long until(Person host, String theme) {
+        return host.get("/api/themes/" + theme + "/clocks").json().valueStream().filter(clock -> clock.path("piece").asString().equals("countdown")).findFirst().orElseThrow().path("until").asLong();
+    }
+
+    private static String channel(Person host) {
+        return host.get("/api/themes/" + host.newTheme("Practice")).json().path("channel").asString();
+    }
+}
