@@ -11,7 +11,8 @@ const PAGES = "brandeon-pages";
 const FILES = "brandeon-files";
 /** Named by their content, so that a kept copy is always right. */
 const FOR_EVER = /^\/(assets|fonts|painted|pictures)\//;
-const NEEDED = /(?:href|src)="(\/(?:assets|fonts|painted)\/[^"]+)"/g;
+/** Scripts, pictures, and the faces that the page lists for its own script. */
+const NEEDED = /"(\/(?:assets|fonts|painted)\/[^"]+)"/g;
 const MOST_FILES = 400;
 
 /** What a page says when its picture has changed. */

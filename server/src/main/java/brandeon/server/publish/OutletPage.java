@@ -44,11 +44,16 @@ class OutletPage {
         }
     }
 
-    /** What the page's own script reads; see docs/protocol.md. */
-    record First(String hash, int width, int height, List<FirstLayer> layers) {
+    /**
+     * What the page's own script reads; see docs/protocol.md.
+     *
+     * @param faces addresses of the font files that this picture needs
+     */
+    record First(String hash, int width, int height, List<FirstLayer> layers, List<String> faces) {
 
         static First of(Picture picture) {
-            return new First(picture.hash(), picture.width(), picture.height(), picture.layers().stream().map(layer -> new FirstLayer(layer.piece(), layer.movements())).toList());
+            return new First(picture.hash(), picture.width(), picture.height(), picture.layers().stream().map(layer -> new FirstLayer(layer.piece(), layer.movements())).toList(),
+                    picture.faces().stream().map(face -> "/fonts/" + face.fileName()).toList());
         }
     }
 
@@ -81,9 +86,8 @@ class OutletPage {
     }
 
     private String painted(Picture picture) {
-        StringBuilder fonts = new StringBuilder();
-        picture.faces().forEach(face -> fonts.append("<link rel=\"preload\" as=\"font\" type=\"font/ttf\" crossorigin href=\"/fonts/").append(face.fileName()).append("\">"));
-        fonts.append("<style>").append(FontController.css(picture.faces().stream().filter(Face::isOwn).toList())).append("</style>");
+        // A font that is preloaded holds up the first frame; without that, the browser asks for it as soon as it lays out the words.
+        String fonts = "<style>" + FontController.css(picture.faces().stream().filter(Face::isOwn).toList()) + "</style>";
         // Within a script element only "<" could end it.
         String first = json.writeValueAsString(First.of(picture)).replace("<", "\\u003c");
         return page.replace("</head>", fonts + "</head>")
