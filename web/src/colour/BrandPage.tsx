@@ -13,6 +13,7 @@ import { Moods } from "./Moods";
 import { Roles } from "./Roles";
 import { Seeds } from "./Seeds";
 import { Shares } from "./Shares";
+import { Trouble } from "../app/Trouble";
 
 const TABS: [string, string][] = [["", "Roles and guarantees"], ["/pictures", "Ready-made pictures"]];
 
@@ -41,7 +42,7 @@ export function BrandPage({ pictures = false }: { pictures?: boolean }) {
           <span className="ml-auto"><EyesSwitch eyes={eyes} setEyes={setEyes} /></span>
         </div>
         {brand.isPending && <p className="text-faint">Deriving …</p>}
-        {brand.error && <p role="alert" className="text-live">{brand.error.message}</p>}
+        <Trouble query={brand} />
         {brand.data && <Shortfalls shortfalls={brand.data.shortfalls} />}
         <div style={seenBy(eyes)}>
           {pictures ? <RecolourPage /> : <>{brand.data && <Roles roles={brand.data.roles} />}<Scenes /></>}

@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { useCatalogue, useTheme } from "../theme/useTheme";
+import { Trouble } from "../app/Trouble";
 
 const FATES: Record<Schemas["SignalView"]["fate"], [string, string]> = { KEPT: ["kept", "text-kelp"], REWORDED: ["other word", "text-kelp"], LOST: ["lost", "text-ochre"], NEW: ["new", "text-kelp"] };
 
@@ -40,7 +41,7 @@ function Plan({ to }: { to: Schemas["PlatformView"]["id"] }) {
     onError: sayProblem,
   });
   if (plan.isPending) return <p className="text-faint">Working out what changes …</p>;
-  if (plan.error) return <p role="alert" className="text-live">{plan.error.message}</p>;
+  if (!plan.data) return <Trouble query={plan} />;
   const lost = plan.data.signals.filter((line) => line.fate === "LOST").length;
   return (
     <>
@@ -91,7 +92,7 @@ function Replacement() {
     onError: sayProblem,
   });
   if (list.isPending) return null;
-  if (list.error) return <p role="alert" className="text-live">{list.error.message}</p>;
+  if (!list.data) return <Trouble query={list} />;
   return (
     <section className="mb-6 border-l-4 border-kelp bg-sheet px-3 py-2" aria-labelledby="links">
       <h2 id="links">Links to replace in the practice rig</h2>

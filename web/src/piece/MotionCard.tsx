@@ -1,6 +1,7 @@
 import { AlertTriangle, Check } from "lucide-react";
 import type { Piece } from "../api/client";
 import { useMotion } from "./useMotion";
+import { Trouble } from "../app/Trouble";
 
 interface Props {
   piece: Piece;
@@ -16,7 +17,7 @@ export function MotionCard({ piece, canvas, scene }: Props) {
     <section aria-labelledby="motion">
       <h2 id="motion" className="mb-1">Motion</h2>
       {motion.isPending && <p className="text-faint">Watching every frame …</p>}
-      {motion.isError && <p>This could not be measured. <button className="underline" onClick={() => void motion.refetch()}>Try again</button></p>}
+      <Trouble query={motion} />
       {data && !data.moves && <p className="text-faint">It stands still: painted once, then it costs nothing.</p>}
       {data?.moves && (
         <dl className="ruled [&>div]:flex [&>div]:justify-between [&>div]:gap-3 [&>div]:py-1 [&_dd]:text-right">

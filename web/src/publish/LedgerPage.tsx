@@ -5,6 +5,7 @@ import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { useTheme } from "../theme/useTheme";
+import { Trouble } from "../app/Trouble";
 
 type Row = Schemas["Row"];
 
@@ -32,7 +33,7 @@ export function LedgerPage() {
           <label className="flex items-center gap-1.5"><input type="checkbox" className="accent-kelp" checked={all} onChange={(e) => setAll(e.target.checked)} />All parts</label>
         </div>
       </div>
-      {ledger.error && <p role="alert" className="text-live">{ledger.error.message}</p>}
+      <Trouble query={ledger} />
       {onAir === 0 && <p className="mb-3 border border-dashed border-rule p-4">Nothing is on air yet. Press <b>Put on air</b> above; then every source has a link that stays the same through all later edits.</p>}
       {wrong.length > 0 && (
         <section className="mb-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2" aria-label="Sources that need attention">

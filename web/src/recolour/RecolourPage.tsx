@@ -5,6 +5,7 @@ import { ArtworkLine } from "./ArtworkLine";
 import { droppedFiles } from "./dropped";
 import { useArtworks } from "./useArtworks";
 import { useIntake, type Intake } from "./useIntake";
+import { Trouble } from "../app/Trouble";
 
 const TYPES = ".png,.apng,.jpg,.jpeg,.gif,.webp,.svg";
 
@@ -31,7 +32,7 @@ export function RecolourPage() {
       </div>
       {intake && <Progress intake={intake} cancel={cancel} dismiss={dismiss} />}
       {artworks.isPending && <p className="text-faint">Looking for pictures …</p>}
-      {artworks.error && <p role="alert" className="text-live">{artworks.error.message}</p>}
+      <Trouble query={artworks} />
       {artworks.data?.length === 0 && !intake?.running && <p className="border border-dashed border-rule p-6 text-faint">No ready-made pictures yet. Frames, panels and icons from elsewhere get this brand’s colours here; the files themselves are never changed.</p>}
       <ul>{artworks.data?.map((view) => <ArtworkLine key={view.artwork.id} view={view} />)}</ul>
     </section>

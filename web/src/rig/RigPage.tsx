@@ -4,6 +4,7 @@ import { Practice } from "./Practice";
 import { ProgramPicture } from "./ProgramPicture";
 import { SourceList } from "./SourceList";
 import { useRig, withScene, type Program } from "./useRig";
+import { Trouble } from "../app/Trouble";
 
 /** The practice rig: programs side by side, one switch for their scenes, sources with every figure. */
 export function RigPage() {
@@ -12,7 +13,7 @@ export function RigPage() {
   const [scene, setScene] = useState("");
   const [edited, setEdited] = useState("");
   if (rig.isPending) return <p className="p-4 text-faint">Loading the rig …</p>;
-  if (rig.error) return <p role="alert" className="p-4 text-live">{rig.error.message}</p>;
+  if (!rig.data) return <Trouble query={rig} className="p-4" />;
   const programs = rig.data.rig.programs;
   const shown = sideBySide(programs);
   const active = programs[0]?.scenes.find((s) => s.id === scene)?.id ?? programs[0]?.scenes[0]?.id ?? "";

@@ -38,7 +38,7 @@ export function Cell({ scene, canvas, layout, findings, zoom, footage }: Props) 
         {seen && <ScenePicture theme={theme} scene={scene.id} canvas={canvas.id} width={canvas.size.width} height={canvas.size.height} moving={pointed} />}
       </div>
       <span className={`mt-1 flex items-center gap-1 ${bad > 0 ? "text-ochre" : "text-faint"}`}>
-        {bad > 0 ? <AlertTriangle size={13} /> : <Check size={13} />}{bad > 0 ? String(bad) : "fits"}
+        {bad > 0 ? <><AlertTriangle size={13} />{bad}</> : layout ? <><Check size={13} />fits</> : "…"}
         {notes > 0 && <span className="ml-1 flex items-center gap-1 text-faint"><Info size={12} />{notes}</span>}
       </span>
     </Link>

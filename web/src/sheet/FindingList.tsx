@@ -1,6 +1,8 @@
+import type { UseQueryResult } from "@tanstack/react-query";
 import { AlertTriangle, Info, OctagonAlert, Wrench } from "lucide-react";
 import { Link } from "react-router";
 import type { Edit, Finding } from "../api/client";
+import { Trouble } from "../app/Trouble";
 import { useEdit, useTheme } from "../theme/useTheme";
 
 const LOOKS: Record<Finding["weight"], [typeof Info, string]> = {
@@ -10,13 +12,20 @@ const LOOKS: Record<Finding["weight"], [typeof Info, string]> = {
 };
 
 /** What was found, the worst first, each with the way to mend it. */
-export function FindingList({ findings, ready, brief = false }: { findings: Finding[]; ready: boolean; brief?: boolean }) {
-  if (ready && findings.length === 0) return <p className="text-faint">Nothing found. Nothing is cut off, hidden, covered or too small to read.</p>;
-  if (findings.length === 0) return <p className="text-faint">Looking …</p>;
+export function FindingList({ findings, asked, brief = false }: { findings: Finding[]; asked: UseQueryResult[]; brief?: boolean }) {
+  const ready = asked.every((query) => query.isSuccess);
+  const looking = asked.some((query) => query.isPending);
   return (
-    <ul className="ruled" aria-label="Findings">
-      {findings.map((finding) => <Line key={`${finding.kind} ${finding.scene} ${finding.canvas} ${finding.piece} ${finding.other}`} finding={finding} brief={brief} />)}
-    </ul>
+    <>
+      {asked.map((query, i) => <Trouble key={i} query={query} className="mb-2" />)}
+      {findings.length === 0 && ready && <p className="text-faint">Nothing found. Nothing is cut off, hidden, covered or too small to read.</p>}
+      {findings.length > 0 && (
+        <ul className="ruled" aria-label="Findings">
+          {findings.map((finding) => <Line key={`${finding.kind} ${finding.scene} ${finding.canvas} ${finding.piece} ${finding.other}`} finding={finding} brief={brief} />)}
+        </ul>
+      )}
+      {looking && <p className="text-faint">Looking …</p>}
+    </>
   );
 }
 

@@ -11,6 +11,7 @@ import { Coverage } from "./Coverage";
 import { FindingList } from "./FindingList";
 import { Matrix } from "./Matrix";
 import { wrong } from "./weights";
+import { Trouble } from "../app/Trouble";
 
 const ZOOMS = [["Overview", 0.5], ["Usual", 1], ["Large", 1.8]] as const;
 
@@ -32,7 +33,7 @@ export function SheetPage() {
       <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
         <h1>Sheet</h1>
         <p className={wrong(findings).length > 0 ? "text-ochre" : "text-faint"} role="status">
-          {layouts.data ? summary(findings, theme) : "Measuring …"}{layouts.data && (found.isPending || flashes.isPending) && " Still looking …"}
+          {layouts.data ? summary(findings, theme, found.isSuccess && flashes.isSuccess) : !layouts.error && "Measuring …"}
         </p>
         <span className="ml-auto flex items-center gap-3">
           <div role="radiogroup" aria-label="Size of the pictures" className="flex">
@@ -45,7 +46,7 @@ export function SheetPage() {
           <button className={`btn ${comparing ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>Compare two</button>
         </span>
       </div>
-      {layouts.error && <p className="mb-3 text-ochre">{layouts.error.message}</p>}
+      <Trouble query={layouts} className="mb-3" />
       {comparing ? <Compare footage={footage} /> : <Matrix layouts={layouts.data ?? []} findings={findings} zoom={zoom} footage={footage} />}
       <TabGroup className="mt-4">
         <TabList className="flex gap-4 border-b border-rule">
@@ -54,7 +55,7 @@ export function SheetPage() {
         <TabPanels className="pt-3">
           <TabPanel className="max-w-4xl">
             {fixable && <button className="btn btn-main mb-2" disabled={repair.isPending} onClick={() => repair.mutate()}><Wrench size={14} />{repair.isPending ? "Fixing …" : "Fix all that can be fixed"}</button>}
-            <FindingList findings={findings} ready={!found.isPending} />
+            <FindingList findings={findings} asked={[found, flashes]} />
           </TabPanel>
           <TabPanel><Coverage /></TabPanel>
           <TabPanel><CanvasPanel /></TabPanel>
@@ -65,12 +66,14 @@ export function SheetPage() {
   );
 }
 
-function summary(findings: Finding[], theme: Theme): string {
+/** It is only said that everything fits once everything was looked at. */
+function summary(findings: Finding[], theme: Theme, all: boolean): string {
   const cells = `${String(theme.scenes.length)} scenes on ${String(theme.canvases.length)} canvases`;
   const bad = wrong(findings).length;
   const notes = findings.length - bad;
   const noted = notes === 0 ? "" : `, ${String(notes)} ${notes === 1 ? "note" : "notes"}`;
-  return bad === 0 ? `${cells}: everything fits${noted}.` : `${cells}: ${String(bad)} ${bad === 1 ? "finding" : "findings"}${noted}.`;
+  if (bad > 0) return `${cells}: ${String(bad)} ${bad === 1 ? "finding" : "findings"}${noted}${all ? "." : "; still looking …"}`;
+  return `${cells}${all ? `: everything fits${noted}.` : "; still looking …"}`;
 }
 
 function Empty() {

@@ -6,6 +6,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { Mark } from "../app/Mark";
 import { sayProblem } from "../app/notices";
 import { ScenePicture } from "../app/ScenePicture";
+import { Trouble } from "../app/Trouble";
 
 /** All themes of the workspace, each as a strip of its true scenes. */
 export function ShelfPage() {
@@ -28,7 +29,7 @@ export function ShelfPage() {
       </header>
       <NewTheme />
       {shelf.isPending && <p className="text-faint">Looking at the shelf …</p>}
-      {shelf.error && <p role="alert" className="text-live">{shelf.error.message}</p>}
+      <Trouble query={shelf} />
       {shelf.data?.length === 0 && <p className="text-faint">Nothing here yet. Name your first theme above; it starts with a wide and an upright canvas.</p>}
       <ul className="ruled border-y border-rule">
         {shelf.data?.map((line) => <ThemeStrip key={line.id} line={line} />)}

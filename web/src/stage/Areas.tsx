@@ -1,4 +1,5 @@
 import type { Layout } from "../api/client";
+import { Label } from "./Label";
 
 /** What is kept clear, and the regions of captures that matter, as thin outlines with their names. */
 export function Areas({ layout, scale }: { layout: Layout; scale: number }) {
@@ -12,7 +13,7 @@ export function Areas({ layout, scale }: { layout: Layout; scale: number }) {
       {all.map(({ key, name, box, colour }) => (
         <g key={key}>
           <rect {...box} fill={colour} fillOpacity={0.12} stroke={colour} strokeWidth={1.5 * line} strokeDasharray={`${String(3 * line)} ${String(3 * line)}`} />
-          <text x={box.x + 5 * line} y={box.y + 14 * line} fontSize={11.5 * line} fill={colour} stroke="#fff" strokeWidth={3.5 * line} paintOrder="stroke">{name}</text>
+          <Label x={box.x + 3 * line} y={box.y + 14 * line} line={line} text={name} colour={colour} from="left" />
         </g>
       ))}
     </svg>

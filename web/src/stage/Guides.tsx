@@ -1,6 +1,7 @@
 import type { Person } from "../api/live";
 import type { Box, Layout } from "../api/client";
 import { HANDLES } from "./geometry";
+import { Label } from "./Label";
 import { distance, type SnapLine } from "./snapping";
 import type { Placing } from "./usePlacing";
 
@@ -54,8 +55,15 @@ function Handles({ box, line }: { box: Box; line: number }) {
       {HANDLES.map((h) => {
         const x = box.x + (box.width * (h.x + 1)) / 2;
         const y = box.y + (box.height * (h.y + 1)) / 2;
-        return <path key={`${String(h.x)}${String(h.y)}`} d={`M${String(x - 5 * line)} ${String(y)}H${String(x + 5 * line)}M${String(x)} ${String(y - 5 * line)}V${String(y + 5 * line)}`} stroke="#111" strokeWidth={3 * line} />;
+        const cross = (arm: number) => `M${String(x - arm * line)} ${String(y)}H${String(x + arm * line)}M${String(x)} ${String(y - arm * line)}V${String(y + arm * line)}`;
+        return (
+          <g key={`${String(h.x)}${String(h.y)}`}>
+            <path d={cross(6)} stroke="#fff" strokeWidth={5 * line} />
+            <path d={cross(5)} stroke="#111" strokeWidth={3 * line} />
+          </g>
+        );
       })}
+      <path d={`M${String(middle)} ${String(box.y + box.height)}v${String(16 * line)}`} stroke="#fff" strokeWidth={3 * line} />
       <path d={`M${String(middle)} ${String(box.y + box.height)}v${String(16 * line)}`} stroke="#111" strokeWidth={line} />
       <circle cx={middle} cy={box.y + box.height + 20 * line} r={5 * line} fill="#fff" stroke="#111" strokeWidth={2 * line} />
     </>
@@ -81,8 +89,4 @@ function TheirBox({ person, box, colour, line }: { person: Person; box: Box | un
       <Label x={box.x + box.width / 2} y={box.y + box.height + 14 * line} line={line} text={person.name} colour={colour} />
     </g>
   );
-}
-
-function Label({ x, y, line, text, colour = "#111" }: { x: number; y: number; line: number; text: string; colour?: string }) {
-  return <text x={x} y={y} fontSize={12 * line} textAnchor="middle" fill={colour} stroke="#fff" strokeWidth={4 * line} paintOrder="stroke">{text}</text>;
 }

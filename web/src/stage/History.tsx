@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { takeView, useThemeId } from "../theme/useTheme";
+import { Trouble } from "../app/Trouble";
 
 const TIME = new Intl.DateTimeFormat(undefined, { hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
 const DAY = new Intl.DateTimeFormat(undefined, { day: "numeric", month: "short" });
@@ -19,7 +20,7 @@ export function History() {
     onError: sayProblem,
   });
   if (history.isPending) return <p className="text-faint">Reading what happened …</p>;
-  if (history.error) return <p className="text-ochre">{history.error.message}</p>;
+  if (!history.data) return <Trouble query={history} />;
   if (history.data.length === 0) return <p className="text-faint">Nothing was changed yet.</p>;
   return (
     <ol className="ruled" aria-label="History">

@@ -24,6 +24,7 @@ import { useOthers } from "./useOthers";
 import { useStage } from "./useStage";
 import { useStageEdits } from "./useStageEdits";
 import { WordsCard } from "./WordsCard";
+import { Trouble } from "../app/Trouble";
 
 /** One scene on one canvas, large, with the others live beside it. */
 export function StagePage() {
@@ -51,7 +52,8 @@ function Stage({ theme, scene, canvas }: { theme: Theme; scene: Scene; canvas: C
     <div className="grid h-full grid-cols-[minmax(0,1fr)_292px]">
       <div className="flex min-h-0 min-w-0 flex-col">
         <Toolbar theme={theme} scene={scene} canvas={canvas} open={open} />
-        {!layout && <p className="flex-1 p-4 text-faint">{layouts.error ? layouts.error.message : "Measuring …"}</p>}
+        {!layout && !layouts.error && <p className="flex-1 p-4 text-faint">Measuring …</p>}
+        <Trouble query={layouts} className={layout ? "px-4 py-1" : "flex-1 p-4"} />
         {layout && (phone ? <PhoneView theme={theme} scene={scene} canvas={canvas} layout={layout} />
           : <StageView theme={theme} scene={scene} canvas={canvas} layout={layout} selected={selected} select={select} others={here} />)}
         <Others scene={scene} current={canvas} canvases={theme.canvases} layouts={layouts.data ?? []} open={(c) => open(scene.id, c)} people={people.map((person) => person.name)} />
@@ -144,7 +146,7 @@ function Lists({ theme, scene, layout, selected, select }: PanelProps) {
     <section aria-label="Lists" className="flex min-h-0 flex-[2] flex-col">
       <Tabs names={["Stack", own.length === 0 ? "Findings" : `Findings ${String(own.length)}`, "Areas", "History"]}>
         <Stack scene={scene} layout={layout} selected={selected} select={select} />
-        <FindingList findings={own} ready={!findings.isPending} brief />
+        <FindingList findings={own} asked={[findings]} brief />
         <AreaList theme={theme} scene={scene} layout={layout} />
         <History />
       </Tabs>

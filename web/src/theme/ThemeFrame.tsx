@@ -8,17 +8,18 @@ import { isNight, setNight } from "../app/night";
 import { sayProblem, useNotices } from "../app/notices";
 import { FrameKeys, steps } from "./FrameKeys";
 import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
+import { Trouble } from "../app/Trouble";
 
 /** The notebook's margin (the order of the work) and the head line, around every page of a theme. */
 export function ThemeFrame() {
   const theme = useThemeQuery();
   useOthersChanges();
   if (theme.isPending) return <p className="p-6 text-faint">Opening the theme …</p>;
-  if (theme.error) {
+  if (!theme.data) {
     return (
       <main className="p-6">
         <h1 className="mb-2">This theme cannot be opened</h1>
-        <p className="mb-4">{theme.error.message}</p>
+        <Trouble query={theme} className="mb-4" />
         <Link className="btn" to="/">Back to the shelf</Link>
       </main>
     );
@@ -27,7 +28,7 @@ export function ThemeFrame() {
     <div className="grid h-full grid-cols-[132px_minmax(0,1fr)] grid-rows-[44px_minmax(0,1fr)]">
       <HeadLine theme={theme.data} />
       <Steps theme={theme.data} />
-      <main className="min-w-0 overflow-auto"><Outlet /></main>
+      <main className="min-w-0 overflow-auto"><Trouble query={theme} className="px-4 pt-2" /><Outlet /></main>
     </div>
   );
 }
