@@ -1,0 +1,84 @@
+package brandeon.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import brandeon.server.support.RunningServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What a designer sees while the server is away or in trouble: the truth, their work, and a way on. */
+@ExtendWith(RunningServer.class)
+class TroubleTest {
+
+    private static final Pattern JUDGED = Pattern.compile("/api/themes/[^/]+/(layouts|findings|flashes).*");
+    private static final Pattern THEME = Pattern.compile("/api/themes/.*");
+
+    private RunningServer server;
+    private String theme;
+
+    @BeforeEach
+    void aThemeWithOneScene(RunningServer running) {
+        server = running;
+        theme = running.host().post("/api/themes", "{\"name\":\"Trouble\"}").json().path("id").asString();
+        running.host().post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
+    }
+
+    @Test
+    void theSheetClaimsNothingThatWasNotLookedAt() {
+        try (Browser browser = new Browser()) {
+            Page page = browser.signedIn(server.address(), 1280, 800);
+            page.route(JUDGED, TroubleTest::away);
+            page.navigate(server.address() + "/themes/" + theme + "/sheet");
+            // The page asks several times before it gives up.
+            assertThat(page.getByText("The tide took it.").first()).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
+            assertThat(page.getByText("fits", new Page.GetByTextOptions().setExact(true))).hasCount(0);
+            assertThat(page.getByText("everything fits")).hasCount(0);
+            assertThat(page.getByText("Nothing found.")).hasCount(0);
+            assertThat(page.locator("td a svg[data-piece]").first()).isVisible();
+            page.unroute(JUDGED);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Try again")).first().click();
+            assertThat(page.getByText("fits", new Page.GetByTextOptions().setExact(true)).first()).isVisible();
+            Locator again = page.getByRole(AriaRole.TABPANEL).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Try again"));
+            while (again.count() > 0) {
+                again.first().click();
+                assertThat(page.getByText("Asking …")).hasCount(0);
+            }
+            assertThat(page.getByText("The tide took it.")).hasCount(0);
+        }
+    }
+
+    @Test
+    void anEditThatDoesNotArriveIsSaidAndTheStageStays() {
+        try (Browser browser = new Browser()) {
+            Page page = browser.signedIn(server.address(), 1280, 800);
+            page.navigate(server.address() + "/themes/" + theme + "/sheet");
+            page.getByLabel(Pattern.compile("Live on Wide, .*")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Goal").setExact(true)).click();
+            Locator left = page.getByLabel("Left in pixels");
+            String before = left.inputValue();
+            page.route(THEME, Route::abort);
+            left.fill("100");
+            left.press("Enter");
+            assertThat(page.getByText("The server cannot be reached. Nothing was lost; try again in a moment.").first()).isVisible();
+            assertThat(page.getByTestId("stage")).isVisible();
+            assertThat(left).hasValue(before);
+            page.unroute(THEME);
+            left.fill("100");
+            left.press("Enter");
+            assertThat(left).hasValue("100");
+            page.keyboard().press("Control+z");
+            assertThat(left).hasValue(before);
+        }
+    }
+
+    private static void away(Route route) {
+        route.fulfill(new Route.FulfillOptions().setStatus(503).setContentType("application/problem+json").setBody("{\"detail\":\"The tide took it.\"}"));
+    }
+}
