@@ -42,12 +42,14 @@ interface Following {
 }
 
 /** The editor's one connection; every picture on every screen shares it. */
-class Live {
+export class Live {
   readonly clock = new ServerClock();
   private socket: WebSocket | null = null;
   private readonly following = new Map<string, Following>();
   private readonly listeners = new Set<(theme: string, version: number) => void>();
   private readonly hearers = new Set<(people: Person[]) => void>();
+  private readonly returns = new Set<() => void>();
+  private lost = false;
   private here: At | null = null;
   private count = 0;
   private wait = 250;
@@ -73,6 +75,12 @@ class Live {
     return () => this.listeners.delete(listener);
   }
 
+  /** Hears when the server is there again after it was away: what changed meanwhile was not told. */
+  onReturn(listener: () => void): () => void {
+    this.returns.add(listener);
+    return () => this.returns.delete(listener);
+  }
+
   /** Hears who else looks at the theme that one is on. */
   onPeople(hearer: (people: Person[]) => void): () => void {
     this.hearers.add(hearer);
@@ -96,11 +104,15 @@ class Live {
       this.send({ type: "time", sent: Date.now() });
       this.following.forEach((_, feed) => this.watch(feed));
       if (this.here) this.send({ type: "at", ...this.here });
+      if (this.lost) this.returns.forEach((listener) => listener());
+      this.lost = false;
     };
     socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Message);
     socket.onclose = () => {
       this.socket = null;
-      if (this.following.size === 0) return;
+      this.lost = true;
+      this.hearers.forEach((hearer) => hearer([]));
+      if (this.following.size === 0 && !this.here) return;
       window.setTimeout(() => {
         if (!this.socket) this.connect();
       }, this.wait);

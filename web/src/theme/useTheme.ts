@@ -140,7 +140,11 @@ export function useOthersChanges(): void {
   const queries = useQueryClient();
   useEffect(() => {
     let heard = 0;
-    return live.onChange((theme, version) => {
+    const missed = live.onReturn(() => {
+      void queries.invalidateQueries({ queryKey: ["theme", id] });
+      refresh(queries, id);
+    });
+    const changes = live.onChange((theme, version) => {
       if (theme !== id || version <= heard) return;
       heard = version;
       const look = () => {
@@ -152,6 +156,10 @@ export function useOthersChanges(): void {
       if (underWay > 0) void line.then(look);
       else look();
     });
+    return () => {
+      missed();
+      changes();
+    };
   }, [id, queries]);
 }
 
