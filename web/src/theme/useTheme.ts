@@ -5,6 +5,7 @@ import { answer, api, type Edit, type Schemas, type ThemeView } from "../api/cli
 import { live } from "../api/live";
 import { useSettled } from "../app/useSettled";
 import { sayProblem, useNotices } from "../app/notices";
+import { themeQuery } from "./themeQuery";
 
 export function useThemeId(): string {
   return useParams()["id"] ?? "";
@@ -12,7 +13,7 @@ export function useThemeId(): string {
 
 export function useThemeQuery() {
   const id = useThemeId();
-  return useQuery({ queryKey: ["theme", id], queryFn: () => answer(api.GET("/api/themes/{id}", { params: { path: { id } } })) });
+  return useQuery(themeQuery(id));
 }
 
 /** The theme, on pages that are only shown when it is there. */
