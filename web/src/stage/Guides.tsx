@@ -40,7 +40,7 @@ export function Guides({ layout, scale, boxes, met, marquee, guides, others }: P
               </g>
             );
           })}
-          {boxes.length === 1 && only && <Label x={only.box.x + only.box.width / 2} y={Math.max(14 * line, only.box.y - 8 * line)} line={line} text={`${String(Math.round(only.box.width))} × ${String(Math.round(only.box.height))} at ${String(Math.round(only.box.x))}, ${String(Math.round(only.box.y))}`} />}
+          {boxes.length === 1 && only && <Label x={Math.min(layout.width - 80 * line, Math.max(80 * line, only.box.x + only.box.width / 2))} y={Math.max(14 * line, only.box.y - 8 * line)} line={line} text={`${String(Math.round(only.box.width))} × ${String(Math.round(only.box.height))} at ${String(Math.round(only.box.x))}, ${String(Math.round(only.box.y))}`} />}
         </g>
       )}
       {marquee && <rect {...marquee} fill="#fff" fillOpacity={0.15} stroke="#111" strokeWidth={line} strokeDasharray={`${String(4 * line)} ${String(3 * line)}`} />}

@@ -9,6 +9,16 @@ import java.nio.file.Path;
 /** One picture of each main view, from the demo. */
 public final class Screenshots {
 
+    private static final String[] WRONGS = {
+        "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"supporter\",\"canvas\":\"wide\",\"box\":{\"x\":1660,\"y\":560,\"width\":371,\"height\":112}}",
+        "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"follower\",\"canvas\":\"wide\",\"box\":{\"x\":1180,\"y\":640,\"width\":371,\"height\":112}}",
+        "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"camera-frame\",\"canvas\":\"wide\",\"box\":{\"x\":1240,\"y\":60,\"width\":640,\"height\":400}}",
+        "{\"edit\":\"reorder\",\"scene\":\"hide\",\"piece\":\"announcer\",\"index\":1}",
+        "{\"edit\":\"setCaptureSize\",\"capture\":\"camera\",\"size\":{\"width\":320,\"height\":240}}",
+        "{\"edit\":\"setFigure\",\"piece\":\"sightings\",\"field\":\"size\",\"value\":0.6}",
+        "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"High tide 19:42, low tide 01:58, wind from the north-east, two bitterns heard before dawn, please whisper in the chat\"}"
+    };
+
     private final Page page;
     private final Path folder;
 
@@ -55,7 +65,7 @@ public final class Screenshots {
         page.waitForSelector("[data-testid=fit]");
         take("stage");
         page.navigate(theme + "/stage/desk/upright?piece=guest");
-        page.getByLabel("Behind").selectOption("dusk");
+        page.locator("select:has(option[value=dusk])").selectOption("dusk");
         page.getByLabel("Lines of the zone plan").click();
         page.waitForSelector("[data-testid=selection]");
         take("stage-upright");
@@ -72,6 +82,29 @@ public final class Screenshots {
         page.navigate(theme + "/move");
         page.waitForSelector("text=Wording");
         take("move");
+        trouble(address, theme);
+    }
+
+    /** Sheet and Stage of a theme in which much went wrong, and the Sheet of an empty one. */
+    private void trouble(String address, String theme) {
+        Host host = Host.signedIn(address);
+        String id = theme.substring(theme.lastIndexOf('/') + 1);
+        for (String edit : WRONGS) {
+            host.call("POST", "/api/themes/" + id + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"\"}");
+        }
+        page.navigate(theme + "/sheet");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Overview")).click();
+        page.waitForSelector("[data-finding=CONTRAST], [data-finding=OUTSIDE_CANVAS]");
+        page.locator("[data-finding]").nth(6).scrollIntoViewIfNeeded();
+        take("sheet-findings");
+        page.navigate(theme + "/stage/hide/wide?piece=supporter");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Findings.*"))).click();
+        page.waitForSelector("[data-finding]");
+        take("stage-findings");
+        String empty = host.call("POST", "/api/themes", "{\"name\":\"Frost watch\"}").replaceAll("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
+        page.navigate(address + "/themes/" + empty + "/sheet");
+        page.waitForSelector("text=This theme has no scenes yet");
+        take("sheet-empty");
     }
 
     private com.microsoft.playwright.Locator button(String name) {
