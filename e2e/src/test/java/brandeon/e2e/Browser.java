@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.awt.image.BufferedImage;
@@ -16,6 +17,13 @@ import javax.imageio.ImageIO;
 
 /** Debian's Chromium, headless, with a profile of its own; closed with everything it opened. */
 final class Browser implements AutoCloseable {
+
+    /** As patient as with actions: server, database and browser share the processor. */
+    private static final double PATIENCE = 20_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
+    }
 
     private final Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final com.microsoft.playwright.Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions()
@@ -35,7 +43,7 @@ final class Browser implements AutoCloseable {
 
     private Page window(int width, int height, ServiceWorkerPolicy workers) {
         BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height).setServiceWorkers(workers));
-        context.setDefaultTimeout(20_000);
+        context.setDefaultTimeout(PATIENCE);
         return context.newPage();
     }
 

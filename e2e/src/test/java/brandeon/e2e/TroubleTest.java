@@ -6,7 +6,6 @@ import brandeon.server.support.RunningServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -37,7 +36,7 @@ class TroubleTest {
             page.route(JUDGED, TroubleTest::away);
             page.navigate(server.address() + "/themes/" + theme + "/sheet");
             // The page asks several times before it gives up.
-            assertThat(page.getByText("The tide took it.").first()).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
+            assertThat(page.getByText("The tide took it.").first()).isVisible();
             assertThat(page.getByText("fits", new Page.GetByTextOptions().setExact(true))).hasCount(0);
             assertThat(page.getByText("everything fits")).hasCount(0);
             assertThat(page.getByText("Nothing found.")).hasCount(0);

@@ -31,7 +31,7 @@ final class RotatorArt {
         for (int i = 0; i < ask.entries().size(); i++) {
             Ask.Entry entry = ask.entries().get(i);
             List<Mark> words = new ArrayList<>();
-            LineArt.words(words, family, easel, ready.plate(), ready.room(), entry.label(), entry.value(), easel.px(LineArt.LOW));
+            LineArt.words(words, family, easel, ready.plate(), new LineArt.Pair(entry.label(), entry.value(), ready.room(), easel.px(LineArt.LOW)));
             marks.add(new Mark.Group("entry-" + i, i == 0 ? 1 : 0, new Outline(List.of()), words));
             if (turning) {
                 tracks.add(turn("entry-" + i, entry.seconds() * 1000, round, from, easel));

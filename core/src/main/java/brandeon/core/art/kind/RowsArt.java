@@ -57,19 +57,27 @@ final class RowsArt {
             marks.addAll(family.rule(easel, inner.x(), y, inner.width()));
         }
         boolean above = row >= easel.px(STACKED_FROM) && ask.rows().stream().limit(shown).anyMatch(one -> !besides(family, easel, inner.width(), row, one));
+        LineArt.Sizes most = LineArt.Sizes.ANY;
+        for (Ask.Row one : ask.rows().subList(0, above ? shown : 0)) {
+            most = most.least(LineArt.sizes(family, easel, ready.plate(), pair(easel, new Box(inner.x(), y, inner.width(), row), one)));
+        }
         for (int i = 0; i < shown; i++) {
             Box place = new Box(inner.x(), y, inner.width(), row);
             if (i > 0) {
                 marks.addAll(separator(easel, place));
             }
             if (above && !ask.marked() && !ask.rows().get(i).value().isBlank()) {
-                LineArt.words(marks, family, easel, ready.plate(), new Box(place.x(), place.y() + easel.px(7), place.width(), place.height() - easel.px(14)), ask.rows().get(i).label(), ask.rows().get(i).value(), 0);
+                LineArt.words(marks, family, easel, ready.plate(), pair(easel, place, ask.rows().get(i)), most);
             } else {
                 row(marks, family, easel, ready.plate(), place, ask.rows().get(i), ask.marked());
             }
             y += row;
         }
         return PieceArt.still(marks);
+    }
+
+    private static LineArt.Pair pair(Easel easel, Box place, Ask.Row row) {
+        return new LineArt.Pair(row.label(), row.value(), new Box(place.x(), place.y() + easel.px(7), place.width(), place.height() - easel.px(14)), 0);
     }
 
     /** Whether a label fits beside its value without being shortened. */
@@ -133,6 +141,7 @@ final class RowsArt {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         double cell = ready.room().width() / Math.max(1, ask.rows().size());
+        List<LineArt.Pair> pairs = new ArrayList<>();
         for (int i = 0; i < ask.rows().size(); i++) {
             double x = ready.room().x() + i * cell;
             if (i > 0 && easel.tune().separator() == Tune.Separator.DOTS) {
@@ -143,8 +152,12 @@ final class RowsArt {
             }
             double pad = i == 0 ? 0 : easel.px(16) * easel.tune().spacing();
             Box room = new Box(x + pad, ready.room().y(), Math.max(1, cell - pad - easel.px(16)), ready.room().height());
-            LineArt.words(marks, family, easel, ready.plate(), room, ask.rows().get(i).value().isBlank() ? "" : ask.rows().get(i).label(), ask.rows().get(i).value().isBlank() ? ask.rows().get(i).label() : ask.rows().get(i).value(), easel.px(LineArt.LOW));
+            Ask.Row row = ask.rows().get(i);
+            pairs.add(new LineArt.Pair(row.value().isBlank() ? "" : row.label(), row.value().isBlank() ? row.label() : row.value(), room, easel.px(LineArt.LOW)));
         }
+        // What stands beside one another has the same size, and so the same baseline.
+        LineArt.Sizes most = pairs.stream().map(pair -> LineArt.sizes(family, easel, ready.plate(), pair)).reduce(LineArt.Sizes.ANY, LineArt.Sizes::least);
+        pairs.forEach(pair -> LineArt.words(marks, family, easel, ready.plate(), pair, most));
         return PieceArt.still(marks);
     }
 }

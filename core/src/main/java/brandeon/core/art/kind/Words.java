@@ -59,8 +59,13 @@ final class Words {
 
     /** A label in the family's lettering. */
     static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour) {
+        return label(lettering, easel, text, room, colour, Double.MAX_VALUE);
+    }
+
+    /** @param most the largest size in pixels */
+    static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour, double most) {
         double least = Lettering.LEAST * easel.canvas().unit();
-        return line(easel.look().text(), lettering.labelText(text), Math.max(least, easel.letters(lettering.label())), least, room, colour);
+        return line(easel.look().text(), lettering.labelText(text), Math.min(most, Math.max(least, easel.letters(lettering.label()))), least, room, colour);
     }
 
     /** Lines under one another, as a block in the middle of a height; without empty ones. */

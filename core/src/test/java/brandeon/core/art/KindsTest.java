@@ -1,0 +1,229 @@
+package brandeon.core.art;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
+import brandeon.core.demo.ReedlightHide;
+import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.layout.Samples;
+import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceKind;
+import brandeon.core.theme.Theme;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What each kind of widget says with its figures and in its time, seen in the pixels of every family. */
+class KindsTest {
+
+    private static final Canvas CANVAS = Canvas.of("small", "Small", Size.of(960, 540), 60);
+
+    static Stream<Theme> families() {
+        return Families.all().stream().map(family -> ReedlightHide.theme().withFamily(family.id()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void aBarIsAsLongAsItsShare(Theme theme) {
+        BufferedImage empty = painted(theme, meter(0), 0);
+        Box whole = changed(empty, painted(theme, meter(100), 0));
+        assertThat(whole.width()).isGreaterThan(200);
+        double before = whole.x();
+        for (int share : new int[] {10, 25, 50, 75, 90}) {
+            Box filled = changed(empty, painted(theme, meter(share), 0));
+            assertThat((filled.right() - whole.x()) / whole.width()).as("%d %% in %s", share, theme.family()).isCloseTo(share / 100.0, within(0.07));
+            assertThat(filled.x()).as("it begins at the same end").isCloseTo(whole.x(), within(2.0));
+            assertThat(filled.right()).isGreaterThan(before);
+            before = filled.right();
+        }
+        assertThat(pixels(painted(theme, meter(250), 0))).as("more than all is all").isEqualTo(pixels(painted(theme, meter(100), 0)));
+    }
+
+    /** In the middle of its turn an entry stands there as if it were the only one. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void entriesTakeTurnsEachForItsTime(Theme theme) {
+        List<String> entries = List.of("Field notes | reedlight.example", "Sightings | Tell us in the chat | 3", "Next watch | Thursday 05:30");
+        Piece all = rotator(String.join("\n", entries));
+        long[] middles = {2_500, 6_500, 10_500};
+        for (int round = 0; round < 2; round++) {
+            for (int i = 0; i < entries.size(); i++) {
+                assertThat(pixels(painted(theme, all, round * 13_000 + middles[i]))).as("entry %d in round %d of %s", i, round, theme.family())
+                        .isEqualTo(pixels(painted(theme, rotator(entries.get(i)), 0)));
+            }
+        }
+        assertThat(pixels(painted(theme, all.withFigure("moving", 0), 6_500))).as("at rest the first shows").isEqualTo(pixels(painted(theme, rotator(entries.getFirst()), 0)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void aTickerComesInFromTheRightAndLeavesNothingBehind(Theme theme) {
+        String words = IntStream.range(0, 12).mapToObj(i -> "high tide at hide number " + i).collect(Collectors.joining(" · "));
+        Piece ticker = Piece.of("t", PieceKind.TICKER, "T").withText("text", words).withFigure("speed", 300);
+        long millis = (long) placed(theme, ticker).art().tracks().getFirst().millis();
+        int[] bare = pixels(painted(theme, ticker.withText("text", ""), 0));
+        assertThat(pixels(painted(theme, ticker, 0))).as("nothing is there yet").isEqualTo(bare);
+        assertThat(pixels(painted(theme, ticker, millis - 1))).as("and nothing any more").isEqualTo(bare);
+        Box early = changed(painted(theme, ticker.withText("text", ""), 0), painted(theme, ticker, 400));
+        Box later = changed(painted(theme, ticker.withText("text", ""), 0), painted(theme, ticker, 1400));
+        assertThat(early.right()).as("it fills its room to the right").isCloseTo(later.right(), within(12.0));
+        assertThat(early.x() - later.x()).as("300 units in a second, at half a pixel each").isCloseTo(150, within(6.0));
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void theNewestLineOfAChatIsTheLowestAndTheClearest(Theme theme) {
+        Piece chat = Piece.of("c", PieceKind.CHAT, "C").withText("rows", IntStream.range(0, 9).mapToObj(i -> "Ilse | line" + i).collect(Collectors.joining("\n")));
+        List<Mark.Text> said = placed(theme, chat).art().texts().stream().filter(text -> text.text().startsWith("line")).sorted(Comparator.comparingDouble(Mark.Text::y)).toList();
+        assertThat(said).hasSizeGreaterThan(2);
+        assertThat(said.getLast().text()).isEqualTo("line8");
+        assertThat(said.stream().map(text -> Integer.parseInt(text.text().substring(4))).toList()).as("in the order in which they came, the oldest left out").isSorted()
+                .isEqualTo(IntStream.rangeClosed(9 - said.size(), 8).boxed().toList());
+        BufferedImage bare = painted(theme, chat.withText("rows", " | "), 0);
+        BufferedImage fading = painted(theme, chat, 0);
+        BufferedImage clear = painted(theme, chat.withFigure("fading", 0), 0);
+        assertThat(band(fading, said.getLast())).as("the newest").isEqualTo(band(clear, said.getLast()));
+        assertThat(contrast(bare, fading, said.getFirst())).as("the oldest is fainter").isLessThan(0.75 * contrast(bare, clear, said.getFirst()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void supportersStandInOneToFiveRowsOrBesideOneAnother(Theme theme) {
+        for (int rows = 1; rows <= 5; rows++) {
+            List<Mark.Text> names = names(theme, stack(rows));
+            assertThat(names).as("%d rows in %s", rows, theme.family()).hasSize(rows);
+            assertThat(names).extracting(Mark.Text::y).isSorted().doesNotHaveDuplicates();
+            if (rows > 2) {
+                assertThat(names.get(2).y() - names.get(1).y()).as("equal steps").isCloseTo(names.get(1).y() - names.get(0).y(), within(1.0));
+            }
+        }
+        // A column is too narrow for more.
+        for (int rows = 1; rows <= 3; rows++) {
+            List<Mark.Text> beside = names(theme, stack(rows).withFigure("inARow", 1));
+            assertThat(beside).hasSize(rows);
+            assertThat(beside).extracting(Mark.Text::y).as("on one line").allMatch(y -> Math.abs(y - beside.getFirst().y()) < 0.01);
+            assertThat(beside).extracting(Mark.Text::px).as("in one size").containsOnly(beside.getFirst().px());
+            assertThat(beside).extracting(text -> text.box().x()).isSorted().doesNotHaveDuplicates();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void aScoreHasItsFiguresInTheMiddleAndItsNamesOutside(Theme theme) {
+        List<Mark.Text> texts = placed(theme, Piece.of("s", PieceKind.SCORE, "S")).art().texts();
+        List<String> across = texts.stream().sorted(Comparator.comparingDouble(text -> text.box().centreX())).map(Mark.Text::text).toList();
+        assertThat(across).containsExactly("Hide", "3", "2", "Chat");
+        Box hide = box(texts, "Hide");
+        Box chat = box(texts, "Chat");
+        double middle = (hide.right() + chat.x()) / 2;
+        assertThat(middle - box(texts, "3").centreX()).as("as far from the middle on either side").isCloseTo(box(texts, "2").centreX() - middle, within(1.0));
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void aLowerThirdReachesNoFurtherThanItsWordsNeed(Theme theme) {
+        double last = 0;
+        for (String name : List.of("Al", "Mirela Osk", "Mirela Osk-Fenwick of Low Quay")) {
+            Placement third = placed(theme, Piece.of("l", PieceKind.LOWER_THIRD, "L").withText("name", name).withText("line", ""));
+            Box ink = Ink.of(third.art().marks()).orElseThrow();
+            Box words = box(third.art().texts(), name);
+            assertThat(ink.right()).as(theme.family()).isGreaterThan(words.right() - 1).isLessThan(words.right() + third.box().height() * 1.6);
+            assertThat(ink.width()).as("longer with longer words").isGreaterThan(last);
+            last = ink.width();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void whatIsSetStillDoesNotMove(Theme theme) {
+        for (PieceKind kind : PieceKind.values()) {
+            if (kind.figure("moving").isPresent()) {
+                Piece still = Samples.piece(theme, kind).withFigure("moving", 0);
+                assertThat(pixels(painted(theme, still, 0))).as("%s in %s", kind, theme.family()).isEqualTo(pixels(painted(theme, still, 3_700)));
+            }
+        }
+    }
+
+    private static Piece meter(int value) {
+        return Piece.of("m", PieceKind.METER, "M").withText("value", String.valueOf(value));
+    }
+
+    private static Piece rotator(String rows) {
+        return Piece.of("r", PieceKind.ROTATOR, "R").withText("rows", rows);
+    }
+
+    /** Every other name is a long one. */
+    private static Piece stack(int rows) {
+        return Piece.of("s", PieceKind.SUPPORTERS, "S").withText("rows", IntStream.range(0, rows).mapToObj(i -> "Row " + i + " | Name " + "of a watcher ".repeat(i % 2 * 2) + i).collect(Collectors.joining("\n")));
+    }
+
+    private static List<Mark.Text> names(Theme theme, Piece stack) {
+        return placed(theme, stack).art().texts().stream().filter(text -> text.text().startsWith("N")).toList();
+    }
+
+    private static Box box(List<Mark.Text> texts, String text) {
+        return texts.stream().filter(one -> one.text().equals(text)).findFirst().orElseThrow().box();
+    }
+
+    private static Placement placed(Theme theme, Piece piece) {
+        return Samples.of(theme, piece, CANVAS, Samples.live()).placements().getFirst();
+    }
+
+    /** @param now milliseconds on the shared clock */
+    private static BufferedImage painted(Theme theme, Piece piece, long now) {
+        return Raster.paint(CANVAS.size(), placed(theme, piece).art().at(now), now, Pictures.NONE);
+    }
+
+    private static int[] pixels(BufferedImage image) {
+        return ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+    }
+
+    /** Around all pixels that differ visibly. */
+    private static Box changed(BufferedImage one, BufferedImage other) {
+        int left = one.getWidth();
+        int right = 0;
+        int top = one.getHeight();
+        int bottom = 0;
+        for (int y = 0; y < one.getHeight(); y++) {
+            for (int x = 0; x < one.getWidth(); x++) {
+                if (difference(one.getRGB(x, y), other.getRGB(x, y)) > 24) {
+                    left = Math.min(left, x);
+                    right = Math.max(right, x + 1);
+                    top = Math.min(top, y);
+                    bottom = Math.max(bottom, y + 1);
+                }
+            }
+        }
+        return new Box(left, top, Math.max(0, right - left), Math.max(0, bottom - top));
+    }
+
+    private static int difference(int one, int other) {
+        int most = 0;
+        for (int shift = 0; shift < 32; shift += 8) {
+            most = Math.max(most, Math.abs((one >>> shift & 255) - (other >>> shift & 255)));
+        }
+        return most;
+    }
+
+    private static List<Integer> band(BufferedImage image, Mark.Text text) {
+        Box box = text.box().snapped().cut(CANVAS.size().box());
+        return IntStream.range((int) box.y(), (int) box.bottom()).boxed()
+                .flatMap(y -> IntStream.range((int) box.x(), (int) box.right()).mapToObj(x -> image.getRGB(x, y))).toList();
+    }
+
+    /** How much a text stands out from what is there without it, summed up. */
+    private static double contrast(BufferedImage bare, BufferedImage with, Mark.Text text) {
+        List<Integer> before = band(bare, text);
+        List<Integer> after = band(with, text);
+        return IntStream.range(0, before.size()).mapToDouble(i -> difference(before.get(i), after.get(i))).sum();
+    }
+}
