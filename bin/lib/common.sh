@@ -121,6 +121,8 @@ build_server() {
   if [ -e "$RUN/app/brandeon-app.jar" ] && [ "$(cat "$RUN/built" 2>/dev/null)" = "$state" ]; then return; fi
   echo "Building …"
   build_web
+  # Files of earlier builds have other names and would stay.
+  rm -rf server/target/classes/static
   mvn -q -B -Dmaven.test.skip=true -pl core,server -am package >"$RUN/maven.log" 2>&1 \
     || { grep -E 'ERROR' "$RUN/maven.log" | head -n 20 >&2; fail "Building the server failed; see $RUN/maven.log."; }
   rm -rf "$RUN/app"
