@@ -1,13 +1,21 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { StrictMode, Suspense } from "react";
+import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { MovePage } from "../move/MovePage";
+import { LedgerPage } from "../publish/LedgerPage";
+import { RigPage } from "../rig/RigPage";
+import { ShelfPage } from "../shelf/ShelfPage";
+import { StagePage } from "../stage/StagePage";
+import { BrandPage } from "../colour/BrandPage";
+import { PiecePage } from "../piece/PiecePage";
+import { PiecesPage } from "../theme/PiecesPage";
+import { SheetPage } from "../sheet/SheetPage";
 import { ThemeFrame } from "../theme/ThemeFrame";
 import { Problem } from "../api/client";
 import { Notices } from "./notices";
 import { SignedIn } from "./SignedIn";
 import { startInNight } from "./night";
-import { ahead, BrandPage, LedgerPage, MovePage, PiecePage, PiecesPage, RigPage, SheetPage, ShelfPage, StagePage } from "./screens";
 import "./app.css";
 
 startInNight();
@@ -15,14 +23,13 @@ const queries = new QueryClient({
   defaultOptions: { queries: { retry: (count, error) => !(error instanceof Problem && error.status >= 400 && error.status < 500) && count < 3, staleTime: 2000 } },
 });
 
-ahead(location.pathname, queries);
 createRoot(document.getElementById("root") as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <BrowserRouter>
         <SignedIn>
           <Routes>
-            <Route path="/" element={<Suspense><ShelfPage /></Suspense>} />
+            <Route path="/" element={<ShelfPage />} />
             <Route path="/themes/:id" element={<ThemeFrame />}>
               <Route index element={<Navigate to="sheet" replace />} />
               <Route path="brand" element={<BrandPage />} />

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
-import { Suspense, useState } from "react";
+import { useState } from "react";
 import { Link, NavLink, Outlet, useParams } from "react-router";
 import { answer, api, type ThemeView } from "../api/client";
 import { Mark } from "../app/Mark";
@@ -28,7 +28,7 @@ export function ThemeFrame() {
     <div className="grid h-full grid-cols-[132px_minmax(0,1fr)] grid-rows-[44px_minmax(0,1fr)]">
       <HeadLine theme={theme.data} />
       <Steps theme={theme.data} />
-      <main className="min-w-0 overflow-auto"><Trouble query={theme} className="px-4 pt-2" /><Suspense fallback={<p className="p-4 text-faint">Opening …</p>}><Outlet /></Suspense></main>
+      <main className="min-w-0 overflow-auto"><Trouble query={theme} className="px-4 pt-2" /><Outlet /></main>
     </div>
   );
 }

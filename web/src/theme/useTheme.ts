@@ -5,7 +5,6 @@ import { answer, api, type Edit, type Schemas, type ThemeView } from "../api/cli
 import { live } from "../api/live";
 import { useSettled } from "../app/useSettled";
 import { sayProblem, useNotices } from "../app/notices";
-import { themeQuery } from "./themeQuery";
 
 export function useThemeId(): string {
   return useParams()["id"] ?? "";
@@ -13,7 +12,7 @@ export function useThemeId(): string {
 
 export function useThemeQuery() {
   const id = useThemeId();
-  return useQuery(themeQuery(id));
+  return useQuery({ queryKey: ["theme", id], queryFn: () => answer(api.GET("/api/themes/{id}", { params: { path: { id } } })) });
 }
 
 /** The theme, on pages that are only shown when it is there. */
@@ -78,7 +77,8 @@ function refresh(queries: QueryClient, id: string): void {
   if (planned !== 0) return;
   planned = window.setTimeout(() => {
     planned = 0;
-    DERIVED.forEach((name) => void queries.invalidateQueries({ queryKey: [name, id] }));
+    // A first answer that is still on its way was perhaps computed before the change, and is not waited for.
+    DERIVED.forEach((name) => void queries.cancelQueries({ queryKey: [name, id] }).then(() => queries.invalidateQueries({ queryKey: [name, id] })));
   }, REFRESH);
 }
 

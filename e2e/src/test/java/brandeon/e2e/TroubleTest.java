@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -58,7 +59,8 @@ class TroubleTest {
         try (Browser browser = new Browser()) {
             Page page = browser.signedIn(server.address(), 1280, 800);
             page.navigate(server.address() + "/themes/" + theme + "/sheet");
-            page.getByLabel(Pattern.compile("Live on Wide, .*")).click();
+            slowClick(page, page.getByLabel(Pattern.compile("Live on Wide, .*")));
+            page.waitForURL("**/stage/**");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Goal").setExact(true)).click();
             Locator left = page.getByLabel("Left in pixels");
             String before = left.inputValue();
@@ -75,6 +77,16 @@ class TroubleTest {
             page.keyboard().press("Control+z");
             assertThat(left).hasValue(before);
         }
+    }
+
+    /** As by hand: the picture under the pointer begins to move, so it is painted anew while the button is held down. */
+    private static void slowClick(Page page, Locator cell) {
+        cell.locator("svg[data-piece]").first().waitFor();
+        BoundingBox box = cell.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 3);
+        page.mouse().down();
+        page.waitForTimeout(600);
+        page.mouse().up();
     }
 
     private static void away(Route route) {

@@ -1,0 +1,65 @@
+import { QueryClient, QueryObserver } from "@tanstack/react-query";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import type { ThemeView } from "../api/client";
+import { takeView } from "./useTheme";
+
+const view = (version: number) => ({ id: "t", version }) as ThemeView;
+
+describe("a new version of a theme", () => {
+  let queries: QueryClient;
+
+  beforeEach(() => {
+    vi.useFakeTimers();
+    vi.stubGlobal("window", globalThis);
+    queries = new QueryClient();
+  });
+
+  afterEach(() => {
+    queries.clear();
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
+  /** Somebody looks at what the server computes from the theme; answers take their time. */
+  const looked = (name: string, millis: number) => {
+    let version = 1;
+    const asked = vi.fn(() => {
+      const computed = version;
+      return new Promise<number>((done) => setTimeout(() => done(computed), millis));
+    });
+    const observer = new QueryObserver(queries, { queryKey: [name, "t"], queryFn: asked });
+    observer.subscribe(() => undefined);
+    return { asked, edited: () => { version++; takeView(queries, view(version)); }, shown: () => observer.getCurrentResult().data };
+  };
+
+  it("is never shown with what was computed before it, even where that was still on its way", async () => {
+    const brand = looked("brand", 500);
+    await vi.advanceTimersByTimeAsync(50);
+    brand.edited();
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(brand.shown()).toBe(2);
+    brand.edited();
+    await vi.advanceTimersByTimeAsync(150);
+    brand.edited();
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(brand.shown()).toBe(4);
+  });
+
+  it("asks again at most ten times a second while edits follow one another", async () => {
+    const layouts = looked("layouts", 1);
+    await vi.advanceTimersByTimeAsync(10);
+    for (let i = 0; i < 50; i++) {
+      layouts.edited();
+      await vi.advanceTimersByTimeAsync(20);
+    }
+    await vi.advanceTimersByTimeAsync(200);
+    expect(layouts.asked.mock.calls.length).toBeLessThanOrEqual(12);
+    expect(layouts.shown()).toBe(51);
+  });
+
+  it("is not undone by an older one that comes late", () => {
+    takeView(queries, view(7));
+    takeView(queries, view(6));
+    expect(queries.getQueryData<ThemeView>(["theme", "t"])?.version).toBe(7);
+  });
+});
