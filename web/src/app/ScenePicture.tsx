@@ -25,8 +25,7 @@ export const ScenePicture = memo(function ScenePicture({ theme, scene, canvas, w
   }, [theme, scene, canvas, source, moving, calm]);
 
   return (
-    // A press must not land on something that is painted anew before the button is let go: that would be no click.
-    <div ref={frame} className="pointer-events-none relative w-full overflow-hidden" style={{ aspectRatio: `${String(width)} / ${String(height)}` }}>
+    <div ref={frame} className="relative w-full overflow-hidden" style={{ aspectRatio: `${String(width)} / ${String(height)}` }}>
       <div ref={host} className="absolute left-0 top-0 origin-top-left" style={{ transform: `scale(${String(scale)})` }} />
     </div>
   );

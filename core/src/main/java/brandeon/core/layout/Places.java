@@ -4,7 +4,6 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Side;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Spot;
@@ -46,15 +45,11 @@ final class Places {
 
     private Box computed(Placed placed) {
         Piece piece = pieces.get(placed.piece());
-        if (piece.kind() == PieceKind.PANEL) {
-            // A picture for a channel page has the size that it is given, on any canvas.
-            return new Box(0, 0, Math.rint(piece.figure("width")), Math.rint(piece.figure("height")));
-        }
-        return switch (placed.spot(canvas.shape())) {
+        return piece.ownSize().orElseGet(() -> switch (placed.spot(canvas.shape())) {
             case Spot.InZone(var zone) -> plan.zone(zone);
             case Spot.Anchored a -> a.anchor().box(canvas.size().box(), a.x() * canvas.unit(), a.y() * canvas.unit(), a.width() * canvas.unit(), a.height() * canvas.unit()).snapped();
             case Spot.Attached a -> scene.placed(a.to()).map(this::of).map(other -> hung(a, other)).orElseGet(() -> plan.zone(piece.kind().zone()));
-        };
+        });
     }
 
     private Box hung(Spot.Attached a, Box other) {

@@ -70,7 +70,7 @@ public record Alone(Piece piece, Canvas canvas, PieceArt art, List<FittedOpening
 
     /** The part of the canvas that it takes at rest. */
     public Box part(Pictures pictures) {
-        return piece.kind() == PieceKind.PANEL ? new Box(0, 0, Math.rint(piece.figure("width")), Math.rint(piece.figure("height"))) : Extent.still(art, canvas.size(), pictures);
+        return piece.ownSize().orElseGet(() -> Extent.still(art, canvas.size(), pictures));
     }
 
     /** The part of the canvas that it takes while it moves. */

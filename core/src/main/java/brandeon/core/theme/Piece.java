@@ -1,5 +1,6 @@
 package brandeon.core.theme;
 
+import brandeon.core.canvas.Box;
 import brandeon.core.text.Message;
 import java.time.ZoneId;
 import java.util.List;
@@ -46,6 +47,11 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
     /** The capture behind its first opening; empty for none. */
     public String capture() {
         return captures.isEmpty() ? "" : captures.getFirst();
+    }
+
+    /** The size in pixels that it has on any canvas: a picture for a channel page is as large as it is said to be. */
+    public Optional<Box> ownSize() {
+        return kind == PieceKind.PANEL ? Optional.of(new Box(0, 0, Math.rint(figure("width")), Math.rint(figure("height")))) : Optional.empty();
     }
 
     /** A text as written, or the kind's standard one. */

@@ -94,7 +94,8 @@ public enum PieceKind {
     public enum Group { FRAMES, SCREENS, WIDGETS, ORNAMENTS, FILES }
 
     private static final int LONGEST_LINE = 400;
-    private static final int LONGEST_LINES = 2000;
+    /** Most letters of any text. */
+    public static final int LONGEST_LINES = 2000;
 
     /**
      * A text that people write: an ICU pattern over readings.

@@ -32,6 +32,18 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
         texts = new TreeMap<>(texts);
     }
 
+    private static <T> Map<Shape, T> with(Map<Shape, T> byShape, Shape shape, T value) {
+        Map<Shape, T> next = sorted(byShape);
+        next.put(shape, value);
+        return next;
+    }
+
+    private static <T> Map<Shape, T> without(Map<Shape, T> byShape, Shape shape) {
+        Map<Shape, T> next = sorted(byShape);
+        next.remove(shape);
+        return next;
+    }
+
     private static <T> Map<Shape, T> sorted(Map<Shape, T> byShape) {
         Map<Shape, T> kept = new EnumMap<>(Shape.class);
         kept.putAll(byShape);
@@ -64,15 +76,11 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
     }
 
     public Placed corrected(Shape shape, Spot other) {
-        Map<Shape, Spot> next = sorted(corrections);
-        next.put(shape, other);
-        return new Placed(piece, spot, next, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, with(corrections, shape, other), hidden, manner, manners, texts, group, locked);
     }
 
     public Placed uncorrected(Shape shape) {
-        Map<Shape, Spot> next = sorted(corrections);
-        next.remove(shape);
-        return new Placed(piece, spot, next, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, without(corrections, shape), hidden, manner, manners, texts, group, locked);
     }
 
     public Placed hidden(Shape shape, boolean hide) {
@@ -90,15 +98,11 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
     }
 
     public Placed laid(Shape shape, Manner other) {
-        Map<Shape, Manner> next = sorted(manners);
-        next.put(shape, other);
-        return new Placed(piece, spot, corrections, hidden, manner, next, texts, group, locked);
+        return new Placed(piece, spot, corrections, hidden, manner, with(manners, shape, other), texts, group, locked);
     }
 
     public Placed laidAsElsewhere(Shape shape) {
-        Map<Shape, Manner> next = sorted(manners);
-        next.remove(shape);
-        return new Placed(piece, spot, corrections, hidden, manner, next, texts, group, locked);
+        return new Placed(piece, spot, corrections, hidden, manner, without(manners, shape), texts, group, locked);
     }
 
     public Placed saying(Map<String, String> others) {

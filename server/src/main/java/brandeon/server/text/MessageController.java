@@ -3,6 +3,7 @@ package brandeon.server.text;
 import brandeon.core.live.Readings;
 import brandeon.core.text.Message;
 import brandeon.core.text.MessageCheck;
+import brandeon.core.theme.PieceKind;
 import brandeon.server.access.Members;
 import brandeon.server.live.Signals;
 import brandeon.server.theme.Themes;
@@ -26,8 +27,6 @@ class MessageController {
     record Checked(String mistake, String shown) {
     }
 
-    private static final int LONGEST = 2000;
-
     private final Members members;
     private final Themes themes;
     private final Signals signals;
@@ -41,8 +40,8 @@ class MessageController {
     @PostMapping("/api/themes/{theme}/messages")
     Checked check(@PathVariable UUID theme, @RequestBody Draft draft) {
         Themes.Draft of = themes.get(members.current(), theme);
-        if (draft.text().length() > LONGEST) {
-            throw new IllegalArgumentException("A text has at most %d letters.".formatted(LONGEST));
+        if (draft.text().length() > PieceKind.LONGEST_LINES) {
+            throw new IllegalArgumentException("A text has at most %d letters.".formatted(PieceKind.LONGEST_LINES));
         }
         return MessageCheck.mistake(draft.text(), Readings.names().keySet()).map(mistake -> new Checked(mistake, ""))
                 .orElseGet(() -> new Checked("", new Message(draft.text()).format(signals.readings(of.channel()).values())));

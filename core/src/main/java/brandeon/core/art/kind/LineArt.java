@@ -52,9 +52,14 @@ final class LineArt {
     }
 
     /** What its letters come to where they may be no larger than usual. */
-    static Sizes sizes(Family family, Easel easel, Plate plate, Pair pair) {
+    private static Sizes sizes(Family family, Easel easel, Plate plate, Pair pair) {
         Fitted fitted = fitted(family, easel, plate, pair, Sizes.ANY);
         return new Sizes(pair.label().isBlank() ? Double.MAX_VALUE : fitted.label().fit().px(), pair.value().isBlank() ? Double.MAX_VALUE : fitted.value().fit().px());
+    }
+
+    /** The largest that all of them can have alike. */
+    static Sizes common(Family family, Easel easel, Plate plate, List<Pair> pairs) {
+        return pairs.stream().map(pair -> sizes(family, easel, plate, pair)).reduce(Sizes.ANY, Sizes::least);
     }
 
     static void words(List<Mark> marks, Family family, Easel easel, Plate plate, Pair pair) {

@@ -57,10 +57,8 @@ final class RowsArt {
             marks.addAll(family.rule(easel, inner.x(), y, inner.width()));
         }
         boolean above = row >= easel.px(STACKED_FROM) && ask.rows().stream().limit(shown).anyMatch(one -> !besides(family, easel, inner.width(), row, one));
-        LineArt.Sizes most = LineArt.Sizes.ANY;
-        for (Ask.Row one : ask.rows().subList(0, above ? shown : 0)) {
-            most = most.least(LineArt.sizes(family, easel, ready.plate(), pair(easel, new Box(inner.x(), y, inner.width(), row), one)));
-        }
+        Box first = new Box(inner.x(), y, inner.width(), row);
+        LineArt.Sizes most = LineArt.common(family, easel, ready.plate(), ask.rows().stream().limit(above ? shown : 0).map(one -> pair(easel, first, one)).toList());
         for (int i = 0; i < shown; i++) {
             Box place = new Box(inner.x(), y, inner.width(), row);
             if (i > 0) {
@@ -156,7 +154,7 @@ final class RowsArt {
             pairs.add(new LineArt.Pair(row.value().isBlank() ? "" : row.label(), row.value().isBlank() ? row.label() : row.value(), room, easel.px(LineArt.LOW)));
         }
         // What stands beside one another has the same size, and so the same baseline.
-        LineArt.Sizes most = pairs.stream().map(pair -> LineArt.sizes(family, easel, ready.plate(), pair)).reduce(LineArt.Sizes.ANY, LineArt.Sizes::least);
+        LineArt.Sizes most = LineArt.common(family, easel, ready.plate(), pairs);
         pairs.forEach(pair -> LineArt.words(marks, family, easel, ready.plate(), pair, most));
         return PieceArt.still(marks);
     }

@@ -56,7 +56,6 @@ public final class Rearrangement {
     private final Theme theme;
     private final LiveState live;
     private final Scene scene;
-    private final Canvas to;
     private final ResolvedScene before;
     private final ResolvedScene now;
     private final Desk desk;
@@ -68,7 +67,6 @@ public final class Rearrangement {
         this.theme = theme;
         this.live = live;
         this.scene = scene;
-        this.to = to;
         Resolver resolver = new Resolver(theme);
         this.before = resolver.resolve(scene, from, live);
         this.now = resolver.resolve(scene, to, live);
@@ -85,7 +83,7 @@ public final class Rearrangement {
 
     private Proposal proposal() {
         List<String> troubled = names(now);
-        if (troubled.isEmpty() || before.canvas().shape() == to.shape()) {
+        if (troubled.isEmpty() || before.canvas().shape() == desk.to().shape()) {
             return new Proposal(new Edit.Batch(List.of()), List.of(), troubled);
         }
         now.placements().stream().filter(placement -> troubled(now, placement)).forEach(placement -> released.add(placement.piece().id()));
@@ -105,14 +103,14 @@ public final class Rearrangement {
 
     private List<Edit> edits() {
         List<Edit> edits = new ArrayList<>();
-        places.forEach((piece, box) -> edits.add(new Edit.SetCorrection(scene.id(), piece, to.shape(), anchored(box))));
-        leftOut.forEach(placement -> edits.add(new Edit.SetHidden(scene.id(), placement.piece().id(), to.shape(), true)));
+        places.forEach((piece, box) -> edits.add(new Edit.SetCorrection(scene.id(), piece, desk.to().shape(), anchored(box))));
+        leftOut.forEach(placement -> edits.add(new Edit.SetHidden(scene.id(), placement.piece().id(), desk.to().shape(), true)));
         return edits;
     }
 
     private ResolvedScene applied() {
         Theme changed = places.isEmpty() && leftOut.isEmpty() ? theme : ((Outcome.Applied) Edits.apply(theme, new Edit.Batch(edits()))).theme();
-        return new Resolver(changed).resolve(changed.scene(scene.id()).orElseThrow(), to, live);
+        return new Resolver(changed).resolve(changed.scene(scene.id()).orElseThrow(), desk.to(), live);
     }
 
     private List<String> names(ResolvedScene on) {
@@ -121,7 +119,7 @@ public final class Rearrangement {
 
     private Spot anchored(Box box) {
         Box snapped = box.snapped();
-        Box frame = to.size().box();
+        Box frame = desk.to().size().box();
         Anchor anchor = Anchor.nearest(frame, snapped);
         return new Spot.Anchored(anchor, anchor.offsetX(frame, snapped) / desk.unit(), anchor.offsetY(frame, snapped) / desk.unit(), snapped.width() / desk.unit(), snapped.height() / desk.unit());
     }
@@ -132,7 +130,7 @@ public final class Rearrangement {
             return false;
         }
         Box bounds = placement.bounds();
-        Box room = spans(bounds, to) ? to.size().box() : desk.action();
+        Box room = spans(bounds, desk.to()) ? desk.to().size().box() : desk.action();
         return bounds.outside(room) > 1 || (!placement.piece().kind().liesOver() && on.placements().stream().anyMatch(other -> other != placement && !scenery(other) && !other.piece().kind().liesOver() && collide(bounds, other.bounds())));
     }
 
@@ -151,8 +149,8 @@ public final class Rearrangement {
 
     private boolean free(Placement placement) {
         Placed placed = placement.placed();
-        boolean byHand = placed.corrections().containsKey(to.shape()) && !released.contains(placed.piece());
-        return !scenery(placement) && !placed.locked() && !byHand && placed.shows(to.shape());
+        boolean byHand = placed.corrections().containsKey(desk.to().shape()) && !released.contains(placed.piece());
+        return !scenery(placement) && !placed.locked() && !byHand && placed.shows(desk.to().shape());
     }
 
     private void arrange() {
@@ -211,14 +209,14 @@ public final class Rearrangement {
             double height = desk.scaled(band.box().height());
             boolean above = band.box().centreY() < before.canvas().size().height() / 2.0;
             double y = above ? top : bottom - height;
-            places.put(band.piece().id(), new Box(0, y, to.size().width(), height));
+            places.put(band.piece().id(), new Box(0, y, desk.to().size().width(), height));
             top = above ? y + height + desk.gap() : top;
             bottom = above ? bottom : y - desk.gap();
         }
         for (Placement placement : now.placements()) {
             // Bands that a person placed, or that their zone keeps in place.
-            if (!places.containsKey(placement.piece().id()) && !free(placement) && !scenery(placement) && spans(placement.box(), to)) {
-                boolean above = placement.box().centreY() < to.size().height() / 2.0;
+            if (!places.containsKey(placement.piece().id()) && !free(placement) && !scenery(placement) && spans(placement.box(), desk.to())) {
+                boolean above = placement.box().centreY() < desk.to().size().height() / 2.0;
                 top = above ? Math.max(top, placement.box().bottom() + desk.gap()) : top;
                 bottom = above ? bottom : Math.min(bottom, placement.box().y() - desk.gap());
             }
