@@ -57,6 +57,25 @@ describe("a new version of a theme", () => {
     expect(layouts.shown()).toBe(51);
   });
 
+  it("is not overwritten by a question that was asked before it", async () => {
+    let version = 1;
+    const asked = () => {
+      const computed = version;
+      return new Promise<ThemeView>((done) => setTimeout(() => done(view(computed)), 500));
+    };
+    const observer = new QueryObserver(queries, { queryKey: ["theme", "t"], queryFn: asked, initialData: view(1) });
+    observer.subscribe(() => undefined);
+    await vi.advanceTimersByTimeAsync(600);
+    void queries.invalidateQueries({ queryKey: ["theme", "t"] });
+    await vi.advanceTimersByTimeAsync(100);
+    version = 2;
+    takeView(queries, view(2));
+    for (let i = 0; i < 20; i++) {
+      await vi.advanceTimersByTimeAsync(100);
+      expect(observer.getCurrentResult().data?.version).toBe(2);
+    }
+  });
+
   it("is not undone by an older one that comes late", () => {
     takeView(queries, view(7));
     takeView(queries, view(6));

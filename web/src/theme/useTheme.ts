@@ -84,6 +84,8 @@ function refresh(queries: QueryClient, id: string): void {
 
 export function takeView(queries: QueryClient, view: ThemeView): void {
   queries.setQueryData<ThemeView>(["theme", view.id], (old) => (old && old.version > view.version ? old : view));
+  // An answer that is still on its way may be older than this one, and would take its place.
+  if (queries.isFetching({ queryKey: ["theme", view.id] }) > 0) void queries.invalidateQueries({ queryKey: ["theme", view.id] });
   refresh(queries, view.id);
 }
 
