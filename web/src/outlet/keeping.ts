@@ -9,7 +9,7 @@ export class Keeping {
   private planned = false;
 
   begin(): void {
-    if (!("serviceWorker" in navigator)) return;
+    if (!available()) return;
     void navigator.serviceWorker.register("/keeper.js", { scope: "/o/" }).then(
       () => this.changed(),
       () => undefined,
@@ -17,12 +17,21 @@ export class Keeping {
   }
 
   changed(): void {
-    if (this.planned || !("serviceWorker" in navigator)) return;
+    if (this.planned || !available()) return;
     this.planned = true;
     window.setTimeout(() => {
       this.planned = false;
       const message: Changed = { keep: location.pathname };
       void navigator.serviceWorker.ready.then((worker) => worker.active?.postMessage(message));
     }, SETTLE + Math.random() * JITTER);
+  }
+}
+
+/** Within a sandbox without an origin of its own, such as the practice rig's, even asking for it is an error. */
+function available(): boolean {
+  try {
+    return "serviceWorker" in navigator && Boolean(navigator.serviceWorker);
+  } catch {
+    return false;
   }
 }

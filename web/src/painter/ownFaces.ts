@@ -1,4 +1,4 @@
-const OWN = /font-family="(Brandeon own ([0-9a-f]{64}))"/g;
+const OWN = /font-family="'(Brandeon own ([0-9a-f]{64}))'"/g;
 const asked = new Set<string>();
 
 /** Shipped faces are named by style sheets; a face of the theme's own is fetched when a text first uses it. */

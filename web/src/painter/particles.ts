@@ -70,7 +70,7 @@ function begin(canvas: HTMLCanvasElement, loaded: () => void): Running {
 function picture(name: string, loaded: () => void): HTMLImageElement {
   const image = new Image();
   image.onload = loaded;
-  image.src = `/painted/${name}`;
+  image.src = name;
   return image;
 }
 

@@ -26,7 +26,7 @@ function Source({ source, entered }: { source: RigSource; entered: boolean }) {
         {source.kind === "CAPTURE" ? (
           <CapturePattern pattern={source.pattern} width={source.width} height={source.height} />
         ) : (
-          <iframe key={source.behaviour === "RESTART_ON_ENTRY" ? entries : 0} src={ownLink(source.link)} title={source.name} width={source.width} height={source.height} className="block border-0" />
+          <iframe key={source.behaviour === "RESTART_ON_ENTRY" ? entries : 0} src={ownLink(source.link)} sandbox="allow-scripts" title={source.name} width={source.width} height={source.height} className="block border-0" />
         )}
       </div>
     </div>
@@ -42,11 +42,17 @@ function useEntries(entered: boolean): number {
   return entries;
 }
 
-/** The rig opens links of this server only; a link typed wrong shows nothing, as it would in a broadcast. */
+const OUTLET = /^\/o\/[A-Za-z0-9_-]{43}$/;
+
+/**
+ * The rig opens outlets of this server only, and as a stranger: in a sandbox, so that nothing in them may act for who is
+ * signed in. A link typed wrong shows nothing, as it would in a broadcast.
+ */
 function ownLink(link: string): string {
   try {
     const url = new URL(link, location.href);
-    return url.origin === location.origin || url.hostname === location.hostname ? url.pathname : "about:blank";
+    const here = url.origin === location.origin || url.hostname === location.hostname;
+    return here && OUTLET.test(url.pathname) ? url.pathname : "about:blank";
   } catch {
     return "about:blank";
   }

@@ -19,6 +19,8 @@ import java.util.Map;
 public final class SvgWriter {
 
     private static final double UNIT = 1000;
+    /** Where ready-made pictures are found; who sends the picture out may make the address longer. */
+    private static final String PAINTED = "/painted/";
 
     private final StringBuilder body = new StringBuilder(1024);
     private final Map<String, String> definitions = new LinkedHashMap<>();
@@ -81,7 +83,8 @@ public final class SvgWriter {
     }
 
     private void openText(String family, double px, double x, double y, String anchor, Colour colour) {
-        body.append("<text font-family=\"").append(Xml.escaped(family)).append("\" font-size=\"").append(Numbers.text(px))
+        // In quotes: a family whose name has a word that begins with a digit is none without them (CSS Fonts 4, section 2.1).
+        body.append("<text font-family=\"'").append(Xml.escaped(family)).append("'\" font-size=\"").append(Numbers.text(px))
                 .append("\" x=\"").append(Numbers.text(x)).append("\" y=\"").append(Numbers.text(y))
                 .append("\" text-anchor=\"").append(anchor).append("\" xml:space=\"preserve\"");
         paint("fill", Paint.of(colour));
@@ -118,7 +121,7 @@ public final class SvgWriter {
 
     private void picture(Mark.Picture picture) {
         Box box = picture.box();
-        body.append("<image href=\"/painted/").append(Xml.escaped(picture.name())).append("\" x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
+        body.append("<image href=\"").append(PAINTED).append(Xml.escaped(picture.name())).append("\" x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
                 .append("\" width=\"").append(Numbers.text(box.width())).append("\" height=\"").append(Numbers.text(box.height())).append("\" preserveAspectRatio=\"none\"");
         if (!picture.filter().isEmpty()) {
             body.append(" style=\"filter:").append(Xml.escaped(picture.filter())).append('"');
@@ -161,10 +164,10 @@ public final class SvgWriter {
         Particles p = swarm.particles();
         body.append("<foreignObject x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
                 .append("\" width=\"").append(Numbers.text(box.width())).append("\" height=\"").append(Numbers.text(box.height())).append("\"><canvas xmlns=\"http://www.w3.org/1999/xhtml\" width=\"")
-                .append(Math.round(box.width())).append("\" height=\"").append(Math.round(box.height())).append("\" style=\"display:block\" data-swarm=\"").append(Xml.escaped(Json.write(new SwarmView(p, unit(swarm.flake()), swarm.soft(), rgba(swarm.colour()), swarm.shadow(), Raster.SHADOW, swarm.picture(), swarm.moving()))))
+                .append(Math.round(box.width())).append("\" height=\"").append(Math.round(box.height())).append("\" style=\"display:block\" data-swarm=\"").append(Xml.escaped(Json.write(new SwarmView(p, unit(swarm.flake()), swarm.soft(), rgba(swarm.colour()), swarm.shadow(), Raster.SHADOW, swarm.picture().isEmpty() ? "" : PAINTED + swarm.picture(), swarm.moving()))))
                 .append("\"></canvas></foreignObject>");
         if (!swarm.picture().isEmpty()) {
-            body.append("<image href=\"/painted/").append(Xml.escaped(swarm.picture())).append("\" width=\"1\" height=\"1\" display=\"none\"/>");
+            body.append("<image href=\"").append(PAINTED).append(Xml.escaped(swarm.picture())).append("\" width=\"1\" height=\"1\" display=\"none\"/>");
         }
     }
 

@@ -16,8 +16,16 @@ import brandeon.core.theme.Scene;
 import java.util.List;
 import java.util.Optional;
 
-/** One scene on one canvas, computed: every piece with its box in whole pixels and its art, back to front. */
-public record ResolvedScene(Scene scene, Canvas canvas, List<Placement> placements, List<FittedOpening> openings) {
+/**
+ * One scene on one canvas, computed: every piece with its box in whole pixels and its art, back to front.
+ *
+ * @param failed pieces that could not be drawn and so show nothing
+ */
+public record ResolvedScene(Scene scene, Canvas canvas, List<Placement> placements, List<FittedOpening> openings, List<Failed> failed) {
+
+    /** A piece that could not be drawn. @param cause whose message says why */
+    public record Failed(String piece, RuntimeException cause) {
+    }
 
     /**
      * A piece where it stands.
@@ -77,6 +85,7 @@ public record ResolvedScene(Scene scene, Canvas canvas, List<Placement> placemen
     public ResolvedScene {
         placements = List.copyOf(placements);
         openings = List.copyOf(openings);
+        failed = List.copyOf(failed);
     }
 
     public Optional<Placement> placement(String piece) {

@@ -14,6 +14,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
 import brandeon.core.colour.Palette;
 import brandeon.core.colour.Role;
+import brandeon.core.layout.ResolvedScene.Failed;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.live.AlertRule;
@@ -81,17 +82,25 @@ public final class Resolver {
         Places places = new Places(theme, pieces, scene, canvas);
         List<Placement> placements = new ArrayList<>();
         List<FittedOpening> openings = new ArrayList<>();
+        List<Failed> failed = new ArrayList<>();
         for (Placed placed : scene.stack()) {
             if (placed.shows(canvas.shape())) {
-                Piece piece = pieces.get(placed.piece()).saying(placed.texts());
                 Box box = places.of(placed);
                 Manner manner = placed.manner(canvas.shape());
-                PieceArt upright = mirrored(manner, box, laid(piece, box, canvas.unit(), draw(piece, box, canvas, live)));
+                Piece piece = pieces.get(placed.piece());
+                PieceArt upright = PieceArt.nothing();
+                try {
+                    piece = piece.saying(placed.texts());
+                    upright = mirrored(manner, box, laid(piece, box, canvas.unit(), draw(piece, box, canvas, live)));
+                } catch (RuntimeException e) {
+                    // Whatever is wrong with one piece, viewers go on seeing all others.
+                    failed.add(new Failed(piece.id(), e));
+                }
                 placements.add(new Placement(piece, placed, box, manner, turned(manner, box, upright)));
                 openings.addAll(fitted(piece, upright, manner.turned() ? manner.turn() : 0, box));
             }
         }
-        return new ResolvedScene(scene, canvas, placements, openings);
+        return new ResolvedScene(scene, canvas, placements, openings, failed);
     }
 
     private static PieceArt mirrored(Manner manner, Box box, PieceArt art) {
@@ -240,6 +249,6 @@ public final class Resolver {
     private static String text(Piece piece, String field, Map<String, Object> values) {
         String pattern = piece.text(field);
         // Most texts hold no value; parsing them as patterns would only cost time.
-        return pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0 ? pattern : SAID.get(new Saying(pattern, values), saying -> new Message(saying.pattern()).format(saying.values()));
+        return Message.plain(pattern) ? pattern : SAID.get(new Saying(pattern, values), saying -> new Message(saying.pattern()).format(saying.values()));
     }
 }

@@ -1,8 +1,11 @@
 package brandeon.core.live;
 
+import brandeon.core.text.ValueType;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * Live values computed from signals, by name: who came last, and how many there were. Adding signals one by one gives
@@ -19,26 +22,42 @@ public record Readings(Map<String, Object> values) {
         values = Map.copyOf(values);
     }
 
-    /** All names that message patterns may use, with what they mean. */
-    public static Map<String, String> names() {
-        Map<String, String> names = new LinkedHashMap<>();
-        names.put("latestFollower", "name of the latest follower");
-        names.put("followers", "number of follows received");
-        names.put("latestSubscriber", "name of the latest subscriber or member");
-        names.put("latestMonths", "months of the latest subscriber or member");
-        names.put("subscribers", "number of subscriptions or memberships received");
-        names.put("latestRaider", "name behind the latest raid or redirect");
-        names.put("raids", "number of raids or redirects received");
-        names.put("topRaider", "name behind the largest raid or redirect");
-        names.put("topRaid", "viewers of the largest raid or redirect");
-        names.put("gifted", "number of subscriptions or memberships given to others");
-        names.put("topGiver", "name of who gave the most at once");
-        names.put("topGift", "how many that were");
-        names.put("latestMessage", "name behind the latest paid message");
-        names.put("points", "points given in all");
-        names.put("goods", "goods given in all");
-        names.put("recentSignals", "the latest signals, one a row: what and who");
-        return names;
+    /** What message patterns may use, by name. @param meaning for people */
+    public record Named(String meaning, ValueType type) {
+    }
+
+    private static final Map<String, Named> NAMES = named();
+    private static final Map<String, ValueType> TYPES = NAMES.entrySet().stream().collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, e -> e.getValue().type()));
+
+    /** All values that message patterns may use, in the order in which people are shown them. */
+    public static Map<String, Named> names() {
+        return NAMES;
+    }
+
+    /** What each value is. */
+    public static Map<String, ValueType> types() {
+        return TYPES;
+    }
+
+    private static Map<String, Named> named() {
+        Map<String, Named> names = new LinkedHashMap<>();
+        names.put("latestFollower", new Named("name of the latest follower", ValueType.TEXT));
+        names.put("followers", new Named("number of follows received", ValueType.NUMBER));
+        names.put("latestSubscriber", new Named("name of the latest subscriber or member", ValueType.TEXT));
+        names.put("latestMonths", new Named("months of the latest subscriber or member", ValueType.NUMBER));
+        names.put("subscribers", new Named("number of subscriptions or memberships received", ValueType.NUMBER));
+        names.put("latestRaider", new Named("name behind the latest raid or redirect", ValueType.TEXT));
+        names.put("raids", new Named("number of raids or redirects received", ValueType.NUMBER));
+        names.put("topRaider", new Named("name behind the largest raid or redirect", ValueType.TEXT));
+        names.put("topRaid", new Named("viewers of the largest raid or redirect", ValueType.NUMBER));
+        names.put("gifted", new Named("number of subscriptions or memberships given to others", ValueType.NUMBER));
+        names.put("topGiver", new Named("name of who gave the most at once", ValueType.TEXT));
+        names.put("topGift", new Named("how many that were", ValueType.NUMBER));
+        names.put("latestMessage", new Named("name behind the latest paid message", ValueType.TEXT));
+        names.put("points", new Named("points given in all", ValueType.NUMBER));
+        names.put("goods", new Named("goods given in all", ValueType.NUMBER));
+        names.put("recentSignals", new Named("the latest signals, one a row: what and who", ValueType.LIST));
+        return Collections.unmodifiableMap(names);
     }
 
     public static Readings of(List<Signal> signals) {

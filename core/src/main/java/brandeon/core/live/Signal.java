@@ -1,5 +1,6 @@
 package brandeon.core.live;
 
+import brandeon.core.text.ValueType;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -14,6 +15,9 @@ import java.util.Map;
  * @param at     when it happened, epoch milliseconds
  */
 public record Signal(String id, SignalKind kind, String name, int months, String level, long amount, long at) {
+
+    /** What each of its values is. */
+    public static final Map<String, ValueType> TYPES = Map.of("name", ValueType.TEXT, "months", ValueType.NUMBER, "level", ValueType.TEXT, "amount", ValueType.NUMBER);
 
     /** The values that message patterns may use. */
     public Map<String, Object> values() {

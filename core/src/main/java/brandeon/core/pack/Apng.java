@@ -14,13 +14,15 @@ import javax.imageio.ImageIO;
 
 /**
  * Writes moving pictures with opacity as animated PNG (PNG, third edition, W3C, section 11.3.4). A reader that knows
- * no animation shows the first frame. Frames are whole and follow each other evenly; they are written as they come.
+ * no animation shows the first frame. Frames are written as they come: whole ones that follow each other evenly, or parts
+ * that show for as long as each says.
  */
 public final class Apng implements AutoCloseable {
 
     private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'};
     /** Forget the frame before the next one is shown; put it there without mixing. */
     private static final int DISPOSE_TO_NOTHING = 1;
+    private static final int KEEP = 0;
     private static final int REPLACE = 0;
 
     private final DataOutputStream out;
@@ -42,11 +44,40 @@ public final class Apng implements AutoCloseable {
     }
 
     /**
+     * A picture whose frames show for as long as each says; see {@link #frame(BufferedImage, int, int, int)}.
+     *
+     * @param frames how many will come
+     * @param plays  how often it runs; 0 for ever
+     */
+    public Apng(OutputStream out, int frames, int plays) {
+        this(out, frames, 0, plays);
+    }
+
+    /**
      * The next frame.
      *
      * @param image of the same size as the first one, not premultiplied
      */
     public void frame(BufferedImage image) {
+        write(image, new Control(0, 0, 1, framesPerSecond, DISPOSE_TO_NOTHING));
+    }
+
+    /**
+     * The next frame, of which only a part differs from the one before: that part is put in its place, and what was
+     * there is gone. The first one is whole.
+     *
+     * @param part   not premultiplied
+     * @param millis how long it shows
+     */
+    public void frame(BufferedImage part, int x, int y, int millis) {
+        write(part, new Control(x, y, Math.clamp(millis, 1, 0xffff), 1000, KEEP));
+    }
+
+    /** Where a frame stands, how long it shows (a part of a second), and what becomes of it afterwards. */
+    private record Control(int x, int y, int time, int ofASecond, int dispose) {
+    }
+
+    private void write(BufferedImage image, Control where) {
         try {
             ByteArrayOutputStream alone = new ByteArrayOutputStream();
             ImageIO.write(image, "png", alone);
@@ -68,7 +99,7 @@ public final class Apng implements AutoCloseable {
                     }
                     case "IDAT" -> {
                         if (!control) {
-                            control(image);
+                            control(image, where);
                             control = true;
                         }
                         if (written == 0) {
@@ -90,17 +121,17 @@ public final class Apng implements AutoCloseable {
         }
     }
 
-    private void control(BufferedImage image) throws IOException {
+    private void control(BufferedImage image, Control where) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         DataOutputStream data = new DataOutputStream(bytes);
         data.writeInt(sequence++);
         data.writeInt(image.getWidth());
         data.writeInt(image.getHeight());
-        data.writeInt(0);
-        data.writeInt(0);
-        data.writeShort(1);
-        data.writeShort(framesPerSecond);
-        data.writeByte(DISPOSE_TO_NOTHING);
+        data.writeInt(where.x());
+        data.writeInt(where.y());
+        data.writeShort(where.time());
+        data.writeShort(where.ofASecond());
+        data.writeByte(where.dispose());
         data.writeByte(REPLACE);
         chunk("fcTL", bytes.toByteArray());
     }

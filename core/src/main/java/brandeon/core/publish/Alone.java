@@ -65,7 +65,7 @@ public record Alone(Piece piece, Canvas canvas, PieceArt art, List<FittedOpening
 
     /** What a painter mounts. */
     public Picture picture() {
-        return Picture.of(new ResolvedScene(Scene.of("alone", piece.name(), SceneRole.LIVE, List.of()), canvas, List.of(new ResolvedScene.Placement(piece, Placed.in(piece.kind().zone(), piece.id()), canvas.size().box(), Manner.PLAIN, art)), List.of()), Part.WHOLE);
+        return Picture.of(new ResolvedScene(Scene.of("alone", piece.name(), SceneRole.LIVE, List.of()), canvas, List.of(new ResolvedScene.Placement(piece, Placed.in(piece.kind().zone(), piece.id()), canvas.size().box(), Manner.PLAIN, art)), List.of(), List.of()), Part.WHOLE);
     }
 
     /** The part of the canvas that it takes at rest. */

@@ -27,7 +27,7 @@ import java.util.regex.Pattern;
  */
 public record Picture(int width, int height, List<Layer> layers) {
 
-    private static final Pattern FAMILY = Pattern.compile("font-family=\"(Brandeon [^\"]+)\"");
+    private static final Pattern FAMILY = Pattern.compile("font-family=\"'(Brandeon [^']+)'\"");
 
     /** One piece. @param blend how it meets the layers under it, in CSS's words */
     public record Layer(String piece, String svg, List<Movement> movements, String blend) {

@@ -1,15 +1,22 @@
 package brandeon.core.text;
 
-import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.text.MessagePattern;
-import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 
-/** A text with named values and plurals, in ICU message syntax: {@code {name} for {months, plural, one {# month} other {# months}}}. */
+/**
+ * A text with named values and plurals, in ICU message syntax: {@code {name} for {months, plural, one {# month} other {# months}}}.
+ *
+ * Only a part of that syntax is understood, so that no text can cost much: see {@link MessageRules}.
+ */
 public record Message(String pattern) {
+
+    /** Most letters of a pattern. */
+    public static final int LONGEST_PATTERN = 2000;
+    /** Most letters of a finished text; what would be longer is cut off. */
+    public static final int LONGEST_TEXT = 4000;
 
     /**
      * @throws IllegalArgumentException with a sentence for the user when the pattern is not well formed
@@ -20,40 +27,48 @@ public record Message(String pattern) {
 
     /** The names of the values that the pattern asks for, in alphabetical order. */
     public Set<String> values() {
-        return new TreeSet<>(new MessageFormat(pattern, Locale.ENGLISH).getArgumentNames());
-    }
-
-    /** The finished text. A value that is not known is painted as a dash, never as its name. */
-    public String format(Map<String, ?> values) {
-        Map<String, Object> complete = new HashMap<>();
-        MessageFormat format = new MessageFormat(pattern, Locale.ENGLISH);
-        for (String name : format.getArgumentNames()) {
-            Object value = values.get(name);
-            complete.put(name, value != null ? value : missing(name));
-        }
-        return format.format(complete);
-    }
-
-    private Object missing(String name) {
-        return numeric(name) ? 0 : "–";
-    }
-
-    private boolean numeric(String name) {
-        MessagePattern parts = new MessagePattern(pattern);
-        for (int i = 0; i + 1 < parts.countParts(); i++) {
-            boolean named = parts.getPart(i + 1).getType() == MessagePattern.Part.Type.ARG_NAME
-                    && parts.getSubstring(parts.getPart(i + 1)).equals(name);
-            if (parts.getPart(i).getType() == MessagePattern.Part.Type.ARG_START && named) {
-                return parts.getPart(i).getArgType() != MessagePattern.ArgType.NONE;
+        Set<String> names = new TreeSet<>();
+        MessagePattern parts = parse(pattern);
+        for (int i = 0; i < parts.countParts(); i++) {
+            MessagePattern.Part.Type type = parts.getPartType(i);
+            if (type == MessagePattern.Part.Type.ARG_NAME || type == MessagePattern.Part.Type.ARG_NUMBER) {
+                names.add(parts.getSubstring(parts.getPart(i)));
             }
         }
-        return false;
+        return names;
     }
 
-    private static void parse(String pattern) {
+    /** Why this pattern is not taken, for values of these types; empty when it is. */
+    public Optional<String> mistake(Map<String, ValueType> types) {
+        return MessageRules.mistake(parse(pattern), types);
+    }
+
+    /**
+     * The finished text. A value that is not known is painted as a dash, never as its name.
+     *
+     * @throws IllegalArgumentException when the pattern asks something of a value that it cannot give, such as a plural
+     *                                  of a name; patterns without a {@link #mistake} never do
+     */
+    public String format(Map<String, ?> values) {
+        MessagePattern parts = parse(pattern);
+        MessageRules.mistake(parts, Map.of()).ifPresent(mistake -> {
+            throw new IllegalArgumentException(mistake);
+        });
+        return MessageWriter.text(parts, values, LONGEST_TEXT);
+    }
+
+    /** Whether this is words alone: nothing in it asks for a value, and no letter has a meaning of its own. */
+    public static boolean plain(String pattern) {
+        return pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0 && pattern.indexOf('}') < 0;
+    }
+
+    private static MessagePattern parse(String pattern) {
+        if (pattern.length() > LONGEST_PATTERN) {
+            throw new IllegalArgumentException("A text has at most " + LONGEST_PATTERN + " letters; this one has " + pattern.length() + ".");
+        }
         try {
-            new MessageFormat(pattern, Locale.ENGLISH);
-        } catch (RuntimeException e) {
+            return new MessagePattern(pattern);
+        } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
             throw new IllegalArgumentException("The text “" + pattern + "” has a mistake in its braces: " + e.getMessage(), e);
         }
     }

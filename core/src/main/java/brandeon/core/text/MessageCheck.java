@@ -1,6 +1,7 @@
 package brandeon.core.text;
 
 import java.util.Comparator;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -16,9 +17,9 @@ public final class MessageCheck {
     /**
      * The first mistake, as a sentence.
      *
-     * @param known names of the values that there are
+     * @param types of the values that there are, by name
      */
-    public static Optional<String> mistake(String pattern, Set<String> known) {
+    public static Optional<String> mistake(String pattern, Map<String, ValueType> types) {
         Optional<String> unmatched = braces(pattern);
         if (unmatched.isPresent()) {
             return unmatched;
@@ -29,7 +30,8 @@ public final class MessageCheck {
         } catch (IllegalArgumentException e) {
             return Optional.of("This is not understood: " + first(e.getCause() == null ? e.getMessage() : e.getCause().getMessage()));
         }
-        return message.values().stream().filter(name -> !known.contains(name)).findFirst().map(name -> unknown(name, known));
+        Set<String> known = types.keySet();
+        return message.mistake(types).or(() -> message.values().stream().filter(name -> !known.contains(name)).findFirst().map(name -> unknown(name, known)));
     }
 
     /** Most mistakes are a brace that is missing or too many. */

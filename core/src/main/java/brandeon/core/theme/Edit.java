@@ -17,6 +17,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** One change of a theme. Each names one property, so that two people's edits merge. Indexes count from 0. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
@@ -365,10 +366,10 @@ public sealed interface Edit {
     record SetProvenance(String artwork, Provenance provenance) implements Edit {
     }
 
-    /** Several edits as one: all or none. */
+    /** Several edits as one: all or none. Batches within are dissolved, so that it stays flat however often it grows. */
     record Batch(List<Edit> edits) implements Edit {
         public Batch {
-            edits = List.copyOf(edits);
+            edits = edits.stream().flatMap(edit -> edit instanceof Batch(List<Edit> inner) ? inner.stream() : Stream.of(edit)).toList();
         }
     }
 }

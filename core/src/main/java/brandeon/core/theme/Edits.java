@@ -28,7 +28,9 @@ public final class Edits {
      */
     public static Outcome apply(Theme theme, Edit edit) {
         try {
-            return applied(theme, edit);
+            Outcome.Applied done = applied(theme, edit);
+            DocumentRules.require(theme, done.theme());
+            return done;
         } catch (Refusal | IllegalArgumentException e) {
             return new Outcome.Refused(e.getMessage());
         }

@@ -114,6 +114,6 @@ class PaintedChecksTest {
             stack.add(placed);
             placements.add(new Placement(Piece.of("p" + i, PieceKind.BACKDROP, "Piece " + i), placed, WIDE.size().box(), Manner.PLAIN, arts[i]));
         }
-        return new ResolvedScene(Scene.of("s", "S", SceneRole.AWAY, stack), WIDE, placements, List.of());
+        return new ResolvedScene(Scene.of("s", "S", SceneRole.AWAY, stack), WIDE, placements, List.of(), List.of());
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +28,7 @@ class FontFileTest {
         Face own = Face.own("ab".repeat(32));
         assertThat(Fonts.knows(own)).isFalse();
         assertThat(Measure.width(Face.own("cd".repeat(32)), 40, "Reed")).as("unknown: as a shipped face").isEqualTo(Measure.width(Face.ATKINSON, 40, "Reed"));
-        Fonts.know(own, FRAUNCES);
+        Fonts.from(face -> face.equals(own) ? Optional.of(FRAUNCES) : Optional.empty());
         assertThat(Measure.width(own, 40, "Reedlight Hide")).isEqualTo(Measure.width(Face.FRAUNCES, 40, "Reedlight Hide"));
         assertThat(Face.ofFamily(own.family())).contains(own);
     }

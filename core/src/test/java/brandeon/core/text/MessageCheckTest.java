@@ -2,12 +2,12 @@ package brandeon.core.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Set;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class MessageCheckTest {
 
-    private static final Set<String> KNOWN = Set.of("latestFollower", "followers", "latestMonths");
+    private static final Map<String, ValueType> KNOWN = Map.of("latestFollower", ValueType.TEXT, "followers", ValueType.NUMBER, "latestMonths", ValueType.NUMBER);
 
     @Test
     void wellFormedTextsHaveNoMistake() {

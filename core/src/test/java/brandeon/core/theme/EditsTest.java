@@ -29,16 +29,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-class EditsTest {
+public class EditsTest {
 
     private static final Artwork BADGE = new Artwork("badge", "Old badge", "ab".repeat(32), "image/png", 400, 400, false, List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
             Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
-    private static final Theme THEME = applied(applied(applied(ReedlightHide.theme().withArtworks(List.of(BADGE)),
+    public static final Theme THEME = applied(applied(applied(ReedlightHide.theme().withArtworks(List.of(BADGE)),
             new Edit.AddCapture(2, new Capture("spare", "Spare camera", Size.of(640, 480), List.of(new Region("clock", "Its clock", Region.Sort.DISPLAY, new Box(500, 400, 100, 40)))))).theme(),
             new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6))).theme(),
             new Edit.SetKeepClear("desk", new KeepClear("corner", "Clock of the player", Shape.WIDE, new Box(1700, 0, 220, 90)))).theme().withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
 
-    static Stream<Edit> everyKindOfEdit() {
+    public static Stream<Edit> everyKindOfEdit() {
         Placed strip = Placed.in(Zone.STRIP, "countdown");
         return Stream.of(
                 new Edit.Rename("Reedlight at night"),

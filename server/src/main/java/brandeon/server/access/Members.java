@@ -4,6 +4,7 @@ import brandeon.server.problem.NotSignedIn;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -18,7 +19,10 @@ public class Members {
     private final JdbcClient db;
     private final PasswordEncoder passwords;
 
-    Members(JdbcClient db, PasswordEncoder passwords) {
+    private final ApplicationEventPublisher events;
+
+    Members(JdbcClient db, PasswordEncoder passwords, ApplicationEventPublisher events) {
+        this.events = events;
         this.db = db;
         this.passwords = passwords;
     }
@@ -35,7 +39,7 @@ public class Members {
     }
 
     /** Somebody in several workspaces works in the one where they may do most. */
-    Optional<Member> byAccount(UUID account) {
+    public Optional<Member> byAccount(UUID account) {
         return db.sql("""
                 select a.id, a.name, a.email, m.workspace_id, m.role from account a
                 join membership m on m.account_id = a.id where a.id = :id
@@ -72,6 +76,13 @@ public class Members {
                 .param("id", id).param("email", email).param("name", name).param("hash", passwords.encode(password)).update();
         db.sql("insert into membership (workspace_id, account_id, role) values (:w, :a, :r)").param("w", workspace).param("a", id).param("r", role.name()).update();
         return id;
+    }
+
+    /** Takes somebody out of a workspace; what they have open there closes at once. */
+    @Transactional
+    public void remove(UUID workspace, UUID account) {
+        db.sql("delete from membership where workspace_id = :w and account_id = :a").param("w", workspace).param("a", account).update();
+        events.publishEvent(new MembershipChanged(account));
     }
 
     public List<UUID> workspacesOf(String email) {

@@ -1,23 +1,35 @@
 package brandeon.server.access;
 
+import brandeon.server.door.ProblemAnswer;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.web.cors.CorsConfiguration;
+import org.springframework.web.cors.UrlBasedCorsConfigurationSource;
 
-/** Who may call what. Outlets, inlets and pictures carry their own proof in the address. */
+/** Who may call what. Outlets, inlets and pictures carry their own proof in the address, and know no session. */
 @Configuration
 class SecurityRules {
 
-    /** Scripts, styles and fonts only from here; overlays may be framed only by this server's own rig. */
-    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
+    /** What outlets, platforms and browsers ask for without anybody being signed in. */
+    private static final String[] OPEN = {"/o/**", "/inlets/**", "/painted/**", "/pictures/**", "/fonts/**", "/fonts.css", "/assets/**", "/keeper.js", "/live/outlet"};
+
+    /**
+     * Scripts come from where the built files lie and from nowhere else of this host, so that nothing that a person brought
+     * in can be loaded as one.
+     */
+    private static final String CONTENT_POLICY = "default-src 'self'; script-src %1$s/assets/ %1$s/keeper.js; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
             + "object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
 
     @Bean
@@ -25,21 +37,39 @@ class SecurityRules {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
+    /** Neither session nor cookie. The practice rig runs them in a frame of another origin, so everybody may read what has its own proof. */
     @Bean
-    SecurityFilterChain rules(HttpSecurity http) throws Exception {
-        return http
+    @Order(1)
+    SecurityFilterChain open(HttpSecurity http) throws Exception {
+        CorsConfiguration anybody = new CorsConfiguration();
+        anybody.addAllowedOrigin(CorsConfiguration.ALL);
+        anybody.addAllowedMethod(HttpMethod.GET);
+        UrlBasedCorsConfigurationSource sources = new UrlBasedCorsConfigurationSource();
+        for (String path : new String[] {"/assets/**", "/fonts/**", "/painted/**", "/pictures/**"}) {
+            sources.registerCorsConfiguration(path, anybody);
+        }
+        return headers(http).securityMatcher(OPEN)
+                .authorizeHttpRequests(paths -> paths.anyRequest().permitAll())
+                .cors(cors -> cors.configurationSource(sources))
+                .csrf(AbstractHttpConfigurer::disable)
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .securityContext(AbstractHttpConfigurer::disable)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain people(HttpSecurity http) throws Exception {
+        return headers(http)
                 .authorizeHttpRequests(paths -> paths
                         .requestMatchers("/api/session", "/api/openapi/**").permitAll()
                         .requestMatchers("/api/**", "/live/editor").authenticated()
                         .anyRequest().permitAll())
-                .csrf(csrf -> csrf.spa().ignoringRequestMatchers("/inlets/**"))
-                .headers(headers -> headers
-                        .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
-                        .cacheControl(cache -> cache.disable())
-                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))
+                .csrf(csrf -> csrf.spa())
                 .exceptionHandling(errors -> errors
-                        .authenticationEntryPoint((_, response, _) -> answer(response, 401, "Not signed in", "Please sign in."))
-                        .accessDeniedHandler((_, response, _) -> answer(response, 403, "Not allowed", "This request did not come from this page. Reload it and try again.")))
+                        .authenticationEntryPoint((_, response, _) -> ProblemAnswer.write(response, HttpStatus.UNAUTHORIZED, "Not signed in", "Please sign in."))
+                        .accessDeniedHandler((_, response, _) -> ProblemAnswer.write(response, HttpStatus.FORBIDDEN, "Not allowed", "This request did not come from this page. Reload it and try again.")))
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
@@ -47,10 +77,18 @@ class SecurityRules {
                 .build();
     }
 
-    private static void answer(HttpServletResponse response, int status, String title, String sentence) throws IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter().write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}".formatted(title, status, sentence));
+    private static HttpSecurity headers(HttpSecurity http) throws Exception {
+        return http.headers(headers -> headers
+                .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
+                .cacheControl(cache -> cache.disable())
+                .addHeaderWriter(SecurityRules::contentPolicy));
+    }
+
+    /** What says more exactly what it may do (files that people brought in) keeps its own policy. */
+    private static void contentPolicy(HttpServletRequest request, HttpServletResponse response) {
+        if (!response.containsHeader("Content-Security-Policy")) {
+            String host = request.getServerPort() == 80 || request.getServerPort() == 443 ? request.getServerName() : request.getServerName() + ":" + request.getServerPort();
+            response.setHeader("Content-Security-Policy", CONTENT_POLICY.formatted(host));
+        }
     }
 }

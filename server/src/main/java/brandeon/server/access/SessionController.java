@@ -1,8 +1,10 @@
 package brandeon.server.access;
 
+import brandeon.server.door.RateLimits;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.context.SecurityContext;
@@ -22,6 +24,12 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
 
     record SignIn(String email, String password) {
+        /** bcrypt reads 72 bytes; nobody's address is longer than RFC 5321 allows. */
+        SignIn {
+            if (email.length() > 254 || password.length() > 200) {
+                throw new IllegalArgumentException("An address has at most 254 letters and a password at most 200.");
+            }
+        }
     }
 
     record Session(String name, String email, Role role) {
@@ -33,8 +41,11 @@ class SessionController {
     private final Members members;
     private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
-    SessionController(Members members) {
+    private final RateLimits limits;
+
+    SessionController(Members members, RateLimits limits) {
         this.members = members;
+        this.limits = limits;
     }
 
     @GetMapping
@@ -44,8 +55,11 @@ class SessionController {
 
     @PostMapping
     Session signIn(@RequestBody SignIn wish, HttpServletRequest request, HttpServletResponse response) {
+        String tried = wish.email().strip().toLowerCase(Locale.ROOT);
+        limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         UUID account = members.check(wish.email(), wish.password())
                 .orElseThrow(() -> new NotSignedIn("Address and password do not belong together. Check both and try again."));
+        limits.free(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }

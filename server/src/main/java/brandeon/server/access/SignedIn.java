@@ -5,7 +5,7 @@ import java.util.UUID;
 import org.springframework.security.authentication.AbstractAuthenticationToken;
 
 /** The session's proof that an account signed in. Roles are looked up fresh, so that a change works at once. */
-final class SignedIn extends AbstractAuthenticationToken {
+public final class SignedIn extends AbstractAuthenticationToken {
 
     private final UUID account;
 
@@ -15,7 +15,7 @@ final class SignedIn extends AbstractAuthenticationToken {
         setAuthenticated(true);
     }
 
-    UUID account() {
+    public UUID account() {
         return account;
     }
 

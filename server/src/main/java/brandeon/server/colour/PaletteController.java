@@ -11,6 +11,7 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Members;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
+import brandeon.server.work.Workshop;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -48,17 +49,20 @@ class PaletteController {
     private final Themes themes;
     private final Artworks artworks;
 
-    PaletteController(Members members, Themes themes, Artworks artworks) {
+    private final Workshop workshop;
+
+    PaletteController(Members members, Themes themes, Artworks artworks, Workshop workshop) {
         this.members = members;
         this.themes = themes;
         this.artworks = artworks;
+        this.workshop = workshop;
     }
 
     /** Reads a palette, token file, style sheet, swatch sheet or logo; nothing is kept or changed. */
     @PostMapping(value = "/api/palettes/read", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ReadView read(InputStream body) throws IOException {
         members.current();
-        byte[] content = body.readNBytes(MOST_BYTES + 1);
+        byte[] content = workshop.receiving(() -> body.readNBytes(MOST_BYTES + 1));
         if (Artworks.pixels(content)) {
             return logo(artworks.mainColours(content));
         }

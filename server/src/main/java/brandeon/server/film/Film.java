@@ -11,6 +11,7 @@ final class Film {
 
     private final UUID id = UUID.randomUUID();
     private final UUID workspace;
+    private final UUID account;
     private final FilmFormat format;
     private final String name;
     private final int frames;
@@ -20,8 +21,9 @@ final class Film {
     private volatile String message = "";
     private volatile long ended;
 
-    Film(UUID workspace, FilmFormat format, String name, int frames, Path folder) {
+    Film(UUID workspace, UUID account, FilmFormat format, String name, int frames, Path folder) {
         this.workspace = workspace;
+        this.account = account;
         this.format = format;
         this.name = name;
         this.frames = frames;
@@ -34,6 +36,11 @@ final class Film {
 
     UUID workspace() {
         return workspace;
+    }
+
+    /** Who began it. */
+    UUID account() {
+        return account;
     }
 
     FilmFormat format() {

@@ -5,8 +5,11 @@ import brandeon.core.art.Scaling;
 import brandeon.core.pack.Apng;
 import brandeon.core.publish.Clip;
 import brandeon.server.access.Member;
+import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
+import brandeon.server.recolour.Artworks;
+import brandeon.server.work.FairQueue;
 import jakarta.annotation.PreDestroy;
 import java.awt.image.BufferedImage;
 import java.io.BufferedOutputStream;
@@ -19,7 +22,6 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.Semaphore;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -39,14 +41,14 @@ class Films {
     private static final Duration KEPT = Duration.ofMinutes(20);
     private static final int MOST_WAITING = 8;
 
-    private final Pictures pictures;
+    private final Artworks artworks;
     private final Ffmpeg ffmpeg;
     private final Map<UUID, Film> films = new ConcurrentHashMap<>();
-    private final Semaphore one = new Semaphore(1, true);
+    private final FairQueue queue = new FairQueue("clips");
     private final Path folder;
 
-    Films(Pictures pictures, Ffmpeg ffmpeg) throws IOException {
-        this.pictures = pictures;
+    Films(Artworks artworks, Ffmpeg ffmpeg) throws IOException {
+        this.artworks = artworks;
         this.ffmpeg = ffmpeg;
         folder = Files.createTempDirectory("brandeon-films");
     }
@@ -57,18 +59,19 @@ class Films {
             throw new Refused("WebM needs the program ffmpeg, which this server does not have. Install the package ffmpeg, or take the frames as PNG files or the animated PNG.");
         }
         forgetOld();
-        if (films.values().stream().filter(film -> film.ended() == 0).count() >= MOST_WAITING) {
-            throw new Refused("%d clips are waiting already; try again when they are made.".formatted(MOST_WAITING));
+        if (films.values().stream().filter(film -> film.ended() == 0 && film.workspace().equals(member.workspace())).count() >= MOST_WAITING) {
+            throw new Refused("%d clips of this workspace are waiting already; try again when they are made.".formatted(MOST_WAITING));
         }
-        Film film = new Film(member.workspace(), format, name, clip.frames(), folder);
+        Film film = new Film(member.workspace(), member.account(), format, name, clip.frames(), folder);
         films.put(film.id(), film);
-        Thread.ofVirtual().name("film").start(() -> make(film, clip));
+        queue.add(member.workspace(), () -> make(film, clip));
         return film;
     }
 
     Film get(Member member, UUID id) {
         Film film = films.get(id);
-        if (film == null || !film.workspace().equals(member.workspace())) {
+        // A job belongs to who began it, and to the owner of the workspace.
+        if (film == null || !film.workspace().equals(member.workspace()) || !(film.account().equals(member.account()) || member.role() == Role.OWNER)) {
             throw new NotFound("This clip is no longer there; make it again.");
         }
         return film;
@@ -80,22 +83,15 @@ class Films {
 
     private void make(Film film, Clip clip) {
         try {
-            one.acquire();
-            try {
-                if (film.run()) {
-                    write(film, clip);
-                    film.end(Film.State.DONE, "", System.currentTimeMillis());
-                }
-            } finally {
-                one.release();
+            if (film.run()) {
+                write(film, clip);
+                film.end(Film.State.DONE, "", System.currentTimeMillis());
             }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
         } catch (Stopped e) {
             LOG.debug("A clip was cancelled.");
         } catch (IOException | RuntimeException e) {
             LOG.warn("A clip could not be made", e);
-            film.end(Film.State.FAILED, "The clip could not be made: " + e.getMessage(), System.currentTimeMillis());
+            film.end(Film.State.FAILED, "The clip could not be made; the server's log says why.", System.currentTimeMillis());
         }
         if (film.state() != Film.State.DONE) {
             remove(film);
@@ -133,6 +129,7 @@ class Films {
     }
 
     private void each(Film film, Clip clip, Frame frame) throws IOException {
+        Pictures pictures = artworks.of(film.workspace());
         for (int i = 0; i < clip.frames(); i++) {
             if (!film.run()) {
                 throw new Stopped();

@@ -23,9 +23,11 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
+import brandeon.server.access.Role;
 import brandeon.server.live.Signals;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
+import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
 import brandeon.server.web.Png;
 import java.awt.image.BufferedImage;
@@ -94,15 +96,15 @@ class PieceFilesController {
     private final Members members;
     private final Themes themes;
     private final Signals signals;
-    private final Pictures pictures;
+    private final Artworks artworks;
     private final Films films;
     private final Ffmpeg ffmpeg;
 
-    PieceFilesController(Members members, Themes themes, Signals signals, Pictures pictures, Films films, Ffmpeg ffmpeg) {
+    PieceFilesController(Members members, Themes themes, Signals signals, Artworks artworks, Films films, Ffmpeg ffmpeg) {
         this.members = members;
         this.themes = themes;
         this.signals = signals;
-        this.pictures = pictures;
+        this.artworks = artworks;
         this.films = films;
         this.ffmpeg = ffmpeg;
     }
@@ -117,7 +119,7 @@ class PieceFilesController {
         Repainting repainting = moves ? Repainting.of(alone.art(), size, Alone.START, millis) : Repainting.NONE;
         CoverView cover = alone.piece().kind() != PieceKind.TRANSITION ? null
                 : Cover.of(alone.art(), size, Alone.START, millis).map(c -> new CoverView(c.first(), c.last(), c.cut(), c.frame(30), c.frame(60))).orElse(null);
-        Box part = moves ? alone.partMoving(millis, pictures) : alone.part(pictures);
+        Box part = moves ? alone.partMoving(millis, pictures()) : alone.part(pictures());
         return new MotionView(moves, millis, cover, flashes.flashes(), flashes.tooMany(), repainting.share(), repainting.pixelsASecond(), (int) part.width(), (int) part.height(),
                 alone.openings().stream().map(opening -> opening.capture().name()).toList(), ffmpeg.found());
     }
@@ -126,7 +128,7 @@ class PieceFilesController {
     @GetMapping("/api/themes/{theme}/pieces/{piece}/preview")
     PreviewView preview(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene) {
         long now = System.currentTimeMillis();
-        return PreviewView.of(alone(theme, piece, canvas, scene, now + PreviewView.SOON), pictures, now);
+        return signed(PreviewView.of(alone(theme, piece, canvas, scene, now + PreviewView.SOON), pictures(), now));
     }
 
     /** A kind of piece in this theme's brand, in its family or another one, with sample words. */
@@ -139,7 +141,7 @@ class PieceFilesController {
         Theme shown = (family.isEmpty() ? draft : draft.withFamily(family)).withScenes(List.of());
         long now = System.currentTimeMillis();
         Alone alone = Alone.of(shown, Samples.piece(shown, kind), Optional.empty(), Samples.CANVAS, Samples.live(), now + PreviewView.SOON);
-        return PreviewView.of(alone, Samples.shown(Samples.of(shown, kind)), now);
+        return signed(PreviewView.of(alone, Samples.shown(Samples.of(shown, kind)), now));
     }
 
     /** At rest, see-through where nothing is; sharp at any size. */
@@ -147,8 +149,8 @@ class PieceFilesController {
     ResponseEntity<byte[]> png(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene,
             @RequestParam(defaultValue = "0") int width) throws IOException {
         Alone alone = alone(theme, piece, canvas, scene);
-        Box part = alone.part(pictures);
-        BufferedImage image = Raster.paint(part, sized(part, width), alone.art().marks(), System.currentTimeMillis(), pictures);
+        Box part = alone.part(pictures());
+        BufferedImage image = Raster.paint(part, sized(part, width), alone.art().marks(), System.currentTimeMillis(), pictures());
         return file(named(alone, ".png"), MediaType.IMAGE_PNG, png(image));
     }
 
@@ -156,7 +158,7 @@ class PieceFilesController {
     @GetMapping("/api/themes/{theme}/pieces/{piece}/picture.svg")
     ResponseEntity<byte[]> svg(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene) {
         Alone alone = alone(theme, piece, canvas, scene);
-        String svg = SvgFile.of(alone.art().marks(), alone.part(pictures), System.currentTimeMillis(), pictures);
+        String svg = SvgFile.of(alone.art().marks(), alone.part(pictures()), System.currentTimeMillis(), pictures());
         return file(named(alone, ".svg"), MediaType.valueOf("image/svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -188,9 +190,9 @@ class PieceFilesController {
         Set<String> names = new HashSet<>();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             for (Alone one : all) {
-                Box part = one.part(pictures);
+                Box part = one.part(pictures());
                 zip.putNextEntry(new ZipEntry(free(one.piece().text("headings"), names) + ".png"));
-                zip.write(png(Raster.paint(part, sized(part, width), one.art().marks(), 0, pictures)));
+                zip.write(png(Raster.paint(part, sized(part, width), one.art().marks(), 0, pictures())));
             }
         }
         return file(named(alone, ".zip"), MediaType.valueOf("application/zip"), bytes.toByteArray());
@@ -199,14 +201,14 @@ class PieceFilesController {
     @PostMapping("/api/themes/{theme}/pieces/{piece}/films")
     @ResponseStatus(HttpStatus.ACCEPTED)
     FilmView begin(@PathVariable UUID theme, @PathVariable String piece, @RequestBody FilmWish wish) {
-        Member member = members.current();
+        Member member = members.current().requires(Role.DESIGNER);
         Alone alone = alone(theme, piece, wish.canvas(), wish.scene());
         if (!alone.art().moves()) {
             throw new Refused("%s stands still; take it as PNG or SVG.".formatted(alone.piece().name()));
         }
         double millis = wish.seconds() > 0 ? wish.seconds() * 1000 : Clip.length(alone.art());
         boolean whole = alone.piece().kind() == PieceKind.TRANSITION;
-        Box part = whole ? alone.canvas().size().box() : alone.partMoving(Math.min(millis, Clip.LONGEST), pictures);
+        Box part = whole ? alone.canvas().size().box() : alone.partMoving(Math.min(millis, Clip.LONGEST), pictures());
         Clip clip = new Clip(alone.art(), part, sized(part, wish.width()), wish.framesPerSecond(), Alone.START, millis);
         return view(films.begin(member, clip, wish.format(), plain(alone.piece().name())));
     }
@@ -229,6 +231,14 @@ class PieceFilesController {
             throw new Refused("This clip is not made yet.");
         }
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition(made.fileName())).contentType(MediaType.valueOf(made.format().type())).body(new FileSystemResource(made.file()));
+    }
+
+    private Pictures pictures() {
+        return artworks.of(members.current().workspace());
+    }
+
+    private PreviewView signed(PreviewView view) {
+        return new PreviewView(artworks.signed(members.current().workspace(), view.picture()), view.part(), view.now(), view.millis());
     }
 
     private Alone alone(UUID theme, String id, String canvas, String scene) {

@@ -1,6 +1,5 @@
 package brandeon.server.layout;
 
-import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
 import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Canvas;
@@ -25,6 +24,7 @@ import brandeon.server.live.Signals;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.ThemeView;
 import brandeon.server.theme.ThemeViews;
+import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
 import brandeon.server.web.Png;
 import java.io.IOException;
@@ -63,14 +63,14 @@ class LayoutController {
     private final Themes themes;
     private final ThemeViews views;
     private final Signals signals;
-    private final Pictures pictures;
+    private final Artworks artworks;
 
-    LayoutController(Members members, Themes themes, ThemeViews views, Signals signals, Pictures pictures) {
+    LayoutController(Members members, Themes themes, ThemeViews views, Signals signals, Artworks artworks) {
         this.members = members;
         this.themes = themes;
         this.views = views;
         this.signals = signals;
-        this.pictures = pictures;
+        this.artworks = artworks;
     }
 
     /**
@@ -152,7 +152,7 @@ class LayoutController {
         Canvas wanted = draft.canvas(canvas);
         ResolvedScene resolved = resolve(draft, changed, changed.scene(scene).orElseThrow(), wanted);
         Size size = Size.of(width, Math.max(1, Math.round((float) width * wanted.size().height() / wanted.size().width())));
-        return Png.fresh(Scaling.straight(Raster.paint(wanted.size().box(), size, Picture.marks(resolved, Part.WHOLE), System.currentTimeMillis(), pictures)));
+        return Png.fresh(Scaling.straight(Raster.paint(wanted.size().box(), size, Picture.marks(resolved, Part.WHOLE), System.currentTimeMillis(), artworks.of(draft.workspace()))));
     }
 
     private Rearrangement.Proposal proposed(Themes.Draft draft, String scene, String canvas, String from) {
@@ -160,7 +160,7 @@ class LayoutController {
     }
 
     private Preflight preflight(Themes.Draft draft) {
-        return new Preflight(draft.theme(), signals.state(draft, System.currentTimeMillis()), pictures);
+        return new Preflight(draft.theme(), signals.state(draft, System.currentTimeMillis()), artworks.of(draft.workspace()));
     }
 
     private ResolvedScene resolve(Themes.Draft draft, Theme theme, Scene scene, Canvas canvas) {

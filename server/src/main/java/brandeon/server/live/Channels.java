@@ -1,6 +1,7 @@
 package brandeon.server.live;
 
 import brandeon.core.live.Platform;
+import brandeon.core.text.Letters;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
@@ -42,8 +43,8 @@ public class Channels {
     @Transactional
     public Channel add(Member member, Platform platform, String name) {
         member.requires(Role.DESIGNER);
-        if (name.isBlank() || name.length() > 80) {
-            throw new IllegalArgumentException("A channel's name has between 1 and 80 letters.");
+        if (name.isBlank() || name.length() > 80 || !Letters.oneLine(name)) {
+            throw new IllegalArgumentException("A channel's name has between 1 and 80 letters on one line.");
         }
         Channel channel = new Channel(UUID.randomUUID(), member.workspace(), platform, name.strip());
         db.sql("insert into channel (id, workspace_id, platform, name) values (:id, :w, :p, :n)")

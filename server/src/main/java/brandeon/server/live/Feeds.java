@@ -6,7 +6,9 @@ import brandeon.core.live.LiveState;
 import brandeon.core.publish.Picture;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
+import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
+import brandeon.server.work.Memory;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
@@ -33,29 +35,30 @@ import tools.jackson.databind.json.JsonMapper;
 public class Feeds {
 
     private static final Logger LOG = LoggerFactory.getLogger(Feeds.class);
-    private static final int PICTURES_KEPT = 500;
     private static final int IDLE_MINUTES = 2;
 
     private final Themes themes;
     private final Signals signals;
+    private final Artworks artworks;
     private final JsonMapper json;
     private final Map<FeedKey, Feed> feeds = new ConcurrentHashMap<>();
     private final Map<UUID, ReentrantLock> refreshing = new ConcurrentHashMap<>();
     private final Map<UUID, TreeSet<Long>> planned = new ConcurrentHashMap<>();
     private final ExecutorService work = Executors.newVirtualThreadPerTaskExecutor();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(Thread.ofPlatform().daemon().name("alerts").factory());
-    private final Cache<String, Picture> pictures = Caffeine.newBuilder().maximumSize(PICTURES_KEPT).build();
+    private final Cache<String, Picture> pictures = Caffeine.newBuilder().maximumWeight(Memory.percent(8)).<String, Picture>weigher((_, picture) -> weight(picture)).build();
 
-    Feeds(Themes themes, Signals signals, Wakes wakes, JsonMapper json) {
+    Feeds(Themes themes, Signals signals, Artworks artworks, Wakes wakes, JsonMapper json) {
         this.themes = themes;
         this.signals = signals;
+        this.artworks = artworks;
         this.json = json;
         wakes.listen(wake -> {
             switch (wake.kind()) {
                 case THEME, CLOCK -> work.execute(() -> refreshTheme(wake.id()));
                 case CHANNEL -> work.execute(() -> refreshChannel(wake.id()));
                 case ANYTHING -> feeds.keySet().stream().map(FeedKey::theme).distinct().forEach(id -> work.execute(() -> refreshTheme(id)));
-                case OUTLET -> { }
+                case OUTLET, MEMBER -> { }
             }
         });
     }
@@ -71,13 +74,18 @@ public class Feeds {
         return Optional.ofNullable(pictures.getIfPresent(hash));
     }
 
+    /** In bytes, roughly: text of one byte a letter, and as much again around it. */
+    private static int weight(Picture picture) {
+        return 2 * picture.layers().stream().mapToInt(layer -> layer.svg().length() + 200).sum();
+    }
+
     /** What a feed shows at this moment: nothing on its canvas where its scene is gone or not on air. */
     public Picture now(FeedKey key) {
         return now(themes.find(key.theme()), key);
     }
 
     private Picture now(Optional<Themes.Draft> draft, FeedKey key) {
-        return draft.flatMap(d -> resolver(d, key.source()).flatMap(r -> compute(r, key, signals.state(d, System.currentTimeMillis()))))
+        return draft.flatMap(d -> resolver(d, key.source()).flatMap(r -> compute(r, d, key, signals.state(d, System.currentTimeMillis()))))
                 .orElseGet(() -> empty(draft, key));
     }
 
@@ -181,7 +189,7 @@ public class Feeds {
         LiveState live = signals.state(draft, System.currentTimeMillis());
         for (Map.Entry<FeedKey, Feed> entry : mine) {
             Optional<Resolver> resolver = resolvers.computeIfAbsent(entry.getKey().source(), source -> resolver(draft, source));
-            Picture next = resolver.flatMap(r -> compute(r, entry.getKey(), live)).orElseGet(() -> empty(Optional.of(draft), entry.getKey()));
+            Picture next = resolver.flatMap(r -> compute(r, draft, entry.getKey(), live)).orElseGet(() -> empty(Optional.of(draft), entry.getKey()));
             entry.getValue().change(next).ifPresent(patch -> broadcast(entry.getValue(), patch, next));
         }
         Map<String, Object> changed = Map.of("type", "changed", "theme", draft.id(), "version", draft.version(), "onAir", draft.onAir());
@@ -215,13 +223,13 @@ public class Feeds {
         return theme.map(Resolver::new);
     }
 
-    private static Optional<Picture> compute(Resolver resolver, FeedKey key, LiveState live) {
+    private Optional<Picture> compute(Resolver resolver, Themes.Draft draft, FeedKey key, LiveState live) {
         Optional<Scene> scene = resolver.theme().scene(key.scene());
         Optional<Canvas> canvas = resolver.theme().canvas(key.canvas());
         if (scene.isEmpty() || canvas.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(Picture.of(resolver.resolve(scene.get(), canvas.get(), live), key.part()));
+        return Optional.of(artworks.signed(draft.workspace(), Picture.of(resolver.resolve(scene.get(), canvas.get(), live), key.part())));
     }
 
     /** Nothing, at the canvas's size as far as it is known. */

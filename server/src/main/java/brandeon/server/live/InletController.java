@@ -2,14 +2,19 @@ package brandeon.server.live;
 
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.text.Letters;
 import brandeon.server.access.Keys;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.NotSignedIn;
 import io.cloudevents.CloudEvent;
 import io.cloudevents.core.provider.EventFormatProvider;
 import io.cloudevents.jackson.JsonFormat;
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,7 +22,6 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
@@ -30,6 +34,9 @@ class InletController {
 
     private static final String SIGNATURE = "Brandeon-Signature";
     private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_ID = 200;
+    private static final long MOST = 1_000_000_000;
+    private static final Duration FARTHEST = Duration.ofDays(366);
 
     /** What became of a delivery. */
     record Receipt(boolean counted, String sentence) {
@@ -47,9 +54,11 @@ class InletController {
         this.json = json;
     }
 
+    /** The token is looked at before anything of the body is read. */
     @PostMapping("/inlets/{token}")
-    ResponseEntity<Receipt> receive(@PathVariable String token, @RequestHeader(name = SIGNATURE, defaultValue = "") String signature, @RequestBody byte[] body) {
+    ResponseEntity<Receipt> receive(@PathVariable String token, @RequestHeader(name = SIGNATURE, defaultValue = "") String signature, InputStream sent) throws IOException {
         Channels.Channel channel = channel(token);
+        byte[] body = sent.readAllBytes();
         requireSignature(channel.id(), signature, body);
         CloudEvent event = event(body);
         SignalKind kind = channel.platform().kindOf(event.getType())
@@ -67,7 +76,7 @@ class InletController {
 
     private void requireSignature(UUID channel, String signature, byte[] body) {
         String wanted = "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel), body));
-        if (!MessageDigest.isEqual(wanted.getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.US_ASCII))) {
+        if (!MessageDigest.isEqual(wanted.getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
             throw new NotSignedIn("The signal is not signed by this channel's platform; it was not counted.");
         }
     }
@@ -76,18 +85,45 @@ class InletController {
         try {
             return EventFormatProvider.getInstance().resolveFormat(JsonFormat.CONTENT_TYPE).deserialize(body);
         } catch (RuntimeException e) {
-            throw new IllegalArgumentException("This is no CloudEvents 1.0 event in JSON: " + e.getMessage(), e);
+            throw new IllegalArgumentException("This is no CloudEvents 1.0 event in JSON: " + (e.getMessage() == null ? "a part of it is missing." : e.getMessage().lines().findFirst().orElse("")), e);
         }
     }
 
     private Signal signal(CloudEvent event, SignalKind kind) {
         JsonNode data = data(event);
-        String name = data.path("name").asString("").strip();
+        String name = data.path("name").isString() ? data.path("name").asString().strip() : "";
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             throw new IllegalArgumentException("A signal's data needs a “name” of 1 to " + LONGEST_NAME + " letters.");
         }
-        long at = event.getTime() == null ? System.currentTimeMillis() : event.getTime().toInstant().toEpochMilli();
-        return new Signal(event.getSource() + " " + event.getId(), kind, name, Math.max(0, data.path("months").asInt(0)), data.path("level").asString(""), Math.max(0, data.path("amount").asLong(0)), at);
+        requireShort("id", event.getId());
+        requireShort("source", event.getSource().toString());
+        if (!Letters.oneLine(name) || !Letters.oneLine(data.path("level").asString("")) || data.path("level").asString("").length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("A signal's texts stand on one line, without control characters, and have at most " + LONGEST_NAME + " letters.");
+        }
+        long now = System.currentTimeMillis();
+        Instant at = event.getTime() == null ? Instant.ofEpochMilli(now) : event.getTime().toInstant();
+        if (Duration.between(at, Instant.ofEpochMilli(now)).abs().compareTo(FARTHEST) > 0) {
+            throw new IllegalArgumentException("A signal's time lies within a year of now.");
+        }
+        return new Signal(event.getSource() + " " + event.getId(), kind, name, (int) amount(data, "months"), data.path("level").asString(""), amount(data, "amount"), at.toEpochMilli());
+    }
+
+    /** A whole number from 0 up; 0 where there is none. */
+    private static long amount(JsonNode data, String name) {
+        JsonNode value = data.path(name);
+        if (value.isMissingNode() || value.isNull()) {
+            return 0;
+        }
+        if (!value.isIntegralNumber() || !value.canConvertToLong() || value.asLong() < 0 || value.asLong() > MOST) {
+            throw new IllegalArgumentException("A signal's “%s” is a whole number from 0 to %d.".formatted(name, MOST));
+        }
+        return value.asLong();
+    }
+
+    private static void requireShort(String what, String text) {
+        if (text.length() > LONGEST_ID || !Letters.oneLine(text)) {
+            throw new IllegalArgumentException("A signal's %s has at most %d letters, on one line.".formatted(what, LONGEST_ID));
+        }
     }
 
     private JsonNode data(CloudEvent event) {

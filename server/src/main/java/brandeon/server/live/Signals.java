@@ -59,7 +59,7 @@ public class Signals {
                 shows.clear();
                 clocks.clear();
             }
-            case THEME, OUTLET -> { }
+            case THEME, OUTLET, MEMBER -> { }
         }
     }
 

@@ -1,5 +1,7 @@
 package brandeon.server.live;
 
+import brandeon.server.access.MembershipChanged;
+import brandeon.server.door.DatabaseWatch;
 import jakarta.annotation.PreDestroy;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -34,6 +36,8 @@ public class Wakes {
             CLOCK,
             CHANNEL,
             OUTLET,
+            /** An account may do other things than before, or nothing. */
+            MEMBER,
             /** Anything may have: this server was cut off from the others for a while. */
             ANYTHING
         }
@@ -47,12 +51,14 @@ public class Wakes {
     private final String node = UUID.randomUUID().toString();
     private final JdbcClient db;
     private final DataSource source;
+    private final DatabaseWatch database;
     private final List<Consumer<Wake>> listeners = new CopyOnWriteArrayList<>();
     private volatile boolean running = true;
 
-    Wakes(JdbcClient db, DataSource source) {
+    Wakes(JdbcClient db, DataSource source, DatabaseWatch database) {
         this.db = db;
         this.source = source;
+        this.database = database;
     }
 
     public void listen(Consumer<Wake> listener) {
@@ -73,6 +79,11 @@ public class Wakes {
 
     public void outlet(UUID id) {
         send(new Wake(Wake.Kind.OUTLET, id));
+    }
+
+    @EventListener
+    void member(MembershipChanged change) {
+        send(new Wake(Wake.Kind.MEMBER, change.account()));
     }
 
     /** Within a transaction: both ways of waking wait for the commit, and nothing is said when it fails. */
@@ -115,6 +126,7 @@ public class Wakes {
         while (running) {
             try (Connection connection = source.getConnection()) {
                 connection.createStatement().execute("listen brandeon");
+                database.back();
                 if (cutOff) {
                     deliver(new Wake(Wake.Kind.ANYTHING, NONE));
                 }
@@ -128,6 +140,7 @@ public class Wakes {
                 connection.createStatement().execute("unlisten *");
             } catch (SQLException e) {
                 LOG.warn("The database cannot be reached; trying again in a second.");
+                database.away();
                 cutOff = true;
                 pause();
             }

@@ -93,7 +93,7 @@ class MoveController {
     /** For a copy: which link of the old theme stands where in the rig, and what replaces it. */
     @GetMapping("/api/themes/{id}/replacement")
     ReplacementView replacement(@PathVariable UUID id) {
-        Member member = members.current();
+        Member member = members.current().requires(Role.OPERATOR);
         Themes.Draft copy = themes.get(member, id);
         UUID from = origin(copy);
         LinkReplacement.Plan plan = LinkReplacement.plan(rigs.places(rigs.get(member).rig()), newLinks(member, from, id));
@@ -103,7 +103,7 @@ class MoveController {
     /** Applies the replacement list to the rig in one step. */
     @PostMapping("/api/themes/{id}/replacement")
     ReplacementView replace(@PathVariable UUID id) {
-        Member member = members.current();
+        Member member = members.current().requires(Role.OPERATOR);
         UUID from = origin(themes.get(member, id));
         Rigs.Kept kept = rigs.get(member);
         rigs.put(member, kept.version(), rigs.replaced(kept.rig(), newLinks(member, from, id)));

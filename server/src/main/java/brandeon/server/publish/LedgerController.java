@@ -1,15 +1,19 @@
 package brandeon.server.publish;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.layout.Resolver;
 import brandeon.core.publish.Advice;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.SourceSheet;
+import brandeon.core.theme.Piece;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.live.FeedKey;
+import brandeon.server.access.Role;
 import brandeon.server.live.Feeds;
+import brandeon.server.live.Signals;
 import brandeon.server.theme.Themes;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,10 +37,12 @@ class LedgerController {
      * One source.
      *
      * @param recommended whether the source sheet uses it: scenes with captures are taken in two parts, others whole
+     * @param link        empty for viewers of the workspace, who have no use for it
      * @param sentence    how it does, for people
+     * @param hidden      pieces that cannot be drawn at the moment and so are left out, each with the reason
      */
     record Row(UUID outlet, String scene, String sceneName, String canvas, String canvasName, Part part, String link, int width, int height, int frameRate,
-            Advice advice, boolean recommended, boolean followsDraft, State state, String sentence, int open, long oldLinkOpened) {
+            Advice advice, boolean recommended, boolean followsDraft, State state, String sentence, int open, long oldLinkOpened, List<String> hidden) {
     }
 
     record Ledger(int onAir, boolean differs, List<Row> rows, List<SourceSheet> sheets) {
@@ -50,28 +56,34 @@ class LedgerController {
     private final Outlets outlets;
     private final Health health;
     private final Feeds feeds;
+    private final Signals signals;
 
-    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds) {
+    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds, Signals signals) {
         this.members = members;
         this.themes = themes;
         this.outlets = outlets;
         this.health = health;
         this.feeds = feeds;
+        this.signals = signals;
     }
 
     @GetMapping("/api/themes/{id}/ledger")
     Ledger ledger(@PathVariable UUID id) {
-        Themes.Draft draft = themes.get(members.current(), id);
+        Member member = members.current();
+        boolean links = member.role().includes(Role.OPERATOR);
+        Themes.Draft draft = themes.get(member, id);
         Theme theme = themes.onAir(id).orElse(draft.theme());
         Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(id);
         List<SourceSheet> sheets = theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList();
         List<Row> rows = new ArrayList<>();
+        Resolver resolver = new Resolver(theme);
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : theme.canvases()) {
+                List<String> hidden = hidden(draft, resolver, scene, canvas);
                 for (Part part : Part.values()) {
                     Outlets.Outlet outlet = known.get(new Outlets.Place(scene.id(), canvas.id(), part));
                     if (outlet != null) {
-                        rows.add(row(theme, scene, canvas, outlet, recommended(sheets, scene, canvas, part)));
+                        rows.add(row(theme, scene, canvas, outlet, recommended(sheets, scene, canvas, part), links, hidden));
                     }
                 }
             }
@@ -108,6 +120,12 @@ class LedgerController {
         outlets.follow(member, id, wish.draft() ? FeedKey.Source.DRAFT : FeedKey.Source.RELEASE);
     }
 
+    /** What viewers do not see because something is wrong with it. */
+    private List<String> hidden(Themes.Draft draft, Resolver resolver, Scene scene, Canvas canvas) {
+        return resolver.resolve(scene, canvas, signals.state(draft, System.currentTimeMillis())).failed().stream()
+                .map(failed -> "%s is hidden: %s".formatted(resolver.theme().piece(failed.piece()).map(Piece::name).orElse(failed.piece()), failed.cause().getMessage())).toList();
+    }
+
     private static boolean recommended(List<SourceSheet> sheets, Scene scene, Canvas canvas, Part part) {
         return sheets.stream().filter(sheet -> sheet.canvas().id().equals(canvas.id()))
                 .flatMap(sheet -> sheet.scenes().stream()).filter(s -> s.scene().equals(scene.id()))
@@ -115,12 +133,12 @@ class LedgerController {
                 .anyMatch(source -> source instanceof SourceSheet.Browser browser && browser.part() == part);
     }
 
-    private Row row(Theme theme, Scene scene, Canvas canvas, Outlets.Outlet outlet, boolean recommended) {
+    private Row row(Theme theme, Scene scene, Canvas canvas, Outlets.Outlet outlet, boolean recommended, boolean links, List<String> hidden) {
         List<Health.Report> reports = health.reports(outlet.id());
         State state = state(outlet, canvas, reports);
-        return new Row(outlet.id(), scene.id(), scene.name(), canvas.id(), canvas.name(), outlet.part(), outlets.link(outlet),
+        return new Row(outlet.id(), scene.id(), scene.name(), canvas.id(), canvas.name(), outlet.part(), links ? outlets.link(outlet) : "",
                 canvas.size().width(), canvas.size().height(), canvas.frameRate(), Advice.of(theme, scene, outlet.part()), recommended,
-                outlet.follows() == FeedKey.Source.DRAFT, state, sentence(state, canvas, reports), reports.size(), health.oldLinkOpened(outlet.id()));
+                outlet.follows() == FeedKey.Source.DRAFT, state, sentence(state, canvas, reports), reports.size(), health.oldLinkOpened(outlet.id()), hidden);
     }
 
     private State state(Outlets.Outlet outlet, Canvas canvas, List<Health.Report> reports) {

@@ -63,7 +63,7 @@ class OutletPage {
     @GetMapping("/o/{token}")
     ResponseEntity<Object> page(@PathVariable String token, HttpServletRequest request) throws IOException {
         return switch (outlets.open(token)) {
-            case Outlets.Current(Outlets.Outlet outlet) -> ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(html()).body(painted(feeds.now(outlet.feed())));
+            case Outlets.Current(Outlets.Outlet outlet) -> ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(BlankPage.TYPE).body(painted(feeds.now(outlet.feed())));
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
                 yield gone(request, HttpStatus.GONE, "This link was replaced or withdrawn. Copy the present one from the ledger.");
@@ -75,14 +75,10 @@ class OutletPage {
     private static ResponseEntity<Object> gone(HttpServletRequest request, HttpStatus status, String sentence) {
         String accepts = request.getHeader("Accept");
         if (accepts != null && accepts.contains("text/html")) {
-            return ResponseEntity.status(status).cacheControl(CacheControl.noStore()).contentType(html())
-                    .body("<!doctype html><html lang=\"en\"><meta charset=\"utf-8\"><title>" + sentence + "</title><body></body></html>");
+            return ResponseEntity.status(status).cacheControl(CacheControl.noStore()).contentType(BlankPage.TYPE)
+                    .body(BlankPage.LAST);
         }
         return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(ProblemDetail.forStatusAndDetail(status, sentence));
-    }
-
-    private static MediaType html() {
-        return new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
     }
 
     private String painted(Picture picture) {

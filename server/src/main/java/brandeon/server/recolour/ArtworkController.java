@@ -9,8 +9,11 @@ import brandeon.core.theme.Provenance;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
+import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
 import brandeon.server.theme.Themes;
+import brandeon.server.web.UserContent;
+import brandeon.server.work.Workshop;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -40,6 +43,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -66,10 +70,13 @@ class ArtworkController {
     private final Themes themes;
     private final Artworks artworks;
 
-    ArtworkController(Members members, Themes themes, Artworks artworks) {
+    private final Workshop workshop;
+
+    ArtworkController(Members members, Themes themes, Artworks artworks, Workshop workshop) {
         this.members = members;
         this.themes = themes;
         this.artworks = artworks;
+        this.workshop = workshop;
     }
 
     /** Worst match first. */
@@ -84,26 +91,29 @@ class ArtworkController {
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     ArtworkView add(@PathVariable UUID theme, @RequestParam String name, @RequestParam(defaultValue = "") String gesture, InputStream body) throws IOException {
-        Member member = members.current();
-        Artwork artwork = artworks.add(member, theme, name, body.readNBytes(PictureFile.MOST_BYTES + 1), gesture);
+        Member member = members.current().requires(Role.DESIGNER);
+        themes.get(member, theme);
+        Artwork artwork = artworks.add(member, theme, name, workshop.receiving(() -> body.readNBytes(PictureFile.MOST_BYTES + 1)), gesture);
         return view(artwork, themes.get(member, theme).theme().brand().palette());
     }
 
     @GetMapping("/{id}/before")
-    ResponseEntity<byte[]> before(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width) {
+    ResponseEntity<byte[]> before(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width,
+            @RequestHeader(name = "Sec-Fetch-Dest", defaultValue = "") String askedAs) {
         Member member = members.current();
-        return answer(artworks.before(member, artwork(member, theme, id), within(width)));
+        Artwork artwork = artwork(member, theme, id);
+        return answer(artwork, artworks.before(member, artwork, within(width)), FOR_EVER, askedAs);
     }
 
     @GetMapping("/{id}/after")
-    ResponseEntity<byte[]> after(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width, @RequestParam(defaultValue = "") String state) {
+    ResponseEntity<byte[]> after(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width, @RequestParam(defaultValue = "") String state,
+            @RequestHeader(name = "Sec-Fetch-Dest", defaultValue = "") String askedAs) {
         Member member = members.current();
         Artwork artwork = artwork(member, theme, id);
         Palette palette = themes.get(member, theme).theme().brand().palette();
         Artworks.Rendered picture = artworks.after(member, artwork, palette, within(width));
         // Only under the name of its present state may it be kept for ever.
-        return state.equals(artwork.painted(palette)) ? answer(picture)
-                : ResponseEntity.ok().cacheControl(CacheControl.noStore()).contentType(MediaType.parseMediaType(picture.type())).body(picture.content());
+        return answer(artwork, picture, state.equals(artwork.painted(palette)) ? FOR_EVER : CacheControl.noStore(), askedAs);
     }
 
     /** Every picture in the brand's colours. Moving ones are as they were, with their filter in a note beside them. */
@@ -203,14 +213,14 @@ class ArtworkController {
         return width;
     }
 
-    private static ResponseEntity<byte[]> answer(Artworks.Rendered picture) {
-        return ResponseEntity.ok().cacheControl(FOR_EVER).contentType(MediaType.parseMediaType(picture.type())).body(picture.content());
+    private static ResponseEntity<byte[]> answer(Artwork artwork, Artworks.Rendered picture, CacheControl cache, String askedAs) {
+        return UserContent.answer(picture.type(), picture.content(), freeName(artwork, picture.type(), new HashSet<>()), cache, askedAs);
     }
 
     /** The picture's name without folders, with the right ending, once each. */
     private static String freeName(Artwork artwork, String type, Set<String> taken) {
         String stem = artwork.name().replaceAll(".*[/\\\\]", "").replaceFirst("\\.[A-Za-z0-9]{1,5}$", "").replaceAll("[^\\p{L}\\p{N} ._-]", "_");
-        String ending = type.equals(PictureFile.SVG) ? ".svg" : "." + type.substring("image/".length());
+        String ending = UserContent.ending(type);
         String name = stem + ending;
         for (int i = 2; !taken.add(name); i++) {
             name = stem + " " + i + ending;

@@ -3,6 +3,7 @@ package brandeon.server.recolour;
 import brandeon.core.art.Pictures;
 import brandeon.core.art.Scaling;
 import brandeon.core.colour.Palette;
+import brandeon.core.publish.Picture;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Recipe;
 import brandeon.core.recolour.Recolouring;
@@ -11,45 +12,52 @@ import brandeon.core.recolour.SvgPicture;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Provenance;
-import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
+import brandeon.server.file.FileFacts;
 import brandeon.server.file.Files;
 import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
+import brandeon.server.work.Memory;
+import brandeon.server.work.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
 /** Ready-made pictures of themes: taken in once, and painted in the brand whenever somebody looks. */
 @Service
-public class Artworks implements Pictures {
+public class Artworks {
 
-    private static final int KEPT_BYTES = 96 << 20;
     private static final int HASH_DIGITS = 64;
 
     /** Bytes with their media type. */
     public record Rendered(String type, byte[] content) {
     }
 
+    /** A picture of a workspace, by the name that themes give it and the size that is asked for. */
+    private record Wish(UUID workspace, String name, int width, int height) {
+    }
+
     private final Themes themes;
     private final Files files;
-    private final Cache<String, Rendered> rendered = Caffeine.newBuilder().maximumWeight(KEPT_BYTES).<String, Rendered>weigher((_, picture) -> picture.content().length).build();
+    private final PaintedAddresses addresses;
+    private final Workshop workshop;
+    private final Cache<Wish, Rendered> rendered = Caffeine.newBuilder().maximumWeight(Memory.percent(6)).<Wish, Rendered>weigher((_, picture) -> picture.content().length).build();
+    private final Cache<Wish, BufferedImage> drawn = Caffeine.newBuilder().maximumWeight(Memory.percent(6)).<Wish, BufferedImage>weigher((_, image) -> image.getWidth() * image.getHeight() * 4).build();
 
-    private final Cache<String, BufferedImage> drawn = Caffeine.newBuilder().maximumWeight(KEPT_BYTES).<String, BufferedImage>weigher((_, image) -> image.getWidth() * image.getHeight() * 4).build();
-
-    Artworks(Themes themes, Files files) {
+    Artworks(Themes themes, Files files, PaintedAddresses addresses, Workshop workshop) {
         this.themes = themes;
         this.files = files;
+        this.addresses = addresses;
+        this.workshop = workshop;
     }
 
     /**
@@ -57,21 +65,51 @@ public class Artworks implements Pictures {
      *
      * @param gesture pictures of one gesture are undone together
      */
-    public Artwork add(Member member, UUID theme, String name, byte[] content, String gesture) {
+    public Artwork add(Member member, UUID theme, String name, byte[] sent, String gesture) {
         member.requires(Role.DESIGNER);
-        Theme before = themes.get(member, theme).theme();
-        PictureFile file = PictureFile.read(content);
-        List<Cluster> clusters = file.clusters();
-        String kept = files.keep(member.workspace(), file.type(), file.content());
-        Artwork artwork = new Artwork("art-" + UUID.randomUUID().toString().substring(0, 8), name.strip(), kept, file.type(), file.width(), file.height(), file.moving(),
-                clusters, file.openings(), Recolouring.proposed(clusters, file.moving()), Provenance.UNKNOWN);
-        themes.edit(member, theme, new Edit.AddArtwork(before.artworks().size(), artwork), gesture);
-        return artwork;
+        themes.get(member, theme);
+        PictureFile file = taken(sent);
+        FileFacts facts = workshop.on((long) file.width() * file.height(), file::facts);
+        String id = "art-" + UUID.randomUUID().toString().substring(0, 8);
+        // Kept in the transaction of the edit, so that nothing of a refused one stays.
+        Themes.Draft draft = themes.edit(member, theme, before -> {
+            String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
+            return new Edit.AddArtwork(before.artworks().size(), artwork(id, name.strip(), kept, file.type(), facts, Recolouring.proposed(facts.clusters(), facts.moving()), Provenance.UNKNOWN));
+        }, gesture);
+        return draft.theme().artwork(id).orElseThrow();
+    }
+
+    private PictureFile taken(byte[] sent) {
+        return workshop.on(PictureFile.pixels(sent), () -> PictureFile.taken(sent));
+    }
+
+    private static Artwork artwork(String id, String name, String file, String type, FileFacts facts, Recolouring recolouring, Provenance provenance) {
+        return new Artwork(id, name, file, type, facts.width(), facts.height(), facts.moving(), facts.clusters(), facts.openings(), recolouring, provenance);
+    }
+
+    /**
+     * An edit as it comes from outside, with everything that it says of files taken from their own rows.
+     *
+     * @throws Refused when it names a file that this workspace has not taken in
+     */
+    public Edit vetted(Member member, Edit edit) {
+        return switch (edit) {
+            case Edit.AddArtwork(int index, Artwork a) -> {
+                Files.Kept file = files.about(member.workspace(), a.file()).filter(kept -> kept.facts().isPresent())
+                        .orElseThrow(() -> new Refused("The file of this picture is not kept in this workspace; add the picture itself."));
+                yield new Edit.AddArtwork(index, artwork(a.id(), a.name(), a.file(), file.type(), file.facts().orElseThrow(), a.recolouring(), a.provenance()));
+            }
+            case Edit.AddFace(int _, var own) when files.about(member.workspace(), own.face().hash()).filter(kept -> kept.type().equals(Files.FONT)).isEmpty() ->
+                    throw new Refused("The file of this face is not kept in this workspace; add the font itself.");
+            case Edit.Batch(List<Edit> edits) -> new Edit.Batch(edits.stream().map(one -> vetted(member, one)).toList());
+            default -> edit;
+        };
     }
 
     /** The main colours of a picture that is not kept, such as a logo. */
     public List<Cluster> mainColours(byte[] content) {
-        return PictureFile.read(content).clusters();
+        PictureFile file = taken(content);
+        return workshop.on((long) file.width() * file.height(), file::clusters);
     }
 
     /** Whether a file is anything but text; vector pictures and palettes are text. */
@@ -84,65 +122,74 @@ public class Artworks implements Pictures {
         return false;
     }
 
-    /** @param width in pixels; 0 for the picture's own. Vector and moving pictures come as they are. */
+    /** @param width in pixels; 0 for the picture's own. Vector and moving pictures come as they are kept. */
     public Rendered before(Member member, Artwork artwork, int width) {
         if (artwork.vector() || artwork.moving() || width == 0 || width >= artwork.width()) {
-            return new Rendered(artwork.type(), content(member, artwork));
+            Files.Kept file = file(member, artwork);
+            return new Rendered(file.type(), file.content());
         }
-        return rendered.get(member.workspace() + artwork.file() + "@" + width, _ -> png(Scaling.toWidth(PictureFile.read(content(member, artwork)).image(), width)));
+        return rendered.get(new Wish(member.workspace(), artwork.file(), width, 0), _ -> workshop.on((long) artwork.width() * artwork.height(),
+                () -> png(Scaling.toWidth(PictureFile.kept(file(member, artwork)).image(), width))));
     }
 
     /** The picture in the brand's colours. Moving pictures come unchanged; their filter is applied as they play. */
     public Rendered after(Member member, Artwork artwork, Palette palette, int width) {
-        if (!files.keeps(member.workspace(), artwork.file())) {
-            throw missing();
-        }
-        return painted(artwork.painted(palette), width).orElseThrow(Artworks::missing);
+        return painted(member.workspace(), artwork.painted(palette), width).orElseThrow(Artworks::missing);
     }
 
     /**
-     * A recoloured picture by the name that themes give it. Whoever knows the hash of a file was shown it, so nobody
-     * else is asked; see {@link Artwork#painted}.
+     * A recoloured picture by the name that themes give it.
      *
      * @param width in pixels; 0 for the picture's own
-     * @return empty when there is no such file, or the name is none
+     * @return empty when there is no such file in this workspace, or the name is none
      */
-    public Optional<Rendered> painted(String name, int width) {
-        // Many sources ask for a new picture at the same moment; it is painted once.
-        return Optional.ofNullable(rendered.get(name + "@" + width, _ -> wanted(name).map(wanted -> painted(wanted, width)).orElse(null)));
+    public Optional<Rendered> painted(UUID workspace, String name, int width) {
+        // Many sources ask for a new picture at the same moment; it is painted once, and they wait for it.
+        return Optional.ofNullable(rendered.get(new Wish(workspace, name, width, 0), wish -> wanted(wish).map(wanted -> workshop.on(wanted.pixels(), () -> painted(wanted, width))).orElse(null)));
     }
 
     private static Rendered painted(Wanted wanted, int width) {
-        if (wanted.file().moving()) {
-            return new Rendered(wanted.file().type(), wanted.file().content());
+        PictureFile file = PictureFile.kept(wanted.file());
+        if (file.moving()) {
+            return new Rendered(file.type(), file.content());
         }
-        if (wanted.file().vector()) {
-            return new Rendered(PictureFile.SVG, SvgPicture.read(wanted.file().content()).recoloured(wanted.recipe().mapping()).getBytes(StandardCharsets.UTF_8));
+        if (file.vector()) {
+            return new Rendered(PictureFile.SVG, SvgPicture.read(file.content()).recoloured(wanted.recipe().mapping()).getBytes(StandardCharsets.UTF_8));
         }
-        BufferedImage image = Repaint.of(wanted.file().image(), wanted.recipe().mapping());
+        BufferedImage image = Repaint.of(file.image(), wanted.recipe().mapping());
         return png(width == 0 || width >= image.getWidth() ? image : Scaling.toWidth(image, width));
     }
 
-    /** For pictures that are made here: a moving one shows its first frame in the brand's colours. */
-    @Override
-    public Optional<BufferedImage> picture(String name, int width, int height) {
-        return Optional.ofNullable(drawn.get(name + "@" + width + "x" + height, _ -> wanted(name).map(wanted -> drawn(wanted, width, height)).orElse(null)));
+    /** The pictures of a workspace, for what is painted here: a moving one shows its first frame in the brand's colours. */
+    public Pictures of(UUID workspace) {
+        return (name, width, height) -> Optional.ofNullable(drawn.get(new Wish(workspace, name, width, height),
+                wish -> wanted(wish).map(wanted -> workshop.on(wanted.pixels(), () -> drawn(wanted, width, height))).orElse(null)));
+    }
+
+    /** A picture as painters get it: every ready-made picture in it at an address that only this server can have given. */
+    public Picture signed(UUID workspace, Picture picture) {
+        return addresses.signed(workspace, picture);
     }
 
     private static BufferedImage drawn(Wanted wanted, int width, int height) {
-        return wanted.file().vector() ? SvgPicture.read(painted(wanted, 0).content()).drawn(width, height) : Repaint.of(wanted.file().image(), wanted.recipe().mapping());
+        PictureFile file = PictureFile.kept(wanted.file());
+        return file.vector() ? SvgPicture.read(painted(wanted, 0).content()).drawn(width, height) : Repaint.of(file.image(), wanted.recipe().mapping());
     }
 
-    private record Wanted(PictureFile file, Recipe recipe) {
+    private record Wanted(Files.Kept file, Recipe recipe) {
+        long pixels() {
+            return file.facts().map(facts -> (long) facts.width() * facts.height()).orElse(0L);
+        }
     }
 
-    private Optional<Wanted> wanted(String name) {
-        return name.length() <= HASH_DIGITS ? Optional.empty()
-                : Recipe.named(name.substring(HASH_DIGITS + 1)).flatMap(recipe -> files.find(name.substring(0, HASH_DIGITS)).map(content -> new Wanted(PictureFile.read(content), recipe)));
+    private Optional<Wanted> wanted(Wish wish) {
+        return wish.name().length() <= HASH_DIGITS ? Optional.empty()
+                : Recipe.named(wish.name().substring(HASH_DIGITS + 1)).flatMap(recipe -> files.find(wish.workspace(), wish.name().substring(0, HASH_DIGITS))
+                        .filter(file -> file.facts().isPresent()).map(file -> new Wanted(file, recipe)));
     }
 
-    private byte[] content(Member member, Artwork artwork) {
-        return files.find(member.workspace(), artwork.file()).orElseThrow(Artworks::missing);
+    private Files.Kept file(Member member, Artwork artwork) {
+        return files.find(member.workspace(), artwork.file()).filter(file -> file.facts().isPresent()).orElseThrow(Artworks::missing);
     }
 
     private static NotFound missing() {
@@ -150,12 +197,10 @@ public class Artworks implements Pictures {
     }
 
     private static Rendered png(BufferedImage image) {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try {
-            ImageIO.write(image, "png", bytes);
+            return new Rendered(PictureFile.PNG, PictureFile.png(image));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return new Rendered("image/png", bytes.toByteArray());
     }
 }

@@ -1,29 +1,42 @@
 package brandeon.server.recolour;
 
+import brandeon.core.opening.Openings;
+import brandeon.core.pack.MovingPicture;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Clusters;
-import brandeon.core.opening.Openings;
 import brandeon.core.recolour.SvgPicture;
+import brandeon.server.file.FileFacts;
+import brandeon.server.file.Files;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
 
 /**
- * A picture file from outside: PNG, APNG, JPEG, GIF, WebP or SVG. What it is says its content, not its name.
+ * A picture from outside, taken in: PNG, APNG, JPEG, GIF, WebP or SVG. What it is says its content, not its name.
  *
- * @param type   media type
- * @param width  in pixels
- * @param height in pixels
- * @param moving whether it has more than one frame
- * @param first  its first frame; empty for vector pictures
+ * Nothing is kept as it was sent. Pixels are decoded and written anew (what moves as animated PNG, photographs as JPEG,
+ * all else as PNG), SVG is rebuilt from an allowed list of elements; so a file that is also something else, such as a
+ * script, is a picture alone afterwards.
+ *
+ * @param type    media type of what is kept
+ * @param width   in pixels
+ * @param height  in pixels
+ * @param moving  whether it has more than one frame
+ * @param content what is kept
+ * @param first   its first frame; empty for vector pictures
  */
 record PictureFile(String type, int width, int height, boolean moving, byte[] content, Optional<BufferedImage> first) {
 
@@ -31,41 +44,57 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     static final int MOST_SIDE = 8192;
     static final long MOST_PIXELS = 36_000_000;
     static final String SVG = "image/svg+xml";
+    static final String PNG = "image/png";
+    static final String JPEG = "image/jpeg";
+
+    /** Below this, JPEG shows its blocks when a picture is recoloured (chosen by looking, no source). */
+    private static final float JPEG_QUALITY = 0.95f;
+    /** PNG's compression from 0 (most) to 1; most of what is to be gained is gained early. */
+    private static final float PNG_QUALITY = 0.7f;
+    private static final List<String> FORMATS = List.of("png", "jpeg", "gif", "webp");
 
     /** @throws IllegalArgumentException with a sentence for the user when this is no such picture, damaged or too large */
-    static PictureFile read(byte[] content) {
-        if (content.length == 0) {
-            throw new IllegalArgumentException("This file is empty.");
+    static PictureFile taken(byte[] sent) {
+        requireSize(sent);
+        if (looksLikeText(sent)) {
+            return vector(SvgPicture.read(sent));
         }
-        if (content.length > MOST_BYTES) {
-            throw new IllegalArgumentException("This file has more than " + (MOST_BYTES >> 20) + " MB.");
-        }
-        if (looksLikeText(content)) {
-            SvgPicture svg = SvgPicture.read(content);
-            return new PictureFile(SVG, (int) Math.ceil(svg.width()), (int) Math.ceil(svg.height()), false, svg.text().getBytes(StandardCharsets.UTF_8), Optional.empty());
-        }
-        try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
-            ImageReader reader = reader(input);
-            try {
-                return measured(reader, content);
-            } finally {
-                reader.dispose();
+        return reading(sent, (reader, input) -> {
+            String format = name(reader);
+            requirePixels(reader.getWidth(0), reader.getHeight(0));
+            if (moves(format, reader, sent)) {
+                MovingPicture.Taken film = MovingPicture.taken(sent, format);
+                requirePixels(film.width(), film.height());
+                return new PictureFile(PNG, film.width(), film.height(), true, film.apng(), Optional.of(film.first()));
             }
-        } catch (IOException | IndexOutOfBoundsException e) {
-            throw damaged(e);
-        }
+            BufferedImage image = straight(reader.read(0));
+            boolean photograph = format.equals("jpeg");
+            byte[] anew = photograph ? jpeg(image) : png(image);
+            return new PictureFile(photograph ? JPEG : PNG, image.getWidth(), image.getHeight(), false, anew, Optional.of(image));
+        });
     }
 
-    private static PictureFile measured(ImageReader reader, byte[] content) throws IOException {
-        // Size is asked before anything is decoded, so that a small file cannot claim a huge picture.
-        int width = reader.getWidth(0);
-        int height = reader.getHeight(0);
-        if (width > MOST_SIDE || height > MOST_SIDE || (long) width * height > MOST_PIXELS) {
-            throw new IllegalArgumentException("This picture is " + width + " × " + height + "; at most " + MOST_SIDE + " pixels a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken.");
+    /** A picture that was taken in before; it is trusted. */
+    static PictureFile kept(Files.Kept file) {
+        if (file.type().equals(SVG)) {
+            return vector(SvgPicture.read(file.content()));
         }
-        BufferedImage first = reader.read(0);
-        String format = reader.getFormatName().toLowerCase(Locale.ROOT);
-        return new PictureFile("image/" + format, width, height, moving(format, reader, content), content, Optional.of(first));
+        boolean moving = file.facts().map(FileFacts::moving).orElse(false);
+        return reading(file.content(), (reader, _) -> {
+            BufferedImage image = straight(reader.read(0));
+            return new PictureFile(file.type(), image.getWidth(), image.getHeight(), moving, file.content(), Optional.of(image));
+        });
+    }
+
+    /** How many pixels a file claims, without decoding it; 0 for what is none of these, or a vector picture. */
+    static long pixels(byte[] sent) {
+        if (sent.length == 0 || looksLikeText(sent)) {
+            return 0;
+        }
+        return reading(sent, (reader, _) -> {
+            requirePixels(reader.getWidth(0), reader.getHeight(0));
+            return (long) reader.getWidth(0) * reader.getHeight(0);
+        });
     }
 
     boolean vector() {
@@ -74,10 +103,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
 
     /** The first frame, not premultiplied; not for vector pictures. */
     BufferedImage image() {
-        BufferedImage read = first.orElseThrow();
-        BufferedImage straight = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_INT_ARGB);
-        straight.setRGB(0, 0, read.getWidth(), read.getHeight(), read.getRGB(0, 0, read.getWidth(), read.getHeight(), null, 0, read.getWidth()), 0, read.getWidth());
-        return straight;
+        return first.orElseThrow();
     }
 
     List<Cluster> clusters() {
@@ -89,6 +115,86 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         return Openings.in(vector() ? SvgPicture.read(content).drawn(width, height) : image());
     }
 
+    FileFacts facts() {
+        return new FileFacts(width, height, moving, clusters(), openings());
+    }
+
+    private static PictureFile vector(SvgPicture svg) {
+        return new PictureFile(SVG, (int) Math.ceil(svg.width()), (int) Math.ceil(svg.height()), false, svg.text().getBytes(StandardCharsets.UTF_8), Optional.empty());
+    }
+
+    private static void requireSize(byte[] sent) {
+        if (sent.length == 0) {
+            throw new IllegalArgumentException("This file is empty.");
+        }
+        if (sent.length > MOST_BYTES) {
+            throw new IllegalArgumentException("This file has more than " + (MOST_BYTES >> 20) + " MB.");
+        }
+    }
+
+    /** Asked before anything is decoded, so that a small file cannot claim a huge picture. */
+    private static void requirePixels(int width, int height) {
+        if (width < 1 || height < 1 || width > MOST_SIDE || height > MOST_SIDE || (long) width * height > MOST_PIXELS) {
+            throw new IllegalArgumentException("This picture is " + width + " × " + height + "; at most " + MOST_SIDE + " pixels a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken.");
+        }
+    }
+
+    private interface Read<T> {
+        T by(ImageReader reader, ImageInputStream input) throws IOException;
+    }
+
+    private static <T> T reading(byte[] content, Read<T> read) {
+        try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
+            ImageReader reader = reader(input);
+            try {
+                return read.by(reader, input);
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | IndexOutOfBoundsException | NegativeArraySizeException | NullPointerException | IllegalStateException e) {
+            throw damaged(e);
+        }
+    }
+
+    /** The same pixels as opaque or see-through sRGB of eight bits, row by row, so that no second copy is needed on the way. */
+    private static BufferedImage straight(BufferedImage read) {
+        if (read.getType() == BufferedImage.TYPE_INT_ARGB) {
+            return read;
+        }
+        int width = read.getWidth();
+        BufferedImage straight = new BufferedImage(width, read.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        int[] row = new int[width];
+        for (int y = 0; y < read.getHeight(); y++) {
+            straight.setRGB(0, y, width, 1, read.getRGB(0, y, width, 1, row, 0, width), 0, width);
+        }
+        return straight;
+    }
+
+    static byte[] png(BufferedImage image) throws IOException {
+        return written("png", new IIOImage(image, null, null), PNG_QUALITY);
+    }
+
+    private static byte[] jpeg(BufferedImage image) throws IOException {
+        BufferedImage opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        opaque.createGraphics().drawImage(image, 0, 0, null);
+        return written("jpeg", new IIOImage(opaque, null, null), JPEG_QUALITY);
+    }
+
+    private static byte[] written(String format, IIOImage image, float quality) throws IOException {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName(format).next();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (MemoryCacheImageOutputStream out = new MemoryCacheImageOutputStream(bytes)) {
+            writer.setOutput(out);
+            ImageWriteParam wish = writer.getDefaultWriteParam();
+            wish.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            wish.setCompressionQuality(quality);
+            writer.write(null, image, wish);
+        } finally {
+            writer.dispose();
+        }
+        return bytes.toByteArray();
+    }
+
     private static boolean looksLikeText(byte[] content) {
         String start = new String(content, 0, Math.min(content.length, 200), StandardCharsets.UTF_8).replace("\uFEFF", "").stripLeading();
         return start.startsWith("<");
@@ -98,7 +204,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
         while (readers.hasNext()) {
             ImageReader reader = readers.next();
-            if (List.of("png", "jpeg", "gif", "webp").contains(name(reader))) {
+            if (FORMATS.contains(name(reader))) {
                 reader.setInput(input);
                 return reader;
             }
@@ -114,7 +220,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         }
     }
 
-    private static boolean moving(String format, ImageReader reader, byte[] content) throws IOException {
+    private static boolean moves(String format, ImageReader reader, byte[] content) throws IOException {
         return switch (format) {
             case "gif" -> reader.getNumImages(true) > 1;
             // APNG: an animation control chunk stands before the first picture data.

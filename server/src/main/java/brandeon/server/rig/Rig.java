@@ -1,16 +1,59 @@
 package brandeon.server.rig;
 
 import brandeon.core.publish.Behaviour;
+import brandeon.core.text.Letters;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** The practice rig's scene set, as broadcasting software would hold it: programs, scenes, and sources from bottom to top. */
 public record Rig(List<Program> programs) {
 
+    private static final int MOST_SIDE = 16384;
+    /** The rig opens nothing but outlets. */
+    private static final Pattern LINK = Pattern.compile("(?:https?://[A-Za-z0-9.\\[\\]:-]{1,260})?/o/[A-Za-z0-9_-]{43}");
+
+    private static void requireText(String text, int most) {
+        if (text.length() > most || !Letters.oneLine(text)) {
+            throw new IllegalArgumentException("Names and ids in the rig have at most " + most + " letters, on one line.");
+        }
+    }
+
+    private static void requireSize(int width, int height) {
+        if (width < 1 || height < 1 || width > MOST_SIDE || height > MOST_SIDE) {
+            throw new IllegalArgumentException("A picture of " + width + " × " + height + " is out of range; its sides lie between 1 and " + MOST_SIDE + ".");
+        }
+    }
+
+    public Rig {
+        programs = List.copyOf(programs);
+    }
+
+    /** @throws IllegalArgumentException when something in it is out of range, or a source opens anything but an outlet */
+    void requireSound() {
+        for (Program program : programs) {
+            requireText(program.id(), 120);
+            requireText(program.name(), 200);
+            requireText(program.canvas(), 120);
+            requireSize(program.width(), program.height());
+            for (RigScene scene : program.scenes()) {
+                requireText(scene.id(), 120);
+                requireText(scene.name(), 200);
+                scene.sources().forEach(RigSource::requireSound);
+            }
+        }
+    }
+
     /** One output. @param canvas id of the canvas it was filled from; empty when made by hand */
     public record Program(String id, String name, String canvas, int width, int height, List<RigScene> scenes) {
+        public Program {
+            scenes = List.copyOf(scenes);
+        }
     }
 
     public record RigScene(String id, String name, List<RigSource> sources) {
+        public RigScene {
+            sources = List.copyOf(sources);
+        }
     }
 
     public enum SourceKind { BROWSER, CAPTURE }
@@ -28,12 +71,27 @@ public record Rig(List<Program> programs) {
     public record RigSource(String id, String name, SourceKind kind, String link, int width, int height, Behaviour behaviour, boolean shown,
             double x, double y, double scale, int cropX, int cropY, String pattern) {
         public RigSource {
-            if (width < 1 || height < 1 || width > 16384 || height > 16384) {
-                throw new IllegalArgumentException("A source of " + width + " × " + height + " is out of range; its sides lie between 1 and 16384.");
-            }
+            requireSize(width, height);
             if (!(scale > 0 && scale <= 16)) {
                 throw new IllegalArgumentException("A scale of " + scale + " is out of range; it lies above 0 and up to 16.");
             }
+        }
+
+        private void requireSound() {
+            if (kind == SourceKind.BROWSER && !link.isEmpty() && !LINK.matcher(link).matches()) {
+                throw new IllegalArgumentException("“" + (link.length() > 80 ? link.substring(0, 80) + "…" : link) + "” is no link of a source; copy one from the ledger under Publish.");
+            }
+            requireText(id, 120);
+            requireText(name, 200);
+            requireText(pattern, 60);
+            if (!(Math.abs(x) <= MOST_SIDE && Math.abs(y) <= MOST_SIDE) || cropX < 0 || cropY < 0 || cropX > MOST_SIDE || cropY > MOST_SIDE) {
+                throw new IllegalArgumentException("A place of " + x + ", " + y + " with crops of " + cropX + " and " + cropY + " is out of range.");
+            }
+        }
+
+        /** As somebody sees it who has no use for links. */
+        RigSource unlinked() {
+            return linked("");
         }
 
         RigSource linked(String newLink) {

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,14 +38,20 @@ public class Rigs {
 
     public Kept get(Member member) {
         return db.sql("select version, document from rig where workspace_id = :w").param("w", member.workspace())
-                .query((row, _) -> new Kept(row.getLong(1), Json.read(row.getString(2), Rig.class))).optional()
+                .query((row, _) -> new Kept(row.getLong(1), shown(member, Json.read(row.getString(2), Rig.class)))).optional()
                 .orElse(new Kept(0, new Rig(List.of())));
+    }
+
+    /** Viewers of the workspace see everything but the links. */
+    private static Rig shown(Member member, Rig rig) {
+        return member.role().includes(Role.OPERATOR) ? rig : relinked(rig, source -> source.unlinked());
     }
 
     /** @throws Refused when somebody else changed the rig since this version */
     @Transactional
     public Kept put(Member member, long version, Rig rig) {
         member.requires(Role.OPERATOR);
+        rig.requireSound();
         long sources = rig.programs().stream().flatMap(p -> p.scenes().stream()).mapToLong(s -> s.sources().size()).sum();
         if (sources > MOST_SOURCES) {
             throw new IllegalArgumentException("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
@@ -94,8 +101,11 @@ public class Rigs {
 
     /** The rig with links swapped, everything else as it was. */
     public Rig replaced(Rig rig, Map<String, String> newLinks) {
+        return relinked(rig, source -> source.linked(newLinks.getOrDefault(source.link(), source.link())));
+    }
+
+    private static Rig relinked(Rig rig, UnaryOperator<Rig.RigSource> each) {
         return new Rig(rig.programs().stream().map(program -> new Rig.Program(program.id(), program.name(), program.canvas(), program.width(), program.height(),
-                program.scenes().stream().map(scene -> new Rig.RigScene(scene.id(), scene.name(),
-                        scene.sources().stream().map(source -> source.linked(newLinks.getOrDefault(source.link(), source.link()))).toList())).toList())).toList());
+                program.scenes().stream().map(scene -> new Rig.RigScene(scene.id(), scene.name(), scene.sources().stream().map(each).toList())).toList())).toList());
     }
 }

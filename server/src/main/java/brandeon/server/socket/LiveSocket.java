@@ -5,6 +5,8 @@ import brandeon.server.live.Feeds;
 import brandeon.server.live.Wakes;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
+import brandeon.server.door.RateLimits;
+import brandeon.server.door.TooMany;
 import brandeon.server.problem.NotFound;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Outlets;
@@ -33,6 +35,7 @@ class LiveSocket extends TextWebSocketHandler {
 
     private static final CloseStatus UNKNOWN_LINK = new CloseStatus(4404, "There is no source at this link.");
     private static final CloseStatus OLD_LINK = new CloseStatus(4410, "This link was replaced or withdrawn.");
+    private static final CloseStatus NOBODY = new CloseStatus(4401, "Nobody is signed in.");
     private static final CloseStatus ASK_AGAIN = new CloseStatus(4205, "Something changed; connect again.");
     private static final int SEND_MILLIS = 5_000;
     private static final int BUFFER = 4 << 20;
@@ -44,20 +47,24 @@ class LiveSocket extends TextWebSocketHandler {
     private final Members members;
     private final Themes themes;
     private final People people;
+    private final RateLimits limits;
     private final JsonMapper json;
     private final Map<String, Connection> connections = new ConcurrentHashMap<>();
 
-    LiveSocket(Feeds feeds, Outlets outlets, Health health, Members members, Themes themes, People people, Wakes wakes, JsonMapper json) {
+    LiveSocket(Feeds feeds, Outlets outlets, Health health, Members members, Themes themes, People people, RateLimits limits, Wakes wakes, JsonMapper json) {
         this.feeds = feeds;
         this.outlets = outlets;
         this.health = health;
         this.members = members;
         this.themes = themes;
         this.people = people;
+        this.limits = limits;
         this.json = json;
         wakes.listen(wake -> {
-            if (wake.kind() == Wakes.Wake.Kind.OUTLET) {
-                askAgain(wake.id());
+            switch (wake.kind()) {
+                case OUTLET -> askAgain(wake.id());
+                case MEMBER -> changed(wake.id());
+                case THEME, CLOCK, CHANNEL, ANYTHING -> { }
             }
         });
     }
@@ -71,11 +78,42 @@ class LiveSocket extends TextWebSocketHandler {
         WebSocketSession session = new ConcurrentWebSocketSessionDecorator(raw, SEND_MILLIS, BUFFER);
         if (raw.getUri() != null && raw.getUri().getPath().endsWith("/outlet")) {
             String token = UriComponentsBuilder.fromUri(raw.getUri()).build().getQueryParams().getFirst("token");
-            openOutlet(session, outlets.open(token == null ? "" : token));
+            if (mayCome(token)) {
+                openOutlet(session, outlets.open(token == null ? "" : token));
+            } else {
+                session.close(CloseStatus.SERVICE_OVERLOAD);
+            }
         } else {
-            Member member = members.of(raw.getPrincipal()).orElseThrow(() -> new NotFound("Nobody is signed in."));
-            connections.put(session.getId(), new Connection(session, Optional.empty(), Optional.of(member), new ConcurrentHashMap<>()));
+            Optional<Member> member = members.of(raw.getPrincipal());
+            if (member.isEmpty()) {
+                session.close(NOBODY);
+                return;
+            }
+            connections.put(session.getId(), new Connection(session, Optional.empty(), member, new ConcurrentHashMap<>()));
         }
+    }
+
+    private boolean mayCome(String token) {
+        try {
+            limits.pass(RateLimits.Door.OUTLET, "socket " + token);
+            return true;
+        } catch (TooMany e) {
+            return false;
+        }
+    }
+
+    /** Whoever may do less now has to come in anew, and is let in only as far as they still may. */
+    private void changed(UUID account) {
+        connections.values().stream().filter(c -> c.member().map(m -> m.account().equals(account)).orElse(false)).forEach(c -> closeQuietly(c.session(), ASK_AGAIN));
+    }
+
+    /** The person as they are now: rights are asked at every deed, not once when the page was opened. */
+    private Member present(Connection connection) {
+        Member before = connection.member().orElseThrow(() -> new IllegalArgumentException("This message is for the editor."));
+        return members.byAccount(before.account()).filter(now -> now.workspace().equals(before.workspace())).orElseThrow(() -> {
+            closeQuietly(connection.session(), ASK_AGAIN);
+            return new NotFound("You are not a member here any more.");
+        });
     }
 
     private void openOutlet(WebSocketSession session, Outlets.Opened opened) throws IOException {
@@ -106,7 +144,7 @@ class LiveSocket extends TextWebSocketHandler {
                 case "time" -> send(connection.session(), json.writeValueAsString(Map.of("type", "time", "sent", message.path("sent").asDouble(0), "now", System.currentTimeMillis())));
                 default -> error(connection, message, "This message is not understood.");
             }
-        } catch (JacksonException | IllegalArgumentException | NotFound e) {
+        } catch (JacksonException | IllegalArgumentException | NotFound | TooMany e) {
             error(connection, json.createObjectNode(), e.getMessage());
         }
     }
@@ -124,14 +162,16 @@ class LiveSocket extends TextWebSocketHandler {
 
     private FeedKey editorFeed(Connection connection, JsonNode message) {
         UUID theme = UUID.fromString(message.path("theme").asString(""));
-        themes.get(connection.member().orElseThrow(), theme);
+        Member member = present(connection);
+        limits.pass(RateLimits.Door.WATCH, member.account());
+        themes.get(member, theme);
         return new FeedKey(theme, message.path("scene").asString(""), message.path("canvas").asString(""),
                 brandeon.core.publish.Part.valueOf(message.path("part").asString("WHOLE")), FeedKey.Source.valueOf(message.path("source").asString("DRAFT")));
     }
 
     /** Where a person is in the editor; the others on that theme hear of it. */
     private void at(Connection connection, JsonNode message) {
-        Member member = connection.member().orElseThrow(() -> new IllegalArgumentException("This message is for the editor."));
+        Member member = present(connection);
         UUID theme = UUID.fromString(message.path("theme").asString(""));
         themes.get(member, theme);
         List<String> selected = new ArrayList<>();

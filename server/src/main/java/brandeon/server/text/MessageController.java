@@ -43,7 +43,7 @@ class MessageController {
         if (draft.text().length() > PieceKind.LONGEST_LINES) {
             throw new IllegalArgumentException("A text has at most %d letters.".formatted(PieceKind.LONGEST_LINES));
         }
-        return MessageCheck.mistake(draft.text(), Readings.names().keySet()).map(mistake -> new Checked(mistake, ""))
+        return MessageCheck.mistake(draft.text(), Readings.types()).map(mistake -> new Checked(mistake, ""))
                 .orElseGet(() -> new Checked("", new Message(draft.text()).format(signals.readings(of.channel()).values())));
     }
 }

@@ -52,7 +52,7 @@ class CatalogueController {
                 Families.all().stream().map(f -> new FamilyView(f.id(), f.title(), f.description())).toList(),
                 Face.shipped().stream().map(f -> new FaceView(f, f.title(), f.family(), f.character())).toList(),
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
-                Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue())).toList(),
+                Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue().meaning())).toList(),
                 Arrays.stream(Platform.values()).map(p -> new PlatformView(p, p.title())).toList(),
                 List.of(SceneRole.values()),
                 Arrays.stream(Vision.values()).map(v -> new VisionView(v, v.title(), v.matrix())).toList(),

@@ -1,7 +1,6 @@
 package brandeon.server.theme;
 
 import brandeon.core.art.Families;
-import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
 import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Box;
@@ -26,6 +25,7 @@ import brandeon.server.access.Members;
 import brandeon.server.live.Channels;
 import brandeon.server.live.Signals;
 import brandeon.server.problem.NotFound;
+import brandeon.server.recolour.Artworks;
 import java.awt.image.BufferedImage;
 import brandeon.server.web.Png;
 import java.io.IOException;
@@ -72,15 +72,15 @@ class ThemeController {
     private final Themes themes;
     private final Channels channels;
     private final Signals signals;
-    private final Pictures pictures;
+    private final Artworks artworks;
     private final ThemeViews views;
 
-    ThemeController(Members members, Themes themes, Channels channels, Signals signals, Pictures pictures, ThemeViews views) {
+    ThemeController(Members members, Themes themes, Channels channels, Signals signals, Artworks artworks, ThemeViews views) {
         this.members = members;
         this.themes = themes;
         this.channels = channels;
         this.signals = signals;
-        this.pictures = pictures;
+        this.artworks = artworks;
         this.views = views;
     }
 
@@ -118,7 +118,7 @@ class ThemeController {
     @PostMapping("/{id}/edits")
     ThemeView edit(@PathVariable UUID id, @RequestBody EditWish wish) {
         Member member = members.current();
-        return views.of(member, themes.edit(member, id, wish.edit(), wish.gesture()));
+        return views.of(member, themes.edit(member, id, artworks.vetted(member, wish.edit()), wish.gesture()));
     }
 
     @PostMapping("/{id}/undo")
@@ -174,21 +174,22 @@ class ThemeController {
             throw new IllegalArgumentException("A width of " + width + " is out of range; it lies between 1 and " + wanted.size().width() + ".");
         }
         ResolvedScene resolved = new Resolver(worn).resolve(draft.scene(scene), wanted, signals.state(draft, System.currentTimeMillis()));
-        BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis(), pictures);
+        BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis(), artworks.of(draft.workspace()));
         return Png.fresh(Scaling.toWidth(image, width == 0 ? image.getWidth() : width));
     }
 
     /** A kind of piece in this theme's brand, in its family or another one. */
     @GetMapping("/{id}/samples/{kind}.png")
     ResponseEntity<byte[]> sample(@PathVariable UUID id, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) throws IOException {
-        Theme theme = themes.get(members.current(), id).theme();
+        Themes.Draft draft = themes.get(members.current(), id);
+        Theme theme = draft.theme();
         if (!family.isEmpty() && Families.named(family).isEmpty()) {
             throw new NotFound("There is no such family.");
         }
         ResolvedScene resolved = Samples.of(family.isEmpty() ? theme : theme.withFamily(family), kind);
         Box part = Samples.shown(resolved);
         double scale = Math.min(1, SAMPLE_WIDTH / part.width());
-        BufferedImage image = Raster.paint(part, Size.of((int) Math.max(1, part.width() * scale), (int) Math.max(1, part.height() * scale)), Picture.marks(resolved, Part.WHOLE), 0, pictures);
+        BufferedImage image = Raster.paint(part, Size.of((int) Math.max(1, part.width() * scale), (int) Math.max(1, part.height() * scale)), Picture.marks(resolved, Part.WHOLE), 0, artworks.of(draft.workspace()));
         return Png.fresh(Scaling.straight(image));
     }
 

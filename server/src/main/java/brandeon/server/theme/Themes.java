@@ -1,18 +1,16 @@
 package brandeon.server.theme;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Deeds;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
-import brandeon.core.text.Fonts;
-import brandeon.core.theme.OwnFace;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
-import brandeon.server.file.Files;
 import brandeon.server.live.Wakes;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
@@ -25,6 +23,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -71,7 +70,6 @@ public class Themes {
     private final EditRows edits;
     private final ReleaseRows releases;
     private final EntityManager entities;
-    private final Files files;
     private final JdbcClient db;
     private final Wakes wakes;
     private final TransactionTemplate transactions;
@@ -79,12 +77,11 @@ public class Themes {
     private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumSize(KEPT).<UUID, Parsed>build().asMap();
     private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumSize(KEPT).<ReleaseRow.Key, Theme>build().asMap();
 
-    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, EntityManager entities, Files files, JdbcClient db, Wakes wakes, TransactionTemplate transactions) {
+    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, EntityManager entities, JdbcClient db, Wakes wakes, TransactionTemplate transactions) {
         this.rows = rows;
         this.edits = edits;
         this.releases = releases;
         this.entities = entities;
-        this.files = files;
         this.db = db;
         this.wakes = wakes;
         this.transactions = transactions;
@@ -133,8 +130,18 @@ public class Themes {
      * @throws Refused when the edit cannot be applied; nothing is changed then
      */
     public Draft edit(Member member, UUID id, Edit edit, String gesture) {
+        return edit(member, id, _ -> edit, gesture);
+    }
+
+    /**
+     * The same for an edit that is made from the theme as it is then, within the transaction that keeps it.
+     *
+     * @param made what it stores besides is kept or dropped with the edit
+     */
+    public Draft edit(Member member, UUID id, Function<Theme, Edit> made, String gesture) {
         return inTurn(id, () -> {
             ThemeRow row = locked(member, Role.DESIGNER, id);
+            Edit edit = made.apply(theme(row));
             Outcome.Applied applied = apply(row, edit);
             edits.dropUndone(id, member.account());
             Optional<EditRow> last = gesture.isEmpty() ? Optional.empty() : edits.lastDone(id, member.account())
@@ -254,18 +261,7 @@ public class Themes {
     }
 
     private Theme release(ReleaseRow.Key key) {
-        return parsedReleases.computeIfAbsent(key, k -> withFonts(Json.read(releases.findById(k).orElseThrow().document, Theme.class),
-                db.sql("select workspace_id from theme where id = :t").param("t", k.themeId()).query(UUID.class).single()));
-    }
-
-    /** Before a theme with faces of its own is drawn, their files must be known. */
-    private Theme withFonts(Theme theme, UUID workspace) {
-        for (OwnFace own : theme.faces()) {
-            if (!Fonts.knows(own.face())) {
-                files.find(workspace, own.face().hash()).ifPresent(file -> Fonts.know(own.face(), file));
-            }
-        }
-        return theme;
+        return parsedReleases.computeIfAbsent(key, k -> Json.read(releases.findById(k).orElseThrow().document, Theme.class));
     }
 
     /**
@@ -292,9 +288,18 @@ public class Themes {
 
     private Outcome.Applied apply(ThemeRow row, Edit edit) {
         return switch (Edits.apply(theme(row), edit)) {
-            case Outcome.Applied applied -> applied;
+            case Outcome.Applied applied -> sound(theme(row), applied);
             case Outcome.Refused(String reason) -> throw new Refused(reason);
         };
+    }
+
+    /** Nothing is kept that could not be drawn or read again; what was so before does not stand in the way. */
+    private static Outcome.Applied sound(Theme before, Outcome.Applied applied) {
+        List<String> faults = Soundness.faults(applied.theme());
+        if (!faults.isEmpty() && !Soundness.faults(before).containsAll(faults)) {
+            throw new Refused("This change was not kept: " + faults.getFirst());
+        }
+        return applied;
     }
 
     private void save(ThemeRow row, Theme theme) {
@@ -348,7 +353,7 @@ public class Themes {
         if (known != null && known.version() == row.version) {
             return known.theme();
         }
-        Theme theme = withFonts(Json.read(row.document, Theme.class), row.workspaceId);
+        Theme theme = Json.read(row.document, Theme.class);
         keep(row.id, new Parsed(row.version, theme));
         return theme;
     }

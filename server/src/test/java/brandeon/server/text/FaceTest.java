@@ -39,7 +39,7 @@ class FaceTest {
         String hash = face.substring("file-".length());
         Person broadcaster = Person.unknown(host.address());
         assertThat(broadcaster.open(host.link(theme, "start", "wide", "WHOLE")).body())
-                .contains("font-family=\"Brandeon own " + hash + "\"", "src:url(/fonts/" + hash + ")", "\"faces\":[", "\"/fonts/" + hash + "\"");
+                .contains("font-family=\"'Brandeon own " + hash + "'\"", "src:url(/fonts/" + hash + ")", "\"faces\":[", "\"/fonts/" + hash + "\"");
         HttpResponse<byte[]> served = broadcaster.http().send(broadcaster.request("/fonts/" + hash).build(), HttpResponse.BodyHandlers.ofByteArray());
         assertThat(served.body()).isEqualTo(FILE);
         assertThat(host.get("/api/themes/" + theme + "/artworks/credits.md").body()).contains("| **not said** | **not said** | **not said** |");

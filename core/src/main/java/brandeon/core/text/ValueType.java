@@ -1,0 +1,11 @@
+package brandeon.core.text;
+
+/** What a value is that texts may show. It decides what a pattern may ask of it. */
+public enum ValueType {
+    /** Words, such as a name: shown as they are, or chosen by with {@code select}. */
+    TEXT,
+    /** A number: written out, or chosen by with {@code plural}. */
+    NUMBER,
+    /** Rows of words: shown as they are. */
+    LIST
+}

@@ -1,0 +1,120 @@
+package brandeon.core.theme;
+
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.Readings;
+import brandeon.core.live.Signal;
+import brandeon.core.text.Letters;
+import brandeon.core.text.Message;
+import brandeon.core.text.ValueType;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/**
+ * What must hold of every part of a theme that a change brings in. What was there before is not judged again, so that a
+ * theme from an earlier version, which may break a rule, can still be edited.
+ */
+final class DocumentRules {
+
+    /** Ids stand in addresses, in JSON keys and in the pages' own documents. */
+    private static final Pattern ID = Pattern.compile("[A-Za-z0-9][A-Za-z0-9._-]{0,59}");
+
+    private DocumentRules() {
+    }
+
+    /** @throws Edits.Refusal with the reason when something new breaks a rule */
+    static void require(Theme before, Theme after) {
+        name(after.name());
+        fresh(before.canvases(), after.canvases()).forEach(canvas -> named(canvas.id(), canvas.name()));
+        fresh(before.captures(), after.captures()).forEach(DocumentRules::capture);
+        fresh(before.pieces(), after.pieces()).forEach(piece -> {
+            named(piece.id(), piece.name());
+            texts(piece.name(), piece.texts(), Readings.types());
+        });
+        for (Scene scene : fresh(before.scenes(), after.scenes())) {
+            scene(before.scene(scene.id()), scene);
+        }
+        fresh(before.alerts(), after.alerts()).forEach(DocumentRules::alert);
+        fresh(before.artworks(), after.artworks()).forEach(DocumentRules::artwork);
+        fresh(before.faces(), after.faces()).forEach(face -> {
+            name(face.title());
+            provenance(face.provenance());
+        });
+        fresh(before.brand().moods(), after.brand().moods()).forEach(mood -> named(mood.id(), mood.name()));
+    }
+
+    private static void capture(Capture capture) {
+        named(capture.id(), capture.name());
+        distinct(capture.regions().stream().map(Region::id));
+        capture.regions().forEach(region -> named(region.id(), region.name()));
+        need(capture.regions().size() <= Capture.MOST_REGIONS, "A capture has at most " + Capture.MOST_REGIONS + " regions.");
+    }
+
+    private static void scene(Optional<Scene> before, Scene scene) {
+        named(scene.id(), scene.name());
+        distinct(scene.keepClear().stream().map(KeepClear::id));
+        need(scene.keepClear().size() <= Scene.MOST_KEPT_CLEAR, "A scene keeps at most " + Scene.MOST_KEPT_CLEAR + " areas clear.");
+        scene.keepClear().forEach(area -> named(area.id(), area.name()));
+        for (Placed placed : fresh(before.map(Scene::stack).orElse(List.of()), scene.stack())) {
+            need(Letters.oneLine(placed.group()), "The name of a group stands on one line, without control characters.");
+            texts(placed.piece(), placed.texts(), Readings.types());
+        }
+    }
+
+    private static void alert(AlertRule rule) {
+        texts("This alert", Map.of("kicker", rule.kicker(), "text", rule.text()), Signal.TYPES);
+    }
+
+    private static void artwork(Artwork artwork) {
+        named(artwork.id(), artwork.name());
+        provenance(artwork.provenance());
+        int colours = artwork.clusters().size();
+        Stream.concat(artwork.recolouring().roles().keySet().stream(), artwork.recolouring().kept().stream()).filter(i -> i < 0 || i >= colours).findFirst()
+                .ifPresent(i -> need(false, "This picture has " + colours + " main colours; there is no number " + i + "."));
+    }
+
+    private static void provenance(Provenance provenance) {
+        need(Letters.oneLine(provenance.origin()) && Letters.oneLine(provenance.licence()) && Letters.oneLine(provenance.credit()), "Origin, licence and credit stand on one line each, without control characters.");
+    }
+
+    private static void texts(String of, Map<String, String> texts, Map<String, ValueType> types) {
+        texts.values().forEach(text -> {
+            need(Letters.clean(text), "A text of %s has a control character or half a letter in it.".formatted(of));
+            new Message(text).mistake(types).ifPresent(mistake -> need(false, mistake));
+        });
+    }
+
+    private static void named(String id, String name) {
+        need(ID.matcher(id).matches(), "An id has 1 to 60 letters, digits, dots, hyphens and underscores.");
+        name(name);
+    }
+
+    private static void name(String name) {
+        need(Letters.oneLine(name), "A name stands on one line, without control characters.");
+    }
+
+    private static void distinct(Stream<String> ids) {
+        List<String> all = ids.toList();
+        need(all.stream().distinct().count() == all.size(), "Two parts have the same id.");
+    }
+
+    /** What is in the later list and not, as the very same value, in the earlier one. */
+    private static <T> List<T> fresh(Collection<T> before, List<T> after) {
+        if (before == after) {
+            return List.of();
+        }
+        Set<T> known = Collections.newSetFromMap(new IdentityHashMap<>());
+        known.addAll(before);
+        return after.stream().filter(one -> !known.contains(one)).toList();
+    }
+
+    private static void need(boolean holds, String otherwise) {
+        Edits.require(holds, otherwise);
+    }
+}
