@@ -52,42 +52,7 @@ want_packages() {
   echo "Without the package $2, $3."
 }
 
-postgres_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }
-
-# initdb refuses to run as root: then the cluster belongs to the postgres user.
-as_postgres() {
-  if [ "$(id -u)" = 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi
-}
-
-# start_cluster FOLDER PORT [-W]: makes it when missing and starts it on loopback; the database is called brandeon.
-# With -W it does not wait for a cluster that was there before; whoever connects must be patient.
-start_cluster() {
-  local folder=$1 port=$2 patience=${3:--w} bin
-  bin=$(postgres_bin)
-  [ -n "$bin" ] || fail "PostgreSQL's server is missing. Install the package postgresql."
-  mkdir -p "$folder"
-  if [ "$(id -u)" = 0 ]; then
-    chown postgres "$folder"
-    as_postgres test -w "$folder" || fail "The user postgres cannot reach $folder. Put the project in a folder that others may enter."
-  fi
-  local fresh=
-  if [ ! -e "$folder/data/PG_VERSION" ]; then
-    fresh=1
-    patience=-w
-    as_postgres "$bin/initdb" -D "$folder/data" -U brandeon -A trust -E UTF8 --locale=C.UTF-8 >/dev/null || fail "The database could not be made in $folder."
-  fi
-  if ! as_postgres "$bin/pg_ctl" -D "$folder/data" status >/dev/null 2>&1; then
-    port_free "$port" || fail "Port $port, which the database uses, is taken. Set BRANDEON_DB_PORT to another one."
-    as_postgres "$bin/pg_ctl" -D "$folder/data" "$patience" -l "$folder/log" \
-      -o "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=100" start >/dev/null \
-      || fail "The database did not start; see $folder/log."
-  fi
-  [ -z "$fresh" ] || as_postgres "$bin/createdb" -h 127.0.0.1 -p "$port" -U brandeon brandeon || fail "The database could not be made; see $folder/log."
-}
-
-stop_cluster() {
-  as_postgres "$(postgres_bin)/pg_ctl" -D "$1/data" -m fast -w stop >/dev/null 2>&1 || true
-}
+. bin/lib/cluster.sh
 
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
@@ -110,7 +75,7 @@ build_web() {
 
 # A word that changes whenever sources change.
 sources_state() {
-  find pom.xml core server web bin/lib -type f \( -path '*/src/*' -o -name pom.xml -o -name 'package*.json' -o -name '*.html' -o -name 'vite.config.ts' -o -name 'tsconfig*.json' \) \
+  find pom.xml core server web -type f \( -path '*/src/*' -o -name pom.xml -o -name 'package*.json' -o -name '*.html' -o -name 'vite.config.ts' -o -name 'tsconfig*.json' \) \
     -not -path '*/node_modules/*' -not -path '*/target/*' -not -path '*/dist/*' -printf '%p %s %T@\n' | sort | sha256sum | cut -c1-32
 }
 
@@ -130,11 +95,14 @@ build_server() {
   echo "$state" >"$RUN/built"
 }
 
+# How much memory the application may take; every cache is a part of it.
+heap_words() { echo "-Xmx${BRANDEON_HEAP:-1536m}"; }
+
 # train_server DB_URL: starts the application once and keeps what the JVM learnt (JEP 483 and 514), so that later
 # starts take a few seconds. Without it everything works, only slower.
 train_server() {
   [ -e "$RUN/app/brandeon.aot" ] && return
   echo "Preparing quick starts …"
-  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
+  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot" "$(heap_words)" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
     --enable-native-access=ALL-UNNAMED -Dspring.context.exit=onRefresh -jar "$RUN/app/brandeon-app.jar" >"$RUN/train.log" 2>&1 || rm -f "$RUN/app/brandeon.aot"
 }

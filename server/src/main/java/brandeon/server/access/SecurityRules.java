@@ -40,7 +40,7 @@ class SecurityRules {
     /** Neither session nor cookie. The practice rig runs them in a frame of another origin, so everybody may read what has its own proof. */
     @Bean
     @Order(1)
-    SecurityFilterChain open(HttpSecurity http) throws Exception {
+    SecurityFilterChain openRules(HttpSecurity http) throws Exception {
         CorsConfiguration anybody = new CorsConfiguration();
         anybody.addAllowedOrigin(CorsConfiguration.ALL);
         anybody.addAllowedMethod(HttpMethod.GET);
@@ -60,7 +60,7 @@ class SecurityRules {
 
     @Bean
     @Order(2)
-    SecurityFilterChain people(HttpSecurity http) throws Exception {
+    SecurityFilterChain peopleRules(HttpSecurity http) throws Exception {
         return headers(http)
                 .authorizeHttpRequests(paths -> paths
                         .requestMatchers("/api/session", "/api/openapi/**").permitAll()

@@ -60,6 +60,7 @@ class SessionController {
         UUID account = members.check(wish.email(), wish.password())
                 .orElseThrow(() -> new NotSignedIn("Address and password do not belong together. Check both and try again."));
         limits.free(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
+        limits.back(RateLimits.Door.SIGN_IN_ADDRESS, request.getRemoteAddr());
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }

@@ -66,9 +66,14 @@ public class RateLimits {
         }
     }
 
-    /** Gives back what was taken, such as after a sign-in that was right. */
+    /** Forgets all that was counted. */
     public void free(Door door, Object who) {
         buckets.invalidate(new Key(door, who.toString()));
+    }
+
+    /** Gives back one time, such as after a sign-in that was right. */
+    public void back(Door door, Object who) {
+        bucket(door, who).addTokens(1);
     }
 
     private Bucket bucket(Door door, Object who) {

@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 class AccessTest {
 
     /** Doors that carry their own proof, or that everybody may use. */
-    private static final List<String> OPEN = List.of("/api/session", "/inlets/{token}", "/pictures/{hash}", "/painted/{name}", "/o/{token}", "/fonts/{file}", "/fonts.css");
+    private static final List<String> OPEN = List.of("/api/session", "/inlets/{token}", "/pictures/{hash}", "/painted/{workspace}/{name}/{proof}", "/o/{token}", "/fonts/{file}", "/fonts.css");
 
     @Test
     void noRouteAnswersSomebodyWhoIsNotSignedIn(RunningServer server) {

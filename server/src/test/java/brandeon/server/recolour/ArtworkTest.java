@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
+import brandeon.core.pack.Apng;
+import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.file.FileSweep;
+import brandeon.server.file.Files;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import java.awt.Color;
@@ -22,6 +26,7 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import java.util.zip.CRC32;
@@ -73,20 +78,111 @@ class ArtworkTest {
         assertThat(difference(image("/" + id + "/after").getRGB(20, 20), "#4f8f5b")).isLessThan(1.5);
     }
 
-    /** An animation control chunk before the picture data makes a PNG an animation (PNG specification, third edition, section 11.3.6.1). */
-    @Test
-    void aPictureThatMovesIsColouredByAFilter() throws Exception {
-        byte[] still = picture("png", new Color(0xc0392b), 40, 40);
-        ByteBuffer control = ByteBuffer.allocate(12).put("acTL".getBytes(StandardCharsets.US_ASCII)).putInt(2).putInt(0);
-        CRC32 crc = new CRC32();
-        crc.update(control.array());
-        int afterHeader = 8 + 4 + 4 + 13 + 4;
-        byte[] moving = ByteBuffer.allocate(still.length + 20).put(still, 0, afterHeader).putInt(8).put(control.array()).putInt((int) crc.getValue()).put(still, afterHeader, still.length - afterHeader).array();
-        JsonNode view = send("blink.png", moving).json();
+    @ParameterizedTest
+    @ValueSource(strings = {"gif", "png"})
+    void aPictureThatMovesIsColouredByAFilterAndKeptAsPixelsAlone(String format) throws Exception {
+        byte[] moving = format.equals("gif") ? ArtworkTest.class.getResourceAsStream("/demo/beacon.gif").readAllBytes() : blinking();
+        JsonNode view = send("blink." + format, moving).json();
         assertThat(view.path("artwork").path("moving").asBoolean()).isTrue();
+        assertThat(view.path("artwork").path("type").asString()).isEqualTo("image/png");
         assertThat(view.path("filter").asString()).startsWith("hue-rotate(");
         String path = "/api/themes/" + theme + "/artworks/" + view.path("artwork").path("id").asString() + "/after";
-        assertThat(host.http().send(host.request(path).build(), HttpResponse.BodyHandlers.ofByteArray()).body()).as("as it came").isEqualTo(moving);
+        byte[] served = host.http().send(host.request(path).build(), HttpResponse.BodyHandlers.ofByteArray()).body();
+        assertThat(served).as("not a byte is served as it was sent").isNotEqualTo(moving);
+        assertThat(new String(served, StandardCharsets.ISO_8859_1)).contains("acTL", "fcTL", "fdAT");
+    }
+
+    private static byte[] blinking() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (Apng apng = new Apng(bytes, 2, 10, 0)) {
+            for (int i = 0; i < 2; i++) {
+                apng.frame(ImageIO.read(new ByteArrayInputStream(picture("png", i == 0 ? new Color(0xc0392b) : new Color(0x7c2416), 40, 40))));
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    /** A GIF whose comment is a script: as a script it ran, from this very host (GIF89a, section 24: comment extension). */
+    @Test
+    void aPictureThatIsAlsoAScriptIsAPictureAloneAfterwards() throws Exception {
+        byte[] gif = picture("gif", new Color(0xc0392b), 40, 40);
+        ByteArrayOutputStream both = new ByteArrayOutputStream();
+        both.write(gif, 0, gif.length - 1);
+        both.writeBytes(new byte[] {0x21, (byte) 0xfe, 20});
+        both.writeBytes("*/=1;alert(document)".getBytes(StandardCharsets.US_ASCII));
+        both.writeBytes(new byte[] {0, 0x3b});
+        JsonNode artwork = send("both.gif", both.toByteArray()).json().path("artwork");
+        assertThat(artwork.path("type").asString()).isEqualTo("image/png");
+        HttpResponse<String> before = host.http().send(host.request("/api/themes/" + theme + "/artworks/" + artwork.path("id").asString() + "/before").build(), HttpResponse.BodyHandlers.ofString(StandardCharsets.ISO_8859_1));
+        assertThat(before.body()).doesNotContain("alert");
+        assertThat(before.headers().firstValue("X-Content-Type-Options")).contains("nosniff");
+        assertThat(before.headers().firstValue("Content-Disposition").orElse("")).startsWith("attachment");
+        assertThat(before.headers().firstValue("Content-Security-Policy").orElse("")).contains("default-src 'none'").contains("sandbox");
+        assertThat(before.headers().firstValue("Content-Type")).contains("image/png");
+        HttpResponse<String> asScript = host.http().send(host.request("/api/themes/" + theme + "/artworks/" + artwork.path("id").asString() + "/before").header("Sec-Fetch-Dest", "script").build(), HttpResponse.BodyHandlers.ofString());
+        assertThat(asScript.statusCode()).isEqualTo(403);
+    }
+
+    /** Size, type and colours of a file are the server's to say; whoever invents them is not believed. */
+    @Test
+    void whatAnEditSaysOfAFileIsNotBelieved() throws Exception {
+        String file = send("red.png", picture("png", new Color(0xc0392b), 40, 30)).json().path("artwork").path("file").asString();
+        Person.Answer answer = host.edit(theme, artworkEdit("lie", file));
+        assertThat(answer.status()).isEqualTo(200);
+        JsonNode kept = find(answer.json().path("theme").path("artworks"), "lie");
+        assertThat(kept.path("type").asString()).isEqualTo("image/png");
+        assertThat(kept.path("width").asInt()).isEqualTo(40);
+        assertThat(kept.path("clusters")).hasSize(1);
+        Person.Answer unknown = host.edit(theme, "{\"edit\":\"batch\",\"edits\":[" + artworkEdit("lie2", "0".repeat(64)) + "]}");
+        assertThat(unknown.status()).isEqualTo(409);
+        assertThat(unknown.detail()).contains("not kept in this workspace");
+    }
+
+    private static JsonNode find(JsonNode artworks, String id) {
+        for (JsonNode artwork : artworks) {
+            if (artwork.path("id").asString().equals(id)) {
+                return artwork;
+            }
+        }
+        throw new AssertionError("There is no " + id);
+    }
+
+    private static String artworkEdit(String id, String file) {
+        return "{\"edit\":\"addArtwork\",\"index\":0,\"artwork\":{\"id\":\"" + id + "\",\"name\":\"x\",\"file\":\"" + file + "\",\"type\":\"text/javascript\",\"width\":9,\"height\":9,\"moving\":false,\"clusters\":[],"
+                + "\"openings\":{\"openings\":[],\"reason\":\"\",\"key\":null},\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[]},\"provenance\":{\"origin\":\"\",\"licence\":\"\",\"credit\":\"\"}}}";
+    }
+
+    /** 300 pictures of one drop were edits within edits, 249 deep, when no JSON reader would go deeper. */
+    @Test
+    void aDropOfThreeHundredPicturesIsOneStepAndCanBeGoneBackOver() throws Exception {
+        byte[] tiny = picture("png", new Color(0xc0392b), 4, 4);
+        for (int i = 0; i < 300; i++) {
+            assertThat(send("p" + i + ".png", tiny, "drop").status()).as("picture %d", i).isEqualTo(201);
+        }
+        Person.Answer more = send("one-too-many.png", tiny, "drop");
+        assertThat(more.status()).isEqualTo(409);
+        assertThat(more.detail()).contains("at most 300");
+        assertThat(host.post("/api/themes/" + theme + "/undo", "").json().path("theme").path("artworks")).isEmpty();
+        assertThat(host.post("/api/themes/" + theme + "/redo", "").json().path("theme").path("artworks")).hasSize(300);
+        assertThat(host.post("/api/themes/" + theme + "/history/1/restore", "").json().path("theme").path("artworks")).isEmpty();
+    }
+
+    @Test
+    void whatNothingNamesIsSweptAfterATime() throws Exception {
+        String kept = send("kept.png", picture("png", new Color(0x123456), 8, 8)).json().path("artwork").path("file").asString();
+        String other = host.newTheme("To be deleted");
+        String gone = host.send(host.request("/api/themes/" + other + "/artworks?name=gone.png").header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(picture("png", new Color(0x654321), 8, 8))).build()).json().path("artwork").path("file").asString();
+        UUID workspace = server.bean(Members.class).workspacesOf("host@reedlight.example").getFirst();
+        Files files = server.bean(Files.class);
+        server.bean(FileSweep.class).sweep(0);
+        assertThat(files.about(workspace, gone)).as("a history may name it").isPresent();
+        host.delete("/api/themes/" + other);
+        server.bean(FileSweep.class).sweep(24 * 60);
+        assertThat(files.about(workspace, gone)).as("not at once").isPresent();
+        server.bean(FileSweep.class).sweep(0);
+        assertThat(files.about(workspace, gone)).isEmpty();
+        assertThat(files.about(workspace, kept)).isPresent();
     }
 
     @Test
@@ -99,19 +195,23 @@ class ArtworkTest {
         assertThat(list().get(0).path("state").asString()).as("else the earlier picture would be shown for ever").isNotEqualTo(follows);
     }
 
-    /** What an outlet asks for: no sign-in, a name that says how it is made, the right pixels. */
+    /** What an outlet asks for: no sign-in, an address that says how it is made and that only this server can have given. */
     @Test
-    void aRecolouredPictureIsFoundByItsNameAlone() throws Exception {
+    void aRecolouredPictureIsFoundAtItsAddressAloneAndAtNoOther() throws Exception {
         JsonNode view = send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json();
         String name = view.path("state").asString();
-        HttpResponse<byte[]> answer = host.http().send(HttpRequest.newBuilder(URI.create(host.address() + "/painted/" + name)).build(), HttpResponse.BodyHandlers.ofByteArray());
+        UUID workspace = server.bean(Members.class).workspacesOf("host@reedlight.example").getFirst();
+        String address = server.bean(PaintedAddresses.class).address(workspace, name);
+        HttpResponse<byte[]> answer = host.http().send(HttpRequest.newBuilder(URI.create(host.address() + address)).build(), HttpResponse.BodyHandlers.ofByteArray());
         assertThat(answer.statusCode()).isEqualTo(200);
         assertThat(answer.headers().firstValue("Cache-Control").orElse("")).contains("immutable");
         int pixel = ImageIO.read(new ByteArrayInputStream(answer.body())).getRGB(20, 20);
         Colour target = Colour.parse(view.path("landings").get(0).path("target").asString());
         assertThat(Difference.ciede2000(Colour.parse("#%06x".formatted(pixel & 0xffffff)), target)).isLessThan(1.5);
-        for (String wrong : new String[] {"abc", "0".repeat(64) + "-s", name.substring(0, 65) + "q", name + "0"}) {
-            assertThat(host.http().send(HttpRequest.newBuilder(URI.create(host.address() + "/painted/" + wrong)).build(), HttpResponse.BodyHandlers.ofString()).statusCode()).as(wrong).isEqualTo(404);
+        String invented = name.substring(0, name.length() - 6) + "123456";
+        for (String wrong : new String[] {address.replace(name, invented), address.replace(workspace.toString(), UUID.randomUUID().toString()), address.substring(0, address.length() - 1),
+            "/painted/" + name, "/painted/" + workspace + "/" + name + "/x"}) {
+            assertThat(host.http().send(HttpRequest.newBuilder(URI.create(host.address() + wrong)).build(), HttpResponse.BodyHandlers.ofString()).statusCode()).as(wrong).isEqualTo(404);
         }
     }
 
