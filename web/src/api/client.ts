@@ -20,6 +20,11 @@ export class Problem extends Error {
     super(sentence);
     this.status = status;
   }
+
+  /** Whether the same wish may be met a moment later. */
+  get passes(): boolean {
+    return [0, 429, 502, 503, 504].includes(this.status);
+  }
 }
 
 const csrf: Middleware = {

@@ -19,8 +19,16 @@ import { startInNight } from "./night";
 import "./app.css";
 
 startInNight();
+const ASK_AGAIN = 2000;
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: (count, error) => !(error instanceof Problem && error.status >= 400 && error.status < 500) && count < 3, staleTime: 2000 } },
+  defaultOptions: {
+    queries: {
+      // What went wrong is said at once; what passes by itself (no server, no database, too many at once) is asked for again until it came.
+      retry: false,
+      refetchInterval: (query) => (query.state.error instanceof Problem && query.state.error.passes ? ASK_AGAIN : false),
+      staleTime: 2000,
+    },
+  },
 });
 
 createRoot(document.getElementById("root") as HTMLElement).render(

@@ -8,15 +8,20 @@ import { useEffect, useRef, useState, type KeyboardEvent } from "react";
  */
 export function useDraftText(stored: string, send: (text: string) => Promise<boolean> | boolean) {
   const [text, setText] = useState(stored);
-  useEffect(() => setText(stored), [stored]);
-  const sending = useRef(false);
+  // What was sent and has not come back as stored yet: Enter sends, and leaving the field must not send it again.
+  const sent = useRef<string | null>(null);
+  useEffect(() => {
+    sent.current = null;
+    setText(stored);
+  }, [stored]);
   const save = async () => {
-    // Enter sends, and leaving the field before the answer must not send again.
-    if (text === stored || sending.current) return;
-    sending.current = true;
+    if (text === stored || text === sent.current) return;
+    sent.current = text;
     const taken = await send(text);
-    sending.current = false;
-    if (!taken) setText(stored);
+    if (!taken) {
+      sent.current = null;
+      setText(stored);
+    }
   };
   return {
     value: text,

@@ -22,6 +22,14 @@ describe("clocks", () => {
     expect(shown(down)).toBe("00:01");
   });
 
+  it("have room for more than a hundred minutes, blank in front of fewer", () => {
+    const long = clock({ format: "mmm:ss", instant: SEVEN + 120 * 60_000 });
+    tickClocks([long], SEVEN);
+    expect(shown(long)).toBe("120:00");
+    tickClocks([long], SEVEN + 115 * 60_000);
+    expect(shown(long)).toBe(" 05:00");
+  });
+
   it("stop asking for seconds when the time is over", () => {
     expect(tickClocks([clock({ instant: SEVEN })], SEVEN + 1)).toBeNull();
   });

@@ -17,7 +17,7 @@ export function findClocks(host: Element): Clock[] {
     const ended = group.querySelector('[data-clock="ended"]');
     if (!running || !ended) return [];
     const { mode = "down", instant, length, format = "mm:ss", zone = "UTC" } = group.dataset;
-    return [{ mode, instant: Number(instant), length: Number(length), format, zone, cells: [...running.children], running, ended }];
+    return [{ mode, instant: Number(instant), length: Number(length), format, zone, cells: format === "" ? [] : [...running.children], running, ended }];
   });
 }
 
@@ -65,9 +65,13 @@ export function clockText(clock: Clock, now: number): string {
 
 function written(format: string, millis: number): string {
   const seconds = Math.floor(millis / 1000);
-  const two = (value: number) => String(Math.min(99, value)).padStart(2, "0");
+  const two = (value: number) => String(value).padStart(2, "0");
   const minutes = Math.floor(seconds / 60);
-  return format === "hh:mm:ss" ? `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}:${two(seconds % 60)}` : `${two(minutes)}:${two(seconds % 60)}`;
+  const hours = Math.floor(minutes / 60);
+  if (format === "hh:mm:ss") return hours > 99 ? "99:59:59" : `${two(hours)}:${two(minutes % 60)}:${two(seconds % 60)}`;
+  // What is missing in front is blank.
+  const most = "9".repeat(format.indexOf(":"));
+  return (minutes > Number(most) ? `${most}:59` : `${two(minutes)}:${two(seconds % 60)}`).padStart(format.length, " ");
 }
 
 const zones = new Map<string, Intl.DateTimeFormat>();

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Copy, QrCode, RefreshCw } from "lucide-react";
+import { Copy, QrCode, RefreshCw, Unlink } from "lucide-react";
 import { QRCodeSVG } from "qrcode.react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
@@ -21,6 +21,7 @@ export function LedgerPage() {
   const shown = ledger.data?.sheets.find((sheet) => sheet.canvas.id === canvas) ?? ledger.data?.sheets[0];
   const rows = ledger.data?.rows.filter((row) => row.canvas === shown?.canvas.id && (all || row.recommended || row.part === "WHOLE")) ?? [];
   const wrong = ledger.data?.rows.filter((row) => row.state === "WRONG_SIZE" || row.state === "BEHIND" || row.oldLinkOpened > 0) ?? [];
+  const hidden = [...new Set(ledger.data?.rows.flatMap((row) => row.hidden.map((why) => `${row.sceneName}, ${row.canvasName}: ${why}`)) ?? [])];
   return (
     <div className="p-4">
       <div className="mb-3 flex items-center gap-3">
@@ -35,6 +36,11 @@ export function LedgerPage() {
       </div>
       <Trouble query={ledger} />
       {onAir === 0 && <p className="mb-3 border border-dashed border-rule p-4">Nothing is on air yet. Press <b>Put on air</b> above; then every source has a link that stays the same through all later edits.</p>}
+      {hidden.length > 0 && (
+        <section className="mb-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2" aria-label="Pieces that viewers do not see">
+          {hidden.map((why) => <p key={why}>{why}</p>)}
+        </section>
+      )}
       {wrong.length > 0 && (
         <section className="mb-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2" aria-label="Sources that need attention">
           {wrong.map((row) => <p key={row.outlet}><b>{row.sceneName}, {PART_NAMES[row.part]}, {row.canvasName}:</b> {row.state === "WRONG_SIZE" || row.state === "BEHIND" ? row.sentence : "An old link of this source was opened. Replace it with the present one."}</p>)}
@@ -57,6 +63,7 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
   const [qr, setQr] = useState(false);
   const done = () => void queries.invalidateQueries({ queryKey: ["ledger", id] });
   const reissue = useMutation({ mutationFn: () => answer(api.POST("/api/outlets/{id}/reissue", { params: { path: { id: row.outlet } } })), onSuccess: () => { done(); say("The source has a new link; the old one shows nothing."); }, onError: sayProblem });
+  const withdraw = useMutation({ mutationFn: () => answer(api.POST("/api/outlets/{id}/withdraw", { params: { path: { id: row.outlet } } })), onSuccess: () => { done(); say("The link is withdrawn and shows nothing. A new link brings the source back."); }, onError: sayProblem });
   const follow = useMutation({ mutationFn: (draft: boolean) => answer(api.PUT("/api/outlets/{id}/follows", { params: { path: { id: row.outlet } }, body: { draft } })), onSuccess: done, onError: sayProblem });
   const copy = () => void navigator.clipboard.writeText(row.link).then(() => say("Link copied."), () => say("The browser does not allow copying here; drag the link instead.", true));
   const colour = row.state === "RIGHT" ? "text-kelp" : row.state === "NOT_OPEN" ? "text-faint" : "text-ochre font-bold";
@@ -65,12 +72,13 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
       <td className="py-1.5 pr-2 font-head font-bold">{first && row.sceneName}</td>
       <td className="py-1.5 pr-2">{PART_NAMES[row.part]}{row.recommended && <span className="ml-1 text-kelp" title="The source sheet uses this one">✓</span>}</td>
       <td className="py-1.5 pr-2">
-        <span className="flex items-center gap-1">
-          <a href={row.link} target="_blank" rel="noreferrer" className="block w-40 truncate underline" data-testid="link">{row.link}</a>
+        {row.link === "" ? <span className="text-faint">for operators and above</span> : <span className="flex items-center gap-1">
+          <a href={row.link} target="_blank" rel="noreferrer" className="block w-40 truncate underline" title={row.link} data-testid="link">{`…${row.link.slice(-16)}`}</a>
           <button className="btn px-1.5" onClick={copy} aria-label="Copy the link"><Copy size={13} /></button>
           <button className="btn px-1.5" onClick={() => setQr(!qr)} aria-label="Show as QR code" aria-expanded={qr}><QrCode size={13} /></button>
-          <button className="btn px-1.5" onClick={() => { if (confirm("Give this source a new link? The present one stops showing anything at once.")) reissue.mutate(); }} aria-label="Issue a new link"><RefreshCw size={13} /></button>
-        </span>
+          <button className="btn px-1.5" onClick={() => { if (confirm("Give this source a new link? The present one stops showing anything at once.")) reissue.mutate(); }} aria-label="Issue a new link" title="Issue a new link"><RefreshCw size={13} /></button>
+          {row.state !== "WITHDRAWN" && <button className="btn px-1.5" onClick={() => { if (confirm(`Withdraw the link of ${row.sceneName}, ${PART_NAMES[row.part]}, ${row.canvasName}? ${opened(row.open)} It shows nothing from then on, until the source gets a new link.`)) withdraw.mutate(); }} aria-label="Withdraw the link" title="Withdraw the link"><Unlink size={13} /></button>}
+        </span>}
         {qr && <div className="mt-1 inline-block bg-white p-2"><QRCodeSVG value={row.link} size={132} /></div>}
         <label className="mt-0.5 flex items-center gap-1 text-faint"><input type="checkbox" className="accent-kelp" checked={row.followsDraft} onChange={(e) => follow.mutate(e.target.checked)} />follow the draft</label>
       </td>
@@ -79,6 +87,11 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
       <td className={`py-1.5 ${colour}`}>{row.sentence}</td>
     </tr>
   );
+}
+
+function opened(times: number): string {
+  if (times === 0) return "It is open nowhere now.";
+  return `It is open ${times === 1 ? "in one place" : `in ${String(times)} places`} now.`;
 }
 
 function TakeBack() {

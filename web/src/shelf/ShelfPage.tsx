@@ -7,6 +7,7 @@ import { Mark } from "../app/Mark";
 import { sayProblem } from "../app/notices";
 import { ScenePicture } from "../app/ScenePicture";
 import { Trouble } from "../app/Trouble";
+import { DeleteTheme } from "./DeleteTheme";
 
 /** All themes of the workspace, each as a strip of its true scenes. */
 export function ShelfPage() {
@@ -61,12 +62,12 @@ function NewTheme() {
 function ThemeStrip({ line }: { line: Schemas["ShelfLine"] }) {
   const canvas = line.canvases[0];
   return (
-    <li className="py-3">
+    <li className="relative py-3">
       <Link to={`/themes/${line.id}`} className="group block" aria-label={`Open ${line.name}`}>
         <div className="mb-2 flex items-baseline gap-3">
           <h2 className="group-hover:underline">{line.name}</h2>
           <span className="text-faint">{line.platform} · {line.channel}</span>
-          <span className={`ml-auto ${line.onAir > 0 ? "font-bold text-live" : "text-faint"}`}>
+          <span className={`ml-auto pr-9 ${line.onAir > 0 ? "font-bold text-live" : "text-faint"}`}>
             {line.onAir > 0 ? `● On air, release ${String(line.onAir)}${line.differs ? "; draft differs" : ""}` : "Not on air yet"}
           </span>
         </div>
@@ -83,6 +84,7 @@ function ThemeStrip({ line }: { line: Schemas["ShelfLine"] }) {
           </ol>
         )}
       </Link>
+      <DeleteTheme id={line.id} name={line.name} />
     </li>
   );
 }

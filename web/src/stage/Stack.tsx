@@ -2,6 +2,7 @@ import { ArrowDown, ArrowUp, Eye, EyeOff, Lock, LockOpen, X } from "lucide-react
 import { Fragment } from "react";
 import type { Layout, Scene } from "../api/client";
 import { useEdit, useTheme } from "../theme/useTheme";
+import { focusStage } from "./selection";
 
 interface Props {
   scene: Scene;
@@ -34,7 +35,7 @@ export function Stack({ scene, layout, selected, select }: Props) {
           return (
             <Fragment key={placed.piece}>
               <li className={`group flex items-center gap-0.5 border-l-4 pl-2 ${selected.includes(placed.piece) ? "border-kelp bg-kelp-soft" : "border-transparent"}`}>
-                <button className={`min-w-0 flex-1 truncate py-0.5 text-left ${hidden ? "text-faint line-through" : ""}`} onClick={(event) => select(event.shiftKey ? [...selected.filter((p) => p !== placed.piece), placed.piece] : [placed.piece])}>{name}</button>
+                <button className={`min-w-0 flex-1 truncate py-0.5 text-left ${hidden ? "text-faint line-through" : ""}`} onClick={(event) => { select(event.shiftKey ? [...selected.filter((p) => p !== placed.piece), placed.piece] : [placed.piece]); focusStage(); }}>{name}</button>
                 <button className="p-0.5 text-faint" aria-label={`${placed.locked ? "Unlock" : "Lock"} ${name}`} onClick={() => void edit({ edit: "setLocked", scene: scene.id, piece: placed.piece, locked: !placed.locked })}>{placed.locked ? <Lock size={13} className="text-ink" /> : <LockOpen size={13} />}</button>
                 <button className="p-0.5 text-faint" aria-label={`${hidden ? "Show" : "Hide"} ${name} on this shape`} onClick={() => void edit({ edit: "setHidden", scene: scene.id, piece: placed.piece, shape: layout.shape, hidden: !hidden })}>{hidden ? <EyeOff size={13} className="text-ink" /> : <Eye size={13} />}</button>
                 <button className="p-0.5 text-faint" aria-label={`${name} forward`} onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })}><ArrowUp size={13} /></button>

@@ -21,6 +21,7 @@ import { Stack } from "./Stack";
 import { StageView } from "./StageView";
 import { Toolbar } from "./Toolbar";
 import { useOthers } from "./useOthers";
+import { chosen } from "./selection";
 import { useStage } from "./useStage";
 import { useStageEdits } from "./useStageEdits";
 import { WordsCard } from "./WordsCard";
@@ -74,12 +75,14 @@ function useSelection(scene: Scene, canvas: Canvas) {
   const on = scene.stack.map((placed) => placed.piece).join(",");
   const selected = useMemo(() => named.split(",").filter((piece) => piece !== "" && on.split(",").includes(piece)), [named, on]);
   const set = useStage((state) => state.set);
+  useEffect(() => chosen(selected), [selected]);
   useEffect(() => {
     const escape = (event: KeyboardEvent) => { if (event.key === "Escape") set({ drawing: "" }); };
     addEventListener("keydown", escape);
     return () => removeEventListener("keydown", escape);
   }, [set]);
   const select = (pieces: string[]) => {
+    chosen(pieces);
     // The others hear of it before this page is drawn anew.
     live.at({ theme: id, scene: scene.id, canvas: canvas.id, selected: pieces });
     setQuery(pieces.length === 0 ? {} : { piece: pieces.join(",") }, { replace: true });

@@ -147,7 +147,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
   const boxes = selected.flatMap((piece) => { const box = boxOf(piece); return box ? [{ piece, box }] : []; });
   return (
     <div ref={room} className="grid min-h-0 flex-1 place-items-center overflow-hidden bg-surround">
-      <div role="application" aria-label={`Stage: ${scene.name} on ${canvas.name}. Tab selects a piece, arrows move it, ? lists all keys.`} tabIndex={0} data-testid="stage"
+      <div role="application" aria-label={`Stage: ${scene.name} on ${canvas.name}. Tab selects a piece, arrows move it, ? lists all keys.`} tabIndex={0} data-testid="stage" data-stage
         className={`weave relative touch-none select-none outline-offset-4 ${look.drawing === "" ? "" : "cursor-crosshair"}`} style={{ width: canvas.size.width * scale, height: canvas.size.height * scale }}
         onPointerDown={press} onPointerMove={pull} onPointerUp={release} onPointerCancel={release} onKeyDown={(event) => { if (look.drawing !== "" && event.key === "Enter") draw(middle(layout, look.drawing)); else keys(event); }}>
         <Backing layout={layout} footage={look.footage} labels />

@@ -2,6 +2,7 @@ import type { KeyboardEvent } from "react";
 import type { Box, Layout, Scene, Theme } from "../api/client";
 import { moved, sized } from "./geometry";
 import { movingWith, type Placing } from "./usePlacing";
+import { chosenNow } from "./selection";
 import { useStageEdits } from "./useStageEdits";
 
 interface Wanted {
@@ -24,7 +25,8 @@ export function useStageKeys({ theme, scene, layout, selected, select, boxOf, be
 
   const tab = (event: KeyboardEvent) => {
     const pieces = layout.pieces.map((p) => p.id);
-    const next = pieces.indexOf(selected.at(-1) ?? "") + (event.shiftKey ? -1 : 1);
+    const before = chosenNow().at(-1);
+    const next = before === undefined ? (event.shiftKey ? pieces.length - 1 : 0) : pieces.indexOf(before) + (event.shiftKey ? -1 : 1);
     const piece = pieces[next];
     // Past the last one, Tab leaves the stage as anywhere else.
     select(piece === undefined ? [] : [piece]);

@@ -436,14 +436,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/painted/{name}": {
+    "/painted/{workspace}/{name}/{proof}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["get-painted-name-"];
+        get: operations["get-painted-workspace-name-proof-"];
         put?: never;
         post?: never;
         delete?: never;
@@ -844,6 +844,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-themes-id-history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/hanging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-hanging"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2255,6 +2271,7 @@ export interface components {
             open: number;
             /** Format: int64 */
             oldLinkOpened: number;
+            hidden: string[];
         };
         SheetScene: {
             scene: string;
@@ -2627,6 +2644,17 @@ export interface components {
             /** @enum {string} */
             state: "DONE" | "UNDONE" | "DROPPED" | "STEP";
         };
+        Hanging: {
+            /** Format: int32 */
+            links: number;
+            /** Format: int32 */
+            open: number;
+            /** Format: int64 */
+            changes: number;
+            /** Format: int32 */
+            pictures: number;
+            copies: string[];
+        };
         Apart: {
             /** @enum {string} */
             from: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
@@ -2893,11 +2921,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": string;
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -3615,12 +3639,16 @@ export interface operations {
             };
         };
     };
-    "get-painted-name-": {
+    "get-painted-workspace-name-proof-": {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Sec-Fetch-Dest"?: string;
+            };
             path: {
+                workspace: string;
                 name: string;
+                proof: string;
             };
             cookie?: never;
         };
@@ -3910,7 +3938,9 @@ export interface operations {
             query?: {
                 width?: number;
             };
-            header?: never;
+            header?: {
+                "Sec-Fetch-Dest"?: string;
+            };
             path: {
                 theme: string;
                 id: string;
@@ -3936,7 +3966,9 @@ export interface operations {
                 width?: number;
                 state?: string;
             };
-            header?: never;
+            header?: {
+                "Sec-Fetch-Dest"?: string;
+            };
             path: {
                 theme: string;
                 id: string;
@@ -4260,6 +4292,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HistoryView"][];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-hanging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Hanging"];
                 };
             };
         };

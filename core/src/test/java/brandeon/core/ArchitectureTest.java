@@ -34,6 +34,15 @@ class ArchitectureTest {
         noClasses().should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(java.time.Instant.class, "now").check(CORE);
     }
 
+    /** Under another locale numbers get decimal commas and letters other cases, in places that a machine reads. */
+    @Test
+    void nothingIsFormattedWithoutALocale() {
+        noClasses().should().callMethod(String.class, "formatted", Object[].class)
+                .orShould().callMethod(String.class, "format", String.class, Object[].class)
+                .orShould().callMethod(String.class, "toLowerCase").orShould().callMethod(String.class, "toUpperCase")
+                .orShould().callConstructor(java.text.DecimalFormat.class, String.class).check(CORE);
+    }
+
     @Test
     void noPackagesDependOnEachOtherInCircles() {
         slices().matching("brandeon.core.(*)..").should().beFreeOfCycles().check(CORE);

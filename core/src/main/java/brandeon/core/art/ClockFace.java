@@ -3,6 +3,7 @@ package brandeon.core.art;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.Locale;
 
 /**
  * What a clock counts and how it shows it. The painter ({@code web/src/painter/clocks.ts}) ticks the same.
@@ -18,7 +19,10 @@ public record ClockFace(Mode mode, long instant, long length, Format format, Str
 
     /** How it is written; every format has as many characters as its template. */
     public enum Format {
-        MINUTES("mm:ss"), HOURS("hh:mm:ss"), DAY("HH:mm"), DAY_SECONDS("HH:mm:ss"), DAY_TWELVE("KK:mm");
+        MINUTES("mm:ss"),
+        /** For clocks that reach a hundred minutes; what is missing in front is blank. */
+        HUNDREDS("mmm:ss"), THOUSANDS("mmmm:ss"),
+        HOURS("hh:mm:ss"), DAY("HH:mm"), DAY_SECONDS("HH:mm:ss"), DAY_TWELVE("KK:mm");
 
         private final String template;
 
@@ -36,13 +40,19 @@ public record ClockFace(Mode mode, long instant, long length, Format format, Str
     private static final long HOUR = 3600;
     private static final long MOST_TWO_DIGITS = 99;
 
+    /** The format that has room for all minutes up to a length in milliseconds. */
+    public static Format minutes(long length) {
+        long minutes = length / SECOND / MINUTE;
+        return minutes < 100 ? Format.MINUTES : minutes < 1000 ? Format.HUNDREDS : Format.THOUSANDS;
+    }
+
     public static ClockFace down(long until, long length) {
         return new ClockFace(Mode.DOWN, until, length, Format.MINUTES, "UTC");
     }
 
     /**
      * The time as shown. Counting down, a started second counts as whole ("05:00" until a second has gone); counting
-     * up, only whole seconds count. Minutes or hours past 99 stay at 99.
+     * up, only whole seconds count. What has more digits than its format stays at the last that fits.
      *
      * @param now epoch milliseconds
      */
@@ -76,15 +86,20 @@ public record ClockFace(Mode mode, long instant, long length, Format format, Str
         long seconds = millis / SECOND;
         long hours = seconds / HOUR;
         long minutes = seconds / MINUTE;
-        return format == Format.HOURS ? "%02d:%02d:%02d".formatted(Math.min(MOST_TWO_DIGITS, hours), minutes % MINUTE, seconds % MINUTE)
-                : "%02d:%02d".formatted(Math.min(MOST_TWO_DIGITS, minutes), seconds % MINUTE);
+        if (format == Format.HOURS) {
+            return hours > MOST_TWO_DIGITS ? "99:59:59" : String.format(Locale.ROOT, "%02d:%02d:%02d", hours, minutes % MINUTE, seconds % MINUTE);
+        }
+        int digits = format.template().indexOf(':');
+        String most = "9".repeat(digits);
+        String text = minutes > Long.parseLong(most) ? most + ":59" : String.format(Locale.ROOT, "%02d:%02d", minutes, seconds % MINUTE);
+        return " ".repeat(format.template().length() - text.length()) + text;
     }
 
     private String day(ZonedDateTime time) {
         return switch (format) {
-            case DAY_SECONDS -> "%02d:%02d:%02d".formatted(time.getHour(), time.getMinute(), time.getSecond());
-            case DAY_TWELVE -> "%2d:%02d".formatted((time.getHour() + 11) % 12 + 1, time.getMinute());
-            case DAY, MINUTES, HOURS -> "%02d:%02d".formatted(time.getHour(), time.getMinute());
+            case DAY_SECONDS -> String.format(Locale.ROOT, "%02d:%02d:%02d", time.getHour(), time.getMinute(), time.getSecond());
+            case DAY_TWELVE -> String.format(Locale.ROOT, "%2d:%02d", (time.getHour() + 11) % 12 + 1, time.getMinute());
+            case DAY, MINUTES, HUNDREDS, THOUSANDS, HOURS -> String.format(Locale.ROOT, "%02d:%02d", time.getHour(), time.getMinute());
         };
     }
 }

@@ -28,6 +28,7 @@ public final class Ink {
             case Mark.Stroked(Outline outline, Paint _, double width) -> of(outline, width / 2);
             case Mark.Text text -> text.text().isBlank() ? Optional.empty() : Optional.of(text.box());
             case Mark.Digits digits -> of(digits.shown(0));
+            case Mark.Until until -> of(until.shown(0));
             case Mark.Group group -> group.clipped() ? of(group.marks()).map(inner -> of(group.clip(), 0).map(inner::cut).orElse(inner)).filter(box -> box.area() > 0) : of(group.marks());
             case Mark.Picture picture -> Optional.of(picture.box());
             case Mark.Bed _ -> Optional.empty();

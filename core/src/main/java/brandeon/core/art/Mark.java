@@ -69,6 +69,21 @@ public sealed interface Mark {
     }
 
     /**
+     * Marks that show only until a clock is over, for a piece that then hides as a whole.
+     */
+    record Until(ClockFace clock, List<Mark> marks) implements Mark {
+
+        public Until {
+            marks = List.copyOf(marks);
+        }
+
+        /** What shows at an instant, in epoch milliseconds. */
+        public List<Mark> shown(long now) {
+            return clock.over(now) ? List.of() : marks;
+        }
+    }
+
+    /**
      * Marks that are painted together, named so that tracks can move them.
      *
      * @param part    name within the piece; empty when nothing moves it

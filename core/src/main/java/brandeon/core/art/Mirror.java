@@ -28,6 +28,7 @@ public final class Mirror {
                 case END -> Mark.Anchor.START;
             }, t.colour(), t.clamp());
             case Mark.Digits d -> new Mark.Digits(d.clock(), d.face(), d.px(), d.cells().reversed().stream().map(x -> a - x).toList(), d.y(), d.colour(), d.showing(), across(axis, d.ended()));
+            case Mark.Until u -> new Mark.Until(u.clock(), across(axis, u.marks()));
             case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), outline(a, g.clip()), across(axis, g.marks()));
             case Mark.Picture p -> new Mark.Picture(p.name(), new Box(a - p.box().right(), p.box().y(), p.box().width(), p.box().height()), p.filter());
             case Mark.Bed(Outline shape) -> new Mark.Bed(outline(a, shape));
@@ -95,6 +96,7 @@ public final class Mirror {
             case Mark.Stroked(Outline outline, Paint paint, double width) -> new Mark.Stroked(down(a, outline), down(a, paint), width);
             case Mark.Text t -> new Mark.Text(t.text(), t.face(), t.px(), t.x(), a - t.y() + Measure.capHeight(t.face(), t.px()), t.anchor(), t.colour(), t.clamp());
             case Mark.Digits d -> new Mark.Digits(d.clock(), d.face(), d.px(), d.cells(), a - d.y() + Measure.capHeight(d.face(), d.px()), d.colour(), d.showing(), over(axis, d.ended()));
+            case Mark.Until u -> new Mark.Until(u.clock(), over(axis, u.marks()));
             case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), down(a, g.clip()), over(axis, g.marks()));
             case Mark.Picture p -> new Mark.Picture(p.name(), new Box(p.box().x(), a - p.box().bottom(), p.box().width(), p.box().height()), p.filter());
             case Mark.Bed(Outline shape) -> new Mark.Bed(down(a, shape));

@@ -39,6 +39,7 @@ public final class Outlines {
         switch (mark) {
             case Mark.Text text -> letters(done, text);
             case Mark.Digits digits -> digits.shown(now).forEach(shown -> one(done, shown));
+            case Mark.Until until -> done.addAll(all(until.shown(now)));
             case Mark.Swarm swarm -> done.add(flakes(swarm));
             case Mark.Group g -> done.add(new Mark.Group(g.part(), g.opacity(), g.clip(), all(g.marks())));
             case Mark.Moved(Pose pose, List<Mark> marks) -> done.add(new Mark.Moved(pose, all(marks)));

@@ -35,6 +35,7 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
                     laid = new ArrayList<>(List.of(filled));
                 }
                 case Mark.Group g -> laid.add(new Mark.Group(g.part(), g.opacity(), g.clip(), laidInto(g.marks(), fill)));
+                case Mark.Until u -> laid.add(new Mark.Until(u.clock(), laidInto(u.marks(), fill)));
                 case Mark.Moved m -> laid.add(new Mark.Moved(m.pose(), laidInto(m.marks(), fill)));
                 case Mark.Blurred b -> laid.add(new Mark.Blurred(b.deviation(), laidInto(b.marks(), fill)));
                 case Mark.Shadowed s -> laid.add(new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), laidInto(s.marks(), fill)));
@@ -61,6 +62,7 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
                 case Mark.Text text -> found.add(text);
                 case Mark.Group group -> collect(group.marks(), found);
                 case Mark.Blended blended -> collect(blended.ground(), found);
+                case Mark.Until until -> collect(until.marks(), found);
                 case Mark.Moved moved -> collect(moved.marks(), found);
                 case Mark.Blurred blurred -> collect(blurred.marks(), found);
                 case Mark.Shadowed shadowed -> collect(shadowed.marks(), found);
@@ -78,6 +80,7 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
         return marks.stream().map(mark -> switch (mark) {
             case Mark.Swarm s -> new Mark.Swarm(s.box(), s.particles(), s.flake(), s.soft(), s.picture(), s.colour(), s.shadow(), false);
             case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), standing(g.marks()));
+            case Mark.Until u -> new Mark.Until(u.clock(), standing(u.marks()));
             case Mark.Blurred b -> new Mark.Blurred(b.deviation(), standing(b.marks()));
             case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), standing(s.marks()));
             case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Bed _, Mark.Blended _, Mark.Moved _ -> mark;
@@ -103,6 +106,7 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
         return marks.stream().anyMatch(mark -> switch (mark) {
             case Mark.Swarm swarm -> swarm.moving();
             case Mark.Group g -> particles(g.marks());
+            case Mark.Until u -> particles(u.marks());
             case Mark.Moved m -> particles(m.marks());
             case Mark.Blurred b -> particles(b.marks());
             case Mark.Shadowed s -> particles(s.marks());
@@ -130,6 +134,7 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
                 Mark.Group group = new Mark.Group(g.part(), pose == null ? g.opacity() : 1, g.clip(), posed(g.marks(), poses));
                 yield pose == null ? group : new Mark.Moved(pose, List.of(group));
             }
+            case Mark.Until u -> new Mark.Until(u.clock(), posed(u.marks(), poses));
             case Mark.Moved m -> new Mark.Moved(m.pose(), posed(m.marks(), poses));
             case Mark.Blurred b -> new Mark.Blurred(b.deviation(), posed(b.marks(), poses));
             case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), posed(s.marks(), poses));

@@ -93,6 +93,7 @@ public final class Raster {
             }
             case Mark.Text text -> text(graphics, text);
             case Mark.Digits digits -> all(graphics, digits.shown(now));
+            case Mark.Until until -> all(graphics, until.shown(now));
             case Mark.Group group -> group(graphics, group);
             case Mark.Picture picture -> picture(graphics, picture);
             case Mark.Blended blended -> blended(graphics, blended);

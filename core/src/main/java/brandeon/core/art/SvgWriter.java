@@ -59,12 +59,13 @@ public final class SvgWriter {
             }
             case Mark.Text text -> text(text);
             case Mark.Digits digits -> digits(digits);
+            case Mark.Until until -> until(until);
             case Mark.Group group -> group(group);
             case Mark.Picture picture -> picture(picture);
             case Mark.Blended blended -> blended(blended);
             case Mark.Moved(Pose pose, List<Mark> marks) -> moved(pose, marks);
             case Mark.Blurred(double deviation, List<Mark> marks) -> styled("filter:blur(" + Numbers.text(deviation) + "px)", marks);
-            case Mark.Shadowed s -> styled("filter:drop-shadow(%spx %spx %spx %s)".formatted(Numbers.text(s.dx()), Numbers.text(s.dy()), Numbers.text(s.deviation()), rgba(s.colour())), s.marks());
+            case Mark.Shadowed s -> styled(String.format(Locale.ROOT, "filter:drop-shadow(%spx %spx %spx %s)", Numbers.text(s.dx()), Numbers.text(s.dy()), Numbers.text(s.deviation()), rgba(s.colour())), s.marks());
             case Mark.Swarm swarm -> swarm(swarm);
             case Mark.Bed _ -> { }
         }
@@ -90,10 +91,21 @@ public final class SvgWriter {
         paint("fill", Paint.of(colour));
     }
 
-    private void digits(Mark.Digits digits) {
-        ClockFace clock = digits.clock();
+    /** What a painter must know of a clock. @param format empty for one without figures */
+    private void openClock(ClockFace clock, String format) {
         body.append("<g data-mode=\"").append(clock.mode().name().toLowerCase(Locale.ROOT)).append("\" data-instant=\"").append(clock.instant()).append("\" data-length=\"").append(clock.length())
-                .append("\" data-format=\"").append(clock.format().template()).append("\" data-zone=\"").append(Xml.escaped(clock.zone())).append("\"><g data-clock=\"running\">");
+                .append("\" data-format=\"").append(format).append("\" data-zone=\"").append(Xml.escaped(clock.zone())).append("\"><g data-clock=\"running\">");
+    }
+
+    /** A clock without figures: the painter only shows and hides what is in it. */
+    private void until(Mark.Until until) {
+        openClock(until.clock(), "");
+        all(until.marks());
+        body.append("</g><g data-clock=\"ended\" display=\"none\"></g></g>");
+    }
+
+    private void digits(Mark.Digits digits) {
+        openClock(digits.clock(), digits.clock().format().template());
         for (int i = 0; i < digits.cells().size(); i++) {
             openText(digits.face().family(), digits.px(), digits.cells().get(i), digits.y(), "middle", digits.colour());
             body.append('>').append(i < digits.showing().length() ? digits.showing().charAt(i) : ' ').append("</text>");
@@ -148,7 +160,7 @@ public final class SvgWriter {
     }
 
     private void moved(Pose pose, List<Mark> marks) {
-        body.append("<g transform=\"translate(%.3f %.3f) rotate(%.4f) scale(%.5f) translate(%.3f %.3f)\" opacity=\"%.4f\">".formatted(
+        body.append(String.format(Locale.ROOT, "<g transform=\"translate(%.3f %.3f) rotate(%.4f) scale(%.5f) translate(%.3f %.3f)\" opacity=\"%.4f\">", 
                 pose.x() + pose.pivotX(), pose.y() + pose.pivotY(), pose.turn(), pose.scale(), -pose.pivotX(), -pose.pivotY(), pose.opacity()));
         all(marks);
         body.append("</g>");
@@ -177,7 +189,7 @@ public final class SvgWriter {
     }
 
     private static String rgba(Colour colour) {
-        return "rgba(%d,%d,%d,%s)".formatted(Math.round(colour.red() * 255), Math.round(colour.green() * 255), Math.round(colour.blue() * 255), Numbers.text(colour.alpha()));
+        return String.format(Locale.ROOT, "rgba(%d,%d,%d,%s)", Math.round(colour.red() * 255), Math.round(colour.green() * 255), Math.round(colour.blue() * 255), Numbers.text(colour.alpha()));
     }
 
     private void paint(String attribute, Paint paint) {
@@ -189,9 +201,9 @@ public final class SvgWriter {
                 }
             }
             case Paint.Linear l -> reference(attribute, define("linearGradient",
-                    "x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"".formatted(Numbers.text(l.x1()), Numbers.text(l.y1()), Numbers.text(l.x2()), Numbers.text(l.y2())), l.stops()));
+                    String.format(Locale.ROOT, "x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"", Numbers.text(l.x1()), Numbers.text(l.y1()), Numbers.text(l.x2()), Numbers.text(l.y2())), l.stops()));
             case Paint.Radial r -> reference(attribute, define("radialGradient",
-                    "cx=\"%s\" cy=\"%s\" r=\"%s\"".formatted(Numbers.text(r.x()), Numbers.text(r.y()), Numbers.text(r.radius())), r.stops()));
+                    String.format(Locale.ROOT, "cx=\"%s\" cy=\"%s\" r=\"%s\"", Numbers.text(r.x()), Numbers.text(r.y()), Numbers.text(r.radius())), r.stops()));
         }
     }
 
@@ -210,14 +222,14 @@ public final class SvgWriter {
         }
         String content = element + place + inner;
         String id = "g" + ContentName.of(content);
-        definitions.put(id, "<%s id=\"%s\" gradientUnits=\"userSpaceOnUse\" %s>%s</%s>".formatted(element, id, place, inner, element));
+        definitions.put(id, String.format(Locale.ROOT, "<%s id=\"%s\" gradientUnits=\"userSpaceOnUse\" %s>%s</%s>", element, id, place, inner, element));
         return id;
     }
 
     private String clip(Outline outline) {
         String path = outline.svg();
         String id = "c" + ContentName.of(path);
-        definitions.put(id, "<clipPath id=\"%s\"><path clip-rule=\"evenodd\" d=\"%s\"/></clipPath>".formatted(id, path));
+        definitions.put(id, String.format(Locale.ROOT, "<clipPath id=\"%s\"><path clip-rule=\"evenodd\" d=\"%s\"/></clipPath>", id, path));
         return id;
     }
 }

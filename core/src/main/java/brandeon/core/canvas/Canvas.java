@@ -1,5 +1,7 @@
 package brandeon.core.canvas;
 
+import java.util.Locale;
+
 /**
  * One output of the broadcast: its name, size in pixels, frames per second and safe margins.
  *
@@ -15,7 +17,7 @@ public record Canvas(String id, String name, Size size, int frameRate, SafeMargi
 
     public Canvas {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("A canvas's name has between 1 and %d letters.".formatted(LONGEST_NAME));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A canvas's name has between 1 and %d letters.", LONGEST_NAME));
         }
         if (Math.min(size.width(), size.height()) < LEAST_SIDE || Math.max(size.width(), size.height()) > MOST_SIDE) {
             throw new IllegalArgumentException("A canvas of " + size + " is out of range; its sides lie between 180 and 7680 pixels.");

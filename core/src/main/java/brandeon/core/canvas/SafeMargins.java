@@ -1,5 +1,7 @@
 package brandeon.core.canvas;
 
+import java.util.Locale;
+
 /**
  * How much of a canvas may be cut off on each of its four sides, as shares of width and height.
  *
@@ -15,7 +17,7 @@ public record SafeMargins(double action, double graphics) {
 
     public SafeMargins {
         if (!(action >= 0 && action <= graphics && graphics <= MOST)) {
-            throw new IllegalArgumentException("Safe margins of %.1f %% and %.1f %% are out of range; both lie between 0 and 20 %%, and texts keep at least as much distance as the rest.".formatted(action * 100, graphics * 100));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "Safe margins of %.1f %% and %.1f %% are out of range; both lie between 0 and 20 %%, and texts keep at least as much distance as the rest.", action * 100, graphics * 100));
         }
     }
 

@@ -1,5 +1,7 @@
 package brandeon.core.canvas;
 
+import java.util.Locale;
+
 /**
  * Somebody who watches on a screen that is held or stands at a distance. On a phone the short side of the picture is the
  * short side of the screen, whether it is held upright or sideways, so that one measure serves every shape of canvas.
@@ -20,7 +22,7 @@ public record Viewer(double shortSide, double distance, double leastHeight) {
 
     public Viewer {
         if (!(shortSide >= 20 && shortSide <= 5000 && distance >= 100 && distance <= 20_000 && leastHeight >= 2 && leastHeight <= 30)) {
-            throw new IllegalArgumentException("A picture of %.0f mm seen from %.0f mm with letters of %.1f minutes is out of range.".formatted(shortSide, distance, leastHeight));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A picture of %.0f mm seen from %.0f mm with letters of %.1f minutes is out of range.", shortSide, distance, leastHeight));
         }
     }
 

@@ -2,6 +2,7 @@ package brandeon.core.colour;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Locale;
 
 /**
  * A colour in sRGB with opacity, each part from 0 to 1. Values are non-linear ("gamma coded"),
@@ -37,8 +38,8 @@ public record Colour(double red, double green, double blue, double alpha) {
     /** The colour as {@code #rrggbb}, or {@code #rrggbbaa} where it is not opaque. */
     @JsonValue
     public String hex() {
-        String opaque = "#%02x%02x%02x".formatted(byteOf(red), byteOf(green), byteOf(blue));
-        return alpha >= 1 ? opaque : opaque + "%02x".formatted(byteOf(alpha));
+        String opaque = String.format(Locale.ROOT, "#%02x%02x%02x", byteOf(red), byteOf(green), byteOf(blue));
+        return alpha >= 1 ? opaque : opaque + String.format(Locale.ROOT, "%02x", byteOf(alpha));
     }
 
     /** Each part at the nearest step of eight bits: the colour that is painted. */

@@ -6,13 +6,15 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * All roles of a brand, derived from its seeds in OKLCH.
  *
  * Guarantees, for any seeds: text and quiet text reach 4.5:1 on plate, ground and horizon; accents, edge and the
  * signals (on air, warning, good) reach 3:1 on plate and ground; the pairs of {@link ToldApart} differ by its least
- * CIEDE2000 for every vision. Lightness is moved first and by the least amount; hue is kept but for small turns of the
+ * CIEDE2000 for every vision; those that only should are told apart where that is possible. Lightness is moved first and by the least amount; hue is kept but for small turns of the
  * signals, chroma is only lowered. A pinned role is taken as it is and the others are solved around it; what then
  * cannot hold is told by {@link #shortfalls}.
  */
@@ -21,6 +23,8 @@ public final class Palette {
     private static final double GROUND_LIGHTNESS = 0.21;
     private static final double HORIZON_LIGHTNESS = 0.37;
     private static final double PLATE_LIGHTNESS = 0.27;
+    private static final double GLOW_LIGHTNESS = 0.82;
+    private static final double ROUNDING = 0.005;
     private static final double STEP = 0.005;
     private static final Oklch RED = new Oklch(0.62, 0.22, 27);
     private static final Oklch AMBER = new Oklch(0.83, 0.15, 80);
@@ -62,18 +66,18 @@ public final class Palette {
         return List.copyOf(roles.values());
     }
 
-    /** Guarantees that pins break; empty without pins. A pair is listed once. */
+    /** What cannot hold: guarantees that pins break, and pairs that the seeds leave no room to tell apart. A pair is listed once. */
     public List<Shortfall> shortfalls() {
         List<Shortfall> all = new ArrayList<>();
         for (RoleColour role : roles.values()) {
             for (RoleColour.Check check : role.checks()) {
                 if (!check.holds()) {
-                    all.add(new Shortfall(role.role(), check.against(), "%s has a contrast of %.1f:1 on %s; it needs %.1f:1.".formatted(role.role().title(), check.ratio(), check.against().word(), check.least()), check.ratio(), check.least()));
+                    all.add(new Shortfall(role.role(), check.against(), String.format(Locale.ROOT, "%s has a contrast of %.1f:1 on %s; it needs %.1f:1.", role.role().title(), check.ratio(), check.against().word(), check.least()), check.ratio(), check.least()));
                 }
             }
             for (RoleColour.Apart apart : role.apart()) {
                 if (!apart.holds() && role.role().compareTo(apart.from()) < 0) {
-                    all.add(new Shortfall(role.role(), apart.from(), "%s and %s differ by %.1f%s; they need %.0f.".formatted(role.role().title(), apart.from().word(), apart.difference(), eyes(apart.vision()), apart.least()), apart.difference(), apart.least()));
+                    all.add(new Shortfall(role.role(), apart.from(), String.format(Locale.ROOT, "%s and %s differ by %.1f%s; they need %.0f.", role.role().title(), apart.from().word(), apart.difference(), eyes(apart.vision()), apart.least()), apart.difference(), apart.least()));
                 }
             }
         }
@@ -93,9 +97,22 @@ public final class Palette {
         move(Role.QUIET_TEXT, new Oklch(0.80, Math.min(first.chroma(), 0.035), first.hue()), Contrast.TEXT, papers, "the text colour, quieter");
         signals(first, second, seeds.size() > 1 ? "the seed whose hue lies farthest from the first" : "the first seed, 60° round the hue circle");
         Colour[] darks = {colour(Role.PLATE), colour(Role.GROUND)};
-        move(Role.EDGE, oklch(Role.ACCENT).withChroma(first.chroma() * 0.7), Contrast.LARGE_OR_EDGE, darks, "the accent, less colourful");
-        put(Role.GLOW, oklch(Role.SECOND_ACCENT).withLightness(Math.max(oklch(Role.SECOND_ACCENT).lightness(), 0.82)), "the second accent, lightened");
+        apart(Role.EDGE, oklch(Role.ACCENT).withChroma(first.chroma() * 0.7), colour -> leastRatio(colour, darks) >= Contrast.LARGE_OR_EDGE, "the accent, less colourful",
+                () -> move(Role.EDGE, oklch(Role.ACCENT).withChroma(first.chroma() * 0.7), Contrast.LARGE_OR_EDGE, darks, "the accent, less colourful"));
+        Oklch light = oklch(Role.SECOND_ACCENT).withLightness(Math.max(oklch(Role.SECOND_ACCENT).lightness(), GLOW_LIGHTNESS));
+        apart(Role.GLOW, light, colour -> Spaces.oklch(colour).lightness() >= GLOW_LIGHTNESS - ROUNDING, "the second accent, lightened", () -> put(Role.GLOW, light, "the second accent, lightened"));
         measure();
+    }
+
+    /** A role as near to its wish as those leave it room that it meets on screen; otherwise as it is without regard for them. */
+    private void apart(Role role, Oklch wanted, Predicate<Colour> reads, String reason, Runnable otherwise) {
+        List<Colour> others = ToldApart.ALL.stream().filter(pair -> pair.holds(role)).map(pair -> colour(pair.beside(role))).toList();
+        Optional<Colour> found = pins.containsKey(role) ? Optional.empty() : SignalColours.nearest(wanted, others, reads);
+        if (found.isEmpty()) {
+            otherwise.run();
+            return;
+        }
+        roles.put(role, new RoleColour(role, found.get(), reason + moved(wanted, found.get(), "so that nobody takes it for another"), false, List.of(), List.of()));
     }
 
     /** The roles that speak by colour alone, chosen together. */
@@ -167,12 +184,12 @@ public final class Palette {
                 }
             }
         }
-        String why = reason + moved(wanted, best, "until %s on every paper".formatted(ratioText(least)));
+        String why = reason + moved(wanted, best, String.format(Locale.ROOT, "until %s on every paper", ratioText(least)));
         roles.put(role, new RoleColour(role, best, why, false, List.of(), List.of()));
     }
 
     private static String ratioText(double least) {
-        return (least == Math.rint(least) ? "%.0f:1" : "%.1f:1").formatted(least);
+        return String.format(Locale.ROOT, least == Math.rint(least) ? "%.0f:1" : "%.1f:1", least);
     }
 
     private static double leastRatio(Colour colour, Colour[] papers) {
@@ -190,6 +207,7 @@ public final class Palette {
         for (Role role : List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.EDGE, Role.ON_AIR, Role.WARNING, Role.GOOD)) {
             check(role, Contrast.LARGE_OR_EDGE, Role.PLATE, Role.GROUND);
         }
+        check(Role.GLOW, 0);
     }
 
     private void check(Role role, double least, Role... papers) {
@@ -198,7 +216,7 @@ public final class Palette {
             checks.add(new RoleColour.Check(paper, Contrast.ratio(colour(role), colour(paper)), least));
         }
         List<RoleColour.Apart> apart = new ArrayList<>();
-        for (ToldApart.Pair pair : ToldApart.PAIRS) {
+        for (ToldApart.Pair pair : ToldApart.ALL) {
             if (pair.holds(role)) {
                 ToldApart.Worst worst = ToldApart.worst(colour(role), colour(pair.beside(role)));
                 apart.add(new RoleColour.Apart(pair.beside(role), worst.vision(), worst.difference(), ToldApart.LEAST));

@@ -20,6 +20,8 @@ import java.util.function.Predicate;
 final class SignalColours {
 
     private static final int MOST_STEPS = 60_000;
+    /** To try for all pairs that can meet, before only those are held to that always must. */
+    private static final int STEPS_FOR_ALL = 4_000;
     private static final List<Offset> STRAIGHT = offsets(new double[] {0}, new double[] {1, 0.75, 0.5});
     private static final List<Offset> TURNING = offsets(new double[] {0, -6, 6, -12, 12}, new double[] {1, 0.8, 0.6});
 
@@ -46,9 +48,13 @@ final class SignalColours {
     private final Predicate<Colour> reads;
     private final Map<Role, ToldApart.Seen> chosen = new EnumMap<>(Role.class);
     private final List<Map<Integer, Optional<ToldApart.Seen>>> known = new ArrayList<>();
+    private final List<ToldApart.Pair> pairs;
+    private final int mostSteps;
     private int steps;
 
-    private SignalColours(List<Wish> wishes, Map<Role, Colour> fixed, Predicate<Colour> reads) {
+    private SignalColours(List<Wish> wishes, Map<Role, Colour> fixed, Predicate<Colour> reads, List<ToldApart.Pair> pairs, int mostSteps) {
+        this.pairs = pairs;
+        this.mostSteps = mostSteps;
         this.wishes = wishes;
         this.reads = reads;
         fixed.forEach((role, colour) -> chosen.put(role, new ToldApart.Seen(colour)));
@@ -61,14 +67,33 @@ final class SignalColours {
      * @param reads  whether a colour has the contrast it needs
      */
     static Map<Role, Colour> choose(List<Wish> wishes, Map<Role, Colour> fixed, Predicate<Colour> reads) {
-        SignalColours search = new SignalColours(wishes, fixed, reads);
-        Map<Role, Colour> result = new EnumMap<>(Role.class);
+        SignalColours search = new SignalColours(wishes, fixed, reads, ToldApart.ALL, STEPS_FOR_ALL);
         boolean found = search.from(0);
+        if (!found) {
+            search = new SignalColours(wishes, fixed, reads, ToldApart.PAIRS, MOST_STEPS);
+            found = search.from(0);
+        }
+        Map<Role, Colour> result = new EnumMap<>(Role.class);
         for (int i = 0; i < wishes.size(); i++) {
             Role role = wishes.get(i).role();
             result.put(role, found ? search.chosen.get(role).colour() : search.nearest(i));
         }
         return result;
+    }
+
+    /**
+     * The colour nearest to a wish that reads and is told apart from others that are given; empty where there is none.
+     *
+     * @param others of the pairs that the role is in
+     */
+    static Optional<Colour> nearest(Oklch wanted, List<Colour> others, Predicate<Colour> reads) {
+        List<ToldApart.Seen> seen = others.stream().map(ToldApart.Seen::new).toList();
+        return STRAIGHT.stream().filter(by -> wanted.lightness() + by.lightness() >= 0 && wanted.lightness() + by.lightness() <= 1)
+                .map(by -> by.from(wanted).toColour().rounded()).filter(reads)
+                .filter(colour -> {
+                    ToldApart.Seen mine = new ToldApart.Seen(colour);
+                    return seen.stream().allMatch(other -> ToldApart.worst(mine, other).difference() >= ToldApart.LEAST);
+                }).findFirst();
     }
 
     private boolean from(int index) {
@@ -77,7 +102,7 @@ final class SignalColours {
         }
         Wish wish = wishes.get(index);
         List<Offset> offsets = wish.turns() ? TURNING : STRAIGHT;
-        for (int i = 0; i < offsets.size() && steps < MOST_STEPS; i++) {
+        for (int i = 0; i < offsets.size() && steps < mostSteps; i++) {
             steps++;
             Optional<ToldApart.Seen> candidate = candidate(index, i);
             if (candidate.isPresent() && apart(wish.role(), candidate.get())) {
@@ -92,7 +117,7 @@ final class SignalColours {
     }
 
     private boolean apart(Role role, ToldApart.Seen colour) {
-        for (ToldApart.Pair pair : ToldApart.PAIRS) {
+        for (ToldApart.Pair pair : pairs) {
             ToldApart.Seen other = pair.holds(role) ? chosen.get(pair.beside(role)) : null;
             if (other != null && ToldApart.worst(colour, other).difference() < ToldApart.LEAST) {
                 return false;

@@ -1,6 +1,7 @@
 package brandeon.core.colour;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Which roles must never be taken for each other, by anybody: those that say something by their colour alone.
@@ -31,6 +32,22 @@ public final class ToldApart {
             new Pair(Role.ON_AIR, Role.WARNING),
             new Pair(Role.ON_AIR, Role.GOOD),
             new Pair(Role.WARNING, Role.GOOD));
+
+    /**
+     * Pairs that meet on screen too. They are told apart wherever the seeds leave room for it; where they do not, it is a
+     * finding. (The glow is the light of the second accent, so those two may be near each other.)
+     */
+    public static final List<Pair> WHERE_POSSIBLE = List.of(
+            new Pair(Role.SECOND_ACCENT, Role.WARNING),
+            new Pair(Role.ACCENT, Role.WARNING),
+            new Pair(Role.ACCENT, Role.GOOD),
+            new Pair(Role.SECOND_ACCENT, Role.GOOD),
+            new Pair(Role.GLOW, Role.WARNING),
+            new Pair(Role.GLOW, Role.ON_AIR),
+            new Pair(Role.GLOW, Role.GOOD),
+            new Pair(Role.ACCENT, Role.EDGE));
+
+    static final List<Pair> ALL = Stream.concat(PAIRS.stream(), WHERE_POSSIBLE.stream()).toList();
 
     private ToldApart() {
     }

@@ -14,6 +14,7 @@ import brandeon.core.theme.Spot;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 
 /** Changes of place that are computed from where pieces stand on a canvas now. All give edits for that canvas's shape. */
@@ -117,7 +118,7 @@ public final class Arrangement {
         }
         Box part = fitted.fit().onCapture(drawn, fitted.capture().size());
         if (part.area() < 1) {
-            throw new IllegalArgumentException("Nothing of %s lies there.".formatted(fitted.capture().name()));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "Nothing of %s lies there.", fitted.capture().name()));
         }
         return new Edit.SetRegion(fitted.capture().id(), new Region(id, name, sort, part));
     }

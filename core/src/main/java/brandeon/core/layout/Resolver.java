@@ -20,6 +20,7 @@ import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.LiveState;
 import brandeon.core.motion.Pose;
+import brandeon.core.text.Amount;
 import brandeon.core.text.Message;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Capture;
@@ -35,6 +36,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -50,6 +52,7 @@ public final class Resolver {
     private static final List<Ask.Shape> SHAPES = List.of(Ask.Shape.DISC, Ask.Shape.RING, Ask.Shape.DIAMOND, Ask.Shape.BAR);
     private static final List<ClockFace.Format> DAY_FORMATS = List.of(ClockFace.Format.DAY, ClockFace.Format.DAY_SECONDS, ClockFace.Format.DAY_TWELVE);
     private static final long MINUTE = 60_000;
+    private static final long LONG_EVENING = 600 * MINUTE;
     /** In the order of the kind's choices. */
     private static final List<Role> PARTICLE_COLOURS = List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.TEXT, Role.QUIET_TEXT, Role.GLOW, Role.EDGE);
 
@@ -181,7 +184,7 @@ public final class Resolver {
             case BUG -> drawings.draw(new Ask.LowerThird(canvas, box, tune, text(piece, "name", values), ""));
             case ROTATOR, SPONSORS -> drawings.draw(new Ask.Rotator(canvas, box, tune, Rows.entries(text(piece, "rows", values), piece.figure("seconds")), piece.figure("pause") * MINUTE / 1000, moving(piece)));
             case CHAT -> drawings.draw(new Ask.Chat(canvas, box, tune, Rows.of(text(piece, "rows", values)), choice(piece, "fading") == 1));
-            case METER -> drawings.draw(new Ask.Meter(canvas, box, tune, Math.min(1, number(text(piece, "value", values)) / piece.figure("target"))));
+            case METER -> drawings.draw(new Ask.Meter(canvas, box, tune, Math.clamp(number(text(piece, "value", values)) / piece.figure("target"), 0, 1)));
             case SHAPE -> drawings.draw(new Ask.Ornament(canvas, box, tune, SHAPES.get(choice(piece, "outline")), false));
             case TICKER -> drawings.draw(new Ask.Ticker(canvas, box, tune, text(piece, "text", values), piece.figure("speed"), moving(piece) && !look().calm()));
             case RULE -> drawings.draw(new Ask.Ornament(canvas, box, tune, Ask.Shape.LINE, false));
@@ -217,23 +220,27 @@ public final class Resolver {
         long instant = live.clocks().getOrDefault(piece.id(), 0L);
         return switch (piece.kind()) {
             case CLOCK -> new Ask.Clock(canvas, box, tune, text(piece, "title", values), "", new ClockFace(ClockFace.Mode.DAY, 0, 0, DAY_FORMATS.get(choice(piece, "format")), text(piece, "zone", values)));
-            case COUNT_UP, COUNTDOWN -> new Ask.Clock(canvas, box, tune, text(piece, "title", values), text(piece, "ended", values), new ClockFace(piece.kind() == PieceKind.COUNT_UP ? ClockFace.Mode.UP : ClockFace.Mode.DOWN,
-                    instant, Math.round(piece.figure("minutes") * MINUTE), choice(piece, "format") == 1 ? ClockFace.Format.HOURS : ClockFace.Format.MINUTES, "UTC"));
+            case COUNT_UP, COUNTDOWN -> {
+                long length = Math.round(piece.figure("minutes") * MINUTE);
+                // What counts up without an end reaches three digits in an evening.
+                ClockFace.Format minutes = ClockFace.minutes(length == 0 ? LONG_EVENING : length);
+                yield new Ask.Clock(canvas, box, tune, text(piece, "title", values), text(piece, "ended", values), new ClockFace(piece.kind() == PieceKind.COUNT_UP ? ClockFace.Mode.UP : ClockFace.Mode.DOWN,
+                        instant, length, choice(piece, "format") == 1 ? ClockFace.Format.HOURS : minutes, "UTC"));
+            }
             default -> throw new IllegalArgumentException(piece.kind() + " is no clock.");
         };
     }
 
-    /** The value may be a live one, so it is written as a text; its digits count. */
+    /** The value may be a live one, so it is written as a text. */
     private static double number(String written) {
-        String digits = written.replaceAll("[^0-9]", "");
-        return digits.isEmpty() ? 0 : Double.parseDouble(digits);
+        return Amount.in(written).orElse(0);
     }
 
     private static Ask.Goal goal(Piece piece, Box box, Canvas canvas, Tune tune, Map<String, Object> values) {
         String written = text(piece, "value", values);
         double value = number(written);
         double target = piece.figure("target");
-        return new Ask.Goal(canvas, box, tune, text(piece, "label", values), "%s / %,d".formatted(written.chars().noneMatch(Character::isDigit) ? "0" : written, Math.round(target)), Math.min(1, value / target));
+        return new Ask.Goal(canvas, box, tune, text(piece, "label", values), String.format(Locale.ROOT, "%s / %,d", written.chars().noneMatch(Character::isDigit) ? "0" : written, Math.round(target)), Math.clamp(value / target, 0, 1));
     }
 
     private PieceArt alert(LiveState.Shown shown, Box box, Canvas canvas, Tune tune) {

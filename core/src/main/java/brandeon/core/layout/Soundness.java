@@ -7,6 +7,7 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Whether a theme is whole: every scene can be drawn on every canvas, and the document is the same after it was written
@@ -43,7 +44,7 @@ public final class Soundness {
     private static void drawn(Resolver resolver, Scene scene, Canvas canvas, List<String> faults) {
         for (LiveState live : List.of(LiveState.QUIET, Samples.live())) {
             for (ResolvedScene.Failed failed : resolver.resolve(scene, canvas, live).failed()) {
-                faults.add("%s on %s cannot be drawn: %s".formatted(failed.piece(), scene.name(), failed.cause().getMessage()));
+                faults.add(String.format(Locale.ROOT, "%s on %s cannot be drawn: %s", failed.piece(), scene.name(), failed.cause().getMessage()));
             }
         }
     }

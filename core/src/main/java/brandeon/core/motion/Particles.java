@@ -2,6 +2,7 @@ package brandeon.core.motion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Falling, rising or drifting particles inside a box. Where each one is follows from the seed, its number and the time
@@ -32,10 +33,10 @@ public record Particles(int seed, int count, double size, double speed, double d
 
     public Particles {
         if (count < 0 || count > MOST) {
-            throw new IllegalArgumentException("%d particles are not possible; there may be 0 to %d.".formatted(count, MOST));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "%d particles are not possible; there may be 0 to %d.", count, MOST));
         }
         if (!(size > 0 && speed > 0)) {
-            throw new IllegalArgumentException("Size %s and speed %s must be more than 0.".formatted(size, speed));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "Size %s and speed %s must be more than 0.", size, speed));
         }
     }
 

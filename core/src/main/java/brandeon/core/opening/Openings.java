@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
@@ -56,7 +57,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         if (key.isPresent()) {
             Found keyed = found(argb, width, height, pixel -> near(pixel, key.get()));
             if (!keyed.enclosed().isEmpty()) {
-                Colour colour = Colour.parse("#%06x".formatted(key.get()));
+                Colour colour = Colour.parse(String.format(Locale.ROOT, "#%06x", key.get()));
                 return new Openings(keyed.enclosed(), "Nothing in this picture is see-through; its opening is filled with " + colour.hex() + ". Save it with that colour removed, or the capture stays hidden.", Optional.of(colour));
             }
         }
@@ -101,7 +102,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             counts.merge(pixel & 0xf8f8f8, 1, Integer::sum);
         }
         return counts.entrySet().stream().filter(entry -> entry.getValue() >= LEAST_KEY_SHARE * argb.length)
-                .filter(entry -> Spaces.oklch(Colour.parse("#%06x".formatted(entry.getKey()))).chroma() >= LEAST_KEY_CHROMA)
+                .filter(entry -> Spaces.oklch(Colour.parse(String.format(Locale.ROOT, "#%06x", entry.getKey()))).chroma() >= LEAST_KEY_CHROMA)
                 .max(Map.Entry.comparingByValue()).map(entry -> commonest(argb, entry.getKey()));
     }
 

@@ -4,6 +4,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.pack.Swatches.Swatch;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -22,7 +23,7 @@ final class GimpPalette {
         StringBuilder text = new StringBuilder("GIMP Palette\nName: ").append(line(swatches.name())).append("\nColumns: 4\n#\n");
         for (Swatch swatch : swatches.all()) {
             Colour c = swatch.colour();
-            text.append("%3d %3d %3d\t%s\n".formatted(Math.round(c.red() * 255), Math.round(c.green() * 255), Math.round(c.blue() * 255), line(swatch.name())));
+            text.append(String.format(Locale.ROOT, "%3d %3d %3d\t%s\n", Math.round(c.red() * 255), Math.round(c.green() * 255), Math.round(c.blue() * 255), line(swatch.name())));
         }
         return text.toString();
     }

@@ -6,6 +6,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 
 /**
@@ -77,8 +78,7 @@ public final class MovingPicture {
             default -> throw new IllegalArgumentException("“" + format + "” does not move.");
         };
         if (film.frames() > MOST_FRAMES || (long) film.frames() * film.width() * film.height() > MOST_PIXELS) {
-            throw new IllegalArgumentException("This moving picture has %d frames of %d × %d; at most %d frames and %d million pixels in all of them are taken. Make it shorter or smaller."
-                    .formatted(film.frames(), film.width(), film.height(), MOST_FRAMES, MOST_PIXELS / 1_000_000));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "This moving picture has %d frames of %d × %d; at most %d frames and %d million pixels in all of them are taken. Make it shorter or smaller.", film.frames(), film.width(), film.height(), MOST_FRAMES, MOST_PIXELS / 1_000_000));
         }
         return new Joined(film).written();
     }

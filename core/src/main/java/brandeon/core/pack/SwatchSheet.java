@@ -5,6 +5,7 @@ import brandeon.core.pack.Swatches.Swatch;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.w3c.dom.Element;
 
@@ -19,10 +20,10 @@ final class SwatchSheet {
 
     static String write(Swatches swatches) {
         int rows = (swatches.all().size() + COLUMNS - 1) / COLUMNS;
-        StringBuilder text = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">\n  <title>%s</title>\n".formatted(COLUMNS * SIDE, Math.max(1, rows) * SIDE, Xml.escaped(swatches.name())));
+        StringBuilder text = new StringBuilder(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">\n  <title>%s</title>\n", COLUMNS * SIDE, Math.max(1, rows) * SIDE, Xml.escaped(swatches.name())));
         for (int i = 0; i < swatches.all().size(); i++) {
             Swatch swatch = swatches.all().get(i);
-            text.append("  <rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>\n".formatted(i % COLUMNS * SIDE, i / COLUMNS * SIDE, SIDE, SIDE, swatch.colour().hex(), Xml.escaped(swatch.name())));
+            text.append(String.format(Locale.ROOT, "  <rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>\n", i % COLUMNS * SIDE, i / COLUMNS * SIDE, SIDE, SIDE, swatch.colour().hex(), Xml.escaped(swatch.name())));
         }
         return text.append("</svg>\n").toString();
     }

@@ -20,6 +20,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -72,7 +73,7 @@ public final class ContrastChecks {
             double contrast = contrasts.get(i);
             if (!text.text().isBlank() && contrast < limit && (worst == null || contrast / limit < worst.measured() / worst.limit())) {
                 worst = standing.finding(Finding.Kind.CONTRAST, stood, "", stood.placement().asItStands(text.box()), contrast, limit,
-                        "Words on %s have a contrast of %.1f to 1 with what lies behind them; %.1f are needed to read them.".formatted(stood.name(), Math.floor(contrast * 10) / 10, limit));
+                        String.format(Locale.ROOT, "Words on %s have a contrast of %.1f to 1 with what lies behind them; %.1f are needed to read them.", stood.name(), Math.floor(contrast * 10) / 10, limit));
             }
         }
         return Optional.ofNullable(worst);
@@ -123,6 +124,7 @@ public final class ContrastChecks {
     private static List<Mark> wordless(List<Mark> marks) {
         return marks.stream().filter(mark -> !(mark instanceof Mark.Text || mark instanceof Mark.Digits)).map(mark -> switch (mark) {
             case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), wordless(g.marks()));
+            case Mark.Until u -> new Mark.Until(u.clock(), wordless(u.marks()));
             case Mark.Moved m -> new Mark.Moved(m.pose(), wordless(m.marks()));
             case Mark.Blurred b -> new Mark.Blurred(b.deviation(), wordless(b.marks()));
             case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), wordless(s.marks()));

@@ -8,6 +8,7 @@ import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Region;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -52,7 +53,7 @@ final class CoverChecks {
             if (frame != stood && stood.index() > frame.index()) {
                 shared(opening.bounds(), stood.ink()).ifPresent(covered -> {
                     double share = 100 * covered.area() / opening.bounds().area();
-                    add(Finding.Kind.OVER_OPENING, stood, opening.piece(), covered, share, 0, "%s covers %.0f %% of the opening for %s.".formatted(stood.name(), Math.max(1, share), opening.capture().name()));
+                    add(Finding.Kind.OVER_OPENING, stood, opening.piece(), covered, share, 0, String.format(Locale.ROOT, "%s covers %.0f %% of the opening for %s.", stood.name(), Math.max(1, share), opening.capture().name()));
                 });
             }
         }
@@ -64,7 +65,7 @@ final class CoverChecks {
             covered(stood);
         } else if (!stood.sparse() && stood.kind() != PieceKind.ANNOUNCER && !stood.ground()) {
             standing.pieces().stream().limit(stood.index()).forEach(below -> below.words().stream().map(words -> shared(words, stood.ink())).flatMap(Optional::stream).findFirst()
-                    .ifPresent(part -> add(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0, "%s lies over words of %s.".formatted(stood.name(), below.name()))));
+                    .ifPresent(part -> add(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0, String.format(Locale.ROOT, "%s lies over words of %s.", stood.name(), below.name()))));
         }
     }
 
@@ -72,8 +73,8 @@ final class CoverChecks {
         List<Stood> hidden = standing.pieces().stream().limit(stood.index()).filter(below -> below.ink().outside(stood.ink()) <= TOLERANCE).toList();
         boolean overCapture = stood.index() >= standing.scene().behind() && !standing.scene().openings().isEmpty();
         if (!hidden.isEmpty() || overCapture) {
-            String what = hidden.isEmpty() ? "the captures" : hidden.size() == 1 ? hidden.getFirst().name() : "%d pieces".formatted(hidden.size());
-            add(Finding.Kind.COVERS_OTHERS, stood, "", stood.ink(), Math.max(1, hidden.size()), 0, "%s stands before %s, so that nothing of that can be seen.".formatted(stood.name(), what));
+            String what = hidden.isEmpty() ? "the captures" : hidden.size() == 1 ? hidden.getFirst().name() : String.format(Locale.ROOT, "%d pieces", hidden.size());
+            add(Finding.Kind.COVERS_OTHERS, stood, "", stood.ink(), Math.max(1, hidden.size()), 0, String.format(Locale.ROOT, "%s stands before %s, so that nothing of that can be seen.", stood.name(), what));
         }
     }
 
@@ -92,7 +93,7 @@ final class CoverChecks {
                     double share = 100 * part.area() / place.area();
                     boolean face = region.sort() == Region.Sort.FACE;
                     add(face ? Finding.Kind.FACE_COVERED : Finding.Kind.KEEP_CLEAR, stood, opening.capture().id() + "/" + region.id(), part, share, 0,
-                            "%s covers %.0f %% of %s in %s.".formatted(stood.name(), Math.max(1, share), region.name(), opening.capture().name()));
+                            String.format(Locale.ROOT, "%s covers %.0f %% of %s in %s.", stood.name(), Math.max(1, share), region.name(), opening.capture().name()));
                 });
             }
         }
@@ -107,7 +108,7 @@ final class CoverChecks {
                 Box box = standing.canvas().pixels(area.box());
                 Stream<Box> parts = stood.ground() ? stood.words().stream() : Stream.of(stood.ink());
                 parts.map(part -> shared(box, part)).flatMap(Optional::stream).findFirst().ifPresent(part ->
-                        add(Finding.Kind.KEEP_CLEAR, stood, area.id(), part, part.area(), 0, "%s lies in %s, which is kept clear.".formatted(stood.name(), area.name())));
+                        add(Finding.Kind.KEEP_CLEAR, stood, area.id(), part, part.area(), 0, String.format(Locale.ROOT, "%s lies in %s, which is kept clear.", stood.name(), area.name())));
             }
         }
     }
@@ -119,7 +120,7 @@ final class CoverChecks {
         }
         standing.scene().openings().stream().filter(opening -> shared(opening.bounds(), stood.ink()).isPresent()).findFirst().ifPresent(opening -> {
             Box part = shared(opening.bounds(), stood.ink()).orElseThrow();
-            add(Finding.Kind.HIDDEN_BY_CAPTURE, stood, opening.piece(), part, part.area(), 0, "%s is behind %s and is hidden by it.".formatted(stood.name(), opening.capture().name()));
+            add(Finding.Kind.HIDDEN_BY_CAPTURE, stood, opening.piece(), part, part.area(), 0, String.format(Locale.ROOT, "%s is behind %s and is hidden by it.", stood.name(), opening.capture().name()));
         });
     }
 
@@ -129,7 +130,7 @@ final class CoverChecks {
             return;
         }
         standing.pieces().stream().skip(stood.index() + 1L).filter(above -> !above.sparse() && shared(above.ink(), stood.ink()).isPresent()).findFirst().ifPresent(above ->
-                add(Finding.Kind.ALERT_NOT_ON_TOP, stood, above.id(), stood.ink(), standing.pieces().size() - 1.0 - stood.index(), 0, "%s lies over %s, so that alerts are hidden.".formatted(above.name(), stood.name())));
+                add(Finding.Kind.ALERT_NOT_ON_TOP, stood, above.id(), stood.ink(), standing.pieces().size() - 1.0 - stood.index(), 0, String.format(Locale.ROOT, "%s lies over %s, so that alerts are hidden.", above.name(), stood.name())));
     }
 
     private void add(Finding.Kind kind, Stood stood, String other, Box where, double measured, double limit, String sentence) {

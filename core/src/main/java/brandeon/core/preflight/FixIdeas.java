@@ -14,6 +14,7 @@ import brandeon.core.theme.Spot;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** What might help against a finding, the least change first. Whether it does is for others to try. */
@@ -61,7 +62,7 @@ final class FixIdeas {
             case OVER_WORDS -> {
                 ideas.addAll(Moves.of(standing, stood));
                 backToPlan();
-                standing.piece(finding.other()).ifPresent(other -> Moves.of(standing, other).forEach(move -> ideas.add(new Fix("%s: %s".formatted(other.name(), move.does()), move.edit()))));
+                standing.piece(finding.other()).ifPresent(other -> Moves.of(standing, other).forEach(move -> ideas.add(new Fix(String.format(Locale.ROOT, "%s: %s", other.name(), move.does()), move.edit()))));
             }
             case HIDDEN_BY_CAPTURE -> {
                 reorder(indexOf(finding.other()), "Bring it before the captures");
@@ -101,7 +102,7 @@ final class FixIdeas {
     }
 
     private static List<Fix> still(Piece piece) {
-        return has(piece, "moving") && piece.figure("moving") >= 0.5 ? List.of(new Fix("Set %s still".formatted(piece.name()), new Edit.SetFigure(piece.id(), "moving", 0))) : List.of();
+        return has(piece, "moving") && piece.figure("moving") >= 0.5 ? List.of(new Fix(String.format(Locale.ROOT, "Set %s still", piece.name()), new Edit.SetFigure(piece.id(), "moving", 0))) : List.of();
     }
 
     private static boolean has(Piece piece, String figure) {
@@ -136,9 +137,9 @@ final class FixIdeas {
         PieceKind.Figure size = piece.kind().figure("size").orElse(null);
         for (double more : LARGER) {
             if (size != null && piece.figure("size") * wanted * more <= size.most()) {
-                ideas.add(new Fix("Letters %.0f %% larger".formatted((wanted * more - 1) * 100), new Edit.SetFigure(piece.id(), "size", Math.ceil(piece.figure("size") * wanted * more * 100) / 100)));
+                ideas.add(new Fix(String.format(Locale.ROOT, "Letters %.0f %% larger", (wanted * more - 1) * 100), new Edit.SetFigure(piece.id(), "size", Math.ceil(piece.figure("size") * wanted * more * 100) / 100)));
             }
-            ideas.add(Moves.scaled(standing, stood, wanted * more, "Make it %.0f %% larger".formatted((wanted * more - 1) * 100)));
+            ideas.add(Moves.scaled(standing, stood, wanted * more, String.format(Locale.ROOT, "Make it %.0f %% larger", (wanted * more - 1) * 100)));
         }
         backToPlan();
     }
@@ -146,7 +147,7 @@ final class FixIdeas {
     private void smaller() {
         double wanted = finding.limit() / finding.measured();
         for (double less : new double[] {0.999, 0.97, 0.93}) {
-            ideas.add(Moves.scaled(standing, stood, wanted * less, "Make it %.0f %% as large".formatted(wanted * less * 100)));
+            ideas.add(Moves.scaled(standing, stood, wanted * less, String.format(Locale.ROOT, "Make it %.0f %% as large", wanted * less * 100)));
         }
     }
 

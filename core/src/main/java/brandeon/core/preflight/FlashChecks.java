@@ -12,6 +12,7 @@ import brandeon.core.theme.Theme;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -41,7 +42,7 @@ public final class FlashChecks {
         if (!worst.tooMany()) {
             return Optional.empty();
         }
-        String sentence = "%s flashes %s%d times within the second that ends %.1f s after it begins; more than %d can cause seizures (WCAG 2.3.1). Set it still, or slow it down.".formatted(
+        String sentence = String.format(Locale.ROOT, "%s flashes %s%d times within the second that ends %.1f s after it begins; more than %d can cause seizures (WCAG 2.3.1). Set it still, or slow it down.", 
                 piece.name(), worst.red() ? "red " : "", worst.flashes(), worst.at() / 1000, FlashMeter.Worst.ALLOWED);
         return Optional.of(Finding.ofTheme(Finding.Kind.FLASHES, canvas.id(), piece.id(), worst.flashes(), FlashMeter.Worst.ALLOWED, sentence));
     }

@@ -11,6 +11,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** How much of a scene is painted anew from frame to frame, by all its loops together. */
@@ -45,6 +46,6 @@ public final class LoadChecks {
         }
         Placement most = scene.placements().stream().max(Comparator.comparingDouble(placement -> share(placement, scene.canvas().size()))).orElseThrow();
         return List.of(new Finding(Finding.Kind.LOAD, scene.scene().id(), scene.canvas().id(), most.piece().id(), "", Optional.empty(), share * 100, MOST * 100,
-                "%.0f %% of the canvas are painted anew in each frame, most of it by %s; weak machines drop frames above %.0f %%.".formatted(share * 100, most.piece().name(), MOST * 100), Optional.empty()));
+                String.format(Locale.ROOT, "%.0f %% of the canvas are painted anew in each frame, most of it by %s; weak machines drop frames above %.0f %%.", share * 100, most.piece().name(), MOST * 100), Optional.empty()));
     }
 }

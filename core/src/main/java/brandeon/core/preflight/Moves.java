@@ -10,6 +10,7 @@ import brandeon.core.theme.PieceKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -162,15 +163,15 @@ final class Moves {
     private static String does(Place place) {
         List<String> parts = new ArrayList<>();
         if (place.dx() != 0) {
-            parts.add("%.0f px to the %s".formatted(Math.abs(place.dx()), place.dx() < 0 ? "left" : "right"));
+            parts.add(String.format(Locale.ROOT, "%.0f px to the %s", Math.abs(place.dx()), place.dx() < 0 ? "left" : "right"));
         }
         if (place.dy() != 0) {
-            parts.add("%.0f px %s".formatted(Math.abs(place.dy()), place.dy() < 0 ? "up" : "down"));
+            parts.add(String.format(Locale.ROOT, "%.0f px %s", Math.abs(place.dy()), place.dy() < 0 ? "up" : "down"));
         }
         String move = parts.isEmpty() ? "" : "move it " + String.join(" and ", parts);
         if (place.size() == 1) {
             return "M" + move.substring(1);
         }
-        return "Make it %.0f %% as large".formatted(place.size() * 100) + (move.isEmpty() ? "" : " and " + move);
+        return String.format(Locale.ROOT, "Make it %.0f %% as large", place.size() * 100) + (move.isEmpty() ? "" : " and " + move);
     }
 }

@@ -4,6 +4,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.SafeArea;
 import brandeon.core.preflight.Standing.Stood;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Whether pieces lie on the canvas, and what matters within its safe areas. */
@@ -28,12 +29,12 @@ final class PlaceChecks {
         Box whole = standing.canvas().size().box();
         double out = bounds.outside(whole);
         if (out > 0.5) {
-            return List.of(standing.finding(Finding.Kind.OUTSIDE_CANVAS, stood, "", bounds, out, 0, "%s reaches %.0f px past the edge of the canvas and is cut off there.".formatted(stood.name(), out)));
+            return List.of(standing.finding(Finding.Kind.OUTSIDE_CANVAS, stood, "", bounds, out, 0, String.format(Locale.ROOT, "%s reaches %.0f px past the edge of the canvas and is cut off there.", stood.name(), out)));
         }
         double past = bounds.outside(standing.canvas().safe(SafeArea.ACTION));
         if (past > TOLERANCE && !bleeds(stood, bounds, whole)) {
             return List.of(standing.finding(Finding.Kind.OUTSIDE_SAFE_AREA, stood, "", bounds, past, 0,
-                    "%s reaches %.0f px past the action-safe area; some screens cut that part.".formatted(stood.name(), past)));
+                    String.format(Locale.ROOT, "%s reaches %.0f px past the action-safe area; some screens cut that part.", stood.name(), past)));
         }
         return words(stood);
     }
@@ -42,7 +43,7 @@ final class PlaceChecks {
         Box safe = standing.canvas().safe(SafeArea.GRAPHICS);
         double past = stood.words().stream().mapToDouble(words -> words.outside(safe)).max().orElse(0);
         return past <= TOLERANCE ? List.of() : List.of(standing.finding(Finding.Kind.OUTSIDE_SAFE_AREA, stood, "", stood.placement().bounds(), past, 0,
-                "Text on %s reaches %.0f px past the graphics-safe area; some screens cut that part.".formatted(stood.name(), past)));
+                String.format(Locale.ROOT, "Text on %s reaches %.0f px past the graphics-safe area; some screens cut that part.", stood.name(), past)));
     }
 
     /** What runs from edge to edge does so on purpose; only its words must be safe. */

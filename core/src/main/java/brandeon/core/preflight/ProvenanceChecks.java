@@ -4,6 +4,7 @@ import brandeon.core.theme.Provenance;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -31,14 +32,14 @@ public final class ProvenanceChecks {
             return Optional.empty();
         }
         String sentence = lacking.size() == 1
-                ? "Of the %s %s, %s %s not said.".formatted(sort, lacking.getFirst().name(), listed(lacking.getFirst().provenance().lacking()), lacking.getFirst().provenance().lacking().size() == 1 ? "is" : "are")
-                : "%d %ss do not say where they are from, under which licence or whom to credit: %s.".formatted(lacking.size(), sort, names(lacking));
+                ? String.format(Locale.ROOT, "Of the %s %s, %s %s not said.", sort, lacking.getFirst().name(), listed(lacking.getFirst().provenance().lacking()), lacking.getFirst().provenance().lacking().size() == 1 ? "is" : "are")
+                : String.format(Locale.ROOT, "%d %ss do not say where they are from, under which licence or whom to credit: %s.", lacking.size(), sort, names(lacking));
         return Optional.of(new Finding(Finding.Kind.PROVENANCE, "", "", "", sort, Optional.empty(), lacking.size(), 0, sentence, Optional.empty()));
     }
 
     private static String names(List<Foreign> lacking) {
         List<String> first = lacking.stream().limit(NAMED).map(Foreign::name).toList();
-        return lacking.size() > NAMED ? String.join(", ", first) + " and %d more".formatted(lacking.size() - NAMED) : listed(first);
+        return lacking.size() > NAMED ? String.join(", ", first) + String.format(Locale.ROOT, " and %d more", lacking.size() - NAMED) : listed(first);
     }
 
     private static String listed(List<String> words) {

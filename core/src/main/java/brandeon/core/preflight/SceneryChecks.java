@@ -4,6 +4,7 @@ import brandeon.core.preflight.Standing.Stood;
 import brandeon.core.theme.PieceKind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -19,11 +20,11 @@ final class SceneryChecks {
         if (moving.size() > 1) {
             Stood last = moving.getLast();
             found.add(standing.finding(Finding.Kind.TWO_MOVING_GROUNDS, last, moving.getFirst().id(), last.ink(), moving.size(), 1,
-                    "%s and %s move over the whole canvas at once, which costs much and draws the eye away.".formatted(moving.getFirst().name(), last.name())));
+                    String.format(Locale.ROOT, "%s and %s move over the whole canvas at once, which costs much and draws the eye away.", moving.getFirst().name(), last.name())));
         }
         standing.scene().scene().stack().stream().filter(placed -> !placed.shows(standing.canvas().shape())).map(placed -> standing.theme().piece(placed.piece()).orElseThrow()).filter(piece -> piece.mustShow())
                 .forEach(piece -> found.add(new Finding(Finding.Kind.MISSING, standing.scene().scene().id(), standing.canvas().id(), piece.id(), "", Optional.empty(), 0, 1,
-                        "%s must show, but is hidden on this shape of canvas.".formatted(piece.name()), Optional.empty())));
+                        String.format(Locale.ROOT, "%s must show, but is hidden on this shape of canvas.", piece.name()), Optional.empty())));
         return found.stream();
     }
 }

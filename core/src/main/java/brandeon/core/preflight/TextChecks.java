@@ -4,6 +4,7 @@ import brandeon.core.art.Mark;
 import brandeon.core.preflight.Standing.Stood;
 import brandeon.core.text.Measure;
 import java.util.Comparator;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Whether letters are large enough for the theme's viewer: by the height of the face's own lower-case x. */
@@ -22,7 +23,7 @@ final class TextChecks {
     /** @param least height of an x, in pixels */
     private static Finding tooSmall(Standing standing, Stood stood, Mark.Text text, double least) {
         double wanted = text.px() * least / x(text);
-        String sentence = "“%s” on %s is %.0f px high, %.1f minutes of arc for its viewer; %.0f px are needed.".formatted(shortened(text.text()), stood.name(), text.px(),
+        String sentence = String.format(Locale.ROOT, "“%s” on %s is %.0f px high, %.1f minutes of arc for its viewer; %.0f px are needed.", shortened(text.text()), stood.name(), text.px(),
                 standing.theme().viewer().minutes(standing.canvas().size(), x(text)), Math.ceil(wanted));
         return standing.finding(Finding.Kind.TEXT_TOO_SMALL, stood, "", stood.placement().asItStands(text.box()), text.px(), wanted, sentence);
     }

@@ -6,6 +6,7 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** What can be said of a theme without resolving its scenes. */
@@ -16,8 +17,15 @@ public final class ThemeChecks {
 
     public static List<Finding> of(Theme theme) {
         List<Finding> found = new ArrayList<>(missing(theme));
+        found.addAll(alike(theme));
         found.addAll(ProvenanceChecks.of(theme));
         return found;
+    }
+
+    /** Colours of the brand that somebody may take for one another, or that do not read where they stand. */
+    private static List<Finding> alike(Theme theme) {
+        return theme.brand().palette().shortfalls().stream().map(shortfall -> new Finding(Finding.Kind.COLOURS_ALIKE, "", "", "", shortfall.role() + " " + shortfall.other(), Optional.empty(),
+                shortfall.measured(), shortfall.least(), shortfall.sentence() + " Change a seed, or pin one of them on Brand.", Optional.empty())).toList();
     }
 
     /** An announcer belongs on every scene: an alert that comes while another scene is on air is lost otherwise. */
@@ -25,7 +33,7 @@ public final class ThemeChecks {
         List<Finding> found = new ArrayList<>();
         theme.pieces().stream().filter(piece -> piece.kind() == PieceKind.ANNOUNCER && theme.scenes().stream().anyMatch(scene -> scene.placed(piece.id()).isPresent())).findFirst()
                 .ifPresent(announcer -> theme.scenes().stream().filter(scene -> !hasAlerts(theme, scene)).forEach(scene -> found.add(new Finding(Finding.Kind.MISSING, scene.id(), "", announcer.id(), "", Optional.empty(), 0, 1,
-                        "%s is missing on %s, so that alerts are not seen there.".formatted(announcer.name(), scene.name()), Optional.empty()))));
+                        String.format(Locale.ROOT, "%s is missing on %s, so that alerts are not seen there.", announcer.name(), scene.name()), Optional.empty()))));
         return found;
     }
 

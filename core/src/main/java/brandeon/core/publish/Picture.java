@@ -16,6 +16,7 @@ import brandeon.core.text.Face;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -149,7 +150,7 @@ public record Picture(int width, int height, List<Layer> layers) {
     }
 
     private static Frame frame(Track.Key key) {
-        String transform = "translate(%.2fpx,%.2fpx) translate(%.2fpx,%.2fpx) rotate(%.3fdeg) scale(%.3f) translate(%.2fpx,%.2fpx)".formatted(
+        String transform = String.format(Locale.ROOT, "translate(%.2fpx,%.2fpx) translate(%.2fpx,%.2fpx) rotate(%.3fdeg) scale(%.3f) translate(%.2fpx,%.2fpx)", 
                 key.x(), key.y(), key.pivotX(), key.pivotY(), key.turn(), key.scale(), -key.pivotX(), -key.pivotY());
         return new Frame(key.offset(), transform, key.opacity());
     }

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -32,7 +33,7 @@ public final class SvgFile {
     public static String of(List<Mark> marks, Box part, long now, Pictures pictures) {
         String inside = SvgWriter.fragment(Outlines.of(marks, now));
         String whole = PICTURE.matcher(inside).replaceAll(found -> Matcher.quoteReplacement("href=\"" + data(found.group(1), pictures) + "\""));
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$s\" height=\"%2$s\" viewBox=\"%3$s %4$s %1$s %2$s\">%5$s</svg>\n".formatted(
+        return String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$s\" height=\"%2$s\" viewBox=\"%3$s %4$s %1$s %2$s\">%5$s</svg>\n", 
                 number(part.width()), number(part.height()), number(part.x()), number(part.y()), whole);
     }
 

@@ -121,7 +121,7 @@ public final class SvgPicture {
         double[] areas = new double[paints.size()];
         for (int pixel : drawn.getRGB(0, 0, drawn.getWidth(), drawn.getHeight(), null, 0, drawn.getWidth())) {
             if (pixel >>> 24 != 0) {
-                Spaces.Oklab lab = Spaces.oklab(Colour.parse("#%06x".formatted(pixel & 0xffffff)));
+                Spaces.Oklab lab = Spaces.oklab(Colour.parse(String.format(Locale.ROOT, "#%06x", pixel & 0xffffff)));
                 IntStream.range(0, labs.size()).boxed().min(Comparator.comparingDouble(i -> distance(labs.get(i), lab))).ifPresent(i -> areas[i] += pixel >>> 24);
             }
         }

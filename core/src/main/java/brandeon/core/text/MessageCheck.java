@@ -1,6 +1,7 @@
 package brandeon.core.text;
 
 import java.util.Comparator;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -45,7 +46,7 @@ public final class MessageCheck {
             } else if (!quoted && c == '{') {
                 open++;
             } else if (!quoted && c == '}' && --open < 0) {
-                return Optional.of("The } after “%s” closes nothing. To show a brace, write it in single quotes: '}'.".formatted(tail(pattern, i)));
+                return Optional.of(String.format(Locale.ROOT, "The } after “%s” closes nothing. To show a brace, write it in single quotes: '}'.", tail(pattern, i)));
             }
         }
         return open > 0 ? Optional.of("A { is not closed; write } after the name of the value.") : Optional.empty();
@@ -61,7 +62,7 @@ public final class MessageCheck {
 
     private static String unknown(String name, Set<String> known) {
         Optional<String> near = known.stream().min(Comparator.comparingInt(other -> distance(name, other))).filter(other -> distance(name, other) <= FARTHEST);
-        return "There is no value called “%s”".formatted(name) + near.map("; did you mean {%s}?"::formatted).orElse("; a dash will stand there.");
+        return String.format(Locale.ROOT, "There is no value called “%s”", name) + near.map(other -> "; did you mean {" + other + "}?").orElse("; a dash will stand there.");
     }
 
     /** Levenshtein: letters to add, leave out or change. */

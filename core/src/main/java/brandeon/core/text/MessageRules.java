@@ -4,6 +4,7 @@ import com.ibm.icu.text.MessagePattern;
 import com.ibm.icu.text.MessagePattern.ArgType;
 import com.ibm.icu.text.MessagePattern.Part;
 import java.util.Currency;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -38,11 +39,11 @@ final class MessageRules {
                 depth--;
             }
             if (depth > DEEPEST) {
-                return Optional.of("A text has at most %d levels of braces with words in them.".formatted(DEEPEST));
+                return Optional.of(String.format(Locale.ROOT, "A text has at most %d levels of braces with words in them.", DEEPEST));
             }
             if (part.getType() == Part.Type.ARG_START) {
                 if (++values > MOST_VALUES) {
-                    return Optional.of("A text shows at most %d values.".formatted(MOST_VALUES));
+                    return Optional.of(String.format(Locale.ROOT, "A text shows at most %d values.", MOST_VALUES));
                 }
                 Optional<String> mistake = value(parts, i, types);
                 if (mistake.isPresent()) {
@@ -57,7 +58,7 @@ final class MessageRules {
         ArgType asked = parts.getPart(start).getArgType();
         String name = parts.getSubstring(parts.getPart(start + 1));
         if (name.length() > LONGEST_NAME) {
-            return Optional.of("The name of a value has at most %d letters.".formatted(LONGEST_NAME));
+            return Optional.of(String.format(Locale.ROOT, "The name of a value has at most %d letters.", LONGEST_NAME));
         }
         ValueType type = types.get(name);
         return switch (asked) {
@@ -65,19 +66,19 @@ final class MessageRules {
             case SIMPLE -> number(parts, start, name).or(() -> needs(type, ValueType.NUMBER, name, "is no number, so it cannot be written as one"));
             case PLURAL, SELECTORDINAL -> needs(type, ValueType.NUMBER, name, "is no number, so it has no plural");
             case SELECT -> needs(type, ValueType.TEXT, name, "is no word, so nothing can be chosen by it");
-            case CHOICE -> Optional.of("“choice” is not taken; write {%s, plural, one {…} other {…}}.".formatted(name));
+            case CHOICE -> Optional.of(String.format(Locale.ROOT, "“choice” is not taken; write {%s, plural, one {…} other {…}}.", name));
         };
     }
 
     private static Optional<String> needs(ValueType type, ValueType wanted, String name, String otherwise) {
-        return type == null || type == wanted ? Optional.empty() : Optional.of("{%s} %s.".formatted(name, otherwise));
+        return type == null || type == wanted ? Optional.empty() : Optional.of(String.format(Locale.ROOT, "{%s} %s.", name, otherwise));
     }
 
     /** A number with its style: after the name comes the type's name, then perhaps the style. */
     private static Optional<String> number(MessagePattern parts, int start, String name) {
         String type = parts.getSubstring(parts.getPart(start + 2));
         if (!type.equals("number")) {
-            return Optional.of("“%s” is not taken; a value is shown as it is, as a number, or chosen by with plural or select.".formatted(shortened(type)));
+            return Optional.of(String.format(Locale.ROOT, "“%s” is not taken; a value is shown as it is, as a number, or chosen by with plural or select.", shortened(type)));
         }
         String style = style(parts, start);
         if (STYLES.contains(style)) {
@@ -101,7 +102,7 @@ final class MessageRules {
     }
 
     private static String unknown(String style) {
-        return "Numbers cannot be written as “%s” here; integer, percent, ::compact-short, ::.00 and ::currency/EUR are some that can.".formatted(shortened(style));
+        return String.format(Locale.ROOT, "Numbers cannot be written as “%s” here; integer, percent, ::compact-short, ::.00 and ::currency/EUR are some that can.", shortened(style));
     }
 
     private static String shortened(String text) {

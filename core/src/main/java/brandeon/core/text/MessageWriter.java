@@ -82,7 +82,7 @@ final class MessageWriter {
         return switch (value) {
             case null -> 0;
             case Number number -> number;
-            default -> throw new IllegalArgumentException("{%s} is no number at this moment.".formatted(name));
+            default -> throw new IllegalArgumentException(String.format(Locale.ROOT, "{%s} is no number at this moment.", name));
         };
     }
 

@@ -4,6 +4,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** A camera, game or screen picture that the broadcaster supplies, with its own size and the parts of it that matter. */
@@ -18,7 +19,7 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
         }
         for (Region region : regions) {
             if (region.box().outside(size.box()) > 0) {
-                throw new IllegalArgumentException("%s reaches out of the picture of %s, which is %s.".formatted(region.name(), name, size));
+                throw new IllegalArgumentException(String.format(Locale.ROOT, "%s reaches out of the picture of %s, which is %s.", region.name(), name, size));
             }
         }
     }

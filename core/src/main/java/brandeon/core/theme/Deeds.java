@@ -105,7 +105,7 @@ public final class Deeds {
 
     private String batch(List<Edit> edits) {
         List<String> deeds = edits.stream().map(this::of).distinct().toList();
-        return deeds.size() <= NAMED ? String.join("; ", deeds) : "%s and %d more changes".formatted(deeds.getFirst(), deeds.size() - 1);
+        return deeds.size() <= NAMED ? String.join("; ", deeds) : String.format(Locale.ROOT, "%s and %d more changes", deeds.getFirst(), deeds.size() - 1);
     }
 
     private static String on(Shape shape) {

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -85,7 +86,7 @@ final class DocumentRules {
 
     private static void texts(String of, Map<String, String> texts, Map<String, ValueType> types) {
         texts.values().forEach(text -> {
-            need(Letters.clean(text), "A text of %s has a control character or half a letter in it.".formatted(of));
+            need(Letters.clean(text), String.format(Locale.ROOT, "A text of %s has a control character or half a letter in it.", of));
             new Message(text).mistake(types).ifPresent(mistake -> need(false, mistake));
         });
     }

@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Shape;
+import java.util.Locale;
 
 /**
  * A part of a scene that pieces must leave free, such as a platform's own buttons over the picture.
@@ -16,7 +17,7 @@ public record KeepClear(String id, String name, Shape shape, Box box) {
             throw new IllegalArgumentException("The name of a keep-clear area has between 1 and 60 letters.");
         }
         if (box.width() < Spot.LEAST_SIDE || box.height() < Spot.LEAST_SIDE) {
-            throw new IllegalArgumentException("A keep-clear area of %.0f × %.0f is too small; each side is at least %.0f.".formatted(box.width(), box.height(), Spot.LEAST_SIDE));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A keep-clear area of %.0f × %.0f is too small; each side is at least %.0f.", box.width(), box.height(), Spot.LEAST_SIDE));
         }
     }
 }

@@ -1,6 +1,7 @@
 package brandeon.core.theme;
 
 import brandeon.core.canvas.Shape;
+import java.util.Locale;
 
 /**
  * A dividing line of a zone plan that was moved by hand.
@@ -11,7 +12,7 @@ public record LineShift(SceneRole role, Shape shape, PlanLine line, double share
 
     public LineShift {
         if (!(share >= 0 && share <= 1)) {
-            throw new IllegalArgumentException("A line at %.2f lies outside the canvas.".formatted(share));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A line at %.2f lies outside the canvas.", share));
         }
     }
 

@@ -1,6 +1,7 @@
 package brandeon.core.theme;
 
 import brandeon.core.art.Blend;
+import java.util.Locale;
 
 /**
  * How a piece is laid on a scene, apart from its place.
@@ -19,10 +20,10 @@ public record Manner(double turn, boolean mirrored, boolean flipped, double opac
 
     public Manner {
         if (!(Math.abs(turn) <= MOST_TURN)) {
-            throw new IllegalArgumentException("A turn of %.1f degrees is out of range; it lies between -360 and 360.".formatted(turn));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A turn of %.1f degrees is out of range; it lies between -360 and 360.", turn));
         }
         if (!(opacity >= 0 && opacity <= 1)) {
-            throw new IllegalArgumentException("An opacity of %.2f is out of range; it lies between 0 and 1.".formatted(opacity));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "An opacity of %.2f is out of range; it lies between 0 and 1.", opacity));
         }
     }
 

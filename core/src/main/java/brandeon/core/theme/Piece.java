@@ -4,6 +4,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.text.Message;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -22,7 +23,7 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
     public Piece {
         captures = List.copyOf(captures);
         if (captures.size() > MOST_OPENINGS) {
-            throw new IllegalArgumentException("A piece has at most %d openings.".formatted(MOST_OPENINGS));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A piece has at most %d openings.", MOST_OPENINGS));
         }
         texts = new TreeMap<>(texts);
         figures = new TreeMap<>(figures);

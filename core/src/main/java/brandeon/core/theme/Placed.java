@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import brandeon.core.canvas.Shape;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -24,7 +25,7 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
 
     public Placed {
         if (group.length() > LONGEST_GROUP) {
-            throw new IllegalArgumentException("The name of a group has at most %d letters.".formatted(LONGEST_GROUP));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "The name of a group has at most %d letters.", LONGEST_GROUP));
         }
         corrections = sorted(corrections);
         manners = sorted(manners);

@@ -13,6 +13,7 @@ import brandeon.core.canvas.Shape;
 import brandeon.core.theme.Edits.Refusal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** Applies edits of how one piece stands on one scene. */
@@ -85,7 +86,7 @@ final class PlacingEdits {
                 List<String> chain = new ArrayList<>();
                 for (String at = placed.piece(); !at.isEmpty(); at = hangsOn(scene, at, shape)) {
                     if (chain.contains(at)) {
-                        throw new Refusal("That goes round in a circle: %s.".formatted(named(theme, chain, at)));
+                        throw new Refusal(String.format(Locale.ROOT, "That goes round in a circle: %s.", named(theme, chain, at)));
                     }
                     chain.add(at);
                 }

@@ -1,6 +1,7 @@
 package brandeon.core.theme;
 
 import brandeon.core.canvas.Box;
+import java.util.Locale;
 
 /**
  * A part of a capture that matters: drawn once, it is known on every scene and canvas that shows the capture.
@@ -21,7 +22,7 @@ public record Region(String id, String name, Sort sort, Box box) {
             throw new IllegalArgumentException("The name of a region has between 1 and 60 letters.");
         }
         if (box.width() < 1 || box.height() < 1) {
-            throw new IllegalArgumentException("A region of %.0f × %.0f holds nothing.".formatted(box.width(), box.height()));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A region of %.0f × %.0f holds nothing.", box.width(), box.height()));
         }
     }
 }

@@ -5,6 +5,7 @@ import brandeon.core.canvas.Side;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Locale;
 
 /** How the place of a piece on a canvas is decided. Lengths are units: 1080 to the canvas's short side. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "by")
@@ -55,14 +56,14 @@ public sealed interface Spot {
 
     private static void requireSide(double width, double height) {
         if (!(width >= LEAST_SIDE && height >= LEAST_SIDE)) {
-            throw new IllegalArgumentException("A piece of %.0f × %.0f is too small; each side is at least %.0f.".formatted(width, height, LEAST_SIDE));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A piece of %.0f × %.0f is too small; each side is at least %.0f.", width, height, LEAST_SIDE));
         }
     }
 
     private static void requireNear(double... lengths) {
         for (double length : lengths) {
             if (!(Math.abs(length) <= FARTHEST)) {
-                throw new IllegalArgumentException("A place of %.0f units is out of range; it lies within %.0f.".formatted(length, FARTHEST));
+                throw new IllegalArgumentException(String.format(Locale.ROOT, "A place of %.0f units is out of range; it lies within %.0f.", length, FARTHEST));
             }
         }
     }

@@ -31,6 +31,19 @@ class ClockFaceTest {
         assertThat(new ClockFace(ClockFace.Mode.DOWN, 5_400_000, 5_400_000, ClockFace.Format.HOURS, "UTC").at(1_000)).isEqualTo("01:29:59");
     }
 
+    /** 120 minutes showed 99:58. */
+    @Test
+    void moreThanAHundredMinutesHaveRoom() {
+        long two = 7_200_000;
+        ClockFace down = new ClockFace(ClockFace.Mode.DOWN, two, two, ClockFace.minutes(two), "UTC");
+        assertThat(down.at(0)).isEqualTo("120:00");
+        assertThat(down.at(1_000)).isEqualTo("119:59");
+        assertThat(down.at(two - 300_000)).as("what is missing in front is blank").isEqualTo(" 05:00");
+        assertThat(ClockFace.minutes(5999 * 60_000L)).isEqualTo(ClockFace.Format.THOUSANDS);
+        assertThat(ClockFace.minutes(99 * 60_000L)).isEqualTo(ClockFace.Format.MINUTES);
+        assertThat(new ClockFace(ClockFace.Mode.UP, 1, 0, ClockFace.Format.MINUTES, "UTC").at(1 + 6_000_000)).as("the last that fits").isEqualTo("99:59");
+    }
+
     @Test
     void theTimeOfDayFollowsTheZoneWithItsSummerTime() {
         assertThat(day(ClockFace.Format.DAY_SECONDS, "Europe/London").at(EVENING)).isEqualTo("19:42:05");

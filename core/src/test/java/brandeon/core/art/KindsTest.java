@@ -7,19 +7,26 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Samples;
+import brandeon.core.live.LiveState;
+import brandeon.core.live.Readings;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Theme;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What each kind of widget says with its figures and in its time, seen in the pixels of every family. */
@@ -172,6 +179,33 @@ class KindsTest {
 
     private static Box box(List<Mark.Text> texts, String text) {
         return texts.stream().filter(one -> one.text().equals(text)).findFirst().orElseThrow().box();
+    }
+
+    /** “At zero (empty hides)” left plate and title on air. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void aCountdownWithoutWordsForItsEndHidesAsAWholeWhenItIsOver(Theme theme) {
+        Piece clock = Piece.of("c", PieceKind.COUNTDOWN, "C").withText("title", "We begin in").withText("ended", "");
+        LiveState running = new LiveState(Readings.NONE, Map.of("c", 600_000L), Optional.empty());
+        ResolvedScene scene = Samples.of(theme, clock, Samples.CANVAS, running);
+        List<Mark> marks = scene.placements().getFirst().art().marks();
+        assertThat(visible(Raster.paint(Samples.CANVAS.size(), marks, 599_000, Pictures.NONE))).as(theme.family()).isTrue();
+        assertThat(visible(Raster.paint(Samples.CANVAS.size(), marks, 600_000, Pictures.NONE))).as(theme.family()).isFalse();
+        String svg = SvgWriter.fragment(marks);
+        assertThat(svg.substring(svg.indexOf("</defs>") + "</defs>".length())).as("all of it is inside").startsWith("<g data-mode=\"down\"");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"12.50 | 12.5", "1.5k | 1500", "-5 | 0"})
+    void aGoalStandsWhereItsWrittenValueIs(String written, double value) {
+        Theme theme = families().findFirst().orElseThrow();
+        Piece goal = Piece.of("g", PieceKind.METER, "G").withText("value", written).withFigure("target", 2000);
+        assertThat(pixels(painted(theme, goal, 0))).isEqualTo(pixels(painted(theme, goal.withText("value", String.valueOf(value)), 0)));
+        assertThat(pixels(painted(theme, goal.withText("value", "1000"), 0))).isNotEqualTo(pixels(painted(theme, goal, 0)));
+    }
+
+    private static boolean visible(BufferedImage image) {
+        return Arrays.stream(pixels(image)).anyMatch(pixel -> pixel >>> 24 != 0);
     }
 
     private static Placement placed(Theme theme, Piece piece) {

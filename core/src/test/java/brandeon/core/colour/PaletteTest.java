@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class PaletteTest {
@@ -18,6 +19,8 @@ class PaletteTest {
     @Test
     void everyGuaranteeHoldsForAnyBrand() {
         SplittableRandom random = new SplittableRandom(7);
+        List<String> alike = new ArrayList<>();
+        int seen = 0;
         for (int i = 0; i < 10_000; i++) {
             List<Colour> seeds = new ArrayList<>();
             for (int n = random.nextInt(1, 6); n > 0; n--) {
@@ -40,6 +43,37 @@ class PaletteTest {
                     }
                 }
             }
+            alike.addAll(untold(palette));
+            seen += ToldApart.WHERE_POSSIBLE.size();
+        }
+        assertThat(alike).as("no pair that looks alike is kept quiet").isEmpty();
+        assertThat(seen).isPositive();
+    }
+
+    /** Of pairs that meet on screen: those that look alike to somebody and are not told as a shortfall. */
+    private static List<String> untold(Palette palette) {
+        List<String> untold = new ArrayList<>();
+        for (ToldApart.Pair pair : ToldApart.WHERE_POSSIBLE) {
+            double least = Stream.of(Vision.values()).mapToDouble(vision -> Difference.ciede2000(vision.seen(palette.colour(pair.one())), vision.seen(palette.colour(pair.other())))).min().orElseThrow();
+            boolean told = palette.shortfalls().stream().anyMatch(s -> s.role() == pair.one() && s.other() == pair.other() || s.role() == pair.other() && s.other() == pair.one());
+            if (least < 10 && !told) {
+                untold.add(pair + " " + least);
+            }
+        }
+        return untold;
+    }
+
+    @Test
+    void theDemosColoursAreAllToldApart() {
+        assertThat(Palette.of(REEDLIGHT).shortfalls()).isEmpty();
+    }
+
+    /** Black as the only seed gave an accent and an edge of the very same grey. */
+    @Test
+    void anAccentAndItsEdgeAreNeverTheSame() {
+        for (String seed : List.of("#000000", "#ffffff", "#808080", "#4f8f5b")) {
+            Palette palette = Palette.of(List.of(Colour.parse(seed)));
+            assertThat(Difference.ciede2000(palette.colour(Role.ACCENT), palette.colour(Role.EDGE))).as(seed).isGreaterThanOrEqualTo(10);
         }
     }
 

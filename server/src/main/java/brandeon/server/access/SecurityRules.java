@@ -3,6 +3,7 @@ package brandeon.server.access;
 import brandeon.server.door.ProblemAnswer;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Locale;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -88,7 +89,7 @@ class SecurityRules {
     private static void contentPolicy(HttpServletRequest request, HttpServletResponse response) {
         if (!response.containsHeader("Content-Security-Policy")) {
             String host = request.getServerPort() == 80 || request.getServerPort() == 443 ? request.getServerName() : request.getServerName() + ":" + request.getServerPort();
-            response.setHeader("Content-Security-Policy", CONTENT_POLICY.formatted(host));
+            response.setHeader("Content-Security-Policy", String.format(Locale.ROOT, CONTENT_POLICY, host));
         }
     }
 }

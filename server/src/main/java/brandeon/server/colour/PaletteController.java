@@ -80,7 +80,7 @@ class PaletteController {
         boolean grey = clusters.stream().allMatch(Cluster::neutral);
         List<Cluster> ordered = clusters.stream().sorted(Comparator.comparing(Cluster::neutral)).toList();
         return new ReadView("", IntStream.range(0, ordered.size()).mapToObj(i -> new SwatchView(
-                "%.0f %% of the picture%s".formatted(ordered.get(i).share() * 100, ordered.get(i).neutral() ? ", neutral" : ""), ordered.get(i).colour(), i < MOST_SEEDS && (grey || !ordered.get(i).neutral()))).toList());
+                String.format(Locale.ROOT, "%.0f %% of the picture%s", ordered.get(i).share() * 100, ordered.get(i).neutral() ? ", neutral" : ""), ordered.get(i).colour(), i < MOST_SEEDS && (grey || !ordered.get(i).neutral()))).toList());
     }
 
     @GetMapping("/api/themes/{id}/palette")

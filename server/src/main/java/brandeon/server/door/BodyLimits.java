@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -68,7 +69,7 @@ class BodyLimits extends OncePerRequestFilter {
     }
 
     private static String sentence(int most) {
-        return "This is longer than %s, which is the most that is taken here. Nothing was kept.".formatted(most >= MB ? most / MB + " MB" : most / KB + " kB");
+        return String.format(Locale.ROOT, "This is longer than %s, which is the most that is taken here. Nothing was kept.", most >= MB ? most / MB + " MB" : most / KB + " kB");
     }
 
     /** A request whose body ends with an error where it becomes too long. */

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;
 import io.github.bucket4j.ConsumptionProbe;
 import java.time.Duration;
+import java.util.Locale;
 import org.springframework.stereotype.Component;
 
 /**
@@ -62,7 +63,7 @@ public class RateLimits {
         ConsumptionProbe probe = bucket(door, who).tryConsumeAndReturnRemaining(1);
         if (!probe.isConsumed()) {
             Duration wait = Duration.ofNanos(probe.getNanosToWaitForRefill());
-            throw new TooMany("%s. Try again in %d s.".formatted(door.otherwise, Math.max(1, wait.plusMillis(999).toSeconds())), wait);
+            throw new TooMany(String.format(Locale.ROOT, "%s. Try again in %d s.", door.otherwise, Math.max(1, wait.plusMillis(999).toSeconds())), wait);
         }
     }
 

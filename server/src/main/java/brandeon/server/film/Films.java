@@ -19,6 +19,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -60,7 +61,7 @@ class Films {
         }
         forgetOld();
         if (films.values().stream().filter(film -> film.ended() == 0 && film.workspace().equals(member.workspace())).count() >= MOST_WAITING) {
-            throw new Refused("%d clips of this workspace are waiting already; try again when they are made.".formatted(MOST_WAITING));
+            throw new Refused(String.format(Locale.ROOT, "%d clips of this workspace are waiting already; try again when they are made.", MOST_WAITING));
         }
         Film film = new Film(member.workspace(), member.account(), format, name, clip.frames(), folder);
         films.put(film.id(), film);
@@ -116,7 +117,7 @@ class Films {
                     // PNG is compressed already.
                     zip.setLevel(Deflater.NO_COMPRESSION);
                     each(film, clip, frame -> {
-                        zip.putNextEntry(new ZipEntry("%04d.png".formatted(film.done())));
+                        zip.putNextEntry(new ZipEntry(String.format(Locale.ROOT, "%04d.png", film.done())));
                         ImageIO.write(Scaling.straight(frame), "png", zip);
                     });
                 }

@@ -168,10 +168,10 @@ class PieceFilesController {
             @RequestParam(defaultValue = "0") int opening) throws IOException {
         Alone alone = alone(theme, piece, canvas, scene);
         if (opening < 0 || opening >= alone.openings().size()) {
-            throw new NotFound("%s has no opening %d with a capture behind it.".formatted(alone.piece().name(), opening + 1));
+            throw new NotFound(String.format(Locale.ROOT, "%s has no opening %d with a capture behind it.", alone.piece().name(), opening + 1));
         }
         FittedOpening fitted = alone.openings().get(opening);
-        return file(plain("%s mask for %s".formatted(alone.piece().name(), fitted.capture().name())) + ".png", MediaType.IMAGE_PNG, png(Mask.of(fitted)));
+        return file(plain(String.format(Locale.ROOT, "%s mask for %s", alone.piece().name(), fitted.capture().name())) + ".png", MediaType.IMAGE_PNG, png(Mask.of(fitted)));
     }
 
     /** One PNG for each heading. */
@@ -204,7 +204,7 @@ class PieceFilesController {
         Member member = members.current().requires(Role.DESIGNER);
         Alone alone = alone(theme, piece, wish.canvas(), wish.scene());
         if (!alone.art().moves()) {
-            throw new Refused("%s stands still; take it as PNG or SVG.".formatted(alone.piece().name()));
+            throw new Refused(String.format(Locale.ROOT, "%s stands still; take it as PNG or SVG.", alone.piece().name()));
         }
         double millis = wish.seconds() > 0 ? wish.seconds() * 1000 : Clip.length(alone.art());
         boolean whole = alone.piece().kind() == PieceKind.TRANSITION;
@@ -255,11 +255,11 @@ class PieceFilesController {
 
     private static Size sized(Box part, int width) {
         if (width < 0 || width > LARGEST) {
-            throw new IllegalArgumentException("A width of %d is not possible; it lies between 1 and %d, or is 0 for the piece's own.".formatted(width, LARGEST));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A width of %d is not possible; it lies between 1 and %d, or is 0 for the piece's own.", width, LARGEST));
         }
         double scale = width == 0 ? 1 : width / part.width();
         if (part.height() * scale > LARGEST) {
-            throw new IllegalArgumentException("At a width of %d it would be %.0f pixels tall; at most %d are possible.".formatted(width, part.height() * scale, LARGEST));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "At a width of %d it would be %.0f pixels tall; at most %d are possible.", width, part.height() * scale, LARGEST));
         }
         return Size.of(Math.max(1, (int) Math.round(part.width() * scale)), Math.max(1, (int) Math.round(part.height() * scale)));
     }

@@ -16,6 +16,7 @@ import java.security.MessageDigest;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HexFormat;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -115,14 +116,14 @@ class InletController {
             return 0;
         }
         if (!value.isIntegralNumber() || !value.canConvertToLong() || value.asLong() < 0 || value.asLong() > MOST) {
-            throw new IllegalArgumentException("A signal's “%s” is a whole number from 0 to %d.".formatted(name, MOST));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A signal's “%s” is a whole number from 0 to %d.", name, MOST));
         }
         return value.asLong();
     }
 
     private static void requireShort(String what, String text) {
         if (text.length() > LONGEST_ID || !Letters.oneLine(text)) {
-            throw new IllegalArgumentException("A signal's %s has at most %d letters, on one line.".formatted(what, LONGEST_ID));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A signal's %s has at most %d letters, on one line.", what, LONGEST_ID));
         }
     }
 

@@ -23,7 +23,9 @@ public class Health {
     private final Map<UUID, Map<String, Report>> open = new ConcurrentHashMap<>();
     private final Map<UUID, Long> oldLinks = new ConcurrentHashMap<>();
 
+    /** Whoever opens the present link is not left on an old one any more. */
     public void report(UUID outlet, String connection, Report report) {
+        oldLinks.remove(outlet);
         open.computeIfAbsent(outlet, _ -> new ConcurrentHashMap<>()).put(connection, report);
     }
 

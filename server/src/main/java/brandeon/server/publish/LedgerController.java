@@ -17,6 +17,7 @@ import brandeon.server.live.Signals;
 import brandeon.server.theme.Themes;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,6 +47,15 @@ class LedgerController {
     }
 
     record Ledger(int onAir, boolean differs, List<Row> rows, List<SourceSheet> sheets) {
+    }
+
+    /**
+     * What hangs on a theme, for whoever is about to delete it.
+     *
+     * @param open    sources that show it now
+     * @param copies  names of themes that were moved from it
+     */
+    record Hanging(int links, int open, long changes, int pictures, List<String> copies) {
     }
 
     record FollowWish(boolean draft) {
@@ -91,6 +101,15 @@ class LedgerController {
         return new Ledger(draft.onAir(), themes.differs(draft), rows, sheets);
     }
 
+    @GetMapping("/api/themes/{id}/hanging")
+    Hanging hanging(@PathVariable UUID id) {
+        Member member = members.current();
+        Theme theme = themes.get(member, id).theme();
+        List<Outlets.Outlet> known = outlets.of(id).stream().filter(outlet -> !outlet.withdrawn()).toList();
+        List<String> copies = themes.all(member).stream().filter(draft -> draft.movedFrom().filter(id::equals).isPresent()).map(draft -> draft.theme().name()).toList();
+        return new Hanging(known.size(), known.stream().mapToInt(outlet -> health.reports(outlet.id()).size()).sum(), themes.changes(member, id), theme.artworks().size(), copies);
+    }
+
     @PostMapping("/api/themes/{id}/on-air")
     Ledger putOnAir(@PathVariable UUID id) {
         Themes.Draft draft = themes.putOnAir(members.current(), id);
@@ -123,7 +142,7 @@ class LedgerController {
     /** What viewers do not see because something is wrong with it. */
     private List<String> hidden(Themes.Draft draft, Resolver resolver, Scene scene, Canvas canvas) {
         return resolver.resolve(scene, canvas, signals.state(draft, System.currentTimeMillis())).failed().stream()
-                .map(failed -> "%s is hidden: %s".formatted(resolver.theme().piece(failed.piece()).map(Piece::name).orElse(failed.piece()), failed.cause().getMessage())).toList();
+                .map(failed -> String.format(Locale.ROOT, "%s is hidden: %s", resolver.theme().piece(failed.piece()).map(Piece::name).orElse(failed.piece()), failed.cause().getMessage())).toList();
     }
 
     private static boolean recommended(List<SourceSheet> sheets, Scene scene, Canvas canvas, Part part) {
@@ -167,7 +186,7 @@ class LedgerController {
             case BEHIND -> "Open, but still painting an earlier picture.";
             case WRONG_SIZE -> {
                 Health.Report wrong = reports.stream().filter(report -> wrongSize(canvas, report)).findFirst().orElseThrow();
-                yield "Runs at %d × %d. Type width %d and height %d.".formatted(wrong.width(), wrong.height(), canvas.size().width(), canvas.size().height());
+                yield String.format(Locale.ROOT, "Runs at %d × %d. Type width %d and height %d.", wrong.width(), wrong.height(), canvas.size().width(), canvas.size().height());
             }
         };
     }

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -94,8 +95,7 @@ class OutletPage {
     private static String layers(Picture picture) {
         StringBuilder all = new StringBuilder();
         for (Picture.Layer layer : picture.layers()) {
-            all.append("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"0 0 %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s%5$s\">"
-                    .formatted(picture.width(), picture.height(), HtmlUtils.htmlEscape(layer.piece()), layer.timed() ? ";visibility:hidden" : "", layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend())).append(layer.svg()).append("</svg>");
+            all.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"0 0 %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s%5$s\">", picture.width(), picture.height(), HtmlUtils.htmlEscape(layer.piece()), layer.timed() ? ";visibility:hidden" : "", layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend())).append(layer.svg()).append("</svg>");
         }
         return all.toString();
     }

@@ -7,6 +7,7 @@ import brandeon.core.theme.PieceKind;
 import brandeon.server.access.Members;
 import brandeon.server.live.Signals;
 import brandeon.server.theme.Themes;
+import java.util.Locale;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,7 +42,7 @@ class MessageController {
     Checked check(@PathVariable UUID theme, @RequestBody Draft draft) {
         Themes.Draft of = themes.get(members.current(), theme);
         if (draft.text().length() > PieceKind.LONGEST_LINES) {
-            throw new IllegalArgumentException("A text has at most %d letters.".formatted(PieceKind.LONGEST_LINES));
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A text has at most %d letters.", PieceKind.LONGEST_LINES));
         }
         return MessageCheck.mistake(draft.text(), Readings.types()).map(mistake -> new Checked(mistake, ""))
                 .orElseGet(() -> new Checked("", new Message(draft.text()).format(signals.readings(of.channel()).values())));

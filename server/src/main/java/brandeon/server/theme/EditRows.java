@@ -31,4 +31,6 @@ interface EditRows extends JpaRepository<EditRow, EditRow.Key> {
     default Optional<EditRow> nextRedo(UUID theme, UUID account) {
         return earliest(theme, account, EditState.UNDONE, Limit.of(1)).stream().findFirst();
     }
+
+    long countByKeyThemeId(java.util.UUID themeId);
 }

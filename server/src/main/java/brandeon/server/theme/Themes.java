@@ -18,6 +18,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -120,6 +121,9 @@ public class Themes {
     @Transactional
     public void delete(Member member, UUID id) {
         member.requires(Role.OWNER);
+        get(member, id);
+        // Sources that show it have to ask again, and learn that their link is gone.
+        db.sql("select id from outlet where theme_id = :t").param("t", id).query(UUID.class).list().forEach(wakes::outlet);
         rows.delete(rows.findByIdAndWorkspaceId(id, member.workspace()).orElseThrow(Themes::missing));
     }
 
@@ -203,17 +207,27 @@ public class Themes {
      * @throws Refused when that is too long ago, or a change cannot be taken back any more; nothing is changed then
      */
     public Draft restore(Member member, UUID id, long number) {
+        if (number < 0) {
+            throw new IllegalArgumentException("There is no change number " + number + "; the first one is 1, and 0 stands before it.");
+        }
         return inTurn(id, () -> {
             get(member, id);
             List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream().filter(e -> e.key.number() > number).toList();
             if (later.size() > HISTORY) {
-                throw new Refused("That is more than %d changes ago, and too far back.".formatted(HISTORY));
+                throw new Refused(String.format(Locale.ROOT, "That is more than %d changes ago, and too far back.", HISTORY));
             }
             if (later.isEmpty()) {
                 throw new Refused("The theme is as it was then.");
             }
             return edit(member, id, new Edit.Batch(later.stream().map(e -> Json.read(e.inverse, Edit.class)).toList()), "");
         });
+    }
+
+    /** How many changes a theme's history holds. */
+    @Transactional(readOnly = true)
+    public long changes(Member member, UUID id) {
+        get(member, id);
+        return edits.countByKeyThemeId(id);
     }
 
     /** Makes an immutable copy of the draft and puts it on air. */

@@ -48,7 +48,16 @@ final class ClockArt {
         Words.Line ended = Words.line(easel.look().heading(), ask.ended(), px * 0.6, least, room.width(), ready.plate().ink());
         List<Mark> end = ask.ended().isBlank() ? List.of() : List.of(ended.at(align, room.x(), room.right(), base));
         marks.add(new Mark.Digits(ask.clock(), figures, px, cells(template, left, cell * px), base, ready.plate().ink(), ask.clock().still(), end));
-        return PieceArt.still(marks);
+        return PieceArt.still(hides(ask) ? List.of(new Mark.Until(ask.clock(), marks)) : marks);
+    }
+
+    /** Whether nothing of the piece is left when its time is over. */
+    private static boolean hides(Ask.Clock ask) {
+        return ask.ended().isBlank() && switch (ask.clock().mode()) {
+            case DOWN -> true;
+            case UP -> ask.clock().length() > 0;
+            case DAY -> false;
+        };
     }
 
     /** Centre of each character; every digit has the same width. */
