@@ -36,6 +36,21 @@ public final class Samples {
                     "recentSignals", "Joined | Ilse Fenn\nFollows | Wren of Low Quay\nCame with 24 | Saltmarsh Sal\nGave 5 | Oskar Tide")), Map.of(),
             Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS))));
 
+    /** Words that show what a kind is for, from the demo; never the starting words of a piece. */
+    private static final Map<PieceKind, Map<String, String>> WORDS = Map.ofEntries(
+            Map.entry(PieceKind.SCHEDULE, Map.of("rows", "Tue 19:00 | Dusk watch\nThu 05:30 | Dawn chorus\nSat 20:00 | Owl night")),
+            Map.entry(PieceKind.POINTS, Map.of("rows", "[x] What the water did\n[>] Who sings first\nYour questions")),
+            Map.entry(PieceKind.QUEUE, Map.of("rows", "Ilse Fenn | Bittern\nWren of Low Quay | Water rail")),
+            Map.entry(PieceKind.COUNTER, Map.of("label", "Herons seen", "value", "7")),
+            Map.entry(PieceKind.SCORE, Map.of("left", "Hide", "leftFigure", "3", "right", "Chat", "rightFigure", "2")),
+            Map.entry(PieceKind.LOWER_THIRD, Map.of("name", "Mirela Osk", "line", "Counts birds at Reedlight Hide")),
+            Map.entry(PieceKind.ROTATOR, Map.of("rows", "Field notes | reedlight.example/notes\nSightings | Tell us in the chat\nNext watch | Thursday 05:30")),
+            Map.entry(PieceKind.TICKER, Map.of("text", "High tide 19:42 · low tide 01:10 · sunset 16:08 · wind from the north-east, gentle · please whisper after nine")),
+            Map.entry(PieceKind.NOW_PLAYING, Map.of("value", "Marsh recording no. 4")),
+            Map.entry(PieceKind.NOTICE, Map.of("label", "Short break", "value", "Back at the scope in a moment")),
+            Map.entry(PieceKind.SPONSORS, Map.of("rows", "With thanks to | Fenwick Waders\nWith thanks to | The Lamp Loft, Low Quay\nWith thanks to | Osk & Daughter, optics")),
+            Map.entry(PieceKind.CHAT, Map.of("rows", "Ilse Fenn | Is that the bittern again?\nWren of Low Quay | Listen, left of the channel\nSaltmarsh Sal | I heard it too! Two booms, then quiet\nOskar Tide | Good evening from the dyke")));
+
     private Samples() {
     }
 
@@ -60,7 +75,7 @@ public final class Samples {
 
     /** A piece of a kind with sample words, and a picture of the theme's where it shows one. */
     public static Piece piece(Theme theme, PieceKind kind) {
-        Piece piece = Piece.of("sample", kind, kind.title());
+        Piece piece = Piece.of("sample", kind, kind.title()).saying(WORDS.getOrDefault(kind, Map.of()));
         if (kind == PieceKind.FRAME) {
             piece = piece.withText("name", theme.name());
         }

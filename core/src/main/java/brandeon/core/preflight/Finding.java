@@ -30,7 +30,7 @@ public record Finding(Kind kind, String scene, String canvas, String piece, Stri
 
     public enum Kind {
         OUTSIDE_CANVAS(Weight.BROKEN), HIDDEN_BY_CAPTURE(Weight.BROKEN), COVERS_OTHERS(Weight.BROKEN), FACE_COVERED(Weight.BROKEN), FACE_CUT(Weight.BROKEN), NO_CAPTURE(Weight.BROKEN), FLASHES(Weight.BROKEN),
-        OVER_OPENING(Weight.POOR), OVER_WORDS(Weight.POOR), OUTSIDE_SAFE_AREA(Weight.POOR), KEEP_CLEAR(Weight.POOR), TEXT_TOO_SMALL(Weight.POOR), CONTRAST(Weight.POOR), ALERT_NOT_ON_TOP(Weight.POOR), MISSING(Weight.POOR), COLOURS_ALIKE(Weight.POOR),
+        OVER_OPENING(Weight.POOR), OVER_WORDS(Weight.POOR), OUTSIDE_SAFE_AREA(Weight.POOR), KEEP_CLEAR(Weight.POOR), TEXT_TOO_SMALL(Weight.POOR), CONTRAST(Weight.POOR), ALERT_NOT_ON_TOP(Weight.POOR), MISSING(Weight.POOR), COLOURS_ALIKE(Weight.POOR), STARTING_WORDS(Weight.POOR),
         CAPTURE_ENLARGED(Weight.NOTE), CAPTURE_CROPPED(Weight.NOTE), TWO_MOVING_GROUNDS(Weight.NOTE), LOAD(Weight.NOTE), PROVENANCE(Weight.NOTE);
 
         private final Weight weight;

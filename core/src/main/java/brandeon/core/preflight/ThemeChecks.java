@@ -7,6 +7,7 @@ import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Locale;
 import java.util.Optional;
 
 /** What can be said of a theme without resolving its scenes. */
@@ -18,6 +19,7 @@ public final class ThemeChecks {
     public static List<Finding> of(Theme theme) {
         List<Finding> found = new ArrayList<>(missing(theme));
         found.addAll(alike(theme));
+        found.addAll(untouched(theme));
         found.addAll(ProvenanceChecks.of(theme));
         return found;
     }
@@ -26,6 +28,20 @@ public final class ThemeChecks {
     private static List<Finding> alike(Theme theme) {
         return theme.brand().palette().shortfalls().stream().map(shortfall -> new Finding(Finding.Kind.COLOURS_ALIKE, "", "", "", shortfall.role() + " " + shortfall.other(), Optional.empty(),
                 shortfall.measured(), shortfall.least(), shortfall.sentence() + " Change a seed, or pin one of them on Brand.", Optional.empty())).toList();
+    }
+
+    /** Words that only say what belongs there, on pieces that stand on a scene: viewers would read them. */
+    private static List<Finding> untouched(Theme theme) {
+        List<Finding> found = new ArrayList<>();
+        for (Piece piece : theme.pieces()) {
+            for (PieceKind.Text text : piece.kind().texts()) {
+                Optional<Scene> shown = text.yours() && !piece.texts().containsKey(text.name())
+                        ? theme.scenes().stream().filter(scene -> scene.placed(piece.id()).filter(placed -> !placed.texts().containsKey(text.name())).isPresent()).findFirst() : Optional.empty();
+                shown.ifPresent(scene -> found.add(new Finding(Finding.Kind.STARTING_WORDS, scene.id(), "", piece.id(), text.name(), Optional.empty(), 1, 0,
+                        String.format(Locale.ROOT, "%s still says what belongs there: “%s”. Write your own words, or take it off %s.", piece.name(), text.standard().lines().findFirst().orElse(""), scene.name()), Optional.empty())));
+            }
+        }
+        return found;
     }
 
     /** An announcer belongs on every scene: an alert that comes while another scene is on air is lost otherwise. */

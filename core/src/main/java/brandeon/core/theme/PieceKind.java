@@ -25,49 +25,43 @@ public enum PieceKind {
             Latest follower | {latestFollower}
             Latest raid | {latestRaider}
             Followers today | {followers}""")), Figure.with(Figure.ROWS, new Figure("inARow", "Arranged", 0, 1, 0, List.of("stacked", "in a row")))),
-    SCHEDULE("Schedule", Zone.COLUMN, List.of(line("title", "Title", "This week"), lines("rows", "Rows: when | what", """
-            Tue 19:00 | Dusk watch
-            Thu 05:30 | Dawn chorus
-            Sat 20:00 | Owl night""")), Figure.ROWS),
-    POINTS("Talking points", Zone.COLUMN, List.of(line("title", "Title", "Tonight"), lines("rows", "Points; [x] done, [>] now", """
-            [x] What the water did
-            [>] Who sings first
-            Your questions""")), Figure.ROWS),
-    QUEUE("Request queue", Zone.COLUMN, List.of(line("title", "Title", "Asked for"), lines("rows", "Rows: who | what", """
-            Ilse Fenn | Bittern
-            Wren of Low Quay | Water rail""")), Figure.ROWS),
+    SCHEDULE("Schedule", Zone.COLUMN, List.of(line("title", "Title", "This week"), yours("rows", "Rows: when | what", """
+            Day and time | What you will do
+            Day and time | What comes next""", true)), Figure.ROWS),
+    POINTS("Talking points", Zone.COLUMN, List.of(line("title", "Title", "Tonight"), yours("rows", "Points; [x] done, [>] now", """
+            [x] Your first point
+            [>] Your second point
+            Your third point""", true)), Figure.ROWS),
+    QUEUE("Request queue", Zone.COLUMN, List.of(line("title", "Title", "Asked for"), yours("rows", "Rows: who | what", """
+            Who asked | What they asked for""", true)), Figure.ROWS),
     GOAL("Goal bar", Zone.STRIP, List.of(line("label", "Label", "Subscribers"), line("value", "Value", "{subscribers}")), Figure.with(Figure.WORDS, new Figure("target", "Target", 1, 1_000_000_000, 100, List.of()))),
-    COUNTER("Counter", Zone.STRIP, List.of(line("label", "Label", "Herons seen"), line("value", "Value", "7")), Figure.WORDS),
-    SCORE("Score of two sides", Zone.TOP, List.of(line("left", "Left side", "Hide"), line("leftFigure", "Its figure", "3"), line("rightFigure", "Its figure", "2"), line("right", "Right side", "Chat")), Figure.WORDS),
-    LOWER_THIRD("Lower third", Zone.LOWER, List.of(line("name", "Name", "Mirela Osk"), line("line", "Line under it", "Counts birds at Reedlight Hide")), Figure.WORDS),
-    ROTATOR("Taking turns", Zone.STRIP, List.of(lines("rows", "Entries: label | words | seconds", """
-            Field notes | reedlight.example/notes
-            Sightings | Tell us in the chat
-            Next watch | Thursday 05:30""")), Figure.with(Figure.WORDS, new Figure("seconds", "Seconds each", 1, 120, 5, List.of()), new Figure("pause", "Minutes until they come again", 0, 30, 0, List.of()), Figure.MOVING)),
-    TICKER("Ticker", Zone.LOW_STRIP, List.of(line("text", "Words", "High tide 19:42 · low tide 01:10 · sunset 16:08 · wind from the north-east, gentle · please whisper after nine")), Figure.with(Figure.PLATE, new Figure("speed", "Speed, units a second", 10, 600, 120, List.of()), Figure.MOVING, Figure.SIZE, Figure.ORNAMENT)),
-    NOW_PLAYING("Now playing", Zone.STRIP, List.of(line("label", "Label", "Now playing"), line("value", "Title", "Marsh recording no. 4")), Figure.WORDS),
-    NOTICE("Notice", Zone.TOP, List.of(line("label", "Label", "Short break"), line("value", "Words", "Back at the scope in a moment")), Figure.WORDS),
+    COUNTER("Counter", Zone.STRIP, List.of(yours("label", "Label", "What you count", false), line("value", "Value", "0")), Figure.WORDS),
+    SCORE("Score of two sides", Zone.TOP, List.of(yours("left", "Left side", "One side", false), line("leftFigure", "Its figure", "0"), line("rightFigure", "Its figure", "0"), yours("right", "Right side", "The other", false)), Figure.WORDS),
+    LOWER_THIRD("Lower third", Zone.LOWER, List.of(yours("name", "Name", "Name of your guest", false), yours("line", "Line under it", "What they are known for", false)), Figure.WORDS),
+    ROTATOR("Taking turns", Zone.STRIP, List.of(yours("rows", "Entries: label | words | seconds", """
+            Where else you are | Your address there
+            When you are on | Day and time""", true)), Figure.with(Figure.WORDS, new Figure("seconds", "Seconds each", 1, 120, 5, List.of()), new Figure("pause", "Minutes until they come again", 0, 30, 0, List.of()), Figure.MOVING)),
+    TICKER("Ticker", Zone.LOW_STRIP, List.of(yours("text", "Words", "What your viewers should know · one thing after another · as many as you like", false)), Figure.with(Figure.PLATE, new Figure("speed", "Speed, units a second", 10, 600, 120, List.of()), Figure.MOVING, Figure.SIZE, Figure.ORNAMENT)),
+    NOW_PLAYING("Now playing", Zone.STRIP, List.of(line("label", "Label", "Now playing"), yours("value", "Title", "Title and artist", false)), Figure.WORDS),
+    NOTICE("Notice", Zone.TOP, List.of(yours("label", "Label", "What it is about", false), yours("value", "Words", "What your viewers should know", false)), Figure.WORDS),
     BUG("Corner bug", Zone.CORNER, List.of(line("name", "Words", "Live")), Figure.WORDS),
     RULE("Line", Zone.LOW_STRIP, List.of(), List.of(Figure.ORNAMENT)),
-    SPONSORS("Sponsor rotation", Zone.STRIP, List.of(lines("rows", "Entries: label | words | seconds", """
-            With thanks to | Fenwick Waders
-            With thanks to | The Lamp Loft, Low Quay
-            With thanks to | Osk & Daughter, optics""")), Figure.with(Figure.WORDS, new Figure("seconds", "Seconds each", 1, 120, 8, List.of()), new Figure("pause", "Minutes until they come again", 0, 30, 0, List.of()), Figure.MOVING)),
-    BREAK_NOTICE("Break notice", Zone.TOP, List.of(line("label", "Label", "Short break"), line("value", "Words", "Back at the scope in a moment")), Figure.WORDS),
-    AD_NOTICE("Advertising notice", Zone.TOP, List.of(line("label", "Label", "Advertising"), line("value", "Words", "The marsh waits; we are back right after")), Figure.WORDS),
+    SPONSORS("Sponsor rotation", Zone.STRIP, List.of(yours("rows", "Entries: label | words | seconds", """
+            With thanks to | Name of your sponsor
+            With thanks to | Name of another one""", true)), Figure.with(Figure.WORDS, new Figure("seconds", "Seconds each", 1, 120, 8, List.of()), new Figure("pause", "Minutes until they come again", 0, 30, 0, List.of()), Figure.MOVING)),
+    BREAK_NOTICE("Break notice", Zone.TOP, List.of(line("label", "Label", "Short break"), line("value", "Words", "Back in a moment")), Figure.WORDS),
+    AD_NOTICE("Advertising notice", Zone.TOP, List.of(line("label", "Label", "Advertising"), line("value", "Words", "We are back right after")), Figure.WORDS),
     METER("Progress bar", Zone.LOW_STRIP, List.of(line("value", "Value", "{subscribers}")), List.of(new Figure("target", "Target", 1, 1_000_000_000, 100, List.of()), Figure.GLOW, Figure.SHADE)),
     SHAPE("Shape", Zone.CORNER, List.of(), List.of(new Figure("outline", "Outline", 0, 3, 0, List.of("disc", "ring", "diamond", "bar")), Figure.CORNER, Figure.TURN, Figure.GLOW, Figure.SHADE)),
     CORNERS("Corner marks", Zone.PLAY, List.of(), List.of(Figure.ORNAMENT)),
     PULSE("Pulse", Zone.CORNER, List.of(), List.of(Figure.MOVING)),
     COUNTDOWN("Countdown", Zone.CLOCK, List.of(line("title", "Title", "We begin in"), line("ended", "At zero (empty hides)", "Any moment now")), Figure.with(Figure.WORDS, new Figure("minutes", "Minutes", 1, 5999, 5, List.of()), Figure.TIME)),
-    COUNT_UP("Count-up", Zone.CLOCK, List.of(line("title", "Title", "We have been watching for"), line("ended", "At its end (empty hides)", "")), Figure.with(Figure.WORDS, new Figure("minutes", "Ends after, minutes (0 never)", 0, 5999, 0, List.of()), Figure.TIME)),
-    CLOCK("Clock", Zone.CORNER, List.of(line("title", "Title (may be empty)", ""), line("zone", "Time zone", "Europe/London")), Figure.with(Figure.WORDS, new Figure("format", "Written", 0, 2, 0, List.of("19:42", "19:42:05", "7:42")))),
+    COUNT_UP("Count-up", Zone.CLOCK, List.of(line("title", "Title", "Live for"), line("ended", "At its end (empty hides)", "")), Figure.with(Figure.WORDS, new Figure("minutes", "Ends after, minutes (0 never)", 0, 5999, 0, List.of()), Figure.TIME)),
+    CLOCK("Clock", Zone.CORNER, List.of(line("title", "Title (may be empty)", ""), line("zone", "Time zone", "UTC")), Figure.with(Figure.WORDS, new Figure("format", "Written", 0, 2, 0, List.of("19:42", "19:42:05", "7:42")))),
     RECENT("Recent signals", Zone.COLUMN, List.of(line("title", "Title", "Lately"), lines("rows", "Rows: what | who", "{recentSignals}")), Figure.ROWS),
-    CHAT("Chat panel", Zone.COLUMN, List.of(lines("rows", "Lines: who | what", """
-            Ilse Fenn | Is that the bittern again?
-            Wren of Low Quay | Listen, left of the channel
-            Saltmarsh Sal | I heard it too! Two booms, then quiet
-            Oskar Tide | Good evening from the dyke""")), Figure.with(Figure.ROWS, new Figure("fading", "Older lines", 0, 1, 1, List.of("as clear as new ones", "fade")))),
+    CHAT("Chat panel", Zone.COLUMN, List.of(yours("rows", "Lines: who | what", """
+            A viewer | What they wrote
+            Another viewer | Their answer""", true)), Figure.with(Figure.ROWS, new Figure("fading", "Older lines", 0, 1, 1, List.of("as clear as new ones", "fade")))),
     PICTURE("Picture", Zone.STRIP, List.of(), List.of()),
     FRAME_PICTURE("Frame from a picture", Zone.CAMERA, List.of(), List.of()),
     PARTICLES("Particles", Zone.FULL, List.of(), List.of(
@@ -84,10 +78,10 @@ public enum PieceKind {
             new Figure("seconds", "Seconds", 0.6, 5, 1.8, List.of()),
             new Figure("turned", "It comes", 0, 1, 0, List.of("from the family's side", "from the other side")), Figure.SIZE, Figure.ORNAMENT)),
     PANEL("Channel-page pictures", Zone.STRIP, List.of(lines("headings", "Headings, one a picture", """
-            About the hide
-            When we watch
-            What we use
-            Say hello""")), List.of(new Figure("width", "Width, pixels", 100, 2000, 320, List.of()), new Figure("height", "Height, pixels", 40, 1000, 100, List.of()), Figure.SIZE, Figure.ALIGN, Figure.ORNAMENT)),
+            About
+            Schedule
+            Equipment
+            Contact""")), List.of(new Figure("width", "Width, pixels", 100, 2000, 320, List.of()), new Figure("height", "Height, pixels", 40, 1000, 100, List.of()), Figure.SIZE, Figure.ALIGN, Figure.ORNAMENT)),
     ANNOUNCER("Announcer", Zone.ALERT, List.of(), Figure.WORDS);
 
     /** What people look for a kind under. */
@@ -100,9 +94,11 @@ public enum PieceKind {
     /**
      * A text that people write: an ICU pattern over readings.
      *
-     * @param many whether it has several lines, one for each row
+     * @param standard what it says until somebody writes something
+     * @param many     whether it has several lines, one for each row
+     * @param yours    whether the standard only says what belongs there, so that it should never go on air
      */
-    public record Text(String name, String title, String standard, boolean many) {
+    public record Text(String name, String title, String standard, boolean many, boolean yours) {
 
         /** Most letters that it may have. */
         public int most() {
@@ -170,11 +166,16 @@ public enum PieceKind {
     }
 
     private static Text line(String name, String title, String standard) {
-        return new Text(name, title, standard, false);
+        return new Text(name, title, standard, false, false);
     }
 
     private static Text lines(String name, String title, String standard) {
-        return new Text(name, title, standard, true);
+        return new Text(name, title, standard, true, false);
+    }
+
+    /** A text for which there are no words that would suit everybody. @param standard says what belongs there */
+    private static Text yours(String name, String title, String standard, boolean many) {
+        return new Text(name, title, standard, many, true);
     }
 
     public String title() {

@@ -17,11 +17,18 @@ public final class ServerProcess implements AutoCloseable {
     private static final long BETWEEN_ASKS = 100_000_000L;
 
     private final String database;
+    private final String password;
     private final int port;
     private Process process;
 
     public ServerProcess(TestDatabase database) {
-        this.database = database.url();
+        this(database.url(), System.getenv("BRANDEON_DB_PASSWORD"));
+    }
+
+    /** @param password of the application's role */
+    public ServerProcess(String database, String password) {
+        this.database = database;
+        this.password = password;
         this.port = freePort();
         start();
     }
@@ -34,10 +41,12 @@ public final class ServerProcess implements AutoCloseable {
         try {
             Path log = Files.createTempFile("brandeon-server", ".log");
             log.toFile().deleteOnExit();
-            process = new ProcessBuilder(List.of(ProcessHandle.current().info().command().orElseThrow(), "-Djava.awt.headless=true", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
+            ProcessBuilder builder = new ProcessBuilder(List.of(ProcessHandle.current().info().command().orElseThrow(), "-Djava.awt.headless=true", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
                     "-cp", System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")), "brandeon.server.BrandeonServer",
                     "--server.port=" + port, "--spring.datasource.url=" + database))
-                    .redirectErrorStream(true).redirectOutput(log.toFile()).start();
+                    .redirectErrorStream(true).redirectOutput(log.toFile());
+            builder.environment().put("BRANDEON_DB_PASSWORD", password);
+            process = builder.start();
             awaitReady(log.toFile());
         } catch (IOException e) {
             throw new IllegalStateException(e);
