@@ -78,11 +78,11 @@ public final class ReedlightHide {
                         Barn owl"""), Map.of()),
                 Piece.of("guest", PieceKind.LOWER_THIRD, "Guest", "", Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay"), Map.of()),
                 Piece.of("tide", PieceKind.TICKER, "Tide ticker", "", Map.of("text", "High tide 19:42 · low tide 01:10 · wind from the north-east, gentle · please whisper after nine"), Map.of()),
-                Piece.of("shops", PieceKind.SPONSORS, "Local shops"),
+                Piece.of("shops", PieceKind.SPONSORS, "Local shops", "", Map.of("rows", "With thanks to | Fenwick Waders\nWith thanks to | The Lamp Loft, Low Quay\nWith thanks to | Osk & Daughter, optics"), Map.of()),
                 Piece.of("supporters", PieceKind.SUPPORTERS, "Supporter stack", "", Map.of("title", "With us tonight"), Map.of()),
                 Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer").mustShow(true),
                 Piece.of("tide-over", PieceKind.TRANSITION, "Tide over", "", Map.of("word", "Reedlight Hide"), Map.of()),
-                Piece.of("channel-page", PieceKind.PANEL, "Channel page"));
+                Piece.of("channel-page", PieceKind.PANEL, "Channel page", "", Map.of("headings", "About the hide\nWhen we watch\nWhat we use\nSay hello"), Map.of()));
     }
 
     private static Piece screen(String id, String name, String title, String line) {

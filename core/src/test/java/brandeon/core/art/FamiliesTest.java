@@ -204,7 +204,7 @@ class FamiliesTest {
 
     @Test
     void entriesTakeTurnsWithoutGapOrOverlap() {
-        Placement placed = resolve(Families.all().getFirst(), Piece.of("p", PieceKind.ROTATOR, "P"), SIZES.get(1));
+        Placement placed = resolve(Families.all().getFirst(), Piece.of("p", PieceKind.ROTATOR, "P").withText("rows", "Notes | on paper\nSightings | in the chat\nNext watch | Thursday"), SIZES.get(1));
         assertThat(placed.art().tracks()).hasSize(3).allSatisfy(track -> {
             assertThat(track.millis()).as("three entries of five seconds").isEqualTo(15_000);
             assertThat(track.keys().stream().filter(key -> key.opacity() > 0).mapToDouble(key -> key.offset()).max().orElseThrow()).isLessThan(1 / 3.0);
