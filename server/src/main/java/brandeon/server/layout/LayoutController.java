@@ -20,6 +20,7 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
+import brandeon.server.access.Role;
 import brandeon.server.live.Signals;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.ThemeView;
@@ -115,7 +116,7 @@ class LayoutController {
     /** Fixes everything that can be fixed, as one step. */
     @PostMapping("/repair")
     Repaired repair(@PathVariable UUID id) {
-        Member member = members.current();
+        Member member = members.current().requires(Role.DESIGNER);
         Preflight.Repair repair = preflight(themes.get(member, id)).repair();
         if (repair.fixes().isEmpty()) {
             throw new Refused("There is nothing that can be fixed without a person's decision.");
@@ -126,7 +127,7 @@ class LayoutController {
     /** Places pieces by a computation, as one step. */
     @PostMapping("/arrange")
     ThemeView arrange(@PathVariable UUID id, @RequestBody Arranging wish) {
-        Member member = members.current();
+        Member member = members.current().requires(Role.DESIGNER);
         Themes.Draft draft = themes.get(member, id);
         ResolvedScene scene = resolve(draft, draft.theme(), draft.scene(wish.scene()), draft.canvas(wish.canvas()));
         return views.of(member, themes.edit(member, id, wish.edit(scene), ""));

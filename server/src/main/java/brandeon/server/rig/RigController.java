@@ -4,6 +4,7 @@ import brandeon.core.publish.SourceSheet;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
+import brandeon.server.access.Role;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
 import java.util.UUID;
@@ -43,7 +44,7 @@ class RigController {
     /** Fills the rig from a theme's ledger; what was in it is replaced. */
     @PostMapping("/api/rig/fill")
     Rigs.Kept fill(@RequestBody FillWish wish) {
-        Member member = members.current();
+        Member member = members.current().requires(Role.OPERATOR);
         themes.get(member, wish.theme());
         Theme theme = themes.onAir(wish.theme()).orElseThrow(() -> new Refused("Nothing of this theme is on air yet. Put it on air first, then there are links to fill in."));
         Rig rig = rigs.filled(theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList(), wish.theme());

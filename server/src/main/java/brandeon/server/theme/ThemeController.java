@@ -22,6 +22,7 @@ import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
+import brandeon.server.access.Role;
 import brandeon.server.live.Channels;
 import brandeon.server.live.Signals;
 import brandeon.server.problem.NotFound;
@@ -154,7 +155,7 @@ class ThemeController {
     /** Adds finished scenes in a family, with the pieces that they lack, as one step. */
     @PostMapping("/{id}/start")
     ThemeView start(@PathVariable UUID id, @RequestBody Start wanted) {
-        Member member = members.current();
+        Member member = members.current().requires(Role.DESIGNER);
         List<Edit> edits = new ArrayList<>();
         if (!wanted.family().isEmpty()) {
             edits.add(new Edit.SetFamily(wanted.family()));

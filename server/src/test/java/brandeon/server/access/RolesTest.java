@@ -1,0 +1,139 @@
+package brandeon.server.access;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.support.Person;
+import brandeon.server.support.Routes;
+import brandeon.server.support.Routes.Route;
+import brandeon.server.support.RunningServer;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.http.HttpRequest;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Who may call what: one line for each route, one column for each sort of person. A route that is missing in the table
+ * fails, and so does a line without a route.
+ */
+@ExtendWith(RunningServer.class)
+class RolesTest {
+
+    private static final List<String> COLUMNS = List.of("nobody", "stranger", "viewer", "operator", "designer", "owner");
+
+    /** Bodies that are well formed, for routes that look at the body before they look at the person. */
+    private static final Map<String, String> BODIES = bodies(
+            "POST /api/session", "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\"}",
+            "PUT /api/rig", "{\"version\":0,\"rig\":{\"programs\":[]}}",
+            "POST /api/themes", "{\"name\":\"Another\"}",
+            "POST /api/themes/{id}/edits", "{\"edit\":{\"edit\":\"setCorner\",\"corner\":0.4},\"gesture\":\"\"}",
+            "POST /api/themes/{id}/start", "{\"family\":\"\",\"roles\":[\"AWAY\"]}",
+            "POST /api/themes/{id}/arrange", "{\"arrange\":\"everywhere\",\"scene\":\"$scene\",\"canvas\":\"wide\",\"piece\":\"$clock\"}",
+            "POST /api/rig/fill", "{\"theme\":\"$theme\"}",
+            "POST /api/themes/{theme}/pieces/{piece}/films", "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":30,\"seconds\":0}",
+            "POST /api/themes/{id}/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}",
+            "POST /api/channels/{channel}/practice", "{\"kind\":\"FOLLOW\"}");
+
+    private static Map<String, String> bodies(String... routesAndBodies) {
+        Map<String, String> bodies = new LinkedHashMap<>();
+        for (int i = 0; i < routesAndBodies.length; i += 2) {
+            bodies.put(routesAndBodies[i], routesAndBodies[i + 1]);
+        }
+        return bodies;
+    }
+
+    @Test
+    void everyRouteIsOpenToExactlyThoseWhoMay(RunningServer server) throws IOException {
+        UUID workspace = server.bean(Members.class).addWorkspace("Roles");
+        Map<String, Person> people = new LinkedHashMap<>();
+        people.put("nobody", Person.unknown(server.address()));
+        people.get("nobody").get("/api/session");
+        people.put("stranger", server.stranger(Role.OWNER));
+        for (Role role : List.of(Role.VIEWER, Role.OPERATOR, Role.DESIGNER, Role.OWNER)) {
+            people.put(role.name().toLowerCase(java.util.Locale.ROOT), server.member(workspace, role));
+        }
+        Map<String, String> wanted = table();
+        StringBuilder found = new StringBuilder();
+        Routes routes = Routes.of(people.get("owner"));
+        Map<String, String> looked = fresh(people.get("owner"));
+        for (Route route : routes.all()) {
+            StringBuilder line = new StringBuilder(route.name()).append(" |");
+            Map<String, String> known = looked;
+            for (String column : COLUMNS) {
+                String verdict = verdict(people.get(column), route, routes, known);
+                line.append(' ').append(verdict);
+                // Each person meets a theme as it was: what another one did does not count.
+                known = verdict.equals("ok") && !route.method().equals("GET") ? fresh(people.get("owner")) : known;
+            }
+            looked = known;
+            found.append(line).append('\n');
+        }
+        StringBuilder expected = new StringBuilder();
+        routes.all().forEach(route -> expected.append(route.name()).append(" | ").append(wanted.getOrDefault(route.name(), "is missing in the table")).append('\n'));
+        assertThat(found.toString()).isEqualTo(expected.toString());
+        assertThat(wanted).as("no line without a route").hasSameSizeAs(routes.all());
+    }
+
+    private static String verdict(Person person, Route route, Routes routes, Map<String, String> known) {
+        String address = address(route.path(), known);
+        if (route.name().equals("DELETE /api/session")) {
+            // Whoever signs out here has nothing more to say on the lines below.
+            return "ok";
+        }
+        HttpRequest.BodyPublisher body = HttpRequest.BodyPublishers.noBody();
+        if (route.takesFile()) {
+            body = HttpRequest.BodyPublishers.ofByteArray(new byte[] {1, 2, 3});
+        } else if (!route.body().isMissingNode() || BODIES.containsKey(route.name())) {
+            body = HttpRequest.BodyPublishers.ofString(BODIES.getOrDefault(route.name(), Routes.text(routes.body(route, new Random(5)))).replace("$theme", known.get("theme")).replace("$clock", known.get("clock")).replace("$scene", known.get("scene")));
+        }
+        int status = person.send(person.request(address).header("Content-Type", route.takesFile() ? "application/octet-stream" : "application/json").header("Accept", "application/json")
+                .method(route.method(), body).build()).status();
+        return switch (status) {
+            case 401, 403, 404 -> String.valueOf(status);
+            default -> status < 500 ? "ok" : String.valueOf(status);
+        };
+    }
+
+    /** What stands for the names in addresses: parts of a new theme of the workspace. */
+    private static Map<String, String> fresh(Person owner) {
+        String theme = owner.newTheme("Roles");
+        owner.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
+        owner.post("/api/themes/" + theme + "/on-air", "");
+        JsonNode view = owner.get("/api/themes/" + theme).json();
+        String clock = "";
+        for (JsonNode piece : view.path("theme").path("pieces")) {
+            clock = piece.path("kind").asString().equals("COUNTDOWN") ? piece.path("id").asString() : clock;
+        }
+        JsonNode row = owner.get("/api/themes/" + theme + "/ledger").json().path("rows").get(0);
+        return Map.of("theme", theme, "clock", clock, "scene", view.path("theme").path("scenes").get(0).path("id").asString(), "outlet", row.path("outlet").asString(),
+                "channel", view.path("channel").asString(), "token", row.path("link").asString().replaceAll(".*/o/", ""));
+    }
+
+    private static String address(String path, Map<String, String> known) {
+        return path.replace("/api/outlets/{id}", "/api/outlets/" + known.get("outlet")).replaceFirst("^/api/themes/\\{(theme|id)}", "/api/themes/" + known.get("theme"))
+                .replace("{piece}", known.get("clock")).replace("{scene}", known.get("scene")).replace("{canvas}", "wide").replace("{kind}", "LOWER_THIRD").replace("{number}", "1")
+                .replace("{channel}", known.get("channel")).replaceFirst("^/o/\\{token}", "/o/" + known.get("token")).replaceAll("\\{[^}]+}", "11111111-1111-1111-1111-111111111111") + query(path);
+    }
+
+    private static String query(String path) {
+        return path.endsWith("/move") ? "?to=BIRCH" : path.endsWith("/palette") ? "?format=CSS" : path.endsWith("/artworks") ? "?name=x.png" : path.contains("/proposal") ? "?from=upright" : "";
+    }
+
+    private static Map<String, String> table() throws IOException {
+        try (InputStream file = RolesTest.class.getResourceAsStream("roles.txt")) {
+            Map<String, String> table = new LinkedHashMap<>();
+            new String(file.readAllBytes(), StandardCharsets.UTF_8).lines().filter(line -> !line.isBlank() && !line.startsWith("#")).forEach(line -> {
+                String[] parts = line.split("\\|");
+                table.put(parts[0].strip(), parts[1].strip().replaceAll("\\s+", " "));
+            });
+            return table;
+        }
+    }
+}
