@@ -12,6 +12,7 @@ import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
+import brandeon.core.theme.PieceKind;
 import brandeon.core.text.Measure;
 import brandeon.core.theme.Theme;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -42,20 +43,58 @@ public final class ContrastChecks {
     }
 
     private static final Cache<Key, List<Double>> JUDGED = Caffeine.newBuilder().maximumSize(KEPT).build();
+    private static final int GROUNDS_KEPT = 60;
+    private static final Cache<Key, int[]> GROUNDS = Caffeine.newBuilder().maximumSize(GROUNDS_KEPT).build();
 
     private ContrastChecks() {
     }
 
     public static List<Finding> of(Theme theme, ResolvedScene scene, Pictures pictures) {
-        List<PieceArt> arts = scene.placements().stream().map(Placement::art).toList();
-        List<Integer> blends = scene.placements().stream().map(p -> p.manner().blend().ordinal()).toList();
-        List<Double> worst = JUDGED.get(new Key(theme.artworks().toString(), scene.canvas().size(), arts, blends, scene.behind()), _ -> worst(scene, pictures));
+        List<Double> worst = JUDGED.get(key(theme, scene), _ -> worst(scene, pictures));
         Standing standing = Standing.of(theme, scene);
         List<Finding> found = new ArrayList<>();
         for (Standing.Stood stood : standing.pieces()) {
             judged(standing, stood, worst.subList(offset(scene, stood.index()), offset(scene, stood.index() + 1))).ifPresent(found::add);
         }
         return found;
+    }
+
+    /**
+     * Contrast of the words of alerts with the scene under them.
+     *
+     * @param atRest the scene without the alert
+     * @param during the same scene with it
+     */
+    static List<Finding> ofAlert(Theme theme, ResolvedScene atRest, ResolvedScene during, Pictures pictures) {
+        Small small = Small.of(atRest.canvas().size());
+        int[] ground = GROUNDS.get(key(theme, atRest), _ -> small.painted(wordless(Picture.marks(atRest, Part.WHOLE)), pictures));
+        Standing standing = Standing.of(theme, during);
+        List<Finding> found = new ArrayList<>();
+        for (Standing.Stood stood : standing.pieces()) {
+            List<Mark.Text> texts = stood.placement().art().texts();
+            if (stood.kind() == PieceKind.ANNOUNCER && !texts.isEmpty()) {
+                int[] pixels = over(ground, small.painted(wordless(stood.placement().art().marks()), pictures));
+                List<Double> contrasts = texts.stream().map(text -> worst(pixels, small.size(), stood.placement().asItStands(text.box()).scaled(small.scale()), text.colour())).toList();
+                judged(standing, stood, contrasts).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    /** Simple alpha compositing (Compositing and Blending 1, section 5.1), not premultiplied. */
+    private static int[] over(int[] below, int[] above) {
+        int[] result = new int[below.length];
+        for (int i = 0; i < result.length; i++) {
+            double a = (above[i] >>> 24) / 255.0;
+            double b = (below[i] >>> 24) / 255.0 * (1 - a);
+            double alpha = a + b;
+            int argb = (int) Math.round(alpha * 255) << 24;
+            for (int shift = 0; shift <= 16 && alpha > 0; shift += 8) {
+                argb |= (int) Math.round(((above[i] >> shift & 255) * a + (below[i] >> shift & 255) * b) / alpha) << shift;
+            }
+            result[i] = argb;
+        }
+        return result;
     }
 
     /** How many lines the pieces before one have. */
@@ -79,17 +118,37 @@ public final class ContrastChecks {
         return Optional.ofNullable(worst);
     }
 
+    private static Key key(Theme theme, ResolvedScene scene) {
+        List<PieceArt> arts = scene.placements().stream().map(Placement::art).toList();
+        List<Integer> blends = scene.placements().stream().map(p -> p.manner().blend().ordinal()).toList();
+        return new Key(theme.artworks().toString(), scene.canvas().size(), arts, blends, scene.behind());
+    }
+
+    /** A canvas as small as it is painted for judging. */
+    private record Small(Size canvas, Size size) {
+
+        static Small of(Size canvas) {
+            int width = Math.min(canvas.width(), canvas.width() > canvas.height() ? WIDTH : WIDTH * canvas.width() / canvas.height());
+            return new Small(canvas, Size.of(width, Math.max(1, Math.round((float) canvas.height() * width / canvas.width()))));
+        }
+
+        double scale() {
+            return (double) size.width() / canvas.width();
+        }
+
+        int[] painted(List<Mark> marks, Pictures pictures) {
+            BufferedImage image = Raster.paint(canvas.box(), size, marks, 0, pictures);
+            return image.getRGB(0, 0, size.width(), size.height(), null, 0, size.width());
+        }
+    }
+
     private static List<Double> worst(ResolvedScene scene, Pictures pictures) {
-        Size size = scene.canvas().size();
-        int width = Math.min(size.width(), size.width() > size.height() ? WIDTH : WIDTH * size.width() / size.height());
-        Size small = Size.of(width, Math.max(1, Math.round((float) size.height() * width / size.width())));
-        BufferedImage image = Raster.paint(size.box(), small, wordless(Picture.marks(scene, Part.WHOLE)), 0, pictures);
-        int[] pixels = image.getRGB(0, 0, small.width(), small.height(), null, 0, small.width());
-        double scale = (double) small.width() / size.width();
+        Small small = Small.of(scene.canvas().size());
+        int[] pixels = small.painted(wordless(Picture.marks(scene, Part.WHOLE)), pictures);
         List<Double> all = new ArrayList<>();
         for (Placement placement : scene.placements()) {
             for (Mark.Text text : placement.art().texts()) {
-                all.add(worst(pixels, small, placement.asItStands(text.box()).scaled(scale), text.colour()));
+                all.add(worst(pixels, small.size(), placement.asItStands(text.box()).scaled(small.scale()), text.colour()));
             }
         }
         return all;

@@ -7,6 +7,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
@@ -40,7 +41,7 @@ public final class Preflight {
 
     public Preflight(Theme theme, LiveState live, Pictures pictures) {
         this.theme = theme;
-        this.live = live;
+        this.live = Alerts.quiet(live);
         this.pictures = pictures;
         this.resolver = new Resolver(theme);
     }
@@ -55,7 +56,7 @@ public final class Preflight {
 
     /** Everything but flashes, the worst first, each with its fix where there is one. */
     public List<Finding> findings() {
-        return found().stream().map(finding -> fix(finding).map(finding::with).orElse(finding)).toList();
+        return found(true).stream().map(finding -> fix(finding).map(finding::with).orElse(finding)).toList();
     }
 
     /** The least change that removes a finding; empty where there is none, or where a person must decide. */
@@ -72,14 +73,16 @@ public final class Preflight {
         Preflight now = this;
         for (int i = 0; i < MOST_REPAIRS; i++) {
             Preflight current = now;
-            Optional<Fix> next = current.found().stream().map(current::fix).flatMap(Optional::stream).findFirst();
+            // What is found at rest comes first; looking at every alert after every step would cost much and change little.
+            Optional<Fix> next = current.found(false).stream().map(current::fix).flatMap(Optional::stream).findFirst()
+                    .or(() -> current.found(true).stream().map(current::fix).flatMap(Optional::stream).findFirst());
             if (next.isEmpty() || !(Edits.apply(now.theme, next.get().edit()) instanceof Outcome.Applied applied)) {
                 break;
             }
             fixes.add(next.get());
             now = new Preflight(applied.theme(), live, pictures);
         }
-        return new Repair(List.copyOf(fixes), now.found());
+        return new Repair(List.copyOf(fixes), now.found(true));
     }
 
     private List<Fix> ideas(Finding finding) {
@@ -92,10 +95,12 @@ public final class Preflight {
         }
         Preflight after = new Preflight(applied.theme(), live, pictures);
         List<Scene> near = theme.scenes().stream().filter(scene -> touches(fix.edit(), finding, scene)).toList();
+        // Only what is done to an announcer changes how its alerts stand.
+        boolean alerts = theme.piece(finding.piece()).filter(piece -> piece.kind() == PieceKind.ANNOUNCER).isPresent();
         // What need not be painted is looked at first; most tries end there.
         return better(ThemeChecks.of(theme), ThemeChecks.of(applied.theme()), finding)
-                && near.stream().allMatch(scene -> better(measured(scene), after.measured(after.same(scene)), finding))
-                && near.stream().allMatch(scene -> better(painted(scene), after.painted(after.same(scene)), finding));
+                && near.stream().allMatch(scene -> better(measured(scene, alerts), after.measured(after.same(scene), alerts), finding))
+                && near.stream().allMatch(scene -> better(painted(scene, alerts), after.painted(after.same(scene), alerts), finding));
     }
 
     /** The scenes that a change may touch: its own, or all that show the piece where the piece itself is changed. */
@@ -114,23 +119,53 @@ public final class Preflight {
         return theme.scene(scene.id()).orElseThrow();
     }
 
-    private List<Finding> found() {
+    private List<Finding> found(boolean alerts) {
         List<Finding> all = new ArrayList<>(ThemeChecks.of(theme));
         theme.scenes().forEach(scene -> {
-            all.addAll(measured(scene));
-            all.addAll(painted(scene));
+            all.addAll(measured(scene, alerts));
+            all.addAll(painted(scene, alerts));
         });
         all.sort(SceneChecks.BY_WEIGHT);
         return all;
     }
 
-    private List<Finding> measured(Scene scene) {
-        return measured.computeIfAbsent(scene.id(), _ -> resolved(scene).stream().flatMap(one -> SceneChecks.of(theme, one).stream()).toList());
+    private List<Finding> measured(Scene scene, boolean alerts) {
+        List<Finding> quiet = measured.computeIfAbsent(scene.id(), _ -> resolved(scene).stream().flatMap(one -> SceneChecks.of(theme, one).stream()).toList());
+        return alerts ? withAlerts(quiet, scene, (_, during) -> SceneChecks.of(theme, during)) : quiet;
     }
 
-    private List<Finding> painted(Scene scene) {
-        return painted.computeIfAbsent(scene.id(), _ -> resolved(scene).stream()
-                .flatMap(one -> Stream.concat(ContrastChecks.of(theme, one, pictures).stream(), LoadChecks.of(one).stream())).toList());
+    private List<Finding> painted(Scene scene, boolean alerts) {
+        List<Finding> quiet = painted.computeIfAbsent(scene.id(),
+                _ -> resolved(scene).stream().flatMap(one -> Stream.concat(ContrastChecks.of(theme, one, pictures).stream(), LoadChecks.of(one).stream())).toList());
+        return alerts ? withAlerts(quiet, scene, (atRest, during) -> ContrastChecks.ofAlert(theme, atRest, during, pictures)) : quiet;
+    }
+
+    private interface AlertCheck {
+        List<Finding> of(ResolvedScene atRest, ResolvedScene during);
+    }
+
+    /** And what is found of the announcer during each alert; the same trouble with several alerts is told once. */
+    private List<Finding> withAlerts(List<Finding> quiet, Scene scene, AlertCheck check) {
+        Set<String> announcers = new HashSet<>();
+        scene.stack().forEach(placed -> theme.piece(placed.piece()).filter(piece -> piece.kind() == PieceKind.ANNOUNCER).ifPresent(piece -> announcers.add(piece.id())));
+        if (announcers.isEmpty()) {
+            return quiet;
+        }
+        List<Finding> all = new ArrayList<>(quiet);
+        Set<Finding.Key> known = new HashSet<>();
+        quiet.forEach(finding -> known.add(sort(finding)));
+        for (Alerts.During alert : Alerts.of(theme)) {
+            for (ResolvedScene atRest : resolved(scene)) {
+                ResolvedScene during = resolver.resolve(scene, atRest.canvas(), alert.live());
+                check.of(atRest, during).stream().filter(finding -> announcers.contains(finding.piece()) && known.add(sort(finding))).forEach(finding -> all.add(alert.told(finding)));
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    /** What a finding is about, whichever alert it was found with. */
+    private static Finding.Key sort(Finding finding) {
+        return new Finding.Key(finding.kind(), finding.scene(), finding.canvas(), finding.piece(), "");
     }
 
     /** On each of the theme's canvases, in their order. */

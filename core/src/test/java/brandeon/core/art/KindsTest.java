@@ -12,6 +12,7 @@ import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Samples;
 import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
+import brandeon.core.publish.Repainting;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Theme;
@@ -25,6 +26,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -206,6 +208,25 @@ class KindsTest {
 
     private static boolean visible(BufferedImage image) {
         return Arrays.stream(pixels(image)).anyMatch(pixel -> pixel >>> 24 != 0);
+    }
+
+    /** “Motion: moving” did nothing on four of five backdrops. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void aBackdropThatMovesMovesAndOneThatStandsStillCostsNothing(Theme theme) {
+        Piece moving = Piece.of("b", PieceKind.BACKDROP, "B").withFigure("moving", 1);
+        assertThat(pixels(painted(theme, moving, 1_000))).isNotEqualTo(pixels(painted(theme, moving, 4_000)));
+        Piece still = moving.withFigure("moving", 0);
+        assertThat(placed(theme, still).art().moves()).isFalse();
+        assertThat(Arrays.stream(pixels(painted(theme, moving, 3_300)))).as("no gap opens where something moved away").allMatch(pixel -> pixel >>> 24 == 255);
+    }
+
+    /** They repaint all of their box, and 1.1 % was said. */
+    @Test
+    void particlesCostTheWholeSurfaceThatIsClearedForThem() {
+        Theme theme = families().findFirst().orElseThrow();
+        PieceArt swarm = placed(theme, Piece.of("p", PieceKind.PARTICLES, "P")).art();
+        assertThat(Repainting.of(swarm, CANVAS.size(), 1, 4_000).share()).isCloseTo(1, within(0.01));
     }
 
     private static Placement placed(Theme theme, Piece piece) {

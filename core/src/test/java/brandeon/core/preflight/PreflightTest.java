@@ -2,6 +2,7 @@ package brandeon.core.preflight;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.art.Blend;
 import brandeon.core.art.Pictures;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Box;
@@ -9,10 +10,15 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.Resolver;
+import brandeon.core.live.AlertSlot;
 import brandeon.core.live.LiveState;
+import brandeon.core.live.Readings;
+import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.KeepClear;
+import brandeon.core.theme.Manner;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Region;
 import brandeon.core.theme.Scene;
@@ -20,6 +26,8 @@ import brandeon.core.theme.Spot;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
@@ -34,6 +42,23 @@ class PreflightTest {
     @Test
     void theDemoHasNothingButNotesOnItsSmallCamera() {
         assertThat(preflight(THEME).findings()).allMatch(finding -> finding.kind() == Finding.Kind.CAPTURE_ENLARGED && finding.other().equals("camera"));
+    }
+
+    /** Findings came and went with whatever was announced while somebody looked. */
+    @Test
+    void whatIsOnScreenWhileSomebodyLooksDoesNotCount() {
+        LiveState announcing = new LiveState(Readings.NONE, Map.of(), Optional.of(new LiveState.Shown(
+                new Signal("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0), new AlertSlot(1, 8_000))));
+        Theme theme = applied(THEME, new Edit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));
+        assertThat(new Preflight(theme, announcing, Pictures.NONE).findings()).isEqualTo(new Preflight(theme, LiveState.QUIET, Pictures.NONE).findings());
+    }
+
+    /** At rest an announcer paints nothing, so words that lie under its alerts, or alerts that leave the canvas, were not found. */
+    @Test
+    void eachAlertIsJudgedAlthoughNoneIsOn() {
+        Theme faint = applied(THEME, new Edit.SetManner("hide", "announcer", new Manner(0, false, false, 0.1, Blend.NORMAL)));
+        assertThat(preflight(faint).findings()).filteredOn(finding -> finding.piece().equals("announcer")).isNotEmpty()
+                .allSatisfy(finding -> assertThat(finding.sentence()).startsWith("While “").contains("is announced"));
     }
 
     /** Each fix is tried on the theme, and what is checked afterwards does not come from the code that proposed it. */

@@ -50,7 +50,7 @@ class ThemeChecksTest {
 
     @Test
     void coloursThatAreTakenForOneAnotherAreFound() {
-        Theme theme = applied(DEMO, new Edit.SetPin(Role.WARNING, Colour.parse("#e8a33d")));
+        Theme theme = applied(applied(DEMO, new Edit.SetPin(Role.WARNING, Colour.parse("#e8a33d"))), new Edit.SetPin(Role.SECOND_ACCENT, Colour.parse("#e8a33d")));
         assertThat(ThemeChecks.of(theme)).filteredOn(finding -> finding.kind() == Finding.Kind.COLOURS_ALIKE).isNotEmpty()
                 .anySatisfy(finding -> assertThat(finding.sentence()).contains("Second accent and warning differ by 0.0"));
     }

@@ -159,7 +159,7 @@ public final class Herbarium implements Family {
 
     @Override
     public PieceArt backdrop(Easel easel, Box box, boolean moving) {
-        return Sprigs.backdrop(easel, box);
+        return Sprigs.backdrop(easel, box, moving);
     }
 
     @Override

@@ -106,7 +106,7 @@ final class Sprigs {
         return new Mark.Filled(pen.line(box.right(), box.bottom()).line(box.x(), box.bottom()).close().outline(), paint);
     }
 
-    static PieceArt backdrop(Easel easel, Box box) {
+    static PieceArt backdrop(Easel easel, Box box, boolean moving) {
         Look look = easel.look();
         Colour ground = look.colour(Role.GROUND);
         List<Mark> marks = new ArrayList<>();
@@ -116,7 +116,8 @@ final class Sprigs {
         marks.add(strip(easel, box, y - easel.px(6), Paint.of(Colour.BLACK, 0.22), 31));
         marks.add(strip(easel, box, y, Paint.of(Paint.mix(look.colour(Role.HORIZON), ground, 0.5)), 31));
         double x = box.right() - box.width() * 0.07;
-        marks.addAll(sprig(x, box.bottom(), easel.px(230), -0.12, 5, easel.line(4), Paint.mix(look.colour(Role.ACCENT), ground, 0.55), Paint.mix(look.colour(Role.SECOND_ACCENT), ground, 0.4)));
-        return PieceArt.still(List.of(Mark.clipped(Outline.rectangle(box), marks)));
+        marks.add(Mark.group("sprig", sprig(x, box.bottom(), easel.px(230), -0.12, 5, easel.line(4), Paint.mix(look.colour(Role.ACCENT), ground, 0.55), Paint.mix(look.colour(Role.SECOND_ACCENT), ground, 0.4))));
+        List<Track> sway = moving ? List.of(Track.loop("sprig", Track.Key.still(0).turnedBy(-2.5, x, box.bottom()), Track.Key.still(1).turnedBy(2.5, x, box.bottom()), 5200, 0)) : List.of();
+        return new PieceArt(List.of(Mark.clipped(Outline.rectangle(box), marks)), sway, List.of());
     }
 }

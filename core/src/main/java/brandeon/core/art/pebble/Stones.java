@@ -113,10 +113,19 @@ final class Stones {
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark.Filled(Outline.rectangle(box), Paint.of(ground)));
         double s = Math.max(box.width(), box.height());
-        marks.add(new Mark.Filled(stone(box.right() - s * 0.06, box.bottom() - s * 0.02, s * 0.4, s * 0.24, 0.2), Paint.of(Paint.mix(ground, look.colour(Role.HORIZON), 0.55))));
-        marks.add(new Mark.Filled(stone(box.x() + s * 0.02, box.y() + s * 0.03, s * 0.26, s * 0.2, 0.8), Paint.of(Paint.mix(ground, look.colour(Role.HORIZON), 0.35))));
-        marks.add(new Mark.Filled(stone(box.right() - s * 0.16, box.bottom() + s * 0.02, s * 0.2, s * 0.13, 0.6), Paint.of(Paint.mix(ground, look.colour(Role.ACCENT), 0.2))));
+        List<Mark> stones = List.of(new Mark.Filled(stone(box.right() - s * 0.06, box.bottom() - s * 0.02, s * 0.4, s * 0.24, 0.2), Paint.of(Paint.mix(ground, look.colour(Role.HORIZON), 0.55))),
+                new Mark.Filled(stone(box.x() + s * 0.02, box.y() + s * 0.03, s * 0.26, s * 0.2, 0.8), Paint.of(Paint.mix(ground, look.colour(Role.HORIZON), 0.35))),
+                new Mark.Filled(stone(box.right() - s * 0.16, box.bottom() + s * 0.02, s * 0.2, s * 0.13, 0.6), Paint.of(Paint.mix(ground, look.colour(Role.ACCENT), 0.2))));
+        List<Track> tracks = new ArrayList<>();
+        for (int i = 0; i < stones.size(); i++) {
+            marks.add(Mark.group("stone-" + i, List.of(stones.get(i))));
+            if (moving) {
+                // Each at a pace of its own, towards and away from its corner.
+                double way = easel.px(9) * (i == 1 ? -1 : 1);
+                tracks.add(Track.loop("stone-" + i, Track.Key.still(0).movedBy(-way, -way / 2), Track.Key.still(1).movedBy(way, way / 2), 7600 + 1900.0 * i, -1300.0 * i));
+            }
+        }
         marks.add(new Mark.Bed(Outline.rectangle(box)));
-        return PieceArt.still(List.of(Mark.clipped(Outline.rectangle(box), marks)));
+        return new PieceArt(List.of(Mark.clipped(Outline.rectangle(box), marks)), tracks, List.of());
     }
 }

@@ -135,10 +135,13 @@ public final class Stillwater implements Family {
         Look look = easel.look();
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark.Filled(Outline.rectangle(box), Paint.of(look.colour(Role.GROUND))));
-        double shore = box.y() + box.height() * 0.72;
-        marks.add(new Mark.Filled(Outline.rectangle(new Box(box.x(), Math.rint(shore), box.width(), box.bottom() - Math.rint(shore))), Paint.of(Paint.mix(look.colour(Role.GROUND), look.colour(Role.HORIZON), 0.4))));
+        double shore = Math.rint(box.y() + box.height() * 0.72);
+        double rise = easel.px(7);
+        // Deeper than it shows, so that it may rise without a gap below.
+        marks.add(Mark.group("lake", List.of(new Mark.Filled(Outline.rectangle(new Box(box.x(), shore, box.width(), box.bottom() - shore + 2 * rise)), Paint.of(Paint.mix(look.colour(Role.GROUND), look.colour(Role.HORIZON), 0.4))))));
         marks.add(new Mark.Bed(Outline.rectangle(box)));
-        return PieceArt.still(marks);
+        List<Track> level = moving ? List.of(Track.loop("lake", Track.Key.still(0).movedBy(0, rise), Track.Key.still(1).movedBy(0, -rise), 8000, 0)) : List.of();
+        return new PieceArt(List.of(Mark.clipped(Outline.rectangle(box), marks)), level, List.of());
     }
 
     @Override

@@ -16,6 +16,7 @@ import brandeon.core.art.Temperament;
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
+import brandeon.core.motion.Track;
 import brandeon.core.motion.Easing;
 import java.util.ArrayList;
 import java.util.List;
@@ -147,8 +148,11 @@ public final class Theodolite implements Family {
         marks.add(new Mark.Filled(Outline.rectangle(box), Paint.of(ground)));
         marks.add(new Mark.Bed(Outline.rectangle(box)));
         marks.addAll(Survey.grid(easel, box, look.colour(Role.EDGE), 0.14));
-        marks.add(Mark.clipped(Outline.rectangle(box), Survey.contours(easel, box.right() - box.width() * 0.12, box.bottom() - box.height() * 0.16, easel.px(430), Paint.mix(ground, look.colour(Role.ACCENT), 0.45), 9)));
-        return PieceArt.still(marks);
+        double x = box.right() - box.width() * 0.12;
+        double y = box.bottom() - box.height() * 0.16;
+        marks.add(Mark.clipped(Outline.rectangle(box), List.of(Mark.group("contours", Survey.contours(easel, x, y, easel.px(430), Paint.mix(ground, look.colour(Role.ACCENT), 0.45), 9)))));
+        List<Track> turn = moving ? List.of(Track.loop("contours", Track.Key.still(0).turnedBy(-3, x, y), Track.Key.still(1).turnedBy(3, x, y), 14_000, 0)) : List.of();
+        return new PieceArt(marks, turn, List.of());
     }
 
     @Override
