@@ -41,7 +41,7 @@ function Row({ piece }: { piece: Piece }) {
         const one = placed[i];
         return (
           <td key={scene.id} className="px-3 py-1 align-middle [&>*]:align-middle">
-            {one ? <Link to={`/themes/${id}/stage/${scene.id}/${theme.canvases[0]?.id ?? ""}?piece=${piece.id}`} className="inline-flex items-center gap-1" aria-label={`${piece.name} is on ${scene.name}`}><Check size={15} className="text-kelp" />{one.hidden.length > 0 && <EyeOff size={13} className="text-faint" aria-label="hidden on some shapes" />}{Object.keys(one.corrections).length > 0 && <span className="text-[11.5px] text-faint">by hand</span>}</Link>
+            {one ? <Link to={`/themes/${id}/stage/${scene.id}/${theme.canvases[0]?.id ?? ""}?piece=${piece.id}`} className="inline-flex items-center gap-1" aria-label={`${piece.name} is on ${scene.name}`}><Check size={15} className="text-kelp" />{one.hidden.length > 0 && <EyeOff size={13} className="text-faint" aria-label="hidden on some shapes" />}{Object.keys(one.corrections).length + Object.keys(one.onCanvas).length > 0 && <span className="text-[11.5px] text-faint">by hand</span>}</Link>
               : <button className="text-faint hover:text-ink" aria-label={`Put ${piece.name} on ${scene.name}`} title={`Put it on ${scene.name}`} onClick={() => void edit(put(scene))}><Plus size={15} /></button>}
           </td>
         );

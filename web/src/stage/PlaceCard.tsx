@@ -31,11 +31,12 @@ export function PlaceCard({ theme, scene, layout, view, placed }: Props) {
   const edit = useEdit();
   const arrange = useArrange();
   const set = (side: keyof Box, value: number) => edit({ edit: "setBox", scene: scene.id, piece: view.id, canvas: layout.canvas, box: { ...view.box, [side]: value } });
-  const spot = placed.corrections[layout.shape] ?? placed.spot;
+  const spot = placed.onCanvas[layout.canvas] ?? placed.corrections[layout.shape] ?? placed.spot;
   const at = { scene: scene.id, canvas: layout.canvas, piece: view.id };
   // A piece without a hand-made place fills the zone on all shapes; a correction stays with its own shape.
-  const toZone = (zone: Schemas["InZone"]["zone"]) => void edit(view.corrected
-    ? { edit: "setCorrection", scene: scene.id, piece: view.id, shape: layout.shape, spot: { by: "zone", zone } }
+  const toZone = (zone: Schemas["InZone"]["zone"]) => void edit(view.onCanvas
+    ? { edit: "setPlaceOn", scene: scene.id, piece: view.id, canvas: layout.canvas, spot: { by: "zone", zone } }
+    : view.corrected ? { edit: "setCorrection", scene: scene.id, piece: view.id, shape: layout.shape, spot: { by: "zone", zone } }
     : { edit: "setSpot", scene: scene.id, piece: view.id, spot: { by: "zone", zone } });
   return (
     <div>
@@ -48,9 +49,9 @@ export function PlaceCard({ theme, scene, layout, view, placed }: Props) {
           {ZONES.map(([zone, title]) => <option key={zone} value={zone}>{title}</option>)}
         </select>
       </label>
-      <p className="mt-2 text-faint">{decided(spot, theme)} {view.corrected && <>Placed by hand on {SHAPES[layout.shape]} canvases.</>}</p>
+      <p className="mt-2 text-faint">{decided(spot, theme)} {view.onCanvas ? <>Placed by hand on this canvas alone.</> : view.corrected && <>Placed by hand on {SHAPES[layout.shape]} canvases.</>}</p>
       <div className="mt-1 flex flex-wrap gap-1.5">
-        {view.corrected && <button className="btn" disabled={placed.locked} onClick={() => void edit({ edit: "dropCorrection", scene: scene.id, piece: view.id, shape: layout.shape })}><Undo2 size={13} />Back to the plan</button>}
+        {view.corrected && <button className="btn" disabled={placed.locked} onClick={() => void edit(view.onCanvas ? { edit: "dropPlaceOn", scene: scene.id, piece: view.id, canvas: layout.canvas } : { edit: "dropCorrection", scene: scene.id, piece: view.id, shape: layout.shape })}><Undo2 size={13} />{view.onCanvas ? "As on this shape" : "Back to the plan"}</button>}
         {view.corrected && <button className="btn" disabled={placed.locked} onClick={() => arrange({ arrange: "everywhere", ...at })}><Globe size={13} />On all shapes</button>}
       </div>
       <div className="mt-2 flex items-start gap-3">

@@ -13,8 +13,10 @@ export function Proposal({ scene, canvas }: { scene: Scene; canvas: Canvas }) {
   const settled = useSettled(version, 400);
   const [open, setOpen] = useState(false);
   const layouts = useLayouts(scene.id);
-  const shape = (of: Canvas) => layouts.data?.find((layout) => layout.canvas === of.id)?.shape;
-  const from = theme.canvases.find((other) => shape(other) !== shape(canvas));
+  const aspect = (of: Canvas) => of.size.width / of.size.height;
+  const wrong = (of: Canvas) => layouts.data?.find((layout) => layout.canvas === of.id)?.findings.filter((finding) => finding.weight !== "NOTE").length ?? 0;
+  // It follows the canvas on which the scene stands best; without another one it follows itself.
+  const from = layouts.data && ([...theme.canvases].filter((other) => Math.abs(aspect(other) / aspect(canvas) - 1) > 0.005).sort((one, other) => wrong(one) - wrong(other))[0] ?? canvas);
   const edit = useEdit();
   const proposal = useQuery({
     queryKey: ["proposal", id, scene.id, canvas.id, from?.id, settled],

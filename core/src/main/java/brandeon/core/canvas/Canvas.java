@@ -11,6 +11,7 @@ import java.util.Locale;
 public record Canvas(String id, String name, Size size, int frameRate, SafeMargins safe) {
 
     public static final double UNITS = 1080;
+    private static final double SAME_PROPORTIONS = 0.005;
     private static final int LONGEST_NAME = 60;
     private static final int LEAST_SIDE = 180;
     private static final int MOST_SIDE = 7680;
@@ -41,6 +42,12 @@ public record Canvas(String id, String name, Size size, int frameRate, SafeMargi
 
     public Shape shape() {
         return Shape.of(size);
+    }
+
+    /** Whether another canvas differs in size only: within half a percent of this one's proportions. */
+    public boolean sameProportions(Canvas other) {
+        double ratio = (double) size.width() * other.size.height() / ((double) size.height() * other.size.width());
+        return Math.abs(ratio - 1) <= SAME_PROPORTIONS;
     }
 
     /** Pixels in one unit. */

@@ -79,7 +79,7 @@ public final class Arrangement {
         Box frame = canvas.size().box();
         Box box = placement.box();
         double u = canvas.unit();
-        return new Edit.SetCorrection(scene.scene().id(), piece, canvas.shape(), new Spot.Anchored(anchor, anchor.offsetX(frame, box) / u, anchor.offsetY(frame, box) / u, box.width() / u, box.height() / u));
+        return corrected(placement, scene, new Spot.Anchored(anchor, anchor.offsetX(frame, box) / u, anchor.offsetY(frame, box) / u, box.width() / u, box.height() / u));
     }
 
     /** Hangs a piece on a side of another one, with its own size. */
@@ -87,7 +87,13 @@ public final class Arrangement {
         Placement placement = placements(scene, List.of(piece)).getFirst();
         placements(scene, List.of(to));
         double u = scene.canvas().unit();
-        return new Edit.SetCorrection(scene.scene().id(), piece, scene.canvas().shape(), new Spot.Attached(to, side, along, gap / u, placement.box().width() / u, placement.box().height() / u));
+        return corrected(placement, scene, new Spot.Attached(to, side, along, gap / u, placement.box().width() / u, placement.box().height() / u));
+    }
+
+    /** For the canvas alone where it has a place of its own there, else for its shape. */
+    private static Edit corrected(Placement placement, ResolvedScene scene, Spot spot) {
+        return placement.placed().onCanvas().containsKey(scene.canvas().id()) ? new Edit.SetPlaceOn(scene.scene().id(), placement.piece().id(), scene.canvas().id(), spot)
+                : new Edit.SetCorrection(scene.scene().id(), placement.piece().id(), scene.canvas().shape(), spot);
     }
 
     /** The place on this canvas's shape becomes the one for all shapes. */
@@ -95,7 +101,8 @@ public final class Arrangement {
         Placement placement = placements(scene, List.of(piece)).getFirst();
         List<Edit> edits = new ArrayList<>();
         placement.placed().corrections().keySet().forEach(shape -> edits.add(new Edit.DropCorrection(scene.scene().id(), piece, shape)));
-        edits.add(new Edit.SetSpot(scene.scene().id(), piece, placement.placed().spot(scene.canvas().shape())));
+        placement.placed().onCanvas().keySet().forEach(canvas -> edits.add(new Edit.DropPlaceOn(scene.scene().id(), piece, canvas)));
+        edits.add(new Edit.SetSpot(scene.scene().id(), piece, placement.placed().spot(scene.canvas())));
         return new Edit.Batch(edits);
     }
 

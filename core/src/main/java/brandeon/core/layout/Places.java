@@ -45,7 +45,7 @@ final class Places {
 
     private Box computed(Placed placed) {
         Piece piece = pieces.get(placed.piece());
-        return piece.ownSize().orElseGet(() -> switch (placed.spot(canvas.shape())) {
+        return piece.ownSize().orElseGet(() -> switch (placed.spot(canvas)) {
             case Spot.InZone(var zone) -> plan.zone(zone);
             case Spot.Anchored a -> a.anchor().box(canvas.size().box(), a.x() * canvas.unit(), a.y() * canvas.unit(), a.width() * canvas.unit(), a.height() * canvas.unit()).snapped();
             case Spot.Attached a -> scene.placed(a.to()).map(this::of).map(other -> hung(a, other)).orElseGet(() -> plan.zone(piece.kind().zone()));

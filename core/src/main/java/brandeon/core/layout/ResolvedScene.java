@@ -6,7 +6,6 @@ import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
-import brandeon.core.canvas.Shape;
 import brandeon.core.theme.Capture;
 import brandeon.core.theme.Manner;
 import brandeon.core.theme.Piece;
@@ -36,9 +35,9 @@ public record ResolvedScene(Scene scene, Canvas canvas, List<Placement> placemen
      */
     public record Placement(Piece piece, Placed placed, Box box, Manner manner, PieceArt art) {
 
-        /** Whether a hand-made correction for the canvas's shape decides the box. */
-        public boolean corrected(Shape shape) {
-            return placed.corrections().containsKey(shape);
+        /** Whether a hand-made place for a canvas or its shape decides the box. */
+        public boolean corrected(Canvas canvas) {
+            return placed.corrected(canvas);
         }
 
         /** The smallest upright box around it as it stands. */

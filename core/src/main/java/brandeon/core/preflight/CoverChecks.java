@@ -65,8 +65,15 @@ final class CoverChecks {
             covered(stood);
         } else if (!stood.sparse() && stood.kind() != PieceKind.ANNOUNCER && !stood.ground()) {
             standing.pieces().stream().limit(stood.index()).forEach(below -> below.words().stream().map(words -> shared(words, stood.ink())).flatMap(Optional::stream).findFirst()
-                    .ifPresent(part -> add(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0, String.format(Locale.ROOT, "%s lies over words of %s.", stood.name(), below.name()))));
+                    .map(part -> standing.finding(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0, String.format(Locale.ROOT, "%s lies over words of %s.", stood.name(), below.name())))
+                    .or(() -> eachOther(stood, below)).ifPresent(found::add));
         }
+    }
+
+    /** Two widgets whose plates meet, although no words are hidden. */
+    private Optional<Finding> eachOther(Stood stood, Stood below) {
+        return stood.widget() && below.widget() ? shared(below.ink(), stood.ink()).map(part -> standing.finding(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0,
+                String.format(Locale.ROOT, "%s and %s lie over each other.", stood.name(), below.name()))) : Optional.empty();
     }
 
     private void covered(Stood stood) {

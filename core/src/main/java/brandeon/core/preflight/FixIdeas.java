@@ -86,7 +86,7 @@ final class FixIdeas {
                 darker();
                 backToPlan();
             }
-            case MISSING, FLASHES, PROVENANCE -> { }
+            case MISSING, FLASHES, PROVENANCE, COLOURS_ALIKE, STARTING_WORDS -> { }
         }
         return ideas;
     }
@@ -126,7 +126,9 @@ final class FixIdeas {
     }
 
     private void backToPlan() {
-        if (stood.placement().corrected(canvas().shape())) {
+        if (stood.placement().placed().onCanvas().containsKey(canvas().id())) {
+            ideas.add(new Fix("Back to its place on this shape", new Edit.DropPlaceOn(scene().id(), stood.id(), canvas().id())));
+        } else if (stood.placement().corrected(canvas())) {
             ideas.add(new Fix("Back to the plan", new Edit.DropCorrection(scene().id(), stood.id(), canvas().shape())));
         }
     }

@@ -65,7 +65,9 @@ final class Moves {
             }
         }
         for (Stood other : standing.pieces()) {
-            if (other.index() < stood.index() && !stood.sparse() && stood.kind() != PieceKind.ANNOUNCER) {
+            if (other != stood && stood.widget() && other.widget()) {
+                inTheWay.add(other.ink());
+            } else if (other.index() < stood.index() && !stood.sparse() && stood.kind() != PieceKind.ANNOUNCER) {
                 inTheWay.addAll(other.words());
             } else if (other.index() > stood.index() && !other.sparse() && !other.ground() && other.kind() != PieceKind.ANNOUNCER) {
                 overWords.add(other.ink());

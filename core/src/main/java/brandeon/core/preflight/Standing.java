@@ -45,6 +45,11 @@ record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
             return ground() && placement.manner().opacity() == 1;
         }
 
+        /** Whether it stands beside others and says something: two of these have no business over each other. */
+        boolean widget() {
+            return !words.isEmpty() && !ground() && !sparse() && !kind().liesOver() && placement.art().openings().isEmpty();
+        }
+
         /** Whether only small parts of its box are painted, so that being over something is no fault. */
         boolean sparse() {
             return kind() == PieceKind.PARTICLES || kind() == PieceKind.CORNERS;

@@ -74,6 +74,8 @@ public final class Deeds {
             case Edit.SetSpot _ -> "Placed " + what;
             case Edit.SetCorrection e -> "Placed " + what + on(e.shape());
             case Edit.SetBox e -> "Placed " + what + theme.canvas(e.canvas()).map(canvas -> on(canvas.shape())).orElse("");
+            case Edit.SetPlaceOn e -> "Placed " + what + theme.canvas(e.canvas()).map(canvas -> " on " + canvas.name() + " alone").orElse("");
+            case Edit.DropPlaceOn e -> "Put back " + what + theme.canvas(e.canvas()).map(canvas -> " on " + canvas.name()).orElse("");
             case Edit.DropCorrection e -> "Put back " + what + on(e.shape());
             case Edit.SetHidden e -> (e.hidden() ? "Hid " : "Showed ") + what + on(e.shape());
             case Edit.SetManner _ -> "Laid " + what + " another way";

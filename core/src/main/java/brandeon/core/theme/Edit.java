@@ -60,6 +60,8 @@ import java.util.stream.Stream;
     @Type(value = Edit.SetGroup.class, name = "setGroup"),
     @Type(value = Edit.SetBox.class, name = "setBox"),
     @Type(value = Edit.DropCorrection.class, name = "dropCorrection"),
+    @Type(value = Edit.SetPlaceOn.class, name = "setPlaceOn"),
+    @Type(value = Edit.DropPlaceOn.class, name = "dropPlaceOn"),
     @Type(value = Edit.SetSpot.class, name = "setSpot"),
     @Type(value = Edit.SetCorrection.class, name = "setCorrection"),
     @Type(value = Edit.SetHidden.class, name = "setHidden"),
@@ -298,8 +300,17 @@ public sealed interface Edit {
     record SetCorrection(String scene, String piece, Shape shape, Spot spot) implements Placing {
     }
 
+    /** A hand-made place for one canvas alone. */
+    record SetPlaceOn(String scene, String piece, String canvas, Spot spot) implements Placing {
+    }
+
+    /** Back to its place for the canvas's shape. */
+    record DropPlaceOn(String scene, String piece, String canvas) implements Placing {
+    }
+
     /**
-     * A hand-made place for the shape of a canvas, as a person drags it there. It keeps the point that it is anchored to,
+     * A hand-made place as a person drags it on a canvas. It counts for the shape of that canvas; where canvases of the same
+     * shape have other proportions (16:9 beside 4:3 or 21:9), for those of its own proportions only. It keeps the point that it is anchored to,
      * or gets the one that lies nearest.
      *
      * @param box in pixels of that canvas

@@ -1,6 +1,8 @@
 package brandeon.core.theme;
 
+import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -13,13 +15,14 @@ import java.util.TreeSet;
  *
  * @param spot        its place on canvases without a correction
  * @param corrections hand-made places for one canvas shape
+ * @param onCanvas    hand-made places for one canvas alone, by its id; they come before those for its shape
  * @param hidden      canvas shapes on which it does not show
  * @param manners     how it is laid where that differs from {@code manner}
  * @param texts       words that differ on this scene from the piece's own
  * @param group       name of the group; empty for none
  * @param locked      whether its place is safe from changes
  */
-public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<Shape> hidden, Manner manner, Map<Shape, Manner> manners, Map<String, String> texts, String group, boolean locked) {
+public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<String, Spot> onCanvas, Set<Shape> hidden, Manner manner, Map<Shape, Manner> manners, Map<String, String> texts, String group, boolean locked) {
 
     private static final int LONGEST_GROUP = 60;
 
@@ -28,6 +31,7 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
             throw new IllegalArgumentException(String.format(Locale.ROOT, "The name of a group has at most %d letters.", LONGEST_GROUP));
         }
         corrections = sorted(corrections);
+        onCanvas = Collections.unmodifiableMap(new TreeMap<>(onCanvas));
         manners = sorted(manners);
         hidden = new TreeSet<>(hidden);
         texts = new TreeMap<>(texts);
@@ -56,12 +60,22 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
     }
 
     public static Placed at(Spot spot, String piece) {
-        return new Placed(piece, spot, Map.of(), Set.of(), Manner.PLAIN, Map.of(), Map.of(), "", false);
+        return new Placed(piece, spot, Map.of(), Map.of(), Set.of(), Manner.PLAIN, Map.of(), Map.of(), "", false);
     }
 
-    /** Its place on a canvas shape. */
+    /** Its place on a canvas. */
+    public Spot spot(Canvas canvas) {
+        return onCanvas.getOrDefault(canvas.id(), spot(canvas.shape()));
+    }
+
+    /** Its place on a canvas shape, where nothing was placed for a canvas alone. */
     public Spot spot(Shape shape) {
         return corrections.getOrDefault(shape, spot);
+    }
+
+    /** Whether a hand-made place counts on a canvas, for it alone or for its shape. */
+    public boolean corrected(Canvas canvas) {
+        return onCanvas.containsKey(canvas.id()) || corrections.containsKey(canvas.shape());
     }
 
     public Manner manner(Shape shape) {
@@ -73,15 +87,27 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
     }
 
     public Placed at(Spot other) {
-        return new Placed(piece, other, corrections, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, other, corrections, onCanvas, hidden, manner, manners, texts, group, locked);
     }
 
     public Placed corrected(Shape shape, Spot other) {
-        return new Placed(piece, spot, with(corrections, shape, other), hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, with(corrections, shape, other), onCanvas, hidden, manner, manners, texts, group, locked);
     }
 
     public Placed uncorrected(Shape shape) {
-        return new Placed(piece, spot, without(corrections, shape), hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, without(corrections, shape), onCanvas, hidden, manner, manners, texts, group, locked);
+    }
+
+    public Placed on(String canvas, Spot other) {
+        Map<String, Spot> next = new TreeMap<>(onCanvas);
+        next.put(canvas, other);
+        return new Placed(piece, spot, corrections, next, hidden, manner, manners, texts, group, locked);
+    }
+
+    public Placed notOn(String canvas) {
+        Map<String, Spot> next = new TreeMap<>(onCanvas);
+        next.remove(canvas);
+        return new Placed(piece, spot, corrections, next, hidden, manner, manners, texts, group, locked);
     }
 
     public Placed hidden(Shape shape, boolean hide) {
@@ -91,30 +117,30 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Set<
         } else {
             next.remove(shape);
         }
-        return new Placed(piece, spot, corrections, next, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, next, manner, manners, texts, group, locked);
     }
 
     public Placed laid(Manner other) {
-        return new Placed(piece, spot, corrections, hidden, other, manners, texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, other, manners, texts, group, locked);
     }
 
     public Placed laid(Shape shape, Manner other) {
-        return new Placed(piece, spot, corrections, hidden, manner, with(manners, shape, other), texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, with(manners, shape, other), texts, group, locked);
     }
 
     public Placed laidAsElsewhere(Shape shape) {
-        return new Placed(piece, spot, corrections, hidden, manner, without(manners, shape), texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, without(manners, shape), texts, group, locked);
     }
 
     public Placed saying(Map<String, String> others) {
-        return new Placed(piece, spot, corrections, hidden, manner, manners, others, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, others, group, locked);
     }
 
     public Placed inGroup(String other) {
-        return new Placed(piece, spot, corrections, hidden, manner, manners, texts, other, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, texts, other, locked);
     }
 
     public Placed locked(boolean lock) {
-        return new Placed(piece, spot, corrections, hidden, manner, manners, texts, group, lock);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, texts, group, lock);
     }
 }

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 
 /** Applies edits of how one piece stands on one scene. */
 final class PlacingEdits {
@@ -39,7 +40,15 @@ final class PlacingEdits {
             case Edit.SetCorrection(String _, String _, Shape shape, Spot spot) -> placing(theme, edit, free(theme, edit).corrected(shape, spot), undoCorrection(theme, edit, shape));
             case Edit.SetBox(String _, String _, String id, Box box) -> {
                 Canvas canvas = theme.canvas(id).orElseThrow(() -> new Refusal("That canvas is no longer there."));
-                yield placing(theme, edit, free(theme, edit).corrected(canvas.shape(), dragged(placed(theme, edit), canvas, box)), undoCorrection(theme, edit, canvas.shape()));
+                yield dragged(theme, edit, canvas, box);
+            }
+            case Edit.SetPlaceOn(String _, String _, String canvas, Spot spot) -> {
+                require(theme.canvas(canvas).isPresent(), "That canvas is no longer there.");
+                yield placing(theme, edit, free(theme, edit).on(canvas, spot), undoPlaceOn(theme, edit, canvas));
+            }
+            case Edit.DropPlaceOn(String _, String _, String canvas) -> {
+                require(placed(theme, edit).onCanvas().containsKey(canvas), "Nothing was placed by hand on that canvas alone.");
+                yield placing(theme, edit, free(theme, edit).notOn(canvas), undoPlaceOn(theme, edit, canvas));
             }
             case Edit.DropCorrection(String _, String _, Shape shape) -> {
                 require(placed(theme, edit).corrections().containsKey(shape), "Nothing was placed by hand there.");
@@ -71,7 +80,8 @@ final class PlacingEdits {
             case Edit.SetCorrection e -> before instanceof Edit.SetCorrection b && b.shape() == e.shape();
             case Edit.SetMannerOn e -> before instanceof Edit.SetMannerOn b && b.shape() == e.shape();
             case Edit.SetSpot _, Edit.SetManner _, Edit.SetGroup _, Edit.SetWords _ -> before.getClass() == later.getClass();
-            case Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropCorrection _, Edit.SetHidden _, Edit.DropMannerOn _, Edit.SetLocked _ -> false;
+            case Edit.SetPlaceOn e -> before instanceof Edit.SetPlaceOn b && b.canvas().equals(e.canvas());
+            case Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropPlaceOn _, Edit.DropCorrection _, Edit.SetHidden _, Edit.DropMannerOn _, Edit.SetLocked _ -> false;
         };
     }
 
@@ -82,21 +92,28 @@ final class PlacingEdits {
     /** @throws Refusal naming the pieces that hang on each other in a circle, on any canvas shape */
     static void requireNoCircle(Theme theme, Scene scene) {
         for (Shape shape : Shape.values()) {
-            for (Placed placed : scene.stack()) {
-                List<String> chain = new ArrayList<>();
-                for (String at = placed.piece(); !at.isEmpty(); at = hangsOn(scene, at, shape)) {
-                    if (chain.contains(at)) {
-                        throw new Refusal(String.format(Locale.ROOT, "That goes round in a circle: %s.", named(theme, chain, at)));
-                    }
-                    chain.add(at);
+            requireNoCircle(theme, scene, placed -> placed.spot(shape));
+        }
+        for (Canvas canvas : theme.canvases()) {
+            requireNoCircle(theme, scene, placed -> placed.spot(canvas));
+        }
+    }
+
+    private static void requireNoCircle(Theme theme, Scene scene, Function<Placed, Spot> place) {
+        for (Placed placed : scene.stack()) {
+            List<String> chain = new ArrayList<>();
+            for (String at = placed.piece(); !at.isEmpty(); at = hangsOn(scene, at, place)) {
+                if (chain.contains(at)) {
+                    throw new Refusal(String.format(Locale.ROOT, "That goes round in a circle: %s.", named(theme, chain, at)));
                 }
+                chain.add(at);
             }
         }
     }
 
     /** The piece that another one is attached to; empty when it is not, or when that piece is not on the scene. */
-    private static String hangsOn(Scene scene, String piece, Shape shape) {
-        return scene.placed(piece).map(placed -> placed.spot(shape)).filter(Spot.Attached.class::isInstance).map(spot -> ((Spot.Attached) spot).to())
+    private static String hangsOn(Scene scene, String piece, Function<Placed, Spot> place) {
+        return scene.placed(piece).map(place).filter(Spot.Attached.class::isInstance).map(spot -> ((Spot.Attached) spot).to())
                 .filter(to -> scene.placed(to).isPresent()).orElse("");
     }
 
@@ -115,10 +132,31 @@ final class PlacingEdits {
         return done(next, new Edit.TakeOff(edit.scene(), edit.placed().piece()));
     }
 
+    /** For its shape, or for all canvases of its proportions where others of its shape have other ones. */
+    private static Outcome.Applied dragged(Theme theme, Edit.Placing edit, Canvas canvas, Box box) {
+        Placed old = free(theme, edit);
+        Spot spot = dragged(old, canvas, box);
+        if (!old.onCanvas().containsKey(canvas.id()) && theme.canvases().stream().filter(other -> other.shape() == canvas.shape()).allMatch(canvas::sameProportions)) {
+            return placing(theme, edit, old.corrected(canvas.shape(), spot), undoCorrection(theme, edit, canvas.shape()));
+        }
+        Placed next = old;
+        List<Edit> back = new ArrayList<>();
+        for (Canvas alike : theme.canvases().stream().filter(canvas::sameProportions).toList()) {
+            next = next.on(alike.id(), spot);
+            back.add(undoPlaceOn(theme, edit, alike.id()));
+        }
+        return placing(theme, edit, next, back.size() == 1 ? back.getFirst() : new Edit.Batch(back));
+    }
+
+    private static Edit undoPlaceOn(Theme theme, Edit.Placing edit, String canvas) {
+        Spot old = placed(theme, edit).onCanvas().get(canvas);
+        return old == null ? new Edit.DropPlaceOn(edit.scene(), edit.piece(), canvas) : new Edit.SetPlaceOn(edit.scene(), edit.piece(), canvas, old);
+    }
+
     /** Keeps the point that a hand-made place is anchored to; a first one gets the nearest. */
     private static Spot dragged(Placed placed, Canvas canvas, Box box) {
         Box frame = canvas.size().box();
-        Anchor anchor = placed.spot(canvas.shape()) instanceof Spot.Anchored held ? held.anchor() : Anchor.nearest(frame, box);
+        Anchor anchor = placed.spot(canvas) instanceof Spot.Anchored held ? held.anchor() : Anchor.nearest(frame, box);
         double unit = canvas.unit();
         return new Spot.Anchored(anchor, anchor.offsetX(frame, box) / unit, anchor.offsetY(frame, box) / unit, box.width() / unit, box.height() / unit);
     }

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.art.Pictures;
 import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
@@ -13,10 +15,12 @@ import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.core.theme.Zone;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -73,6 +77,32 @@ class FixTest {
     void aLockedPieceIsNotMovedByAFix() {
         Theme theme = applied(THEME, List.of(new Edit.SetBox("hide", "sightings", "wide", new Box(1800, 300, 300, 112)), new Edit.SetLocked("hide", "sightings", true)));
         assertThat(findings(theme).stream().filter(f -> f.kind() == Finding.Kind.OUTSIDE_CANVAS)).hasSize(2).allSatisfy(finding -> assertThat(finding.fix()).isEmpty());
+    }
+
+    /** A fix for one canvas shrank the camera on the main one. */
+    @Test
+    void fixingAllOnOneCanvasLeavesCanvasesOfOtherProportionsAsTheyAre() {
+        Theme theme = applied(THEME, List.of(new Edit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30)), new Edit.AddCanvas(9, Canvas.of("strip", "Strip 32:9", Size.of(3840, 1080), 30))));
+        Preflight.Repair repair = new Preflight(theme, LiveState.QUIET, Pictures.NONE).repair();
+        assertThat(repair.fixes()).isNotEmpty();
+        Theme fixed = applied(theme, List.of(repair.edit()));
+        for (String canvas : List.of("wide", "recording", "upright")) {
+            for (Scene scene : theme.scenes()) {
+                assertThat(boxes(fixed, scene.id(), canvas)).as("%s on %s", scene.name(), canvas).isEqualTo(boxes(theme, scene.id(), canvas));
+            }
+        }
+    }
+
+    /** Plates that met without hiding a word were not found. */
+    @Test
+    void twoWidgetsThatLieOverEachOtherAreFound() {
+        Theme theme = applied(THEME, List.of(new Edit.SetBox("hide", "sightings", "wide", new Box(1453, 760, 300, 112)), new Edit.SetBox("hide", "follower", "wide", new Box(1700, 800, 200, 112))));
+        assertThat(findings(theme)).filteredOn(finding -> finding.kind() == Finding.Kind.OVER_WORDS && finding.canvas().equals("wide")).isNotEmpty();
+    }
+
+    private static Map<String, Box> boxes(Theme theme, String scene, String canvas) {
+        return new Resolver(theme).resolve(theme.scene(scene).orElseThrow(), theme.canvas(canvas).orElseThrow(), LiveState.QUIET).placements().stream()
+                .collect(Collectors.toMap(placement -> placement.piece().id(), placement -> placement.box()));
     }
 
     @Test

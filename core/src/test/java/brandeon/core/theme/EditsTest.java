@@ -80,6 +80,7 @@ public class EditsTest {
                 new Edit.Reorder("hide", "band", 1),
                 new Edit.SetBox("hide", "band", "wide", new Box(10, 20, 300, 60)),
                 new Edit.SetSpot("hide", "band", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60)),
+                new Edit.SetPlaceOn("hide", "band", "recording", new Spot.InZone(Zone.TOP)),
                 new Edit.SetCorrection("hide", "band", Shape.SQUARE, new Spot.InZone(Zone.TOP)),
                 new Edit.SetHidden("hide", "band", Shape.UPRIGHT, true),
                 new Edit.SetManner("hide", "band", new Manner(12, true, false, 0.5, Blend.SCREEN)),
@@ -112,6 +113,21 @@ public class EditsTest {
                 new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(1))));
     }
 
+    /** A drag or a fix on a 4:3 canvas moved the same piece on the 16:9 one. */
+    @Test
+    void aPlaceByHandCountsForTheProportionsItWasMadeFor() {
+        Theme two = applied(THEME, new Edit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30))).theme();
+        Theme moved = applied(two, new Edit.SetBox("hide", "band", "old", new Box(10, 20, 300, 60))).theme();
+        Placed band = moved.scene("hide").orElseThrow().placed("band").orElseThrow();
+        assertThat(band.onCanvas()).containsOnlyKeys("old");
+        assertThat(band.corrections()).isEqualTo(two.scene("hide").orElseThrow().placed("band").orElseThrow().corrections());
+        Outcome.Applied wide = applied(moved, new Edit.SetBox("hide", "band", "wide", new Box(50, 20, 300, 60)));
+        assertThat(wide.theme().scene("hide").orElseThrow().placed("band").orElseThrow().onCanvas()).as("wide and recording are both 16:9").containsOnlyKeys("old", "wide", "recording");
+        assertThat(applied(wide.theme(), wide.inverse()).theme()).isEqualTo(moved);
+        Theme back = applied(moved, new Edit.DropPlaceOn("hide", "band", "old")).theme();
+        assertThat(back).isEqualTo(two);
+    }
+
     @ParameterizedTest
     @MethodSource("everyKindOfEdit")
     void theInverseGivesBackTheThemeAsItWas(Edit edit) {
@@ -131,7 +147,7 @@ public class EditsTest {
     @Test
     void theSampleHoldsEveryKindOfEditButThoseThatNeedAnother() {
         long kinds = everyKindOfEdit().map(Object::getClass).distinct().count();
-        assertThat(kinds).as("all but dropCorrection, dropMannerOn, dropPin and dropInlay, which need something to drop").isEqualTo(kinds(Edit.class) - 4);
+        assertThat(kinds).as("all but dropCorrection, dropPlaceOn, dropMannerOn, dropPin and dropInlay, which need something to drop").isEqualTo(kinds(Edit.class) - 5);
     }
 
     private static long kinds(Class<?> sealed) {

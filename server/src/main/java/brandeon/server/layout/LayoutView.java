@@ -29,9 +29,11 @@ record LayoutView(String scene, String canvas, Shape shape, int width, int heigh
 
     /**
      * @param box    before it is turned
-     * @param bounds around it as it stands
+     * @param bounds    around it as it stands
+     * @param corrected whether its place was made by hand, for the shape or the canvas
+     * @param onCanvas  whether for this canvas alone
      */
-    record PieceView(String id, String name, PieceKind kind, Box box, Box bounds, double turn, boolean corrected, boolean locked) {
+    record PieceView(String id, String name, PieceKind kind, Box box, Box bounds, double turn, boolean corrected, boolean onCanvas, boolean locked) {
     }
 
     /** @param index which of the piece's openings, from 0; @param turn degrees about (pivotX, pivotY) */
@@ -47,15 +49,15 @@ record LayoutView(String scene, String canvas, Shape shape, int width, int heigh
     static LayoutView of(Theme theme, ResolvedScene resolved) {
         Canvas canvas = resolved.canvas();
         return new LayoutView(resolved.scene().id(), canvas.id(), canvas.shape(), canvas.size().width(), canvas.size().height(), canvas.unit(), resolved.behind(),
-                resolved.placements().stream().map(placement -> piece(placement, canvas.shape())).toList(), openings(resolved),
+                resolved.placements().stream().map(placement -> piece(placement, canvas)).toList(), openings(resolved),
                 canvas.safe(SafeArea.ACTION), canvas.safe(SafeArea.GRAPHICS), ZonePlan.of(resolved.scene().role(), canvas, theme.lines()).dividers(),
                 resolved.scene().keepClear().stream().filter(area -> area.shape() == canvas.shape()).map(area -> new AreaView(area.id(), area.name(), canvas.pixels(area.box()))).toList(),
                 resolved.openings().stream().flatMap(opening -> opening.capture().regions().stream().map(region -> region(opening, region))).toList(),
                 SceneChecks.of(theme, resolved));
     }
 
-    private static PieceView piece(Placement placement, Shape shape) {
-        return new PieceView(placement.piece().id(), placement.piece().name(), placement.piece().kind(), placement.box(), placement.bounds(), placement.manner().turn(), placement.corrected(shape), placement.placed().locked());
+    private static PieceView piece(Placement placement, Canvas canvas) {
+        return new PieceView(placement.piece().id(), placement.piece().name(), placement.piece().kind(), placement.box(), placement.bounds(), placement.manner().turn(), placement.corrected(canvas), placement.placed().onCanvas().containsKey(canvas.id()), placement.placed().locked());
     }
 
     private static List<OpeningView> openings(ResolvedScene resolved) {

@@ -90,7 +90,7 @@ public final class Person {
     /** A piece in a zone, as it stands in a scene's stack. */
     public static String placed(String piece, String zone) {
         return """
-                {"piece":"%s","spot":{"by":"zone","zone":"%s"},"corrections":{},"hidden":[],"manner":{"turn":0,"mirrored":false,"flipped":false,"opacity":1,"blend":"NORMAL"},
+                {"piece":"%s","spot":{"by":"zone","zone":"%s"},"corrections":{},"onCanvas":{},"hidden":[],"manner":{"turn":0,"mirrored":false,"flipped":false,"opacity":1,"blend":"NORMAL"},
                 "manners":{},"texts":{},"group":"","locked":false}""".formatted(piece, zone);
     }
 

@@ -75,7 +75,7 @@ public final class Rearrangement {
 
     /**
      * @param from a canvas on which the scene stands as it should
-     * @param to   the canvas to arrange it for; the proposal counts for all canvases of its shape
+     * @param to   the canvas to arrange it for; the proposal counts for all canvases of its proportions
      */
     public static Proposal propose(Theme theme, Scene scene, Canvas from, Canvas to, LiveState live) {
         return new Rearrangement(theme, scene, from, to, live).proposal();
@@ -83,7 +83,7 @@ public final class Rearrangement {
 
     private Proposal proposal() {
         List<String> troubled = names(now);
-        if (troubled.isEmpty() || before.canvas().shape() == desk.to().shape()) {
+        if (troubled.isEmpty()) {
             return new Proposal(new Edit.Batch(List.of()), List.of(), troubled);
         }
         now.placements().stream().filter(placement -> troubled(now, placement)).forEach(placement -> released.add(placement.piece().id()));
@@ -103,8 +103,9 @@ public final class Rearrangement {
 
     private List<Edit> edits() {
         List<Edit> edits = new ArrayList<>();
-        places.forEach((piece, box) -> edits.add(new Edit.SetCorrection(scene.id(), piece, desk.to().shape(), anchored(box))));
-        leftOut.forEach(placement -> edits.add(new Edit.SetHidden(scene.id(), placement.piece().id(), desk.to().shape(), true)));
+        places.forEach((piece, box) -> edits.add(place(piece, box.snapped())));
+        // Hiding counts for the whole shape; where canvases of other proportions share it, what has no room stays where it is.
+        leftOut.stream().filter(_ -> alone()).forEach(placement -> edits.add(new Edit.SetHidden(scene.id(), placement.piece().id(), desk.to().shape(), true)));
         return edits;
     }
 
@@ -117,11 +118,19 @@ public final class Rearrangement {
         return on.placements().stream().filter(placement -> troubled(on, placement)).map(placement -> placement.piece().name()).toList();
     }
 
-    private Spot anchored(Box box) {
-        Box snapped = box.snapped();
+    /** A canvas that the theme does not have yet stands for its shape. */
+    private Edit place(String piece, Box box) {
+        if (theme.canvas(desk.to().id()).isPresent()) {
+            return new Edit.SetBox(scene.id(), piece, desk.to().id(), box);
+        }
         Box frame = desk.to().size().box();
-        Anchor anchor = Anchor.nearest(frame, snapped);
-        return new Spot.Anchored(anchor, anchor.offsetX(frame, snapped) / desk.unit(), anchor.offsetY(frame, snapped) / desk.unit(), snapped.width() / desk.unit(), snapped.height() / desk.unit());
+        Anchor anchor = Anchor.nearest(frame, box);
+        return new Edit.SetCorrection(scene.id(), piece, desk.to().shape(), new Spot.Anchored(anchor, anchor.offsetX(frame, box) / desk.unit(), anchor.offsetY(frame, box) / desk.unit(), box.width() / desk.unit(), box.height() / desk.unit()));
+    }
+
+    /** Whether all canvases of this shape have its proportions. */
+    private boolean alone() {
+        return theme.canvases().stream().filter(canvas -> canvas.shape() == desk.to().shape()).allMatch(desk.to()::sameProportions);
     }
 
     /** Out of the picture, or in the way of another piece. */
@@ -149,7 +158,7 @@ public final class Rearrangement {
 
     private boolean free(Placement placement) {
         Placed placed = placement.placed();
-        boolean byHand = placed.corrections().containsKey(desk.to().shape()) && !released.contains(placed.piece());
+        boolean byHand = placed.corrected(desk.to()) && !released.contains(placed.piece());
         return !scenery(placement) && !placed.locked() && !byHand && placed.shows(desk.to().shape());
     }
 
