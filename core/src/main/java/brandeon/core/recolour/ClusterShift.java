@@ -3,6 +3,7 @@ package brandeon.core.recolour;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Oklch;
 import brandeon.core.colour.Spaces;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -14,6 +15,10 @@ import java.util.List;
  * one of nearest lightness. Clusters are blended by the inverse of their distance (Shepard), which meets each main
  * colour's target exactly. Each cluster turns hue, scales that ratio and bends lightness so that black stays black,
  * white stays white and the main colour lands on its target.
+ *
+ * Along a seam between two main colours pixels are mixtures of both, as smoothing left them: a colour that lies on the
+ * straight way between two of them, in coded sRGB, becomes the same mixture of their two targets. The farther from every
+ * such way, the less of that.
  */
 public final class ClusterShift implements Mapping {
 
@@ -21,7 +26,14 @@ public final class ClusterShift implements Mapping {
     private static final double MET = 1e-6;
     private static final double DARK = 0.04;
 
+    /** How far from the way between two main colours a pixel still counts as a mixture, as a share of the range of a channel; some steps of the lattice of {@link Repaint}. */
+    private static final double SEAM = 0.09;
+
+    /** How much more the nearest of several ways counts than the next. */
+    private static final double DECIDES = 6;
+
     private final List<Shift> shifts;
+    private final List<Seam> seams;
 
     /** One cluster and where it goes. */
     public record Move(Colour from, Colour to) {
@@ -29,6 +41,51 @@ public final class ClusterShift implements Mapping {
 
     public ClusterShift(List<Move> moves) {
         shifts = moves.stream().map(Shift::of).toList();
+        List<Seam> ways = new ArrayList<>();
+        for (int i = 0; i < moves.size(); i++) {
+            for (int j = i + 1; j < moves.size(); j++) {
+                ways.add(Seam.of(moves.get(i), moves.get(j)));
+            }
+        }
+        seams = List.copyOf(ways);
+    }
+
+    private static double[] rgb(Colour colour) {
+        return new double[] {colour.red(), colour.green(), colour.blue()};
+    }
+
+    /** The way between two main colours. @param length squared */
+    private record Seam(double[] from, double[] to, double[] fromTarget, double[] toTarget, double length) {
+
+        static Seam of(Move one, Move other) {
+            double[] from = rgb(one.from());
+            double[] to = rgb(other.from());
+            double length = 0;
+            for (int c = 0; c < 3; c++) {
+                length += (to[c] - from[c]) * (to[c] - from[c]);
+            }
+            return new Seam(from, to, rgb(one.to()), rgb(other.to()), length);
+        }
+
+        /** Adds the mixture of its targets for a colour, weighted so that the nearest way decides; gives how near it is, 0 to 1. */
+        double add(double[] colour, double[] sum) {
+            double along = 0;
+            for (int c = 0; c < 3; c++) {
+                along += (colour[c] - from[c]) * (to[c] - from[c]);
+            }
+            double share = length == 0 ? 0 : Math.clamp(along / length, 0, 1);
+            double off = 0;
+            for (int c = 0; c < 3; c++) {
+                double d = colour[c] - from[c] - share * (to[c] - from[c]);
+                off += d * d;
+            }
+            double weight = Math.exp(-off / (SEAM * SEAM));
+            double decides = Math.pow(weight, DECIDES);
+            for (int c = 0; c < 3; c++) {
+                sum[c] += decides * (fromTarget[c] + share * (toTarget[c] - fromTarget[c]));
+            }
+            return weight;
+        }
     }
 
     private record Shift(double x, double y, double lightness, double cos, double sin, double ratio, double target) {
@@ -54,6 +111,27 @@ public final class ClusterShift implements Mapping {
 
     @Override
     public Colour apply(Colour colour) {
+        Colour shaded = shaded(colour);
+        double[] mixed = new double[3];
+        double sum = 0;
+        double nearest = 0;
+        for (Seam seam : seams) {
+            double weight = seam.add(rgb(colour), mixed);
+            sum += Math.pow(weight, DECIDES);
+            nearest = Math.max(nearest, weight);
+        }
+        if (nearest < MET) {
+            return shaded;
+        }
+        return new Colour(part(shaded.red(), mixed[0] / sum, nearest), part(shaded.green(), mixed[1] / sum, nearest), part(shaded.blue(), mixed[2] / sum, nearest), colour.alpha());
+    }
+
+    private static double part(double shaded, double mixed, double weight) {
+        return Math.clamp(shaded + (mixed - shaded) * weight, 0, 1);
+    }
+
+    /** As a shade of the main colours that it is near to. */
+    private Colour shaded(Colour colour) {
         Spaces.Oklab lab = Spaces.oklab(colour);
         double x = lab.a() / (lab.lightness() + DARK);
         double y = lab.b() / (lab.lightness() + DARK);

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How a picture is brought onto a brand: by which method, and each of its main colours onto which role.
@@ -37,6 +38,8 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
     private static final List<Role> CHROMATIC_ROLES = List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.GLOW, Role.EDGE);
     /** Darker colours with a hue are grounds, not accents. */
     private static final double DARK = 0.34;
+    /** Nearer than this to the colour that is keyed out, a main colour is that ground (chosen by looking, no source). */
+    private static final double KEYED = 8;
     /** Degrees within which two colours are shades of one (chosen by looking, no source). */
     private static final double SAME_HUE = 25;
 
@@ -59,10 +62,28 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
      * neutral ones stay.
      */
     public static Recolouring proposed(List<Cluster> clusters, boolean moving) {
+        return proposed(clusters, moving, Optional.empty());
+    }
+
+    /**
+     * The same for a picture whose ground is to be keyed out.
+     *
+     * @param key its colour, which has to stay as it is
+     */
+    public static Recolouring proposed(List<Cluster> clusters, boolean moving, Optional<Colour> key) {
+        List<Integer> keyed = IntStream.range(0, clusters.size()).filter(i -> key.filter(colour -> Difference.ciede2000(colour, clusters.get(i).colour()) < KEYED).isPresent()).boxed().toList();
+        if (!keyed.isEmpty()) {
+            // All others are coloured as if the ground were not there.
+            List<Integer> others = IntStream.range(0, clusters.size()).filter(i -> !keyed.contains(i)).boxed().toList();
+            Recolouring rest = proposed(others.stream().map(clusters::get).toList(), false);
+            Map<Integer, Role> roles = new TreeMap<>();
+            rest.roles().forEach((i, role) -> roles.put(others.get(i), role));
+            return new Recolouring(Method.SHIFT, roles, Stream.concat(keyed.stream(), rest.kept().stream().map(others::get)).toList());
+        }
         Map<Integer, Role> roles = new TreeMap<>();
         if (achromatic(clusters)) {
             clusters.stream().filter(Cluster::neutral).max(Comparator.comparingDouble(Recolouring::visible)).ifPresent(main -> roles.put(clusters.indexOf(main), Role.ACCENT));
-            return new Recolouring(Method.TINT, roles, List.of());
+            return new Recolouring(moving ? Method.FILTER : Method.TINT, roles, List.of());
         }
         List<Integer> kept = IntStream.range(0, clusters.size()).filter(i -> clusters.get(i).neutral()).boxed().toList();
         int next = 0;
@@ -108,7 +129,7 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
             return "Nothing is painted in this picture.";
         }
         if (achromatic(clusters)) {
-            return "White and grey do not change under a turn of hue, so it is tinted.";
+            return moving ? "White and grey do not change under a turn of hue, so it is toned and then coloured by a filter as it plays." : "White and grey do not change under a turn of hue, so it is tinted.";
         }
         return moving ? "It moves, so it is coloured by a filter as it plays." : "Each main colour goes to its own role; shading stays.";
     }

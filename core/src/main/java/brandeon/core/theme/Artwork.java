@@ -4,6 +4,7 @@ import brandeon.core.colour.Palette;
 import brandeon.core.opening.Openings;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.FilterChain;
+import brandeon.core.recolour.Recipe;
 import brandeon.core.recolour.Recolouring;
 import java.util.List;
 
@@ -27,14 +28,20 @@ public record Artwork(String id, String name, String file, String type, int widt
         }
     }
 
+    /** How it is coloured: what moves is filtered as it plays, whatever was chosen. */
+    public Recipe recipe(Palette palette) {
+        Recolouring way = moving ? new Recolouring(Recolouring.Method.FILTER, recolouring.roles(), recolouring.kept()) : recolouring;
+        return way.recipe(clusters, palette);
+    }
+
     /** Under which name painters find it in a brand's colours: its file and the recipe. */
     public String painted(Palette palette) {
-        return file + "-" + recolouring.recipe(clusters, palette).name();
+        return file + "-" + recipe(palette).name();
     }
 
     /** CSS filter functions for a picture that moves and so is coloured as it plays; empty for all others. */
     public String filter(Palette palette) {
-        return moving ? recolouring.recipe(clusters, palette).filter().map(FilterChain::css).orElse("") : "";
+        return moving ? recipe(palette).filter().map(FilterChain::css).orElse("") : "";
     }
 
     public boolean vector() {

@@ -97,6 +97,49 @@ class RecolourTest {
         }
     }
 
+    /** Where two colours meet, smoothing leaves their mixtures; each becomes the same mixture of the two results (ΔE was up to 33). */
+    @Test
+    void theSeamOfTwoColoursBecomesTheSeamOfTheirResults() {
+        Colour green = Colour.parse("#4f8f5b");
+        Colour amber = Colour.parse("#e8a33d");
+        for (List<ClusterShift.Move> moves : List.of(
+                List.of(new ClusterShift.Move(RED, green), new ClusterShift.Move(BLUE, amber)),
+                List.of(new ClusterShift.Move(RED, green), new ClusterShift.Move(BLUE, amber), new ClusterShift.Move(Colour.WHITE, Colour.WHITE), new ClusterShift.Move(Colour.BLACK, Colour.BLACK)))) {
+            BufferedImage seam = new BufferedImage(101, 1, BufferedImage.TYPE_INT_ARGB);
+            for (int x = 0; x <= 100; x++) {
+                Colour mixture = RED.withAlpha(x / 100.0).over(BLUE).rounded();
+                seam.setRGB(x, 0, 0xff000000 | Integer.parseInt(mixture.hex().substring(1), 16));
+            }
+            BufferedImage result = Repaint.of(seam, new ClusterShift(moves));
+            for (int x = 0; x <= 100; x++) {
+                assertThat(Difference.ciede2000(at(result, x, 0), green.withAlpha(x / 100.0).over(amber))).as("%d %% of %d colours", x, moves.size()).isLessThan(4);
+            }
+        }
+    }
+
+    /** Key-coloured ground was turned into the accent and could no longer be keyed. */
+    @Test
+    void aGroundThatIsKeyedOutStaysAsItIs() {
+        Colour key = Colour.parse("#00ff00");
+        List<Cluster> clusters = List.of(new Cluster(key, 0.6, false), new Cluster(RED, 0.3, false), new Cluster(Colour.WHITE, 0.1, true));
+        Recolouring proposed = Recolouring.proposed(clusters, false, java.util.Optional.of(key));
+        assertThat(proposed.roles()).containsExactlyInAnyOrderEntriesOf(Map.of(1, Role.ACCENT));
+        assertThat(Difference.ciede2000(proposed.recipe(clusters, REEDLIGHT).mapping().apply(key), key)).isLessThan(0.5);
+        assertThat(Recolouring.proposed(clusters, false).roles()).as("without a key it is a colour as any other").containsEntry(0, Role.ACCENT);
+    }
+
+    /** They were said to be tinted, and nothing was done to them. */
+    @Test
+    void movingWhiteArtIsTonedAndThenFiltered() {
+        List<Cluster> clusters = List.of(new Cluster(Colour.WHITE, 0.9, true), new Cluster(Colour.parse("#808080"), 0.1, true));
+        Recolouring proposed = Recolouring.proposed(clusters, true);
+        assertThat(proposed.method()).isEqualTo(Recolouring.Method.FILTER);
+        FilterChain chain = proposed.recipe(clusters, REEDLIGHT).filter().orElseThrow();
+        assertThat(chain.css()).matches("brightness\\([\\d.]+\\) sepia\\(1\\) hue-rotate.*");
+        assertThat(Difference.ciede2000(chain.apply(Colour.WHITE), REEDLIGHT.colour(Role.ACCENT))).isLessThan(2);
+        assertThat(chain.apply(Colour.BLACK).hex()).isEqualTo("#000000");
+    }
+
     /** Shades of one colour stay in their order and all take the target's hue. */
     @Test
     void shadingSurvives() {

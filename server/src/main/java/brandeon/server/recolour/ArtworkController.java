@@ -196,9 +196,9 @@ class ArtworkController {
     }
 
     private ArtworkView view(Artwork artwork, Palette palette) {
-        Mapping mapping = artwork.recolouring().recipe(artwork.clusters(), palette).mapping();
+        Mapping mapping = artwork.recipe(palette).mapping();
         List<Recolouring.Landing> landings = artwork.recolouring().landings(artwork.clusters(), palette, mapping);
-        return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
+        return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving(), artwork.openings().key()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
                 landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artwork.filter(palette), artwork.painted(palette), artwork.provenance().lacking());
     }
 

@@ -74,7 +74,7 @@ public class Artworks {
         // Kept in the transaction of the edit, so that nothing of a refused one stays.
         Themes.Draft draft = themes.edit(member, theme, before -> {
             String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
-            return new Edit.AddArtwork(before.artworks().size(), artwork(id, name.strip(), kept, file.type(), facts, Recolouring.proposed(facts.clusters(), facts.moving()), Provenance.UNKNOWN));
+            return new Edit.AddArtwork(before.artworks().size(), artwork(id, name.strip(), kept, file.type(), facts, Recolouring.proposed(facts.clusters(), facts.moving(), facts.openings().key()), Provenance.UNKNOWN));
         }, gesture);
         return draft.theme().artwork(id).orElseThrow();
     }

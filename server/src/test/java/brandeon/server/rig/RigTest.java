@@ -116,7 +116,8 @@ class RigTest {
         Person viewer = server.stranger(Role.VIEWER);
         assertThat(viewer.get("/api/rig").json().path("rig").path("programs")).isEmpty();
         assertThat(viewer.put("/api/rig", rig(0, SOURCE.formatted("", 640, "KEEP_RUNNING", "1"))).status()).isEqualTo(403);
-        assertThat(viewer.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\"}").status()).as("a theme of another workspace").isEqualTo(404);
+        assertThat(viewer.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\"}").status()).isEqualTo(403);
+        assertThat(server.stranger(Role.OPERATOR).post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\"}").status()).as("a theme of another workspace").isEqualTo(404);
     }
 
     private static String rig(long version, String sources) {
