@@ -46,13 +46,15 @@ public final class SvgPicture {
 
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final Set<String> ELEMENTS = Set.of("svg", "g", "defs", "path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "linearGradient", "radialGradient",
-            "stop", "clipPath", "mask", "use", "symbol", "title", "desc");
+            "stop", "clipPath", "mask", "use", "symbol", "marker", "pattern", "title", "desc");
     private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polyline", "polygon");
     private static final Set<String> PAINTS = Set.of("fill", "stroke", "stop-color", "color");
     private static final Set<String> ATTRIBUTES = Set.of("id", "d", "x", "y", "width", "height", "rx", "ry", "cx", "cy", "r", "fx", "fy", "x1", "y1", "x2", "y2", "points", "transform",
             "viewBox", "preserveAspectRatio", "offset", "gradientUnits", "gradientTransform", "spreadMethod", "clipPathUnits", "maskUnits", "maskContentUnits", "clip-path", "mask", "clip-rule",
             "fill-rule", "fill-opacity", "stroke-width", "stroke-opacity", "stroke-linecap", "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "stop-opacity",
-            "opacity", "display", "visibility", "paint-order", "href");
+            "opacity", "display", "visibility", "paint-order", "href",
+            "marker", "marker-start", "marker-mid", "marker-end", "markerWidth", "markerHeight", "markerUnits", "refX", "refY", "orient", "patternUnits", "patternContentUnits", "patternTransform",
+            "overflow", "vector-effect", "fr", "mask-type", "pathLength");
     private static final Pattern LOCAL = Pattern.compile("url\\(\\s*['\"]?#[\\w.-]+['\"]?\\s*\\)|#[\\w.-]+");
     private static final int MOST_ELEMENTS = 20_000;
     private static final int MOST_DEPTH = 60;
@@ -81,6 +83,7 @@ public final class SvgPicture {
         own.setAttribute("width", String.valueOf(width));
         own.setAttribute("height", String.valueOf(height));
         writeBlack(own, false);
+        SvgCost.require(own, width, height);
     }
 
     /** @throws IllegalArgumentException with a sentence that names line and reason when this is no SVG */
@@ -181,7 +184,7 @@ public final class SvgPicture {
             element.setAttribute("fill", Colour.BLACK.hex());
         }
         for (Element child : Xml.children(element)) {
-            if (!Set.of("defs", "symbol", "clipPath", "mask").contains(child.getLocalName())) {
+            if (!Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern").contains(child.getLocalName())) {
                 writeBlack(child, saidHere);
             }
         }

@@ -78,6 +78,54 @@ class SvgPictureTest {
         assertThatThrownBy(() -> read("<svg xmlns='http://www.w3.org/2000/svg'>" + "<g>".repeat(70) + "</g>".repeat(70) + "</svg>")).hasMessageContaining("too large");
     }
 
+    /** Each is a few kilobytes and would keep a painter busy for hours. */
+    @ParameterizedTest
+    @ValueSource(strings = {"USES", "STOPS", "TILES", "MARKERS", "DASHES", "ITSELF"})
+    void whatWouldCostTooMuchToPaintIsRefusedWithTheReason(String sort) {
+        StringBuilder inside = new StringBuilder();
+        String reason = "";
+        switch (sort) {
+            case "USES" -> {
+                inside.append("<g id='a0'><rect width='1' height='1'/></g>");
+                for (int i = 1; i < 40; i++) {
+                    inside.append("<g id='a").append(i).append("'><use href='#a").append(i - 1).append("'/><use href='#a").append(i - 1).append("'/></g>");
+                }
+                reason = "shapes once everything";
+            }
+            case "STOPS" -> {
+                inside.append("<linearGradient id='g'>").append("<stop offset='0.5' stop-color='red'/>".repeat(5000)).append("</linearGradient>");
+                reason = "5000 stops";
+            }
+            case "TILES" -> {
+                inside.append("<pattern id='p' width='0.001' height='0.001'><rect width='1' height='1'/></pattern><rect width='90' height='90' fill='url(#p)'/>");
+                reason = "shapes once everything";
+            }
+            case "MARKERS" -> {
+                inside.append("<marker id='m'>").append("<rect width='1' height='1'/>".repeat(100)).append("</marker><path marker-mid='url(#m)' d='M0 0").append(" 1 1 2 2".repeat(3000)).append("'/>");
+                reason = "shapes once everything";
+            }
+            case "DASHES" -> {
+                inside.append("<path stroke='red' stroke-dasharray='0.0001' d='M0 0H90'/>");
+                reason = "dashes too short";
+            }
+            default -> {
+                inside.append("<g id='a'><use href='#a'/></g>");
+                reason = "made of itself";
+            }
+        }
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 90 90'>" + inside + "</svg>";
+        assertThatThrownBy(() -> read(svg)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining(reason);
+    }
+
+    @Test
+    void markersPatternsAndClipsOfOrdinaryDrawingsAreKept() {
+        String text = read("""
+                <svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 90 90'><defs><marker id='m' refX='2' orient='auto'><path d='M0 0L4 2L0 4z'/></marker>
+                <pattern id='p' width='10' height='10' patternUnits='userSpaceOnUse'><circle r='3' fill='red'/></pattern><clipPath id='c'><rect width='40' height='40'/></clipPath></defs>
+                <path d='M0 0L40 40L80 0' stroke='red' marker-mid='url(#m)'/><rect width='90' height='90' fill='url(#p)' clip-path='url(#c)'/></svg>""").text();
+        assertThat(text).contains("<marker", "marker-mid=\"url(#m)\"", "<pattern", "fill=\"url(#p)\"", "clip-path=\"url(#c)\"", "orient=\"auto\"");
+    }
+
     private static SvgPicture read(String text) {
         return SvgPicture.read(text.getBytes(StandardCharsets.UTF_8));
     }
