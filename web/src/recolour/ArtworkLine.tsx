@@ -1,8 +1,11 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { Schemas } from "../api/client";
+import { answer, api, type Schemas } from "../api/client";
+import { sayProblem } from "../app/notices";
 import { ROLE_NAMES, type RoleName } from "../colour/useColours";
 import { useEdit, useThemeId } from "../theme/useTheme";
+import { OpeningsEditor } from "./OpeningsEditor";
 import { ProvenanceFields } from "./ProvenanceFields";
 
 type View = Schemas["ArtworkView"];
@@ -39,7 +42,7 @@ export function ArtworkLine({ view }: { view: View }) {
             </select>
             {changed ? <button className="underline" onClick={() => set(view.proposed)}>Back to the proposal</button> : <span className="text-faint">{view.reason}</span>}
           </div>
-          <FoundOpenings openings={artwork.openings} />
+          <FoundOpenings view={view} />
           {open && <ProvenanceFields provenance={artwork.provenance} columns={3} set={(provenance) => edit({ edit: "setProvenance", artwork: artwork.id, provenance })} />}
         </div>
       </div>
@@ -47,22 +50,39 @@ export function ArtworkLine({ view }: { view: View }) {
   );
 }
 
-const CONTOURS: Record<Schemas["FoundOpening"]["outline"], string> = { RECTANGLE: "rectangle", ROUNDED: "round corners", CUT_CORNERS: "cut corners", ELLIPSE: "ellipse", HEXAGON: "hexagon", SLANTED: "slanted", IRREGULAR: "irregular" };
+const CONTOURS: Record<Schemas["FoundOpening"]["outline"], string> = { RECTANGLE: "rectangle", ROUNDED: "round corners", CUT_CORNERS: "cut corners", ELLIPSE: "ellipse", HEXAGON: "hexagon", DIAMOND: "diamond", SLANTED: "slanted", IRREGULAR: "irregular" };
 
 /** Farther off than this, naming a common aspect says nothing. */
 const FAR_OFF = 0.05;
 
-/** What a capture could show through; nothing is said of pictures that are no frames. */
-function FoundOpenings({ openings }: { openings: Schemas["Openings"] }) {
-  if (openings.openings.length === 0) return null;
+/** Where captures show through it, and what is particular about that; of pictures that are no frames only the way to draw one. */
+function FoundOpenings({ view: { artwork, notes } }: { view: View }) {
+  const [drawing, setDrawing] = useState(false);
+  const { openings, drawn } = artwork;
+  const none = openings.openings.length === 0 && drawn === null;
   return (
-    <p className="mt-1 text-faint">
-      {openings.openings.map((found, i) => (
+    <div className="mt-1 text-faint">
+      {drawn === null ? openings.openings.map((found, i) => (
         <span key={i}>{i === 0 ? "Opening " : "; "}{found.box.width} × {found.box.height} at {found.box.x}, {found.box.y}: {CONTOURS[found.outline]}{found.corner >= 1 && ` of ${String(Math.round(found.corner))} px`}, {aspect(found)}</span>
-      ))}
-      {openings.key !== null && <span className="text-ochre"> {openings.reason}</span>}
-    </p>
+      )) : <span>{drawn.length === 0 ? "No opening" : drawn.length === 1 ? "One opening" : `${String(drawn.length)} openings`}, drawn by hand</span>}
+      {!none && ". "}
+      <button className="underline" onClick={() => setDrawing(true)}>{none ? "Draw an opening" : "Correct by hand"}</button>
+      {openings.key !== null && drawn === null && !artwork.moving && artwork.type !== "image/svg+xml" && <KeyRemoval artwork={artwork} />}
+      {!none && drawn === null && notes.map((note) => <p key={note} className="text-ochre">{note}</p>)}
+      {drawing && <OpeningsEditor artwork={artwork} notes={notes} close={() => setDrawing(false)} />}
+    </div>
   );
+}
+
+function KeyRemoval({ artwork }: { artwork: View["artwork"] }) {
+  const id = useThemeId();
+  const queries = useQueryClient();
+  const remove = useMutation({
+    mutationFn: () => answer(api.POST("/api/themes/{theme}/artworks/{id}/key-removal", { params: { path: { theme: id, id: artwork.id } } })),
+    onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ["theme", id] }), queries.invalidateQueries({ queryKey: ["artworks", id] })]),
+    onError: sayProblem,
+  });
+  return <button className="btn ml-2" disabled={remove.isPending} onClick={() => remove.mutate()}>{remove.isPending ? "Removing…" : `Remove ${artwork.openings.key ?? ""}`}</button>;
 }
 
 function aspect(found: Schemas["FoundOpening"]): string {

@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/artworks/{id}/key-removal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-artworks-id-key-removal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/undo": {
         parameters: {
             query?: never;
@@ -1097,6 +1113,7 @@ export interface components {
             moving: boolean;
             clusters: components["schemas"]["Cluster"][];
             openings: components["schemas"]["Openings"];
+            drawn: components["schemas"]["Cut"][] | null;
             recolouring: components["schemas"]["Recolouring"];
             provenance: components["schemas"]["Provenance"];
         };
@@ -1166,19 +1183,38 @@ export interface components {
             share: number;
             neutral: boolean;
         };
+        Cut: {
+            box: components["schemas"]["Box"];
+            /** @enum {string} */
+            outline: "RECTANGLE" | "ROUNDED" | "CUT_CORNERS" | "ELLIPSE" | "HEXAGON" | "DIAMOND" | "SLANTED" | "IRREGULAR";
+            /** Format: double */
+            corner: number;
+            edge: components["schemas"]["Share"][];
+            /** Format: double */
+            soft: number;
+            bare: boolean;
+        };
         FoundOpening: {
             box: components["schemas"]["Box"];
             inner: components["schemas"]["Box"];
             /** Format: int64 */
             area: number;
             /** @enum {string} */
-            outline: "RECTANGLE" | "ROUNDED" | "CUT_CORNERS" | "ELLIPSE" | "HEXAGON" | "SLANTED" | "IRREGULAR";
+            outline: "RECTANGLE" | "ROUNDED" | "CUT_CORNERS" | "ELLIPSE" | "HEXAGON" | "DIAMOND" | "SLANTED" | "IRREGULAR";
             /** Format: double */
             corner: number;
             /** @enum {string} */
             aspect: "A16_9" | "A16_10" | "A4_3" | "A3_2" | "A5_4" | "A1_1" | "A21_9" | "A9_16" | "A3_4" | "A2_3";
             /** Format: double */
             aspectOff: number;
+            edge: components["schemas"]["Share"][];
+            /** Format: double */
+            soft: number;
+            /** Format: double */
+            pane: number;
+            /** Format: double */
+            slit: number;
+            bare: boolean;
         };
         Gradient: {
             stops: ("GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD")[];
@@ -1318,6 +1354,12 @@ export interface components {
             stack: components["schemas"]["Placed"][];
             keepClear: components["schemas"]["KeepClear"][];
         };
+        Share: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         Size: {
             /** Format: int32 */
             width: number;
@@ -1411,6 +1453,7 @@ export interface components {
             filter: string;
             state: string;
             lacking: string[];
+            notes: string[];
         };
         Landing: {
             /** Format: int32 */
@@ -1527,7 +1570,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1621,6 +1664,15 @@ export interface components {
              */
             edit: "dropMannerOn";
         };
+        DropOpenings: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropOpenings";
+        };
         DropPin: Omit<components["schemas"]["Edit"], "edit"> & {
             /** @enum {string} */
             role: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
@@ -1684,7 +1736,7 @@ export interface components {
         };
         Fix: {
             does: string;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
         };
         MoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -1837,6 +1889,15 @@ export interface components {
             theme: components["schemas"]["ThemeView"];
             done: string[];
             left: components["schemas"]["Finding"][];
+        };
+        ReplaceArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: components["schemas"]["Artwork"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "replaceArtwork";
         };
         SetAlert: Omit<components["schemas"]["Edit"], "edit"> & {
             rule: components["schemas"]["AlertRule"];
@@ -2067,6 +2128,16 @@ export interface components {
              * @enum {string}
              */
             edit: "setMustShow";
+        };
+        SetOpenings: Omit<components["schemas"]["Edit"], "edit"> & {
+            artwork: string;
+            openings: components["schemas"]["Cut"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setOpenings";
         };
         SetPieceCaptures: Omit<components["schemas"]["Edit"], "edit"> & {
             piece: string;
@@ -2319,7 +2390,7 @@ export interface components {
             theme: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Align: Omit<components["schemas"]["Arranging"], "arrange"> & {
@@ -2638,7 +2709,7 @@ export interface components {
         ProposalView: {
             from: string;
             changes: boolean;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
             leftOut: string[];
             troubled: string[];
         };
@@ -3160,6 +3231,29 @@ export interface operations {
         responses: {
             /** @description Created */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArtworkView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-artworks-id-key-removal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,6 +1,7 @@
 package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Share;
 import brandeon.core.motion.Pose;
 import brandeon.core.motion.Track;
 import brandeon.core.text.Measure;
@@ -43,14 +44,14 @@ public final class Mirror {
     /** A piece turned left to right, with its movements and openings. */
     public static PieceArt across(double axis, PieceArt art) {
         return new PieceArt(across(axis, art.marks()), art.tracks().stream().map(track -> track.with(track.keys().stream().map(key -> key(2 * axis, key)).toList())).toList(),
-                art.openings().stream().map(o -> o.at(new Box(2 * axis - o.box().right(), o.box().y(), o.box().width(), o.box().height()).snapped())).toList());
+                art.openings().stream().map(o -> o.at(new Box(2 * axis - o.box().right(), o.box().y(), o.box().width(), o.box().height()).snapped(), share -> new Share(1 - share.x(), share.y()))).toList());
     }
 
     /** A piece turned upside down, with its movements and openings. */
     public static PieceArt over(double axis, PieceArt art) {
         return new PieceArt(over(axis, art.marks()), art.tracks().stream().map(track -> track.with(track.keys().stream()
                         .map(k -> new Track.Key(k.offset(), k.x(), -k.y(), -k.turn(), k.scale(), k.pivotX(), 2 * axis - k.pivotY(), k.opacity())).toList())).toList(),
-                art.openings().stream().map(o -> o.at(new Box(o.box().x(), 2 * axis - o.box().bottom(), o.box().width(), o.box().height()).snapped())).toList());
+                art.openings().stream().map(o -> o.at(new Box(o.box().x(), 2 * axis - o.box().bottom(), o.box().width(), o.box().height()).snapped(), share -> new Share(share.x(), 1 - share.y()))).toList());
     }
 
     /** @param a twice the axis */

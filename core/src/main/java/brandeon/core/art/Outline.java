@@ -1,8 +1,11 @@
 package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
+import java.awt.BasicStroke;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
 import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -88,6 +91,20 @@ public record Outline(List<Step> steps) {
                 .line(box.x() + quarter, box.bottom()).line(box.x(), box.centreY()).close().outline();
     }
 
+    /** A closed path from corner to corner. */
+    public static Outline polygon(List<Line> corners) {
+        Pen pen = pen();
+        for (int i = 0; i < corners.size(); i++) {
+            Line corner = corners.get(i);
+            if (i == 0) {
+                pen.move(corner.x(), corner.y());
+            } else {
+                pen.line(corner.x(), corner.y());
+            }
+        }
+        return pen.close().outline();
+    }
+
     public static Outline circle(double x, double y, double radius) {
         return rounded(new Box(x - radius, y - radius, 2 * radius, 2 * radius), radius);
     }
@@ -97,6 +114,37 @@ public record Outline(List<Step> steps) {
         List<Step> all = new ArrayList<>(steps);
         all.addAll(other.steps);
         return new Outline(all);
+    }
+
+    /** A closed path with its edge moved outwards, corners mitred up to four times that. @param by in pixels; 0 and below leave it as it is */
+    public Outline grown(double by) {
+        if (by <= 0) {
+            return this;
+        }
+        Area area = new Area(path());
+        area.add(new Area(new BasicStroke((float) (2 * by), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 4).createStrokedShape(path())));
+        return of(area);
+    }
+
+    private static Outline of(java.awt.Shape shape) {
+        Pen pen = pen();
+        double[] at = new double[6];
+        double x = 0;
+        double y = 0;
+        for (PathIterator steps = shape.getPathIterator(null); !steps.isDone(); steps.next()) {
+            int step = steps.currentSegment(at);
+            switch (step) {
+                case PathIterator.SEG_MOVETO -> pen.move(at[0], at[1]);
+                case PathIterator.SEG_LINETO -> pen.line(at[0], at[1]);
+                case PathIterator.SEG_QUADTO -> pen.curve(x + (at[0] - x) * 2 / 3, y + (at[1] - y) * 2 / 3, at[2] + (at[0] - at[2]) * 2 / 3, at[3] + (at[1] - at[3]) * 2 / 3, at[2], at[3]);
+                case PathIterator.SEG_CUBICTO -> pen.curve(at[0], at[1], at[2], at[3], at[4], at[5]);
+                default -> pen.close();
+            }
+            int last = step == PathIterator.SEG_CUBICTO ? 4 : step == PathIterator.SEG_QUADTO ? 2 : 0;
+            x = at[last];
+            y = at[last + 1];
+        }
+        return pen.outline();
     }
 
     /** Every place multiplied, about the origin. */

@@ -12,6 +12,7 @@ import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
+import brandeon.core.canvas.Share;
 import brandeon.core.colour.Palette;
 import brandeon.core.colour.Role;
 import brandeon.core.layout.ResolvedScene.Failed;
@@ -22,6 +23,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.motion.Pose;
 import brandeon.core.text.Amount;
 import brandeon.core.text.Message;
+import brandeon.core.opening.FoundOpening;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Capture;
 import brandeon.core.theme.Inlay;
@@ -46,6 +48,8 @@ import java.util.Optional;
  * One resolver holds one theme; it derives the palette once and may be shared by threads.
  */
 public final class Resolver {
+
+    private static final List<Share> DIAMOND = List.of(new Share(0.5, 0), new Share(1, 0.5), new Share(0.5, 1), new Share(0, 0.5));
 
     /** When a transition clip begins that nobody plays: the first instant that is a start. */
     private static final long FIRST = 1;
@@ -153,15 +157,18 @@ public final class Resolver {
     private static List<Opening> openings(Artwork artwork, Box place, double unit) {
         double across = place.width() / artwork.width();
         double down = place.height() / artwork.height();
-        return artwork.openings().openings().stream().map(found -> {
-            Box box = new Box(place.x() + found.box().x() * across, place.y() + found.box().y() * down, found.box().width() * across, found.box().height() * down).snapped();
-            Opening.Shape shape = switch (found.outline()) {
+        return artwork.cuts().stream().map(cut -> {
+            Box box = new Box(place.x() + cut.box().x() * across, place.y() + cut.box().y() * down, cut.box().width() * across, cut.box().height() * down).snapped();
+            List<Share> edge = cut.outline() == FoundOpening.Contour.DIAMOND && cut.edge().isEmpty() ? DIAMOND : cut.edge();
+            Opening.Shape shape = edge.isEmpty() ? switch (cut.outline()) {
                 case CUT_CORNERS -> Opening.Shape.CUT;
                 case ELLIPSE -> Opening.Shape.ELLIPSE;
                 case HEXAGON -> Opening.Shape.HEXAGON;
-                case RECTANGLE, ROUNDED, SLANTED, IRREGULAR -> Opening.Shape.RECTANGLE;
-            };
-            return new Opening(box, shape, found.corner() * Math.min(across, down), Math.max(1, Math.rint(Ring.BLEED * unit)), false);
+                case RECTANGLE, ROUNDED, SLANTED, DIAMOND, IRREGULAR -> Opening.Shape.RECTANGLE;
+            } : Opening.Shape.FREE;
+            // A capture ends where the picture is solid, or its own edge would be seen through the fade.
+            double soft = cut.soft() < 1 ? 0 : Math.ceil(cut.soft() * Math.max(across, down)) + 1;
+            return new Opening(box, shape, cut.corner() * Math.min(across, down), edge, Math.max(Math.max(1, Math.rint(Ring.BLEED * unit)), soft), cut.bare());
         }).toList();
     }
 

@@ -14,6 +14,8 @@ final class Contours {
 
     private static final double NEAR = 1.0;
     private static final double NEAR_SHARE = 0.006;
+    /** Share of the box by which a hexagon must be larger than the diamond in it, which is half of the box. */
+    private static final double LEAST_SIDE = 0.12;
     /** Corners below this radius, in pixels, are what smoothing leaves of square ones. */
     private static final double SQUARE = 2.5;
     /** Share of a square that a quarter circle in it leaves free. */
@@ -38,6 +40,7 @@ final class Contours {
         double radius = Math.min(Math.sqrt(Math.max(0, missing) / 4 / ROUND_MISSING), Math.min(width, height) / 2);
         double cut = Math.min(Math.sqrt(Math.max(0, missing) / 2), Math.min(width, height) / 2);
         Match square = both(Contour.RECTANGLE, 0, spans, width, _ -> 0);
+        Match diamond = both(Contour.DIAMOND, 0, spans, width, y -> width / 2 * Math.abs(y - height / 2) / (height / 2));
         Match best = Stream.of(
                 square,
                 both(Contour.ROUNDED, radius, spans, width, y -> round(radius, Math.min(y, height - y))),
@@ -47,10 +50,15 @@ final class Contours {
                 both(Contour.HEXAGON, 0, spans, width, y -> missing / height * 2 * Math.abs(y - height / 2) / height),
                 // Points above and below: four triangles of half the width.
                 both(Contour.HEXAGON, 0, spans, width, y -> Math.max(0, width / 2 * (1 - Math.min(y, height - y) / Math.max(1, missing / width)))),
+                diamond,
                 slanted(spans, width, missing / height)).min(Comparator.comparingDouble(Match::miss)).orElseThrow();
         boolean squareEnough = best.contour() == Contour.ROUNDED || best.contour() == Contour.CUT_CORNERS;
         if (squareEnough && best.corner() < SQUARE) {
             best = square;
+        }
+        // A hexagon two of whose sides are only what smoothing leaves of a point is a diamond.
+        if (best.contour() == Contour.HEXAGON && width * height - 2 * missing < LEAST_SIDE * width * height) {
+            best = diamond;
         }
         return best.miss() <= Math.max(NEAR, NEAR_SHARE * width) ? best : new Match(Contour.IRREGULAR, 0, best.miss());
     }

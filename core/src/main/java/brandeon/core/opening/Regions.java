@@ -2,6 +2,7 @@ package brandeon.core.opening;
 
 import brandeon.core.canvas.Box;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.function.IntPredicate;
 
@@ -38,17 +39,22 @@ final class Regions {
     }
 
     static Regions of(int[] argb, int width, int height, IntPredicate matches) {
+        return at(width, height, at -> matches.test(argb[at]));
+    }
+
+    /** @param matches asked with places counted row by row */
+    static Regions at(int width, int height, IntPredicate matches) {
         List<Run> runs = new ArrayList<>();
         int[] firstOfRow = new int[height + 1];
         for (int y = 0; y < height; y++) {
             firstOfRow[y] = runs.size();
             int x = 0;
             while (x < width) {
-                if (matches.test(argb[y * width + x])) {
+                if (matches.test(y * width + x)) {
                     int from = x;
                     do {
                         x++;
-                    } while (x < width && matches.test(argb[y * width + x]));
+                    } while (x < width && matches.test(y * width + x));
                     runs.add(new Run(y, from, x));
                 } else {
                     x++;
@@ -138,6 +144,19 @@ final class Regions {
             spans.add(new Span(left[row], right[row]));
         }
         return spans;
+    }
+
+    /** The pixels of a region, row by row within its box. */
+    BitSet pixels(Region region) {
+        int width = (int) region.box().width();
+        BitSet pixels = new BitSet(width * (int) region.box().height());
+        for (int i = region.label(); i < runs.size() && runs.get(i).y() < region.box().bottom(); i++) {
+            if (labels[i] == region.label()) {
+                int row = (runs.get(i).y() - (int) region.box().y()) * width - (int) region.box().x();
+                pixels.set(row + runs.get(i).from(), row + runs.get(i).to());
+            }
+        }
+        return pixels;
     }
 
     /** The largest upright rectangle that lies wholly inside a region (largest rectangle under a histogram, row by row). */

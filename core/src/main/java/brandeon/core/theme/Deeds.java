@@ -60,6 +60,9 @@ public final class Deeds {
             case Edit.SetFaceProvenance _, Edit.SetProvenance _ -> "Said where something is from";
             case Edit.AddArtwork e -> "Added the picture " + e.artwork().name();
             case Edit.RemoveArtwork _ -> "Removed a picture";
+            case Edit.SetOpenings _ -> "Drew the openings of a picture";
+            case Edit.DropOpenings _ -> "Took the openings of a picture as found";
+            case Edit.ReplaceArtwork e -> "Replaced the picture " + e.artwork().name();
             case Edit.SetRecolouring _ -> "Recoloured a picture";
         };
     }

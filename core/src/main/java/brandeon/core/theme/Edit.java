@@ -10,6 +10,7 @@ import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
+import brandeon.core.opening.Cut;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -92,6 +93,9 @@ import java.util.stream.Stream;
     @Type(value = Edit.AddArtwork.class, name = "addArtwork"),
     @Type(value = Edit.RemoveArtwork.class, name = "removeArtwork"),
     @Type(value = Edit.SetRecolouring.class, name = "setRecolouring"),
+    @Type(value = Edit.SetOpenings.class, name = "setOpenings"),
+    @Type(value = Edit.DropOpenings.class, name = "dropOpenings"),
+    @Type(value = Edit.ReplaceArtwork.class, name = "replaceArtwork"),
     @Type(value = Edit.SetProvenance.class, name = "setProvenance"),
     @Type(value = Edit.Batch.class, name = "batch")})
 public sealed interface Edit {
@@ -372,6 +376,21 @@ public sealed interface Edit {
     }
 
     record SetRecolouring(String artwork, Recolouring recolouring) implements Edit {
+    }
+
+    /** Where captures go behind a picture, drawn by hand; none is possible. */
+    record SetOpenings(String artwork, List<Cut> openings) implements Edit {
+        public SetOpenings {
+            openings = List.copyOf(openings);
+        }
+    }
+
+    /** Back to the openings that were found in the picture. */
+    record DropOpenings(String artwork) implements Edit {
+    }
+
+    /** Another file in the place of a picture with the same id; pieces that show it go on with that. */
+    record ReplaceArtwork(Artwork artwork) implements Edit {
     }
 
     record SetProvenance(String artwork, Provenance provenance) implements Edit {

@@ -6,6 +6,7 @@ import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
+import brandeon.core.opening.Cut;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import java.util.ArrayList;
@@ -52,13 +53,14 @@ public final class Edits {
             case Edit.SetMood(Mood mood) -> earlier instanceof Edit.SetMood e && e.mood().id().equals(mood.id());
             case Edit.ChooseMood _ -> earlier instanceof Edit.ChooseMood;
             case Edit.SetRecolouring(String id, Recolouring _) -> earlier instanceof Edit.SetRecolouring e && e.artwork().equals(id);
+            case Edit.SetOpenings(String id, List<Cut> _) -> earlier instanceof Edit.SetOpenings e && e.artwork().equals(id);
             case Edit.SetFaceProvenance(Face face, Provenance _) -> earlier instanceof Edit.SetFaceProvenance e && e.face().equals(face);
             case Edit.SetProvenance(String id, Provenance _) -> earlier instanceof Edit.SetProvenance e && e.artwork().equals(id);
             case Edit.SetText(String piece, String field, String _) -> earlier instanceof Edit.SetText e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetInlay(String piece, Inlay _) -> earlier instanceof Edit.SetInlay e && e.piece().equals(piece);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
-            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddScene _, Edit.RemoveScene _,
+            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.ReplaceArtwork _, Edit.DropOpenings _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddScene _, Edit.RemoveScene _,
                     Edit.RenameScene _, Edit.MoveScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.SetPieceCaptures _, Edit.SetMustShow _, Edit.DropInlay _,
                     Edit.DropText _, Edit.DropFigure _, Edit.SetAlert _, Edit.DropAlert _ -> false;
             case Edit.Batch(List<Edit> edits) -> earlier instanceof Edit.Batch before && overridesAll(edits, before.edits());
@@ -184,6 +186,9 @@ public final class Edits {
                 Artwork old = artwork(theme, id);
                 yield done(withArtwork(theme, old.with(recolouring)), new Edit.SetRecolouring(id, old.recolouring()));
             }
+            case Edit.SetOpenings(String id, List<Cut> openings) -> drawn(theme, id, Optional.of(openings));
+            case Edit.DropOpenings(String id) -> drawn(theme, id, Optional.empty());
+            case Edit.ReplaceArtwork(Artwork artwork) -> done(withArtwork(theme, artwork), new Edit.ReplaceArtwork(artwork(theme, artwork.id())));
             case Edit.SetProvenance(String id, Provenance provenance) -> {
                 Artwork old = artwork(theme, id);
                 yield done(withArtwork(theme, old.with(provenance)), new Edit.SetProvenance(id, old.provenance()));
@@ -259,6 +264,11 @@ public final class Edits {
 
     private static Edit undoInlay(Theme theme, String piece) {
         return piece(theme, piece).inlay().<Edit>map(old -> new Edit.SetInlay(piece, old)).orElseGet(() -> new Edit.DropInlay(piece));
+    }
+
+    private static Outcome.Applied drawn(Theme theme, String id, Optional<List<Cut>> openings) {
+        Artwork old = artwork(theme, id);
+        return done(withArtwork(theme, old.with(openings)), old.drawn().<Edit>map(before -> new Edit.SetOpenings(id, before)).orElseGet(() -> new Edit.DropOpenings(id)));
     }
 
     private static Theme withArtwork(Theme theme, Artwork changed) {

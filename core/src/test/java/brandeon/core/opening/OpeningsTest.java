@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Share;
 import java.awt.AlphaComposite;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -39,6 +40,8 @@ class OpeningsTest {
                 Arguments.of("cut corners", path(130, 60, 710, 60, 740, 90, 740, 390, 710, 420, 130, 420, 100, 390, 100, 90), FoundOpening.Contour.CUT_CORNERS, 30, Aspect.A16_9),
                 Arguments.of("hexagon, points at the sides", path(100, 250, 200, 80, 500, 80, 600, 250, 500, 420, 200, 420), FoundOpening.Contour.HEXAGON, 0, Aspect.A3_2),
                 Arguments.of("hexagon, points above and below", path(300, 40, 480, 140, 480, 340, 300, 440, 120, 340, 120, 140), FoundOpening.Contour.HEXAGON, 0, Aspect.A1_1),
+                Arguments.of("diamond", path(350, 60, 600, 260, 350, 460, 100, 260), FoundOpening.Contour.DIAMOND, 0, Aspect.A5_4),
+                Arguments.of("diamond, wide", path(400, 100, 720, 240, 400, 380, 80, 240), FoundOpening.Contour.DIAMOND, 0, Aspect.A21_9),
                 Arguments.of("slanted", path(180, 60, 700, 60, 620, 420, 100, 420), FoundOpening.Contour.SLANTED, 0, Aspect.A16_10),
                 Arguments.of("a star", path(400, 40, 450, 190, 610, 190, 480, 290, 530, 440, 400, 350, 270, 440, 320, 290, 190, 190, 350, 190), FoundOpening.Contour.IRREGULAR, 0, Aspect.A1_1));
     }
@@ -53,7 +56,7 @@ class OpeningsTest {
             FoundOpening opening = found.openings().getFirst();
             Rectangle2D expected = shape.getBounds2D();
             // Sharp tips are thinner than half a pixel, and a blur takes more of them; elsewhere its middle is where the edge was.
-            double off = contour == FoundOpening.Contour.IRREGULAR ? soft ? 12 : 3 : soft && (contour == FoundOpening.Contour.HEXAGON || contour == FoundOpening.Contour.SLANTED || contour == FoundOpening.Contour.ELLIPSE) ? 5 : 1;
+            double off = contour == FoundOpening.Contour.IRREGULAR ? soft ? 12 : 3 : soft && (contour == FoundOpening.Contour.HEXAGON || contour == FoundOpening.Contour.DIAMOND || contour == FoundOpening.Contour.SLANTED || contour == FoundOpening.Contour.ELLIPSE) ? 5 : 1;
             assertThat(opening.box().x()).as("left, soft %s", soft).isCloseTo(expected.getX(), within(off));
             assertThat(opening.box().y()).as("top, soft %s", soft).isCloseTo(expected.getY(), within(off));
             assertThat(opening.box().right()).isCloseTo(expected.getMaxX(), within(off));
@@ -66,6 +69,110 @@ class OpeningsTest {
             }
             assertThat(opening.aspect()).isEqualTo(aspect);
         }
+    }
+
+    /** The area of a polygon is the surveyor's formula over its corners (common practice, no source), not the tracing's own count. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("shapes")
+    void whatIsNoRegularShapeComesWithItsOwnContour(String name, Shape shape, FoundOpening.Contour contour, double corner, Aspect aspect) {
+        FoundOpening opening = Openings.in(frame(840, 480, shape)).openings().getFirst();
+        boolean regular = List.of(FoundOpening.Contour.RECTANGLE, FoundOpening.Contour.ROUNDED, FoundOpening.Contour.CUT_CORNERS, FoundOpening.Contour.ELLIPSE).contains(contour);
+        if (regular) {
+            assertThat(opening.edge()).isEmpty();
+            return;
+        }
+        double twice = 0;
+        for (int i = 0; i < opening.edge().size(); i++) {
+            Share a = opening.edge().get(i);
+            Share b = opening.edge().get((i + 1) % opening.edge().size());
+            twice += a.x() * b.y() - b.x() * a.y();
+        }
+        assertThat(Math.abs(twice) / 2 * opening.box().area()).isCloseTo(opening.area(), within(0.012 * opening.area()));
+        assertThat(opening.edge().size()).as("as few corners as it needs").isLessThan(40);
+        for (Share at : opening.edge()) {
+            double x = opening.box().x() + at.x() * opening.box().width();
+            double y = opening.box().y() + at.y() * opening.box().height();
+            assertThat(shape.intersects(x - 2, y - 2, 4, 4) && !shape.contains(x - 2, y - 2, 4, 4)).as("%s, %s lies on the edge", x, y).isTrue();
+        }
+    }
+
+    @Test
+    void aThinSlitDoesNotOpenAFrameAndItsBorderIsNoOpening() {
+        BufferedImage image = new BufferedImage(960, 540, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(new Color(0x00c040));
+        graphics.fillRect(60, 40, 840, 460);
+        clear(graphics, new Rectangle2D.Double(100, 80, 760, 380));
+        clear(graphics, new Rectangle2D.Double(470, 0, 4, 100));
+        Openings found = Openings.in(image);
+        assertThat(found.openings()).singleElement().satisfies(opening -> {
+            assertThat(opening.box()).as("the opening, not the green border around it").isEqualTo(new Box(100, 80, 760, 380));
+            assertThat(opening.outline()).isEqualTo(FoundOpening.Contour.RECTANGLE);
+        });
+        assertThat(found.key()).isEmpty();
+        assertThat(found.notes()).singleElement().asString().contains("slit", "taken as closed");
+        clear(graphics, new Rectangle2D.Double(400, 0, 160, 100));
+        assertThat(Openings.in(image).openings()).as("a gap of 160 px is no slit, and the green border still no opening").isEmpty();
+    }
+
+    @Test
+    void aPictureWithSeeThroughGroundIsNotSaidToHaveNone() {
+        BufferedImage image = new BufferedImage(640, 360, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(BARK);
+        graphics.fillRect(40, 30, 560, 300);
+        graphics.setColor(new Color(0xff00ff));
+        graphics.fillRect(80, 60, 480, 240);
+        Openings found = Openings.in(image);
+        assertThat(found.openings()).singleElement().satisfies(opening -> assertThat(opening.box()).isEqualTo(new Box(80, 60, 480, 240)));
+        assertThat(found.reason()).startsWith("Only the ground around this picture is see-through").contains("#ff00ff");
+    }
+
+    @Test
+    void aPaneOverTheOpeningIsSaid() {
+        for (double covers : new double[] {0.4, 0.7}) {
+            BufferedImage image = frame(640, 360, new Rectangle2D.Double(80, 60, 480, 240));
+            Graphics2D graphics = image.createGraphics();
+            graphics.setColor(new Color(20, 40, 60, (int) Math.round(255 * covers)));
+            graphics.fillRect(80, 60, 480, 240);
+            Openings found = Openings.in(image);
+            assertThat(found.openings()).as("pane of %s", covers).singleElement().satisfies(opening -> {
+                assertThat(opening.pane()).isCloseTo(covers, within(0.01));
+                assertThat(opening.box()).isEqualTo(new Box(80, 60, 480, 240));
+            });
+            assertThat(found.notes()).singleElement().asString().contains(String.format(java.util.Locale.ROOT, "%.0f %%", covers * 100));
+        }
+    }
+
+    @Test
+    void aSoftEdgeIsMeasuredToWhereThePictureIsSolid() {
+        BufferedImage image = new BufferedImage(640, 360, BufferedImage.TYPE_INT_ARGB);
+        for (int y = 0; y < 360; y++) {
+            for (int x = 0; x < 640; x++) {
+                // Solid from 20 pixels outside the middle of the edge, free from 20 inside.
+                double inside = Math.min(Math.min(x + 0.5 - 100, 540 - x - 0.5), Math.min(y + 0.5 - 80, 280 - y - 0.5));
+                image.setRGB(x, y, (int) Math.round(255 * Math.clamp(0.5 - inside / 40, 0, 1)) << 24 | 0x4a3a2c);
+            }
+        }
+        Openings found = Openings.in(image);
+        assertThat(found.openings().getFirst().box()).isEqualTo(new Box(100, 80, 440, 200));
+        assertThat(found.openings().getFirst().soft()).isCloseTo(20, within(2.0));
+        assertThat(found.notes()).singleElement().asString().contains("fades");
+        assertThat(Openings.in(frame(640, 360, new Rectangle2D.Double(100, 80, 440, 200))).openings().getFirst().soft()).isLessThan(1.5);
+    }
+
+    @Test
+    void aRingWithFreeCornersNeedsAMaskAndAMattedOneDoesNot() {
+        Shape hole = path(200, 40, 440, 180, 200, 320, 60, 180);
+        assertThat(Openings.in(frame(640, 360, hole)).openings().getFirst().bare()).isFalse();
+        BufferedImage ring = new BufferedImage(640, 360, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = ring.createGraphics();
+        graphics.setColor(BARK);
+        graphics.fill(path(200, 20, 480, 180, 200, 340, 20, 180));
+        clear(graphics, hole);
+        Openings found = Openings.in(ring);
+        assertThat(found.openings().getFirst().bare()).isTrue();
+        assertThat(found.notes()).anyMatch(note -> note.contains("mask"));
     }
 
     @Test

@@ -12,6 +12,7 @@ import brandeon.core.theme.Provenance;
 import brandeon.core.theme.Theme;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -42,6 +43,6 @@ class ProvenanceChecksTest {
     }
 
     private static Artwork picture(String name, Provenance provenance) {
-        return new Artwork(name, name, "ab".repeat(32), "image/png", 9, 9, false, List.of(), Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), provenance);
+        return new Artwork(name, name, "ab".repeat(32), "image/png", 9, 9, false, List.of(), Openings.NONE, Optional.empty(), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), provenance);
     }
 }

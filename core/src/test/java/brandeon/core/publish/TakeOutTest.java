@@ -67,6 +67,7 @@ class TakeOutTest {
                 case CUT -> side * side - 2 * cut * cut;
                 case ELLIPSE -> Math.PI * side * side / 4;
                 case HEXAGON -> side * side * 0.75;
+                case FREE -> throw new IllegalStateException("only pictures have those");
             };
             assertThat((double) opaque(mask)).as("%s", fitted.opening().shape()).isEqualTo(area, within(area * 0.02));
             assertThat(mask.getRGB(640, 360)).isEqualTo(0xffffffff);

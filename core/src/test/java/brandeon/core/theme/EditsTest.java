@@ -18,12 +18,15 @@ import brandeon.core.demo.ReedlightHide;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
+import brandeon.core.opening.Cut;
+import brandeon.core.opening.FoundOpening;
 import brandeon.core.opening.Openings;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +35,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 public class EditsTest {
 
     private static final Artwork BADGE = new Artwork("badge", "Old badge", "ab".repeat(32), "image/png", 400, 400, false, List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
-            Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
+            Openings.NONE, Optional.of(List.of(new Cut(new Box(1, 2, 30, 40), FoundOpening.Contour.RECTANGLE, 0, List.of(), 0, false))), new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
     public static final Theme THEME = applied(applied(applied(ReedlightHide.theme().withArtworks(List.of(BADGE)),
             new Edit.AddCapture(2, new Capture("spare", "Spare camera", Size.of(640, 480), List.of(new Region("clock", "Its clock", Region.Sort.DISPLAY, new Box(500, 400, 100, 40)))))).theme(),
             new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6))).theme(),
@@ -103,11 +106,14 @@ public class EditsTest {
                 new Edit.DropKeepClear("desk", "corner"),
                 new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
                 new Edit.DropAlert(SignalKind.POINTS),
-                new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), Openings.NONE, new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
+                new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), Openings.NONE, Optional.empty(), new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
                 new Edit.RemoveArtwork("badge"),
                 new Edit.AddFace(0, new OwnFace(Face.own("34".repeat(32)), "Reed Serif", Provenance.UNKNOWN)),
                 new Edit.RemoveFace(Face.own("12".repeat(32))),
                 new Edit.SetFaceProvenance(Face.own("12".repeat(32)), new Provenance("the designer", "OFL-1.1", "Tove Sedge")),
+                new Edit.SetOpenings("badge", List.of(new Cut(new Box(10, 20, 200, 100), FoundOpening.Contour.ELLIPSE, 0, List.of(), 3, true))),
+                new Edit.DropOpenings("badge"),
+                new Edit.ReplaceArtwork(new Artwork("badge", "Badge anew", "cd".repeat(32), "image/png", 200, 100, false, List.of(), Openings.NONE, Optional.of(List.of()), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)),
                 new Edit.SetRecolouring("badge", new Recolouring(Recolouring.Method.FILTER, Map.of(0, Role.GLOW), List.of())),
                 new Edit.SetProvenance("badge", new Provenance("drawn by Mirela Osk", "CC-BY-4.0", "Mirela Osk")),
                 new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(1))));
@@ -188,7 +194,7 @@ public class EditsTest {
     void aColourIsKeptAsItIsWrittenDown() {
         Colour between = Colour.parse("oklch(61.3% 0.1234 71.7)");
         for (Edit edit : List.of(new Edit.SetSeed(0, between), new Edit.SetPin(Role.EDGE, between), new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(between), Map.of(Role.EDGE, between))),
-                new Edit.AddArtwork(0, new Artwork("x", "x", "ef".repeat(32), "image/png", 9, 9, false, List.of(new Cluster(between, 1, false)), Openings.NONE, new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)))) {
+                new Edit.AddArtwork(0, new Artwork("x", "x", "ef".repeat(32), "image/png", 9, 9, false, List.of(new Cluster(between, 1, false)), Openings.NONE, Optional.empty(), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)))) {
             Theme changed = applied(THEME, edit).theme();
             assertThat(Json.read(Json.write(changed), Theme.class)).as("%s", edit).isEqualTo(changed);
         }

@@ -59,9 +59,10 @@ class ArtworkController {
      * @param worst    the largest difference of a landing; 0 where no colour has a role
      * @param filter   CSS for a moving picture; empty otherwise
      * @param state    changes whenever the recoloured picture does
+     * @param notes    what is particular about its openings, as sentences
      * @param lacking  what is not said of its provenance
      */
-    record ArtworkView(Artwork artwork, Recolouring proposed, String reason, List<Recolouring.Landing> landings, double worst, String filter, String state, List<String> lacking) {
+    record ArtworkView(Artwork artwork, Recolouring proposed, String reason, List<Recolouring.Landing> landings, double worst, String filter, String state, List<String> lacking, List<String> notes) {
     }
 
     private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable();
@@ -95,6 +96,14 @@ class ArtworkController {
         themes.get(member, theme);
         Artwork artwork = artworks.add(member, theme, name, workshop.receiving(() -> body.readNBytes(PictureFile.MOST_BYTES + 1)), gesture);
         return view(artwork, themes.get(member, theme).theme().brand().palette());
+    }
+
+    /** Takes out the keying colour that fills its openings, with soft edges and spill. */
+    @PostMapping("/{id}/key-removal")
+    ArtworkView withoutKey(@PathVariable UUID theme, @PathVariable String id) {
+        Member member = members.current().requires(Role.DESIGNER);
+        Artwork changed = artworks.withoutKey(member, theme, artwork(member, theme, id));
+        return view(changed, themes.get(member, theme).theme().brand().palette());
     }
 
     @GetMapping("/{id}/before")
@@ -199,7 +208,7 @@ class ArtworkController {
         Mapping mapping = artwork.recipe(palette).mapping();
         List<Recolouring.Landing> landings = artwork.recolouring().landings(artwork.clusters(), palette, mapping);
         return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving(), artwork.openings().key()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
-                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artwork.filter(palette), artwork.painted(palette), artwork.provenance().lacking());
+                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artwork.filter(palette), artwork.painted(palette), artwork.provenance().lacking(), artwork.openings().notes());
     }
 
     private Artwork artwork(Member member, UUID theme, String id) {

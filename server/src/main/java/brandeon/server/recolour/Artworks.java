@@ -2,7 +2,10 @@ package brandeon.server.recolour;
 
 import brandeon.core.art.Pictures;
 import brandeon.core.art.Scaling;
+import brandeon.core.colour.Colour;
 import brandeon.core.colour.Palette;
+import brandeon.core.opening.Cut;
+import brandeon.core.opening.KeyRemoval;
 import brandeon.core.publish.Picture;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Recipe;
@@ -74,7 +77,7 @@ public class Artworks {
         // Kept in the transaction of the edit, so that nothing of a refused one stays.
         Themes.Draft draft = themes.edit(member, theme, before -> {
             String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
-            return new Edit.AddArtwork(before.artworks().size(), artwork(id, name.strip(), kept, file.type(), facts, Recolouring.proposed(facts.clusters(), facts.moving(), facts.openings().key()), Provenance.UNKNOWN));
+            return new Edit.AddArtwork(before.artworks().size(), artwork(id, name.strip(), kept, file.type(), facts, Optional.empty(), proposed(facts), Provenance.UNKNOWN));
         }, gesture);
         return draft.theme().artwork(id).orElseThrow();
     }
@@ -83,8 +86,8 @@ public class Artworks {
         return workshop.on(PictureFile.pixels(sent), () -> PictureFile.taken(sent));
     }
 
-    private static Artwork artwork(String id, String name, String file, String type, FileFacts facts, Recolouring recolouring, Provenance provenance) {
-        return new Artwork(id, name, file, type, facts.width(), facts.height(), facts.moving(), facts.clusters(), facts.openings(), recolouring, provenance);
+    private static Artwork artwork(String id, String name, String file, String type, FileFacts facts, Optional<List<Cut>> drawn, Recolouring recolouring, Provenance provenance) {
+        return new Artwork(id, name, file, type, facts.width(), facts.height(), facts.moving(), facts.clusters(), facts.openings(), drawn, recolouring, provenance);
     }
 
     /**
@@ -94,16 +97,44 @@ public class Artworks {
      */
     public Edit vetted(Member member, Edit edit) {
         return switch (edit) {
-            case Edit.AddArtwork(int index, Artwork a) -> {
-                Files.Kept file = files.about(member.workspace(), a.file()).filter(kept -> kept.facts().isPresent())
-                        .orElseThrow(() -> new Refused("The file of this picture is not kept in this workspace; add the picture itself."));
-                yield new Edit.AddArtwork(index, artwork(a.id(), a.name(), a.file(), file.type(), file.facts().orElseThrow(), a.recolouring(), a.provenance()));
-            }
+            case Edit.AddArtwork(int index, Artwork artwork) -> new Edit.AddArtwork(index, vetted(member, artwork));
+            case Edit.ReplaceArtwork(Artwork artwork) -> new Edit.ReplaceArtwork(vetted(member, artwork));
             case Edit.AddFace(int _, var own) when files.about(member.workspace(), own.face().hash()).filter(kept -> kept.type().equals(Files.FONT)).isEmpty() ->
                     throw new Refused("The file of this face is not kept in this workspace; add the font itself.");
             case Edit.Batch(List<Edit> edits) -> new Edit.Batch(edits.stream().map(one -> vetted(member, one)).toList());
             default -> edit;
         };
+    }
+
+    private Artwork vetted(Member member, Artwork a) {
+        Files.Kept file = files.about(member.workspace(), a.file()).filter(kept -> kept.facts().isPresent())
+                .orElseThrow(() -> new Refused("The file of this picture is not kept in this workspace; add the picture itself."));
+        return artwork(a.id(), a.name(), a.file(), file.type(), file.facts().orElseThrow(), a.drawn(), a.recolouring(), a.provenance());
+    }
+
+    private static Recolouring proposed(FileFacts facts) {
+        return Recolouring.proposed(facts.clusters(), facts.moving(), facts.openings().key());
+    }
+
+    /**
+     * Takes the keying colour out of a picture and puts the result in its place; its colours are proposed anew.
+     *
+     * @throws Refused when it has none, or is a vector or moving picture
+     */
+    public Artwork withoutKey(Member member, UUID theme, Artwork artwork) {
+        member.requires(Role.DESIGNER);
+        Colour key = artwork.openings().key().orElseThrow(() -> new Refused("This picture has no opening that is filled with a keying colour."));
+        if (artwork.vector() || artwork.moving()) {
+            throw new Refused("A keying colour can be removed from a still picture of pixels only; take the filled shape out where this picture was made.");
+        }
+        long pixels = (long) artwork.width() * artwork.height();
+        PictureFile file = workshop.on(pixels, () -> PictureFile.painted(KeyRemoval.of(PictureFile.kept(file(member, artwork)).image(), key)));
+        FileFacts facts = workshop.on(pixels, file::facts);
+        Themes.Draft draft = themes.edit(member, theme, before -> {
+            String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
+            return new Edit.ReplaceArtwork(artwork(artwork.id(), artwork.name(), kept, file.type(), facts, artwork.drawn(), proposed(facts), artwork.provenance()));
+        }, "");
+        return draft.theme().artwork(artwork.id()).orElseThrow();
     }
 
     /** The main colours of a picture that is not kept, such as a logo. */

@@ -11,6 +11,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.List;
@@ -84,6 +85,15 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
             BufferedImage image = straight(reader.read(0));
             return new PictureFile(file.type(), image.getWidth(), image.getHeight(), moving, file.content(), Optional.of(image));
         });
+    }
+
+    /** A picture that was painted here. */
+    static PictureFile painted(BufferedImage image) {
+        try {
+            return new PictureFile(PNG, image.getWidth(), image.getHeight(), false, png(image), Optional.of(image));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** How many pixels a file claims, without decoding it; 0 for what is none of these, or a vector picture. */

@@ -42,6 +42,7 @@ class ApiDescription {
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
+            orNull(api.getComponents().getSchemas().get("Artwork"), "drawn");
             orNull(api.getComponents().getSchemas().get("MotionView"), "cover");
             orNull(api.getComponents().getSchemas().get("Finding"), "where");
             for (Class<?> alternatives : List.of(Edit.class, Spot.class, Arranging.class)) {

@@ -96,9 +96,9 @@ final class FrameArt {
             Ring ring = family.ring(easel, opening, border);
             List<Mark> run = easel.tune().turned(ring.marks(), opening.grown(border));
             marks.addAll(easel.tune().align() == Tune.Align.RIGHT ? Mirror.across(opening.centreX(), run) : run);
-            made = new Opening(opening, shape, ring.corner(), bleed, false);
+            made = Opening.of(opening, shape, ring.corner(), bleed, false);
         } else {
-            made = new Opening(opening, shape, Math.min(opening.width(), opening.height()) * 0.14, bleed, !ask.matted());
+            made = Opening.of(opening, shape, Math.min(opening.width(), opening.height()) * 0.14, bleed, !ask.matted());
             shaped(made);
         }
         openings.add(made);

@@ -1,0 +1,113 @@
+package brandeon.server.recolour;
+
+import brandeon.core.opening.Openings;
+import brandeon.core.pack.Json;
+import brandeon.server.file.FileFacts;
+import brandeon.server.file.Files;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.flywaydb.core.api.migration.BaseJavaMigration;
+import org.flywaydb.core.api.migration.Context;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Openings say their contour and what is particular about them, and may be drawn by hand: pictures are looked through again. */
+@Component
+class V13__Contours extends BaseJavaMigration {
+
+    private static final Logger LOG = LoggerFactory.getLogger(V13__Contours.class);
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    @Override
+    public void migrate(Context context) throws SQLException {
+        Connection connection = context.getConnection();
+        Map<String, JsonNode> found = facts(connection);
+        documents(connection, "theme", "document", "id", found);
+        documents(connection, "release", "document", "theme_id, number", found);
+        documents(connection, "theme_edit", "edit", "theme_id, number", found);
+        documents(connection, "theme_edit", "inverse", "theme_id, number", found);
+    }
+
+    /** @return the openings of every file by its name, which is the same in all workspaces */
+    private static Map<String, JsonNode> facts(Connection connection) throws SQLException {
+        Map<String, JsonNode> found = new HashMap<>();
+        try (Statement all = connection.createStatement(); ResultSet rows = all.executeQuery("select workspace_id, hash, type, facts::text from file where facts is not null");
+                PreparedStatement update = connection.prepareStatement("update file set facts = ?::jsonb where workspace_id = ? and hash = ?")) {
+            while (rows.next()) {
+                ObjectNode facts = (ObjectNode) JSON.readTree(rows.getString(4));
+                facts.set("openings", openings(connection, rows, facts));
+                found.put(rows.getString(2), facts.get("openings"));
+                update.setString(1, facts.toString());
+                update.setObject(2, rows.getObject(1));
+                update.setString(3, rows.getString(2));
+                update.executeUpdate();
+            }
+        }
+        return found;
+    }
+
+    private static JsonNode openings(Connection connection, ResultSet row, ObjectNode facts) throws SQLException {
+        try (PreparedStatement one = connection.prepareStatement("select content from file where workspace_id = ? and hash = ?")) {
+            one.setObject(1, row.getObject(1));
+            one.setString(2, row.getString(2));
+            try (ResultSet content = one.executeQuery()) {
+                content.next();
+                FileFacts known = new FileFacts(1, 1, facts.path("moving").asBoolean(false), java.util.List.of(), Openings.NONE);
+                return JSON.readTree(Json.write(PictureFile.kept(new Files.Kept(row.getString(3), content.getBytes(1), Optional.of(known))).openings()));
+            }
+        } catch (IllegalArgumentException e) {
+            LOG.warn("The picture {} cannot be looked through again: {}", row.getString(2), e.getMessage());
+            return extended(facts.get("openings"));
+        }
+    }
+
+    private static void documents(Connection connection, String table, String column, String keys, Map<String, JsonNode> found) throws SQLException {
+        String[] names = keys.split(", ");
+        String where = names.length == 1 ? names[0] + " = ?" : names[0] + " = ? and " + names[1] + " = ?";
+        try (Statement all = connection.createStatement();
+                ResultSet rows = all.executeQuery("select " + keys + ", " + column + "::text from " + table + " where position('\"openings\"' in " + column + "::text) > 0");
+                PreparedStatement update = connection.prepareStatement("update " + table + " set " + column + " = ?::jsonb where " + where)) {
+            while (rows.next()) {
+                JsonNode node = JSON.readTree(rows.getString(names.length + 1));
+                renewed(node, found);
+                update.setString(1, node.toString());
+                for (int i = 0; i < names.length; i++) {
+                    update.setObject(i + 2, rows.getObject(i + 1));
+                }
+                update.executeUpdate();
+            }
+        }
+    }
+
+    /** Every picture anywhere within gets what was found in its file. */
+    static void renewed(JsonNode node, Map<String, JsonNode> found) {
+        if (node instanceof ObjectNode picture && picture.has("file") && picture.has("openings") && picture.has("recolouring") && !picture.has("drawn")) {
+            picture.set("openings", found.getOrDefault(picture.path("file").asString(""), extended(picture.get("openings"))));
+            picture.putNull("drawn");
+        } else {
+            node.forEach(child -> renewed(child, found));
+        }
+    }
+
+    /** What is known of openings whose picture cannot be looked through again. */
+    private static JsonNode extended(JsonNode openings) {
+        openings.path("openings").forEach(opening -> {
+            ObjectNode one = (ObjectNode) opening;
+            if (!one.has("edge")) {
+                one.putArray("edge");
+                one.put("soft", 0.0).put("pane", 0.0).put("slit", 0.0).put("bare", false);
+            }
+        });
+        return openings;
+    }
+}
