@@ -149,7 +149,7 @@ class ArtworkTest {
 
     private static String artworkEdit(String id, String file) {
         return "{\"edit\":\"addArtwork\",\"index\":0,\"artwork\":{\"id\":\"" + id + "\",\"name\":\"x\",\"file\":\"" + file + "\",\"type\":\"text/javascript\",\"width\":9,\"height\":9,\"moving\":false,\"clusters\":[],"
-                + "\"openings\":{\"openings\":[],\"reason\":\"\",\"key\":null},\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[]},\"provenance\":{\"origin\":\"\",\"licence\":\"\",\"credit\":\"\"}}}";
+                + "\"openings\":{\"openings\":[],\"reason\":\"\",\"key\":null},\"drawn\":null,\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[]},\"provenance\":{\"origin\":\"\",\"licence\":\"\",\"credit\":\"\"}}}";
     }
 
     /** 300 pictures of one drop were edits within edits, 249 deep, when no JSON reader would go deeper. */
@@ -253,6 +253,51 @@ class ArtworkTest {
         assertThat(opening.path("box").path("width").asDouble()).isEqualTo(640);
         assertThat(opening.path("box").path("height").asDouble()).isEqualTo(480);
         assertThat(opening.path("fit").path("crop").path("left").asInt()).as("1280 × 720 in 4:3 loses its sides").isPositive();
+    }
+
+    /** A ring of 400 × 300 whose opening, a parallelogram, is filled with a key: first hidden, then free, then drawn smaller. */
+    @Test
+    void aKeyedOpeningIsFreedAndCanBeDrawnByHand() throws Exception {
+        BufferedImage frame = new BufferedImage(400, 300, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = frame.createGraphics();
+        graphics.setColor(new Color(0x6a4a2c));
+        graphics.fillPolygon(new int[] {100, 400, 300, 0}, new int[] {0, 0, 300, 300}, 4);
+        graphics.setColor(new Color(0x00ff00));
+        graphics.fillPolygon(new int[] {120, 360, 280, 40}, new int[] {30, 30, 270, 270}, 4);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(frame, "png", png);
+        JsonNode view = send("keyed.png", png.toByteArray()).json();
+        String id = view.path("artwork").path("id").asString();
+        assertThat(view.path("notes").get(0).asString()).startsWith("Only the ground around this picture is see-through; its opening is filled with #00ff00");
+        JsonNode freed = host.post("/api/themes/" + theme + "/artworks/" + id + "/key-removal", "").json();
+        assertThat(freed.path("artwork").path("openings").path("key").isNull()).isTrue();
+        assertThat(freed.path("artwork").path("openings").path("openings").get(0).path("outline").asString()).isEqualTo("SLANTED");
+        byte[] content = host.http().send(host.request("/api/themes/" + theme + "/artworks/" + id + "/before").build(), HttpResponse.BodyHandlers.ofByteArray()).body();
+        BufferedImage kept = ImageIO.read(new ByteArrayInputStream(content));
+        assertThat(kept.getRGB(200, 150) >>> 24).as("the opening").isZero();
+        assertThat(kept.getRGB(32, 250)).as("the border").isEqualTo(0xff6a4a2c);
+        Person.Answer again = host.post("/api/themes/" + theme + "/artworks/" + id + "/key-removal", "");
+        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.detail()).contains("no opening that is filled with a keying colour");
+
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Ring\",\"captures\":[\"camera\"],\"mustShow\":false,\"texts\":{},\"figures\":{},"
+                + "\"inlay\":{\"artwork\":\"" + id + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
+        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Ring only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":[" + Person.placed("f", "CAMERA") + "]}}");
+        host.edit(theme, "{\"edit\":\"setBox\",\"scene\":\"s\",\"piece\":\"f\",\"canvas\":\"wide\",\"box\":{\"x\":100,\"y\":100,\"width\":800,\"height\":600}}");
+        JsonNode opening = host.get("/api/themes/" + theme + "/scenes/s/canvases/wide").json().path("openings").get(0);
+        assertThat(opening.path("masked").asBoolean()).as("beside a slanted ring the capture would stick out").isTrue();
+        BufferedImage mask = ImageIO.read(new ByteArrayInputStream(host.http().send(host.request("/api/themes/" + theme + "/pieces/f/mask.png?canvas=wide&scene=s").build(), HttpResponse.BodyHandlers.ofByteArray()).body()));
+        long white = IntStream.range(0, mask.getWidth() * mask.getHeight()).filter(i -> mask.getRGB(i % mask.getWidth(), i / mask.getWidth()) >>> 24 > 128).count();
+        double scale = opening.path("fit").path("scale").asDouble();
+        assertThat(white * scale * scale / 4).as("240 × 240 of the picture, and a little under the ring; its box is 320 × 240").isBetween(57_600.0, 57_600 * 1.06);
+
+        assertThat(host.edit(theme, "{\"edit\":\"setOpenings\",\"artwork\":\"" + id + "\",\"openings\":[{\"box\":{\"x\":100,\"y\":75,\"width\":200,\"height\":150},\"outline\":\"ELLIPSE\",\"corner\":0,\"edge\":[],\"soft\":10,\"bare\":true}]}").status()).isEqualTo(200);
+        JsonNode drawn = host.get("/api/themes/" + theme + "/scenes/s/canvases/wide").json().path("openings").get(0);
+        assertThat(drawn.path("box").path("width").asDouble()).as("200 × 2").isEqualTo(400);
+        assertThat(drawn.path("bleed").asDouble()).as("a fade of 10 × 2 px and one more").isEqualTo(21);
+        assertThat(host.edit(theme, "{\"edit\":\"setOpenings\",\"artwork\":\"" + id + "\",\"openings\":[{\"box\":{\"x\":100,\"y\":75,\"width\":0,\"height\":150},\"outline\":\"ELLIPSE\",\"corner\":0,\"edge\":[],\"soft\":10,\"bare\":true}]}").status()).isIn(400, 409);
+        host.edit(theme, "{\"edit\":\"dropOpenings\",\"artwork\":\"" + id + "\"}");
+        assertThat(host.get("/api/themes/" + theme + "/scenes/s/canvases/wide").json().path("openings").get(0).path("box")).isEqualTo(opening.path("box"));
     }
 
     @Test
