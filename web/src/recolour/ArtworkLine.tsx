@@ -68,7 +68,7 @@ function FoundOpenings({ view: { artwork, notes } }: { view: View }) {
       {!none && ". "}
       <button className="underline" onClick={() => setDrawing(true)}>{none ? "Draw an opening" : "Correct by hand"}</button>
       {openings.key !== null && drawn === null && !artwork.moving && artwork.type !== "image/svg+xml" && <KeyRemoval artwork={artwork} />}
-      {!none && drawn === null && notes.map((note) => <p key={note} className="text-ochre">{note}</p>)}
+      {!none && drawn === null && notes.map((note) => <p key={note} className={openings.key === null ? "text-faint" : "text-ochre"}>{note}</p>)}
       {drawing && <OpeningsEditor artwork={artwork} notes={notes} close={() => setDrawing(false)} />}
     </div>
   );

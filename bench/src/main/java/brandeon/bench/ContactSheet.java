@@ -26,9 +26,9 @@ import javax.imageio.ImageIO;
 /** One picture of every family by every kind of piece in the demo's brand, over mid grey: to be looked at. */
 final class ContactSheet {
 
-    private static final int COLUMN = 380;
+    private static final int COLUMN = 239;
     private static final int GAP = 14;
-    private static final int HEAD = 34;
+    private static final int HEAD = 30;
 
     private ContactSheet() {
     }

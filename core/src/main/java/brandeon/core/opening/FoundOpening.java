@@ -30,6 +30,14 @@ public record FoundOpening(Box box, Box inner, long area, Contour outline, doubl
         edge = List.copyOf(edge);
     }
 
+    FoundOpening scaled(double by) {
+        return new FoundOpening(scaled(box, by), scaled(inner, by), Math.round(area * by * by), outline, corner * by, aspect, aspectOff, edge, Math.min(Cut.SOFTEST, soft * by), pane, slit * by, bare);
+    }
+
+    private static Box scaled(Box box, double by) {
+        return new Box(box.x() * by, box.y() * by, box.width() * by, box.height() * by).snapped();
+    }
+
     /** As captures are laid behind it. */
     public Cut cut() {
         return new Cut(box, outline, corner, edge, soft, bare);

@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /**
  * Finds the openings of a ready-made frame picture: regions that show through and do not reach the picture's edge.
@@ -65,6 +66,11 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         return new Search(image).openings();
     }
 
+    /** As found in a picture of another size. */
+    public Openings scaled(double by) {
+        return by == 1 ? this : new Openings(openings.stream().map(opening -> opening.scaled(by)).toList(), reason, key);
+    }
+
     /** Each thing about the openings that whoever uses the picture should know, as sentences. */
     public List<String> notes() {
         List<String> notes = new ArrayList<>();
@@ -108,7 +114,8 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         }
 
         Openings openings() {
-            Found clear = found(pixel -> pixel >>> 24 < THRESHOLD, LEAST_SHARE, false);
+            boolean opaque = IntStream.of(argb).noneMatch(pixel -> pixel >>> 24 < THICKEST_PANE);
+            Found clear = opaque ? new Found(List.of(), false) : found(pixel -> pixel >>> 24 < THRESHOLD, LEAST_SHARE, false);
             if (clear.enclosed().isEmpty() && clear.open()) {
                 List<FoundOpening> sealed = sealed();
                 if (!sealed.isEmpty()) {
@@ -122,7 +129,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             if (!clear.enclosed().isEmpty()) {
                 return new Openings(clear.enclosed(), "", Optional.empty());
             }
-            List<FoundOpening> panes = found(pixel -> pixel >>> 24 < THICKEST_PANE, LEAST_DOUBTFUL_SHARE, true).enclosed();
+            List<FoundOpening> panes = opaque ? List.of() : found(pixel -> pixel >>> 24 < THICKEST_PANE, LEAST_DOUBTFUL_SHARE, true).enclosed();
             if (!panes.isEmpty()) {
                 return new Openings(panes, "", Optional.empty());
             }
@@ -242,23 +249,27 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             return free > LEAST_BARE * box.area();
         }
 
-        /** The strong flat colour that covers most, if one covers enough. */
+        /** The strong flat colour that covers most, if one covers enough; counted in bins of five bits a channel. */
         private Optional<Integer> keyColour() {
-            Map<Integer, Integer> counts = new HashMap<>();
+            int[] counts = new int[1 << 15];
             for (int pixel : argb) {
                 if (pixel >>> 24 >= SOLID) {
-                    counts.merge(pixel & 0xf8f8f8, 1, Integer::sum);
+                    counts[bin(pixel)]++;
                 }
             }
-            return counts.entrySet().stream().filter(entry -> entry.getValue() >= LEAST_KEY_SHARE * argb.length)
-                    .filter(entry -> Spaces.oklch(Colour.parse(String.format(Locale.ROOT, "#%06x", entry.getKey()))).chroma() >= LEAST_KEY_CHROMA)
-                    .max(Map.Entry.comparingByValue()).map(entry -> commonest(entry.getKey()));
+            return IntStream.range(0, counts.length).filter(bin -> counts[bin] >= LEAST_KEY_SHARE * argb.length).boxed()
+                    .filter(bin -> Spaces.oklch(Colour.parse(String.format(Locale.ROOT, "#%06x", (bin >> 10 << 16 | (bin >> 5 & 31) << 8 | bin & 31) << 3))).chroma() >= LEAST_KEY_CHROMA)
+                    .max(Comparator.comparingInt(bin -> counts[bin])).map(this::commonest);
+        }
+
+        private static int bin(int pixel) {
+            return pixel >> 9 & 0x7c00 | pixel >> 6 & 0x3e0 | pixel >> 3 & 31;
         }
 
         private int commonest(int bin) {
             Map<Integer, Integer> counts = new HashMap<>();
             for (int pixel : argb) {
-                if ((pixel & 0xf8f8f8) == bin) {
+                if (bin(pixel) == bin) {
                     counts.merge(pixel & 0xffffff, 1, Integer::sum);
                 }
             }

@@ -37,8 +37,8 @@ final class SvgCost {
         name(root);
     }
 
-    /** @throws IllegalArgumentException with a sentence when the picture is too dear, or a part of it is made of itself */
-    static void require(Element root, double width, double height) {
+    /** @return how many shapes are painted @throws IllegalArgumentException with a sentence when the picture is too dear, or a part of it is made of itself */
+    static double require(Element root, double width, double height) {
         SvgCost cost = new SvgCost(root, width, height);
         if (cost.letters > MOST_LETTERS) {
             throw new IllegalArgumentException("The outlines of this SVG have " + cost.letters + " letters; at most " + MOST_LETTERS + " are taken.");
@@ -48,6 +48,7 @@ final class SvgCost {
             throw new IllegalArgumentException(String.format(Locale.ROOT, "This SVG paints some %.3g shapes once everything in it is used as often as it says; at most %.0f are taken. Use fewer copies, or save it as PNG.",
                     painted, MOST_PAINTED));
         }
+        return painted;
     }
 
     private void name(Element element) {

@@ -44,6 +44,10 @@ import org.w3c.dom.NamedNodeMap;
  */
 public final class SvgPicture {
 
+    /** Shapes times pixels that are drawn at full size; about ten seconds where each shape covers the whole picture. */
+    private static final double MOST_WORK = 1.2e10;
+    private static final double QUICK_WORK = 1.6e9;
+    private static final double QUICK_PIXELS = 4e6;
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final Set<String> ELEMENTS = Set.of("svg", "g", "defs", "path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "linearGradient", "radialGradient",
             "stop", "clipPath", "mask", "use", "symbol", "marker", "pattern", "title", "desc");
@@ -64,6 +68,7 @@ public final class SvgPicture {
     private static final double COUNTED_SIDE = 160;
 
     private final Document document;
+    private final double shapes;
     private final double width;
     private final double height;
     private int elements;
@@ -83,7 +88,7 @@ public final class SvgPicture {
         own.setAttribute("width", String.valueOf(width));
         own.setAttribute("height", String.valueOf(height));
         writeBlack(own, false);
-        SvgCost.require(own, width, height);
+        shapes = SvgCost.require(own, width, height);
     }
 
     /** @throws IllegalArgumentException with a sentence that names line and reason when this is no SVG */
@@ -135,8 +140,29 @@ public final class SvgPicture {
         return Math.hypot(Math.hypot(one.a() - other.a(), one.b() - other.b()), one.lightness() - other.lightness());
     }
 
-    /** The picture in pixels, stretched over a size. What cannot be drawn is left out. */
+    /** How much smaller than its own size it is looked through, so that this takes no longer than a moment: 1 for most. */
+    public double quickScale() {
+        return Math.min(1, Math.sqrt(Math.min(QUICK_PIXELS, QUICK_WORK / shapes) / (width * height)));
+    }
+
+    /**
+     * The picture in pixels, stretched over a size. What cannot be drawn is left out. So many shapes on so many pixels
+     * that it would take long are drawn smaller and enlarged.
+     */
     public BufferedImage drawn(int across, int down) {
+        double share = Math.sqrt(MOST_WORK / (shapes * across * down));
+        if (share < 1) {
+            BufferedImage large = new BufferedImage(across, down, BufferedImage.TYPE_INT_ARGB_PRE);
+            Graphics2D graphics = large.createGraphics();
+            graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+            graphics.drawImage(exactly(Math.max(1, (int) (across * share)), Math.max(1, (int) (down * share))), 0, 0, across, down, null);
+            graphics.dispose();
+            return large;
+        }
+        return exactly(across, down);
+    }
+
+    private BufferedImage exactly(int across, int down) {
         BufferedImage image = new BufferedImage(across, down, BufferedImage.TYPE_INT_ARGB_PRE);
         SVGDocument drawing = new SVGLoader().load(new ByteArrayInputStream(text().getBytes(StandardCharsets.UTF_8)), null, LoaderContext.createDefault());
         if (drawing != null) {
