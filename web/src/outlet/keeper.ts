@@ -36,9 +36,14 @@ self.addEventListener("message", (event) => {
 
 /** The page of this moment with everything that it asks for at once. */
 async function keep(path: string): Promise<void> {
-  const answer = await page(path, new Request(path, { headers: { Accept: "text/html" } }));
-  const text = await answer.text();
-  await Promise.all([...text.matchAll(NEEDED)].map(([, address]) => file(new Request(address as string))));
+  const answer = await fetch(new Request(path, { headers: { Accept: "text/html" } }));
+  const kept = await caches.open(PAGES);
+  if (answer.ok) {
+    const text = await answer.clone().text();
+    await Promise.all([...text.matchAll(NEEDED)].map(([, address]) => file(new Request(address as string))));
+    // Last: a page without its letters must not take the place of a whole one.
+    await kept.put(path, answer);
+  } else if (answer.status < 500) await kept.delete(path);
 }
 
 /** A link that was withdrawn answers so, and what was kept of it goes. */
@@ -59,7 +64,8 @@ async function page(path: string, request: Request): Promise<Response> {
 
 async function file(request: Request): Promise<Response> {
   const files = await caches.open(FILES);
-  const known = await files.match(request);
+  // The same bytes for whoever asks, so that it does not matter which origin a kept answer was for.
+  const known = await files.match(request, { ignoreVary: true });
   if (known) return known;
   const answer = await fetch(request);
   if (answer.ok) {
