@@ -1,6 +1,7 @@
 package brandeon.core.opening;
 
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Pixels;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -35,7 +36,7 @@ public final class KeyRemoval {
     private KeyRemoval(BufferedImage image, int key) {
         this.width = image.getWidth();
         this.height = image.getHeight();
-        this.argb = image.getRGB(0, 0, width, height, null, 0, width);
+        this.argb = Pixels.of(image);
         this.key = key;
         this.keyBlue = blue(key);
         this.keyRed = red(key);

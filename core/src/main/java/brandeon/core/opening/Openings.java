@@ -3,6 +3,7 @@ package brandeon.core.opening;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Share;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Pixels;
 import brandeon.core.colour.Spaces;
 import brandeon.core.opening.FoundOpening.Contour;
 import java.awt.image.BufferedImage;
@@ -106,7 +107,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         Search(BufferedImage image) {
             width = image.getWidth();
             height = image.getHeight();
-            argb = image.getRGB(0, 0, width, height, null, 0, width);
+            argb = Pixels.of(image);
         }
 
         /** @param open whether some large region reaches the edge */

@@ -2,6 +2,7 @@ package brandeon.core.recolour;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
+import brandeon.core.colour.Pixels;
 import brandeon.core.colour.Spaces;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -30,7 +31,7 @@ public final class Clusters {
 
     /** Largest share first; empty for a picture with nothing painted. */
     public static List<Cluster> of(BufferedImage image) {
-        return of(image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
+        return of(Pixels.of(image));
     }
 
     /** @param argb pixels, not premultiplied */
