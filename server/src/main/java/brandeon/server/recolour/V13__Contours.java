@@ -28,25 +28,29 @@ class V13__Contours extends BaseJavaMigration {
     private static final Logger LOG = LoggerFactory.getLogger(V13__Contours.class);
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
+    /** What a file's own row says. */
+    record Known(String type, JsonNode openings) {
+    }
+
     @Override
     public void migrate(Context context) throws SQLException {
         Connection connection = context.getConnection();
-        Map<String, JsonNode> found = facts(connection);
+        Map<String, Known> found = facts(connection);
         documents(connection, "theme", "document", "id", found);
         documents(connection, "release", "document", "theme_id, number", found);
         documents(connection, "theme_edit", "edit", "theme_id, number", found);
         documents(connection, "theme_edit", "inverse", "theme_id, number", found);
     }
 
-    /** @return the openings of every file by its name, which is the same in all workspaces */
-    private static Map<String, JsonNode> facts(Connection connection) throws SQLException {
-        Map<String, JsonNode> found = new HashMap<>();
+    /** @return type and openings of every file by its name, which is the same in all workspaces */
+    private static Map<String, Known> facts(Connection connection) throws SQLException {
+        Map<String, Known> found = new HashMap<>();
         try (Statement all = connection.createStatement(); ResultSet rows = all.executeQuery("select workspace_id, hash, type, facts::text from file where facts is not null");
                 PreparedStatement update = connection.prepareStatement("update file set facts = ?::jsonb where workspace_id = ? and hash = ?")) {
             while (rows.next()) {
                 ObjectNode facts = (ObjectNode) JSON.readTree(rows.getString(4));
                 facts.set("openings", openings(connection, rows, facts));
-                found.put(rows.getString(2), facts.get("openings"));
+                found.put(rows.getString(2), new Known(rows.getString(3), facts.get("openings")));
                 update.setString(1, facts.toString());
                 update.setObject(2, rows.getObject(1));
                 update.setString(3, rows.getString(2));
@@ -71,7 +75,7 @@ class V13__Contours extends BaseJavaMigration {
         }
     }
 
-    private static void documents(Connection connection, String table, String column, String keys, Map<String, JsonNode> found) throws SQLException {
+    private static void documents(Connection connection, String table, String column, String keys, Map<String, Known> found) throws SQLException {
         String[] names = keys.split(", ");
         String where = names.length == 1 ? names[0] + " = ?" : names[0] + " = ? and " + names[1] + " = ?";
         try (Statement all = connection.createStatement();
@@ -90,9 +94,12 @@ class V13__Contours extends BaseJavaMigration {
     }
 
     /** Every picture anywhere within gets what was found in its file. */
-    static void renewed(JsonNode node, Map<String, JsonNode> found) {
+    static void renewed(JsonNode node, Map<String, Known> found) {
         if (node instanceof ObjectNode picture && picture.has("file") && picture.has("openings") && picture.has("recolouring") && !picture.has("drawn")) {
-            picture.set("openings", found.getOrDefault(picture.path("file").asString(""), extended(picture.get("openings"))));
+            Known known = found.get(picture.path("file").asString(""));
+            picture.set("openings", known == null ? extended(picture.get("openings")) : known.openings());
+            // A file that was written anew may be of another type than the one that was sent.
+            picture.put("type", known == null ? picture.path("type").asString("") : known.type());
             picture.putNull("drawn");
         } else {
             node.forEach(child -> renewed(child, found));

@@ -34,13 +34,14 @@ class ContoursUpgradeTest {
         JsonNode now = JSON.readTree("""
                 {"openings":[{"box":{"x":40.0,"y":30.0,"width":320.0,"height":240.0},"inner":{"x":90.0,"y":90.0,"width":160.0,"height":120.0},"area":38400,"outline":"DIAMOND","corner":0.0,"aspect":"A4_3","aspectOff":0.0,
                   "edge":[{"x":0.5,"y":0.0},{"x":1.0,"y":0.5},{"x":0.5,"y":1.0},{"x":0.0,"y":0.5}],"soft":2.0,"pane":0.4,"slit":0.0,"bare":true}],"reason":"","key":null}""");
-        Artwork artwork = upgraded(Map.of("ab".repeat(32), now));
+        Artwork artwork = upgraded(Map.of("ab".repeat(32), new V13__Contours.Known("image/jpeg", now)));
         assertThat(artwork.openings().openings().getFirst().outline()).isEqualTo(FoundOpening.Contour.DIAMOND);
         assertThat(artwork.cuts().getFirst().edge()).hasSize(4);
         assertThat(artwork.drawn()).isEmpty();
+        assertThat(artwork.type()).isEqualTo("image/jpeg");
     }
 
-    private static Artwork upgraded(Map<String, JsonNode> found) {
+    private static Artwork upgraded(Map<String, V13__Contours.Known> found) {
         JsonNode node = JSON.readTree(BEFORE.formatted("ab".repeat(32)));
         V13__Contours.renewed(node, found);
         JsonNode again = node.deepCopy();
