@@ -9,7 +9,6 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 
 /**
@@ -93,8 +92,8 @@ public final class Apng implements AutoCloseable {
                     case "IHDR" -> {
                         if (written == 0) {
                             out.write(SIGNATURE);
-                            chunk("IHDR", content);
-                            chunk("acTL", ints(frames, plays));
+                            PngChunk.write(out, "IHDR", content);
+                            PngChunk.write(out, "acTL", ints(frames, plays));
                         }
                     }
                     case "IDAT" -> {
@@ -103,12 +102,12 @@ public final class Apng implements AutoCloseable {
                             control = true;
                         }
                         if (written == 0) {
-                            chunk("IDAT", content);
+                            PngChunk.write(out, "IDAT", content);
                         } else {
                             ByteArrayOutputStream numbered = new ByteArrayOutputStream();
                             numbered.writeBytes(ints(sequence++));
                             numbered.writeBytes(content);
-                            chunk("fdAT", numbered.toByteArray());
+                            PngChunk.write(out, "fdAT", numbered.toByteArray());
                         }
                     }
                     case "IEND" -> end = true;
@@ -133,7 +132,7 @@ public final class Apng implements AutoCloseable {
         data.writeShort(where.ofASecond());
         data.writeByte(where.dispose());
         data.writeByte(REPLACE);
-        chunk("fcTL", bytes.toByteArray());
+        PngChunk.write(out, "fcTL", bytes.toByteArray());
     }
 
     private static byte[] ints(int... values) {
@@ -144,22 +143,11 @@ public final class Apng implements AutoCloseable {
         return bytes.array();
     }
 
-    private void chunk(String type, byte[] content) throws IOException {
-        byte[] name = type.getBytes(StandardCharsets.US_ASCII);
-        CRC32 sum = new CRC32();
-        sum.update(name);
-        sum.update(content);
-        out.writeInt(content.length);
-        out.write(name);
-        out.write(content);
-        out.writeInt((int) sum.getValue());
-    }
-
     /** Ends the file; the stream below stays open. */
     @Override
     public void close() {
         try {
-            chunk("IEND", new byte[0]);
+            PngChunk.write(out, "IEND", new byte[0]);
             out.flush();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

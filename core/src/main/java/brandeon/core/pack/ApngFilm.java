@@ -10,7 +10,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 
 /** Animated PNG (PNG, third edition, W3C, section 4.8): each frame is put into a PNG of its own and read as such. */
@@ -46,7 +45,7 @@ record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, 
             switch (type) {
                 case "IHDR" -> header = chunk;
                 case "acTL" -> plays = ByteBuffer.wrap(chunk).getInt(4);
-                case "PLTE", "tRNS", "gAMA", "cHRM", "sRGB", "iCCP", "sBIT" -> chunk(new DataOutputStream(shared), type, chunk);
+                case "PLTE", "tRNS", "gAMA", "cHRM", "sRGB", "iCCP", "sBIT" -> PngChunk.write(new DataOutputStream(shared), type, chunk);
                 case "fcTL" -> {
                     frame(frames, control, data);
                     control = chunk;
@@ -109,21 +108,10 @@ record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, 
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         DataOutputStream out = new DataOutputStream(bytes);
         out.writeLong(SIGNATURE);
-        chunk(out, "IHDR", ByteBuffer.wrap(header.clone()).putInt(partWidth).putInt(partHeight).array());
+        PngChunk.write(out, "IHDR", ByteBuffer.wrap(header.clone()).putInt(partWidth).putInt(partHeight).array());
         out.write(shared);
-        chunk(out, "IDAT", data);
-        chunk(out, "IEND", new byte[0]);
+        PngChunk.write(out, "IDAT", data);
+        PngChunk.write(out, "IEND", new byte[0]);
         return bytes.toByteArray();
-    }
-
-    private static void chunk(DataOutputStream out, String type, byte[] content) throws IOException {
-        byte[] name = type.getBytes(StandardCharsets.US_ASCII);
-        CRC32 sum = new CRC32();
-        sum.update(name);
-        sum.update(content);
-        out.writeInt(content.length);
-        out.write(name);
-        out.write(content);
-        out.writeInt((int) sum.getValue());
     }
 }

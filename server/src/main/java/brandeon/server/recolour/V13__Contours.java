@@ -4,12 +4,14 @@ import brandeon.core.opening.Openings;
 import brandeon.core.pack.Json;
 import brandeon.server.file.FileFacts;
 import brandeon.server.file.Files;
+import brandeon.server.theme.JsonColumn;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
@@ -36,10 +38,7 @@ class V13__Contours extends BaseJavaMigration {
     public void migrate(Context context) throws SQLException {
         Connection connection = context.getConnection();
         Map<String, Known> found = facts(connection);
-        documents(connection, "theme", "document", "id", found);
-        documents(connection, "release", "document", "theme_id, number", found);
-        documents(connection, "theme_edit", "edit", "theme_id, number", found);
-        documents(connection, "theme_edit", "inverse", "theme_id, number", found);
+        JsonColumn.rewriteAll(connection, node -> renewed(node, found));
     }
 
     /** @return type and openings of every file by its name, which is the same in all workspaces */
@@ -66,30 +65,12 @@ class V13__Contours extends BaseJavaMigration {
             one.setString(2, row.getString(2));
             try (ResultSet content = one.executeQuery()) {
                 content.next();
-                FileFacts known = new FileFacts(1, 1, facts.path("moving").asBoolean(false), java.util.List.of(), Openings.NONE);
+                FileFacts known = new FileFacts(1, 1, facts.path("moving").asBoolean(false), List.of(), Openings.NONE);
                 return JSON.readTree(Json.write(PictureFile.kept(new Files.Kept(row.getString(3), content.getBytes(1), Optional.of(known))).openings()));
             }
         } catch (IllegalArgumentException e) {
             LOG.warn("The picture {} cannot be looked through again: {}", row.getString(2), e.getMessage());
             return extended(facts.get("openings"));
-        }
-    }
-
-    private static void documents(Connection connection, String table, String column, String keys, Map<String, Known> found) throws SQLException {
-        String[] names = keys.split(", ");
-        String where = names.length == 1 ? names[0] + " = ?" : names[0] + " = ? and " + names[1] + " = ?";
-        try (Statement all = connection.createStatement();
-                ResultSet rows = all.executeQuery("select " + keys + ", " + column + "::text from " + table + " where position('\"openings\"' in " + column + "::text) > 0");
-                PreparedStatement update = connection.prepareStatement("update " + table + " set " + column + " = ?::jsonb where " + where)) {
-            while (rows.next()) {
-                JsonNode node = JSON.readTree(rows.getString(names.length + 1));
-                renewed(node, found);
-                update.setString(1, node.toString());
-                for (int i = 0; i < names.length; i++) {
-                    update.setObject(i + 2, rows.getObject(i + 1));
-                }
-                update.executeUpdate();
-            }
         }
     }
 
