@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -49,6 +50,7 @@ public final class Attack {
     private final long starter;
     private final Caller host;
     private final String theme;
+    private String largeAt = "";
     private final List<String> broken = new ArrayList<>();
 
     private Attack(String address, String data, String port, long starter) {
@@ -97,6 +99,7 @@ public final class Attack {
     private void weight() {
         point("B12 300 pictures at once", this::drop);
         point("B17 a picture of 36 megapixels", this::large);
+        point("A5 that painted eight times at once", this::painters);
     }
 
     private void accidents() {
@@ -357,8 +360,26 @@ public final class Attack {
         double seconds = (System.nanoTime() - from) / 1e9;
         long more = kilobytes(status, "VmHWM") - before;
         require(answer.status() == 201, "It got " + answer.status() + ": " + answer.start());
+        largeAt = "/api/themes/" + theme + "/artworks/" + answer.word("id");
         String seen = String.format(Locale.ROOT, "%.1f s, %d MB more at most (%d MB file)", seconds, more >> 10, png.length >> 20);
         require(seconds < 4 && more < 1 << 20, seen);
+        return seen;
+    }
+
+    private String painters() throws Exception {
+        require(!largeAt.isEmpty(), "There is no large picture.");
+        Path status = Path.of("/proc/" + server() + "/status");
+        Files.writeString(Path.of("/proc/" + server() + "/clear_refs"), "5");
+        long before = kilobytes(status, "VmRSS");
+        long from = System.nanoTime();
+        List<CompletableFuture<Answer>> all = IntStream.range(0, 8).mapToObj(i -> CompletableFuture.supplyAsync(() -> host.get(largeAt + "/after?width=" + (500 + 100 * i)))).toList();
+        for (CompletableFuture<Answer> one : all) {
+            require(one.get().status() == 200, "One got " + one.get().status() + ": " + one.get().start());
+        }
+        double seconds = (System.nanoTime() - from) / 1e9;
+        long more = kilobytes(status, "VmHWM") - before;
+        String seen = String.format(Locale.ROOT, "all eight sizes after %.1f s, %d MB more at most", seconds, Math.max(0, more) >> 10);
+        require(more < 1 << 20, seen);
         return seen;
     }
 

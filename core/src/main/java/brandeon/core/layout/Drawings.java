@@ -5,6 +5,8 @@ import brandeon.core.art.Families;
 import brandeon.core.art.Family;
 import brandeon.core.art.Look;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Weight;
+import brandeon.core.kept.Memory;
 import brandeon.core.theme.Brand;
 import brandeon.core.theme.Theme;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -17,7 +19,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 final class Drawings {
 
     private static final int BRANDS_KEPT = 12;
-    private static final int ARTS_KEPT = 800;
+    private static final int HUNDREDTHS_EACH = 1;
     private static final Cache<Key, Drawings> KEPT = Caffeine.newBuilder().maximumSize(BRANDS_KEPT).build();
 
     private record Key(String family, Brand brand) {
@@ -25,7 +27,7 @@ final class Drawings {
 
     private final Family family;
     private final Look look;
-    private final Cache<Ask, PieceArt> arts = Caffeine.newBuilder().maximumSize(ARTS_KEPT).build();
+    private final Cache<Ask, PieceArt> arts = Caffeine.newBuilder().maximumWeight(Memory.percent(HUNDREDTHS_EACH)).<Ask, PieceArt>weigher((_, art) -> Weight.of(art)).build();
 
     private Drawings(Key key) {
         family = Families.named(key.family()).orElseThrow(() -> new IllegalArgumentException("There is no family called “" + key.family() + "”."));

@@ -7,6 +7,8 @@ import brandeon.core.art.Mark;
 import brandeon.core.art.Mirror;
 import brandeon.core.art.Opening;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Weight;
+import brandeon.core.kept.Memory;
 import brandeon.core.art.Ring;
 import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
@@ -61,7 +63,7 @@ public final class Resolver {
     private static final List<Role> PARTICLE_COLOURS = List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.TEXT, Role.QUIET_TEXT, Role.GLOW, Role.EDGE);
 
     /** Patterns with the values of this moment; parsing them is slow, and an edit changes few of them. */
-    private static final Cache<Saying, String> SAID = Caffeine.newBuilder().maximumSize(2000).build();
+    private static final Cache<Saying, String> SAID = Caffeine.newBuilder().maximumWeight(Memory.percent(1)).<Saying, String>weigher((saying, said) -> Weight.of(saying.pattern()) + Weight.of(said) + 64 * saying.values().size()).build();
 
     private record Saying(String pattern, Map<String, Object> values) {
     }

@@ -2,6 +2,8 @@ package brandeon.core.preflight;
 
 import brandeon.core.art.Mark;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Weight;
+import brandeon.core.kept.Memory;
 import brandeon.core.art.Pictures;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Box;
@@ -37,14 +39,15 @@ public final class ContrastChecks {
     private static final double LARGE = 2;
     private static final int WIDTH = 384;
     private static final double WORST_SHARE = 0.1;
-    private static final int KEPT = 400;
 
     private record Key(String theme, Size canvas, List<PieceArt> arts, List<Integer> order, int behind) {
+        int weight() {
+            return Weight.of(theme) + arts.stream().mapToInt(Weight::of).sum();
+        }
     }
 
-    private static final Cache<Key, List<Double>> JUDGED = Caffeine.newBuilder().maximumSize(KEPT).build();
-    private static final int GROUNDS_KEPT = 60;
-    private static final Cache<Key, int[]> GROUNDS = Caffeine.newBuilder().maximumSize(GROUNDS_KEPT).build();
+    private static final Cache<Key, List<Double>> JUDGED = Caffeine.newBuilder().maximumWeight(Memory.percent(4)).<Key, List<Double>>weigher((key, worst) -> key.weight() + 24 * worst.size()).build();
+    private static final Cache<Key, int[]> GROUNDS = Caffeine.newBuilder().maximumWeight(Memory.percent(4)).<Key, int[]>weigher((key, ground) -> key.weight() + 4 * ground.length).build();
 
     private ContrastChecks() {
     }

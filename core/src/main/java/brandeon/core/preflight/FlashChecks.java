@@ -2,6 +2,8 @@ package brandeon.core.preflight;
 
 import brandeon.core.art.Flashes;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Weight;
+import brandeon.core.kept.Memory;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.publish.Alone;
 import brandeon.core.publish.Clip;
@@ -21,8 +23,7 @@ import java.util.Optional;
  */
 public final class FlashChecks {
 
-    private static final int KEPT = 300;
-    private static final Cache<PieceArt, FlashMeter.Worst> JUDGED = Caffeine.newBuilder().maximumSize(KEPT).build();
+    private static final Cache<PieceArt, FlashMeter.Worst> JUDGED = Caffeine.newBuilder().maximumWeight(Memory.percent(2)).<PieceArt, FlashMeter.Worst>weigher((art, _) -> Weight.of(art)).build();
 
     private FlashChecks() {
     }

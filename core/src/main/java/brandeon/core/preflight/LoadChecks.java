@@ -1,6 +1,8 @@
 package brandeon.core.preflight;
 
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Weight;
+import brandeon.core.kept.Memory;
 import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
@@ -20,8 +22,7 @@ public final class LoadChecks {
     /** Share of the canvas; above it weak machines begin to drop frames (common practice, no source). */
     static final double MOST = 0.5;
 
-    private static final int KEPT = 400;
-    private static final Cache<Moving, Double> MEASURED = Caffeine.newBuilder().maximumSize(KEPT).build();
+    private static final Cache<Moving, Double> MEASURED = Caffeine.newBuilder().maximumWeight(Memory.percent(2)).<Moving, Double>weigher((moving, _) -> Weight.of(moving.art())).build();
 
     private record Moving(PieceArt art, Size canvas) {
     }

@@ -18,6 +18,8 @@ public final class Measure {
     private static final float REFERENCE = 256;
     private static final FontRenderContext UNHINTED = new FontRenderContext(null, true, true);
     private static final int KEPT = 4096;
+    /** Longer texts are measured again each time, so that what is kept stays below some megabytes. */
+    private static final int LONGEST_KEPT = 200;
 
     private record Key(Face face, String text) {
     }
@@ -45,8 +47,10 @@ public final class Measure {
             }
         }
         double perPx = new TextLayout(text, face.at(REFERENCE), UNHINTED).getAdvance() / REFERENCE;
-        synchronized (WIDTHS) {
-            WIDTHS.put(key, perPx);
+        if (text.length() <= LONGEST_KEPT) {
+            synchronized (WIDTHS) {
+                WIDTHS.put(key, perPx);
+            }
         }
         return perPx * px;
     }

@@ -1,5 +1,6 @@
 package brandeon.server.door;
 
+import brandeon.core.kept.Memory;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;
@@ -49,10 +50,11 @@ public class RateLimits {
     private record Key(Door door, String who) {
     }
 
-    private static final int MOST_KNOWN = 100_000;
+    /** A bucket with its key, in bytes. */
+    private static final int EACH = 300;
     private static final Duration FORGOTTEN = Duration.ofMinutes(10);
 
-    private final Cache<Key, Bucket> buckets = Caffeine.newBuilder().maximumSize(MOST_KNOWN).expireAfterAccess(FORGOTTEN).build();
+    private final Cache<Key, Bucket> buckets = Caffeine.newBuilder().maximumSize(Memory.percent(2) / EACH).expireAfterAccess(FORGOTTEN).build();
 
     /**
      * Lets somebody through once.

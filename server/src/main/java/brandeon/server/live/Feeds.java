@@ -8,7 +8,7 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
-import brandeon.server.work.Memory;
+import brandeon.core.kept.Memory;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;

@@ -22,7 +22,7 @@ import brandeon.server.file.Files;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
-import brandeon.server.work.Memory;
+import brandeon.core.kept.Memory;
 import brandeon.server.work.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;

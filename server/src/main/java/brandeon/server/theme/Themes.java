@@ -1,6 +1,7 @@
 package brandeon.server.theme;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.kept.Memory;
 import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Deeds;
@@ -60,11 +61,19 @@ public class Themes {
     public record Steps(boolean undo, boolean redo) {
     }
 
+    private static final long PART = 2048;
+
+    /** About how many bytes a theme holds in memory: some kilobytes for each part, which is generous. */
+    private static int weight(Theme theme) {
+        long parts = theme.pieces().size() + theme.artworks().size() + theme.scenes().stream().mapToLong(scene -> 1 + scene.stack().size()).sum() + theme.canvases().size();
+        long words = theme.pieces().stream().flatMap(piece -> piece.texts().values().stream()).mapToLong(String::length).sum();
+        return (int) Math.min(Integer.MAX_VALUE, 4096 + PART * parts + 2 * words);
+    }
+
     /** Only committed versions are kept, so that one that was rolled back is never mistaken for its successor. */
     private record Parsed(long version, Theme theme) {
     }
 
-    private static final int KEPT = 200;
     private static final int HISTORY = 200;
 
     private final ThemeRows rows;
@@ -75,8 +84,8 @@ public class Themes {
     private final Wakes wakes;
     private final TransactionTemplate transactions;
     private final Map<UUID, Lock> turns = Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
-    private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumSize(KEPT).<UUID, Parsed>build().asMap();
-    private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumSize(KEPT).<ReleaseRow.Key, Theme>build().asMap();
+    private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumWeight(Memory.percent(5)).<UUID, Parsed>weigher((_, kept) -> weight(kept.theme())).build().asMap();
+    private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumWeight(Memory.percent(5)).<ReleaseRow.Key, Theme>weigher((_, theme) -> weight(theme)).build().asMap();
 
     Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, EntityManager entities, JdbcClient db, Wakes wakes, TransactionTemplate transactions) {
         this.rows = rows;

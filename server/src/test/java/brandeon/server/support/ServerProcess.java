@@ -7,8 +7,10 @@ import java.net.ServerSocket;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.locks.LockSupport;
+import java.util.stream.Stream;
 
 /** The application in a process of its own, so that it can be killed. */
 public final class ServerProcess implements AutoCloseable {
@@ -19,6 +21,8 @@ public final class ServerProcess implements AutoCloseable {
     private final String database;
     private final String password;
     private final int port;
+    /** What it writes for a while; a killed process removes nothing itself. */
+    private final Path temporary;
     private Process process;
 
     public ServerProcess(TestDatabase database) {
@@ -30,6 +34,11 @@ public final class ServerProcess implements AutoCloseable {
         this.database = database;
         this.password = password;
         this.port = freePort();
+        try {
+            this.temporary = Files.createTempDirectory("brandeon-server");
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
         start();
     }
 
@@ -39,9 +48,8 @@ public final class ServerProcess implements AutoCloseable {
 
     public void start() {
         try {
-            Path log = Files.createTempFile("brandeon-server", ".log");
-            log.toFile().deleteOnExit();
-            ProcessBuilder builder = new ProcessBuilder(List.of(ProcessHandle.current().info().command().orElseThrow(), "-Djava.awt.headless=true", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
+            Path log = temporary.resolve("log");
+            ProcessBuilder builder = new ProcessBuilder(List.of(ProcessHandle.current().info().command().orElseThrow(), "-Djava.awt.headless=true", "-Djava.io.tmpdir=" + temporary, "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
                     "-cp", System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")), "brandeon.server.BrandeonServer",
                     "--server.port=" + port, "--spring.datasource.url=" + database))
                     .redirectErrorStream(true).redirectOutput(log.toFile());
@@ -66,6 +74,13 @@ public final class ServerProcess implements AutoCloseable {
     @Override
     public void close() {
         kill();
+        try (Stream<Path> all = Files.walk(temporary)) {
+            for (Path one : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(one);
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private void awaitReady(File log) throws IOException {

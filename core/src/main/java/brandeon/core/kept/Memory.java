@@ -1,4 +1,4 @@
-package brandeon.server.work;
+package brandeon.core.kept;
 
 /** The memory that the JVM was given ({@code BRANDEON_HEAP}), and which part of it each cache may hold. */
 public final class Memory {
