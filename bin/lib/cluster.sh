@@ -92,7 +92,7 @@ forget_foreign_process() {
   local process place
   process=$(as_postgres sed -n 1p "$note")
   place=$(as_postgres sed -n 2p "$note")
-  if [ "$(realpath -m "$place")" != "$(realpath -m "$folder/data")" ] || ! tr '\0' ' ' <"/proc/$process/cmdline" 2>/dev/null | grep -q postgres; then
+  if [ "$(realpath -m "$place")" != "$(realpath -m "$folder/data")" ] || ! { tr '\0' ' ' <"/proc/$process/cmdline"; } 2>/dev/null | grep -q postgres; then
     as_postgres rm -f "$note"
   fi
 }
