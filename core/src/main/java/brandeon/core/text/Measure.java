@@ -1,5 +1,7 @@
 package brandeon.core.text;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
 import java.awt.font.LineMetrics;
@@ -62,12 +64,12 @@ public final class Measure {
 
     /** Height of capitals, in pixels, at a size in pixels. */
     public static double capHeight(Face face, double px) {
-        return CAPS.computeIfAbsent(face, f -> glyphHeight(f, "H")) * px;
+        return CAPS.get(face, f -> glyphHeight(f, "H")) * px;
     }
 
     /** Height of a lower-case x, in pixels, at a size in pixels. */
     public static double xHeight(Face face, double px) {
-        return EXES.computeIfAbsent(face, f -> glyphHeight(f, "x")) * px;
+        return EXES.get(face, f -> glyphHeight(f, "x")) * px;
     }
 
     /** Distance from baseline to the lowest part of letters, in pixels. */
@@ -76,8 +78,10 @@ public final class Measure {
         return metrics.getDescent() / REFERENCE * px;
     }
 
-    private static final Map<Face, Double> CAPS = new java.util.concurrent.ConcurrentHashMap<>();
-    private static final Map<Face, Double> EXES = new java.util.concurrent.ConcurrentHashMap<>();
+    /** Of this many faces heights are known without measuring again. */
+    private static final int FACES_KEPT = 500;
+    private static final Cache<Face, Double> CAPS = Caffeine.newBuilder().maximumSize(FACES_KEPT).build();
+    private static final Cache<Face, Double> EXES = Caffeine.newBuilder().maximumSize(FACES_KEPT).build();
 
     private static double glyphHeight(Face face, String glyph) {
         Font font = face.at(REFERENCE);
