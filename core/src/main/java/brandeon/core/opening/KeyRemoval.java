@@ -45,7 +45,7 @@ public final class KeyRemoval {
     /** @return the picture with the key see-through, not premultiplied; other pixels as they were */
     public static BufferedImage of(BufferedImage image, Colour key) {
         BufferedImage out = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
-        out.setRGB(0, 0, image.getWidth(), image.getHeight(), new KeyRemoval(image, Integer.parseInt(key.hex().substring(1, 7), 16)).removed(), 0, image.getWidth());
+        out.setRGB(0, 0, image.getWidth(), image.getHeight(), new KeyRemoval(image, Pixels.pixel(key)).removed(), 0, image.getWidth());
         return out;
     }
 

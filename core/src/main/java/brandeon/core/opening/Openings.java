@@ -148,7 +148,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             if (keyed.isEmpty()) {
                 return Optional.empty();
             }
-            Colour colour = Colour.parse(String.format(Locale.ROOT, "#%06x", key.get()));
+            Colour colour = Pixels.colour(key.get());
             String where = ground ? "Only the ground around this picture is see-through" : "Nothing in this picture is see-through";
             return Optional.of(new Openings(keyed, where + "; its opening is filled with " + colour.hex() + ", and a capture stays hidden until that colour is removed.", Optional.of(colour)));
         }
@@ -259,7 +259,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
                 }
             }
             return IntStream.range(0, counts.length).filter(bin -> counts[bin] >= LEAST_KEY_SHARE * argb.length).boxed()
-                    .filter(bin -> Spaces.oklch(Colour.parse(String.format(Locale.ROOT, "#%06x", (bin >> 10 << 16 | (bin >> 5 & 31) << 8 | bin & 31) << 3))).chroma() >= LEAST_KEY_CHROMA)
+                    .filter(bin -> Spaces.oklch(Pixels.colour((bin >> 10 << 16 | (bin >> 5 & 31) << 8 | bin & 31) << 3)).chroma() >= LEAST_KEY_CHROMA)
                     .max(Comparator.comparingInt(bin -> counts[bin])).map(this::commonest);
         }
 

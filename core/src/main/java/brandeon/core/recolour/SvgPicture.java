@@ -2,6 +2,7 @@ package brandeon.core.recolour;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
+import brandeon.core.colour.Pixels;
 import brandeon.core.colour.Spaces;
 import brandeon.core.pack.Xml;
 import com.github.weisj.jsvg.SVGDocument;
@@ -127,9 +128,9 @@ public final class SvgPicture {
         BufferedImage drawn = drawn(Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale)));
         List<Spaces.Oklab> labs = paints.stream().map(Spaces::oklab).toList();
         double[] areas = new double[paints.size()];
-        for (int pixel : drawn.getRGB(0, 0, drawn.getWidth(), drawn.getHeight(), null, 0, drawn.getWidth())) {
+        for (int pixel : Pixels.of(drawn)) {
             if (pixel >>> 24 != 0) {
-                Spaces.Oklab lab = Spaces.oklab(Colour.parse(String.format(Locale.ROOT, "#%06x", pixel & 0xffffff)));
+                Spaces.Oklab lab = Spaces.oklab(Pixels.colour(pixel));
                 IntStream.range(0, labs.size()).boxed().min(Comparator.comparingDouble(i -> distance(labs.get(i), lab))).ifPresent(i -> areas[i] += pixel >>> 24);
             }
         }

@@ -27,8 +27,6 @@ import brandeon.server.work.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -228,10 +226,6 @@ public class Artworks {
     }
 
     private static Rendered png(BufferedImage image) {
-        try {
-            return new Rendered(PictureFile.PNG, PictureFile.png(image));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return new Rendered(PictureFile.PNG, PictureFile.png(image));
     }
 }

@@ -94,11 +94,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
 
     /** A picture that was painted here. */
     static PictureFile painted(BufferedImage image) {
-        try {
-            return new PictureFile(PNG, image.getWidth(), image.getHeight(), false, png(image), Optional.of(image));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return new PictureFile(PNG, image.getWidth(), image.getHeight(), false, png(image), Optional.of(image));
     }
 
     /** How many pixels a file claims, without decoding it; 0 for what is none of these, or a vector picture. */
@@ -198,17 +194,17 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         return straight;
     }
 
-    static byte[] png(BufferedImage image) throws IOException {
+    static byte[] png(BufferedImage image) {
         return written("png", new IIOImage(image, null, null), (long) image.getWidth() * image.getHeight() < LARGE ? PNG_QUALITY : LARGE_PNG_QUALITY);
     }
 
-    private static byte[] jpeg(BufferedImage image) throws IOException {
+    private static byte[] jpeg(BufferedImage image) {
         BufferedImage opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
         opaque.createGraphics().drawImage(image, 0, 0, null);
         return written("jpeg", new IIOImage(opaque, null, null), JPEG_QUALITY);
     }
 
-    private static byte[] written(String format, IIOImage image, float quality) throws IOException {
+    private static byte[] written(String format, IIOImage image, float quality) {
         ImageWriter writer = ImageIO.getImageWritersByFormatName(format).next();
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (MemoryCacheImageOutputStream out = new MemoryCacheImageOutputStream(bytes)) {
@@ -217,6 +213,9 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
             wish.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
             wish.setCompressionQuality(quality);
             writer.write(null, image, wish);
+        } catch (IOException e) {
+            // It is written into memory, where nothing can go wrong that is the picture's fault.
+            throw new UncheckedIOException(e);
         } finally {
             writer.dispose();
         }

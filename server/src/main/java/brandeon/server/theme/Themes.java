@@ -61,20 +61,13 @@ public class Themes {
     public record Steps(boolean undo, boolean redo) {
     }
 
-    private static final long PART = 2048;
-
-    /** About how many bytes a theme holds in memory: some kilobytes for each part, which is generous. */
-    private static int weight(Theme theme) {
-        long parts = theme.pieces().size() + theme.artworks().size() + theme.scenes().stream().mapToLong(scene -> 1 + scene.stack().size()).sum() + theme.canvases().size();
-        long words = theme.pieces().stream().flatMap(piece -> piece.texts().values().stream()).mapToLong(String::length).sum();
-        return (int) Math.min(Integer.MAX_VALUE, 4096 + PART * parts + 2 * words);
-    }
-
     /** Only committed versions are kept, so that one that was rolled back is never mistaken for its successor. */
     private record Parsed(long version, Theme theme) {
     }
 
     private static final int HISTORY = 200;
+    /** What a piece, scene, place, canvas or picture of a theme takes in memory at most, in bytes. */
+    private static final long PART = 2048;
 
     private final ThemeRows rows;
     private final EditRows edits;
@@ -383,5 +376,12 @@ public class Themes {
 
     private static NotFound missing() {
         return new NotFound("There is no such theme in your workspace.");
+    }
+
+    /** About how many bytes a theme holds in memory: some kilobytes for each part, which is generous. */
+    private static int weight(Theme theme) {
+        long parts = theme.pieces().size() + theme.artworks().size() + theme.scenes().stream().mapToLong(scene -> 1 + scene.stack().size()).sum() + theme.canvases().size();
+        long words = theme.pieces().stream().flatMap(piece -> piece.texts().values().stream()).mapToLong(String::length).sum();
+        return (int) Math.min(Integer.MAX_VALUE, 4096 + PART * parts + 2 * words);
     }
 }
