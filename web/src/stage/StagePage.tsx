@@ -21,7 +21,7 @@ import { Stack } from "./Stack";
 import { StageView } from "./StageView";
 import { Toolbar } from "./Toolbar";
 import { useOthers } from "./useOthers";
-import { chosen } from "./selection";
+import { arrived, chosen, left } from "./selection";
 import { useStage } from "./useStage";
 import { useStageEdits } from "./useStageEdits";
 import { WordsCard } from "./WordsCard";
@@ -75,7 +75,8 @@ function useSelection(scene: Scene, canvas: Canvas) {
   const on = scene.stack.map((placed) => placed.piece).join(",");
   const selected = useMemo(() => named.split(",").filter((piece) => piece !== "" && on.split(",").includes(piece)), [named, on]);
   const set = useStage((state) => state.set);
-  useEffect(() => chosen(selected), [selected]);
+  useEffect(() => arrived(named, selected), [named, selected]);
+  useEffect(() => left, []);
   useEffect(() => {
     const escape = (event: KeyboardEvent) => { if (event.key === "Escape") set({ drawing: "" }); };
     addEventListener("keydown", escape);

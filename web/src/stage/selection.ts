@@ -3,9 +3,25 @@
  * of a key only when the page is drawn anew; a second press that comes sooner must go on from here.
  */
 let now: string[] = [];
+/** The address that the last choice leads to, while it is on its way. */
+let awaited: string | undefined;
 
 export function chosen(pieces: string[]): void {
   now = pieces;
+  awaited = pieces.join(",");
+}
+
+/** The address says this. One that an earlier choice led to, and that a later one has overtaken, says nothing. */
+export function arrived(address: string, pieces: string[]): void {
+  if (awaited !== undefined && awaited !== address) return;
+  awaited = undefined;
+  now = pieces;
+}
+
+/** The stage is left. */
+export function left(): void {
+  awaited = undefined;
+  now = [];
 }
 
 export function chosenNow(): string[] {
