@@ -2,6 +2,7 @@ package brandeon.bench;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import java.nio.file.Path;
 import java.util.List;
@@ -20,5 +21,10 @@ final class Chromium {
     static Browser launch(Playwright playwright) {
         return playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
                 .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    }
+
+    /** When what the page was told to look out for as `window.seen` came, as milliseconds since 1970; an error when it does not within 20 s. */
+    static double seen(Page page) {
+        return ((Number) page.evaluate("() => Promise.race([window.seen, new Promise((_, no) => setTimeout(() => no(new Error('What was waited for did not come within 20 s.')), 20000))])")).doubleValue();
     }
 }

@@ -130,13 +130,13 @@ public final class StageBench {
             String piece = pieces[i % 2];
             other.evaluate("() => { window.seen = new Promise((done) => { const start = document.querySelector('[data-testid=theirs] rect')?.getAttribute('y'); const look = () => { const y = document.querySelector('[data-testid=theirs] rect')?.getAttribute('y'); if (y && y !== start) done(Date.now()); else requestAnimationFrame(look); }; look(); }); }");
             double at = ((Number) one.evaluate("(name) => { const b = [...document.querySelectorAll('aside button')].find((x) => x.textContent === name); const t = Date.now(); b.click(); return t; }", piece)).doubleValue();
-            selections[i] = ((Number) other.evaluate("() => window.seen")).doubleValue() - at;
+            selections[i] = Chromium.seen(other) - at;
         }
         for (int i = 0; i < ROUNDS; i++) {
             other.evaluate("() => { window.seen = new Promise((done) => { new MutationObserver((_, o) => { o.disconnect(); requestAnimationFrame(() => done(Date.now())); }).observe(document.querySelector('[data-testid=stage] svg[data-piece]').parentElement, { childList: true }); }); }");
             String key = i % 2 == 0 ? "ArrowLeft" : "ArrowRight";
             double at = ((Number) one.evaluate("(key) => { const s = document.querySelector('[data-testid=stage]'); s.focus(); const t = Date.now(); s.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true })); return t; }", key)).doubleValue();
-            edits[i] = ((Number) other.evaluate("() => window.seen")).doubleValue() - at;
+            edits[i] = Chromium.seen(other) - at;
             one.waitForTimeout(120);
         }
         RepaintBench.print("selecting a piece to the other person's screen, ms", selections);

@@ -44,7 +44,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
     /** A pane that covers more than this lets too little through to be meant as one. */
     private static final int THICKEST_PANE = 230;
     private static final double LEAST_SHARE = 0.001;
-    /** What a slit or a pane encloses is an opening only when it is this large a share of the picture. */
+    /** What a slit or a pane encloses is an opening only when it is this large a share of the picture; smaller ones are not spoken of. */
     private static final double LEAST_DOUBTFUL_SHARE = 0.02;
     /** A slit is at most twice this share of the shorter side wide. */
     private static final double SLIT_SHARE = 0.006;
@@ -72,14 +72,22 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         return by == 1 ? this : new Openings(openings.stream().map(opening -> opening.scaled(by)).toList(), reason, key);
     }
 
-    /** Each thing about the openings that whoever uses the picture should know, as sentences. */
-    public List<String> notes() {
+    /**
+     * Each thing about the openings that whoever uses the picture should know, as sentences. Of openings that are a
+     * small share of it nothing is said: a bay in an ornament is free, but no capture is meant to show there.
+     *
+     * @param pixels of the whole picture
+     */
+    public List<String> notes(long pixels) {
         List<String> notes = new ArrayList<>();
         if (!reason.isEmpty()) {
             notes.add(reason);
         }
         for (int i = 0; i < openings.size(); i++) {
             FoundOpening opening = openings.get(i);
+            if (opening.area() < LEAST_DOUBTFUL_SHARE * pixels) {
+                continue;
+            }
             String which = openings.size() == 1 ? "the opening" : "opening " + (i + 1);
             if (opening.slit() > 0) {
                 notes.add(String.format(Locale.ROOT, "A slit of at most %.0f px joins %s to the outside; it is taken as closed.", opening.slit(), which));

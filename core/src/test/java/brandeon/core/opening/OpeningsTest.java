@@ -110,7 +110,7 @@ class OpeningsTest {
             assertThat(opening.outline()).isEqualTo(FoundOpening.Contour.RECTANGLE);
         });
         assertThat(found.key()).isEmpty();
-        assertThat(found.notes()).singleElement().asString().contains("slit", "taken as closed");
+        assertThat(found.notes(960 * 540)).singleElement().asString().contains("slit", "taken as closed");
         clear(graphics, new Rectangle2D.Double(400, 0, 160, 100));
         assertThat(Openings.in(image).openings()).as("a gap of 160 px is no slit, and the green border still no opening").isEmpty();
     }
@@ -140,7 +140,7 @@ class OpeningsTest {
                 assertThat(opening.pane()).isCloseTo(covers, within(0.01));
                 assertThat(opening.box()).isEqualTo(new Box(80, 60, 480, 240));
             });
-            assertThat(found.notes()).singleElement().asString().contains(String.format(java.util.Locale.ROOT, "%.0f %%", covers * 100));
+            assertThat(found.notes(640 * 360)).singleElement().asString().contains(String.format(java.util.Locale.ROOT, "%.0f %%", covers * 100));
         }
     }
 
@@ -157,7 +157,7 @@ class OpeningsTest {
         Openings found = Openings.in(image);
         assertThat(found.openings().getFirst().box()).isEqualTo(new Box(100, 80, 440, 200));
         assertThat(found.openings().getFirst().soft()).isCloseTo(20, within(2.0));
-        assertThat(found.notes()).singleElement().asString().contains("fades");
+        assertThat(found.notes(640 * 360)).singleElement().asString().contains("fades");
         assertThat(Openings.in(frame(640, 360, new Rectangle2D.Double(100, 80, 440, 200))).openings().getFirst().soft()).isLessThan(1.5);
     }
 
@@ -172,7 +172,8 @@ class OpeningsTest {
         clear(graphics, hole);
         Openings found = Openings.in(ring);
         assertThat(found.openings().getFirst().bare()).isTrue();
-        assertThat(found.notes()).anyMatch(note -> note.contains("mask"));
+        assertThat(found.notes(640 * 360)).anyMatch(note -> note.contains("mask"));
+        assertThat(found.notes(100 * 640 * 360)).as("of a small bay in a large picture nothing is said").isEmpty();
     }
 
     @Test

@@ -208,7 +208,7 @@ class ArtworkController {
         Mapping mapping = artwork.recipe(palette).mapping();
         List<Recolouring.Landing> landings = artwork.recolouring().landings(artwork.clusters(), palette, mapping);
         return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving(), artwork.openings().key()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
-                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artwork.filter(palette), artwork.painted(palette), artwork.provenance().lacking(), artwork.openings().notes());
+                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artwork.filter(palette), artwork.painted(palette), artwork.provenance().lacking(), artwork.openings().notes((long) artwork.width() * artwork.height()));
     }
 
     private Artwork artwork(Member member, UUID theme, String id) {

@@ -73,7 +73,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
                 requirePixels(film.width(), film.height());
                 return new PictureFile(PNG, film.width(), film.height(), true, film.apng(), Optional.of(film.first()));
             }
-            BufferedImage image = straight(reader.read(0));
+            BufferedImage image = CameraTurn.of(sent).upright(straight(reader.read(0)));
             boolean photograph = format.equals("jpeg");
             byte[] anew = photograph ? jpeg(image) : png(image);
             return new PictureFile(photograph ? JPEG : PNG, image.getWidth(), image.getHeight(), false, anew, Optional.of(image));
