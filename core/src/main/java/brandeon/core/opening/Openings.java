@@ -228,15 +228,20 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             Traced.Inside inside = (x, y) -> x >= 0 && y >= 0 && x < w && y < box.height() && pixels.get(y * w + x);
             List<Share> edge = regular ? List.of() : Traced.edge(inside, box);
             return new FoundOpening(box, regions.largestInside(region), region.area(), match.contour(), match.corner(), aspect, Math.abs(box.width() / box.height() / aspect.ratio() - 1),
-                    edge, new SoftEdge(argb, width, height, SOLID).around(box, inside), pane(box, pixels), slit, match.contour() != Contour.RECTANGLE && bare(box, inside));
+                    edge, new SoftEdge(argb, width, height, SOLID).around(box, pixels), pane(box, pixels), slit, match.contour() != Contour.RECTANGLE && bare(box, inside));
         }
 
         /** The alpha that half of the opening stays below, less what is no pane but the picture's own solid keying colour. */
         private double pane(Box box, BitSet pixels) {
             int[] counts = new int[256];
             int w = (int) box.width();
-            for (int i = pixels.nextSetBit(0); i >= 0; i = pixels.nextSetBit(i + 1)) {
-                counts[argb[((int) box.y() + i / w) * width + (int) box.x() + i % w] >>> 24]++;
+            for (int y = 0; y < box.height(); y++) {
+                int row = ((int) box.y() + y) * width + (int) box.x();
+                for (int x = 0; x < w; x++) {
+                    if (pixels.get(y * w + x)) {
+                        counts[argb[row + x] >>> 24]++;
+                    }
+                }
             }
             int half = pixels.cardinality() / 2;
             int alpha = 0;

@@ -15,20 +15,28 @@ record SoftEdge(int[] argb, int width, int height, int solid) {
     /** A step to a neighbour across a corner is this much longer, so that every third ring has none of them. */
     private static final int STRAIGHT_EVERY = 3;
 
-    /** @return in pixels; 0 where the picture is see-through far beyond an edge */
-    double around(Box box, Traced.Inside region) {
+    /**
+     * @param region pixels of the region, row by row within its box
+     * @return in pixels; 0 where the picture is see-through far beyond an edge
+     */
+    double around(Box box, BitSet region) {
         int margin = (int) Cut.SOFTEST + 1;
         int left = Math.max(0, (int) box.x() - margin);
         int top = Math.max(0, (int) box.y() - margin);
         int w = Math.min(width, (int) box.right() + margin) - left;
         int h = Math.min(height, (int) box.bottom() + margin) - top;
         BitSet seen = new BitSet(w * h);
-        for (int y = 0; y < h; y++) {
-            for (int x = 0; x < w; x++) {
-                seen.set(y * w + x, region.at(left + x - (int) box.x(), top + y - (int) box.y()));
+        int wide = (int) box.width();
+        for (int row = 0; row < box.height(); row++) {
+            int from = ((int) box.y() + row - top) * w + (int) box.x() - left - row * wide;
+            int end = (row + 1) * wide;
+            for (int i = region.nextSetBit(row * wide); i >= 0 && i < end; ) {
+                int until = Math.min(end, region.nextClearBit(i));
+                seen.set(from + i, from + until);
+                i = region.nextSetBit(until);
             }
         }
-        BitSet ring = (BitSet) seen.clone();
+        BitSet ring = edge(seen, w, h);
         double first = 0;
         for (int far = 1; far <= Cut.SOFTEST; far++) {
             BitSet next = new BitSet(w * h);
@@ -45,6 +53,23 @@ record SoftEdge(int[] argb, int width, int height, int solid) {
             ring = next;
         }
         return 0;
+    }
+
+    /** Those pixels of a set that have a neighbour outside of it; only from these the first ring can be reached. */
+    private static BitSet edge(BitSet set, int w, int h) {
+        BitSet edge = new BitSet(w * h);
+        for (int i = set.nextSetBit(0); i >= 0; ) {
+            int until = set.nextClearBit(i);
+            edge.set(i);
+            edge.set(until - 1);
+            for (int j = i + 1; j < until - 1; j++) {
+                if (j < w || j >= w * (h - 1) || !set.get(j - w) || !set.get(j + w)) {
+                    edge.set(j);
+                }
+            }
+            i = set.nextSetBit(until);
+        }
+        return edge;
     }
 
     private static void step(int i, int w, int h, boolean corners, BitSet seen, BitSet next) {
