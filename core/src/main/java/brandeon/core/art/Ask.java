@@ -1,13 +1,33 @@
 package brandeon.core.art;
 
+import brandeon.core.art.kind.AlertArt;
+import brandeon.core.art.kind.BandArt;
+import brandeon.core.art.kind.ChatArt;
+import brandeon.core.art.kind.ClockArt;
+import brandeon.core.art.kind.FrameArt;
+import brandeon.core.art.kind.GoalArt;
+import brandeon.core.art.kind.LineArt;
+import brandeon.core.art.kind.LowerThirdArt;
+import brandeon.core.art.kind.OrnamentArt;
+import brandeon.core.art.kind.PanelArt;
+import brandeon.core.art.kind.RotatorArt;
+import brandeon.core.art.kind.RowsArt;
+import brandeon.core.art.kind.ScoreArt;
+import brandeon.core.art.kind.ScreenArt;
+import brandeon.core.art.kind.SwarmArt;
+import brandeon.core.art.kind.TickerArt;
+import brandeon.core.art.kind.TransitionArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Role;
 import java.util.List;
 import java.util.Optional;
 
-/** What a family is asked to draw: one piece, with everything it shows already decided. Boxes are whole canvas pixels. */
-public sealed interface Ask {
+/**
+ * What a family is asked to draw: one piece, with everything it shows already decided. Boxes are whole canvas pixels.
+ * Asks that are equal are drawn the same.
+ */
+public interface Ask {
 
     /** The canvas, for full-canvas art and for units. */
     Canvas canvas();
@@ -17,6 +37,9 @@ public sealed interface Ask {
 
     /** What was set for this piece. */
     Tune tune();
+
+    /** What it is made of, the same for every family; plates, rings and the like are the family's. */
+    PieceArt draw(Family family, Easel easel);
 
     /** What a frame's opening looks like; the family's own is a rectangle with its kind of corners. */
     enum FrameShape { FAMILY, CUT, ELLIPSE, HEXAGON, DOUBLE }
@@ -34,22 +57,43 @@ public sealed interface Ask {
      * @param moving  whether light runs over its edge
      */
     record Frame(Canvas canvas, Box box, Tune tune, double aspect, String name, FrameShape shape, NamePlate plate, boolean matted, boolean flipped, boolean moving) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return FrameArt.draw(family, easel, this);
+        }
     }
 
     /** The ground behind openings: quiet, without text. */
     record Backdrop(Canvas canvas, Box box, Tune tune, boolean moving) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            PieceArt art = family.backdrop(easel, box, moving);
+            return new PieceArt(art.marks(), moving ? art.tracks() : List.of(), List.of());
+        }
     }
 
     /** A full-canvas screen with a title. */
     record Screen(Canvas canvas, Box box, Tune tune, String title, String line, boolean moving) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return ScreenArt.draw(family, easel, this);
+        }
     }
 
     /** A heads-up band along an edge. */
     record Band(Canvas canvas, Box box, Tune tune, String label, String message) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return BandArt.draw(family, easel, this);
+        }
     }
 
     /** One live fact with its label. */
     record FactLine(Canvas canvas, Box box, Tune tune, String label, String value) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return LineArt.draw(family, easel, this);
+        }
     }
 
     /** How far a row of a list is. */
@@ -69,7 +113,12 @@ public sealed interface Ask {
     record Rows(Canvas canvas, Box box, Tune tune, String title, List<Row> rows, boolean inARow, boolean marked) implements Ask {
         public Rows {
             rows = List.copyOf(rows);
+    
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return RowsArt.draw(family, easel, this);
         }
+    }
     }
 
     /**
@@ -80,7 +129,12 @@ public sealed interface Ask {
     record Chat(Canvas canvas, Box box, Tune tune, List<Row> lines, boolean fading) implements Ask {
         public Chat {
             lines = List.copyOf(lines);
+    
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return ChatArt.draw(family, easel, this);
         }
+    }
     }
 
     /**
@@ -89,14 +143,26 @@ public sealed interface Ask {
      * @param share 0 to 1 of the target
      */
     record Goal(Canvas canvas, Box box, Tune tune, String label, String figure, double share) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return GoalArt.draw(family, easel, this);
+        }
     }
 
     /** Two sides and their figures. */
     record Score(Canvas canvas, Box box, Tune tune, String left, String leftFigure, String right, String rightFigure) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return ScoreArt.draw(family, easel, this);
+        }
     }
 
     /** A name and what belongs to it; the plates are as long as their words. */
     record LowerThird(Canvas canvas, Box box, Tune tune, String name, String line) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return LowerThirdArt.draw(family, easel, this);
+        }
     }
 
     /** One of several entries that take turns, and how long it stands. */
@@ -111,7 +177,12 @@ public sealed interface Ask {
     record Rotator(Canvas canvas, Box box, Tune tune, List<Entry> entries, double pause, boolean moving) implements Ask {
         public Rotator {
             entries = List.copyOf(entries);
+    
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return RotatorArt.draw(family, easel, this);
         }
+    }
     }
 
     /**
@@ -120,20 +191,36 @@ public sealed interface Ask {
      * @param speed in units a second
      */
     record Ticker(Canvas canvas, Box box, Tune tune, String text, double speed, boolean moving) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return TickerArt.draw(family, easel, this);
+        }
     }
 
     /** A bar that is filled to a share, 0 to 1, without words. */
     record Meter(Canvas canvas, Box box, Tune tune, double share) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return PieceArt.still(family.meter(easel, box, share));
+        }
     }
 
     /** Which ornament. */
     enum Shape { LINE, CORNERS, PULSE, DISC, RING, DIAMOND, BAR }
 
     record Ornament(Canvas canvas, Box box, Tune tune, Shape shape, boolean moving) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return OrnamentArt.draw(family, easel, this);
+        }
     }
 
     /** A clock with its title, and what stands there when its time is over; empty hides it. */
     record Clock(Canvas canvas, Box box, Tune tune, String title, String ended, ClockFace clock) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return ClockArt.draw(family, easel, this);
+        }
     }
 
     /**
@@ -142,13 +229,21 @@ public sealed interface Ask {
      * @param whole whether its corners are kept, as a frame's must be
      */
     record Picture(Canvas canvas, Box box, Tune tune, boolean whole) implements Ask {
+
+        /** In units, where the brand's corners are as round as they can be. */
+        private static final double CORNER = 30;
+
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return PieceArt.still(List.of(new Mark.Bed(Outline.rounded(box, whole ? 0 : easel.look().corner() * easel.px(CORNER)))));
+        }
     }
 
     /** A kind of weather to begin particles with. */
     enum Weather { REEDS, SPARKS, RAIN, FROST }
 
     /** What one particle looks like. */
-    enum Flake { OF_THE_WEATHER, ROUND, GLOW, LEAF, STREAK, STAR }
+    enum Grain { OF_THE_WEATHER, ROUND, GLOW, LEAF, STREAK, STAR }
 
     /**
      * How particles differ from their weather; 1 is as the weather has it.
@@ -158,7 +253,7 @@ public sealed interface Ask {
      * @param shadow 0 for none
      * @param colour empty for the weather's own
      */
-    record Wish(int seed, double count, double size, double speed, double lean, double drift, double opacity, double pile, double shadow, Flake flake, Optional<Role> colour) {
+    record Wish(int seed, double count, double size, double speed, double lean, double drift, double opacity, double pile, double shadow, Grain grain, Optional<Role> colour) {
     }
 
     /**
@@ -167,6 +262,10 @@ public sealed interface Ask {
      * @param picture name of a ready-made picture that each one shows; empty for none
      */
     record Swarm(Canvas canvas, Box box, Tune tune, Weather weather, Wish wish, String picture, boolean moving) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return SwarmArt.draw(easel, this);
+        }
     }
 
     /**
@@ -177,10 +276,18 @@ public sealed interface Ask {
      * @param from   instant of its start, epoch milliseconds
      */
     record Transition(Canvas canvas, Box box, Tune tune, String word, double millis, long from) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return TransitionArt.draw(family, easel, this);
+        }
     }
 
     /** A picture for a channel page. */
     record Panel(Canvas canvas, Box box, Tune tune, String heading) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return PanelArt.draw(family, easel, this);
+        }
     }
 
     /**
@@ -190,5 +297,9 @@ public sealed interface Ask {
      * @param until instant when it is gone
      */
     record Alert(Canvas canvas, Box box, Tune tune, String kicker, String text, long from, long until) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return AlertArt.draw(family, easel, this);
+        }
     }
 }

@@ -14,12 +14,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Something just happened: a solid plate, a large emblem, what and who; each part arrives in the family's temperament. */
-final class AlertArt {
+public final class AlertArt {
 
     private AlertArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Alert ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Alert ask) {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.ALERT, Emblem.Size.LARGE);
         List<Mark> body = new ArrayList<>(ready.plate().ground());
         double least = easel.px(Lettering.LEAST);

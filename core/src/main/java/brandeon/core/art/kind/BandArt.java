@@ -14,12 +14,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A band along an edge: a label at its beginning, then a message. It reaches the edges; its words stay within the safe area. */
-final class BandArt {
+public final class BandArt {
 
     private BandArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Band ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Band ask) {
         Box box = ask.box();
         Box safe = easel.canvas().safe(SafeArea.GRAPHICS);
         double left = Math.max(box.x() + easel.px(24), safe.x());

@@ -17,7 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Lines of a chat on a see-through plate: the newest at the bottom, the older the fainter, each wrapped to its room. */
-final class ChatArt {
+public final class ChatArt {
 
     private static final double SIZE = 30;
     private static final double LINE = 1.36;
@@ -30,7 +30,7 @@ final class ChatArt {
     private ChatArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Chat ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Chat ask) {
         if (ask.lines().isEmpty()) {
             return PieceArt.nothing();
         }

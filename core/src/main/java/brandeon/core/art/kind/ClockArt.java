@@ -15,7 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A title and large figures, each in a cell of its own so that none jumps. */
-final class ClockArt {
+public final class ClockArt {
 
     /** Width of the colon's cell, in digit cells. */
     private static final double COLON = 0.5;
@@ -23,7 +23,7 @@ final class ClockArt {
     private ClockArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Clock ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Clock ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         Box room = ready.room();

@@ -22,7 +22,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A ring around each opening, with a name plate that hangs from it and is as long as the name. */
-final class FrameArt {
+public final class FrameArt {
 
     private static final double PLATE_HEIGHT = 62;
     private static final double NAME_SIZE = 34;
@@ -48,7 +48,7 @@ final class FrameArt {
         this.border = Math.max(2, Math.rint(easel.px(family.border() * easel.tune().border())));
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Frame ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Frame ask) {
         return new FrameArt(family, easel, ask).drawn();
     }
 

@@ -13,12 +13,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What is aimed at, how far it is, and a bar. */
-final class GoalArt {
+public final class GoalArt {
 
     private GoalArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Goal ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Goal ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         Box room = ready.room();

@@ -26,7 +26,7 @@ public final class Kinds {
 
     public static PieceArt draw(Family family, Ask ask, Look look) {
         Easel easel = new Easel(ask.canvas(), look.tuned(ask.tune()), ask.tune());
-        PieceArt art = drawn(family, easel, ask);
+        PieceArt art = ask.draw(family, easel);
         return lit(easel, look.calm() ? art.calm() : art);
     }
 
@@ -41,35 +41,5 @@ public final class Kinds {
             marks = List.of(new Mark.Shadowed(0, 0, easel.px(GLOW * tune.glow()), easel.colour(Role.GLOW), marks));
         }
         return new PieceArt(marks, art.tracks(), art.openings());
-    }
-
-    private static PieceArt drawn(Family family, Easel easel, Ask ask) {
-        return switch (ask) {
-            case Ask.Frame frame -> FrameArt.draw(family, easel, frame);
-            case Ask.Backdrop backdrop -> backdrop(family, easel, backdrop);
-            case Ask.Screen screen -> ScreenArt.draw(family, easel, screen);
-            case Ask.Band band -> BandArt.draw(family, easel, band);
-            case Ask.FactLine line -> LineArt.draw(family, easel, line);
-            case Ask.Rows rows -> RowsArt.draw(family, easel, rows);
-            case Ask.Goal goal -> GoalArt.draw(family, easel, goal);
-            case Ask.Score score -> ScoreArt.draw(family, easel, score);
-            case Ask.LowerThird lower -> LowerThirdArt.draw(family, easel, lower);
-            case Ask.Rotator rotator -> RotatorArt.draw(family, easel, rotator);
-            case Ask.Ticker ticker -> TickerArt.draw(family, easel, ticker);
-            case Ask.Ornament ornament -> OrnamentArt.draw(family, easel, ornament);
-            case Ask.Clock clock -> ClockArt.draw(family, easel, clock);
-            case Ask.Chat chat -> ChatArt.draw(family, easel, chat);
-            case Ask.Meter meter -> PieceArt.still(family.meter(easel, meter.box(), meter.share()));
-            case Ask.Picture picture -> PieceArt.still(List.of(new Mark.Bed(Outline.rounded(picture.box(), picture.whole() ? 0 : easel.look().corner() * easel.px(30)))));
-            case Ask.Swarm swarm -> SwarmArt.draw(easel, swarm);
-            case Ask.Transition transition -> TransitionArt.draw(family, easel, transition);
-            case Ask.Panel panel -> PanelArt.draw(family, easel, panel);
-            case Ask.Alert alert -> AlertArt.draw(family, easel, alert);
-        };
-    }
-
-    private static PieceArt backdrop(Family family, Easel easel, Ask.Backdrop ask) {
-        PieceArt art = family.backdrop(easel, ask.box(), ask.moving());
-        return new PieceArt(art.marks(), ask.moving() ? art.tracks() : List.of(), List.of());
     }
 }

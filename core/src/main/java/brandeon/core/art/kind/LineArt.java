@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A fact with its label: label above value, or before it where the piece is low. */
-final class LineArt {
+public final class LineArt {
 
     /** Lower than this, in units, label and value stand beside one another. */
     static final double LOW = 72;
@@ -22,7 +22,7 @@ final class LineArt {
     private LineArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.FactLine ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.FactLine ask) {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.INFO, Emblem.Size.SMALL);
         List<Mark> marks = new ArrayList<>(ready.marks());
         words(marks, family, easel, ready.plate(), new Pair(ask.label(), ask.value(), ready.room(), easel.px(LOW)));

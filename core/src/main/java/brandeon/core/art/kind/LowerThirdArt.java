@@ -13,14 +13,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A name on a plate and a line on a lower one; each plate is as long as its words, up to the box. */
-final class LowerThirdArt {
+public final class LowerThirdArt {
 
     private static final double NAME_SHARE = 0.6;
 
     private LowerThirdArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.LowerThird ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.LowerThird ask) {
         List<Mark> marks = new ArrayList<>();
         boolean alone = ask.line().isBlank();
         double height = Math.rint(ask.box().height() * (alone ? 1 : NAME_SHARE));

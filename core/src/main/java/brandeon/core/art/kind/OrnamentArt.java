@@ -13,7 +13,7 @@ import brandeon.core.motion.Track;
 import java.util.List;
 
 /** A family's line, its corner marks, or its emblem breathing. */
-final class OrnamentArt {
+public final class OrnamentArt {
 
     private static final double BREATH_MILLIS = 1600;
 
@@ -29,7 +29,7 @@ final class OrnamentArt {
         return PieceArt.still(List.of(easel.tune().turned(filled, box).getFirst(), new Mark.Bed(outline)));
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Ornament ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Ornament ask) {
         Box box = ask.box();
         return switch (ask.shape()) {
             case LINE -> PieceArt.still(family.rule(easel, box.x(), box.centreY(), box.width()));

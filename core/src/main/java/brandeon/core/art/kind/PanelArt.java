@@ -11,12 +11,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A picture for a channel page: a solid plate with the emblem and a heading. */
-final class PanelArt {
+public final class PanelArt {
 
     private PanelArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Panel ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Panel ask) {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.ALERT, ask.box().width() > ask.box().height() * 1.6 ? Emblem.Size.LARGE : Emblem.Size.SMALL);
         List<Mark> marks = new ArrayList<>(ready.marks());
         // A reader has this picture before the eyes, not across a room: small letters are fine.

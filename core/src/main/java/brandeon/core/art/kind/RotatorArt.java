@@ -14,14 +14,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Entries that take turns on one plate, by the shared clock: every source shows the same one. At rest the first shows. */
-final class RotatorArt {
+public final class RotatorArt {
 
     private static final double FADE_MILLIS = 350;
 
     private RotatorArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Rotator ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Rotator ask) {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.INFO, Emblem.Size.SMALL);
         List<Mark> marks = new ArrayList<>(ready.marks());
         List<Track> tracks = new ArrayList<>();

@@ -21,7 +21,7 @@ import java.util.List;
  * Rows of facts on one plate: supporters, a schedule, talking points, a queue. Stacked with rules between, label at
  * the left and value at the right, or beside one another.
  */
-final class RowsArt {
+public final class RowsArt {
 
     /** Tallest row, in units; few rows do not fill a tall piece. */
     private static final double TALLEST = 86;
@@ -33,7 +33,7 @@ final class RowsArt {
     private RowsArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Rows ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Rows ask) {
         if (ask.rows().isEmpty()) {
             return PieceArt.nothing();
         }

@@ -12,12 +12,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Two names outside, their figures inside on label plates. */
-final class ScoreArt {
+public final class ScoreArt {
 
     private ScoreArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Score ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Score ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         Box room = ready.room();

@@ -15,7 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A full-canvas screen: the family's scenery, the title, a rule, and a line under it. */
-final class ScreenArt {
+public final class ScreenArt {
 
     private static final double LEAST_TITLE_SIZE = 64;
     /** Room for a title of two lines. */
@@ -26,7 +26,7 @@ final class ScreenArt {
     private ScreenArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Screen ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Screen ask) {
         PieceArt scenery = family.screen(easel, ask.box(), ask.moving());
         List<Mark> marks = new ArrayList<>(scenery.marks());
         marks.add(new Mark.Bed(Outline.rectangle(ask.box())));

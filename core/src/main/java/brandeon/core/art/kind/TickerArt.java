@@ -17,12 +17,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Words that run from right to left through their room; words that fit stand still. */
-final class TickerArt {
+public final class TickerArt {
 
     private TickerArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Ticker ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Ticker ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         Box room = ready.room();

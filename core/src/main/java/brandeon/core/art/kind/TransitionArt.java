@@ -18,7 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A clip between two scenes: the family's curtain closes, stands with a word on it, and opens. */
-final class TransitionArt {
+public final class TransitionArt {
 
     /** Share of the clip in which the curtain closes; as long it opens at the end. */
     private static final double MOVING = 0.4;
@@ -28,7 +28,7 @@ final class TransitionArt {
     private TransitionArt() {
     }
 
-    static PieceArt draw(Family family, Easel easel, Ask.Transition ask) {
+    public static PieceArt draw(Family family, Easel easel, Ask.Transition ask) {
         Curtain curtain = family.curtain(easel, ask.box());
         if (easel.tune().align() == Tune.Align.RIGHT) {
             curtain = curtain.mirrored(ask.box().centreX());

@@ -1,4 +1,4 @@
-package brandeon.core.theme;
+package brandeon.core.kind;
 
 /** A named place in a zone plan. */
 public enum Zone {

@@ -1,0 +1,34 @@
+package brandeon.core.kind;
+
+import brandeon.core.art.Ask;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What is to be gone through, and how far that is. */
+final class Agenda extends Kind {
+
+    Agenda() {
+        super("Agenda", Group.WIDGETS, Zone.COLUMN, List.of(Field.words("title", "Title", "Tonight"),
+                new Field("rows", "Points", ContentType.POINTS, List.of("Point", "Beside it"), new Content.Points(List.of(
+                        new Content.Point(Ask.State.DONE, "Your first point", ""),
+                        new Content.Point(Ask.State.NOW, "Your second point", ""),
+                        new Content.Point(Ask.State.OPEN, "Your third point", ""))), true)), Figure.ROWS);
+    }
+
+    @Override
+    public Optional<Ask> ask(Showing piece) {
+        return Optional.of(new Ask.Rows(piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.points("rows"), false, true));
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.FACT;
+    }
+
+    @Override
+    public Map<String, Content> sample(String theme) {
+        return Map.of("rows", new Content.Points(List.of(new Content.Point(Ask.State.DONE, "What the water did", ""), new Content.Point(Ask.State.NOW, "Who sings first", ""),
+                new Content.Point(Ask.State.OPEN, "Your questions", ""))));
+    }
+}

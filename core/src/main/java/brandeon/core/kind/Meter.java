@@ -1,0 +1,33 @@
+package brandeon.core.kind;
+
+import brandeon.core.art.Ask;
+import java.util.List;
+import java.util.Optional;
+
+/** A bar without words. */
+final class Meter extends Kind {
+
+    Meter() {
+        super("Progress bar", Group.ORNAMENTS, Zone.LOW_STRIP, List.of(Field.count("value", "Value", Content.Count.of("subscribers"))), List.of(Figure.TARGET, Figure.GLOW, Figure.SHADE));
+    }
+
+    @Override
+    public Optional<Ask> ask(Showing piece) {
+        return Optional.of(new Ask.Meter(piece.canvas(), piece.box(), piece.tune(), Math.clamp(piece.count("value").value().orElse(0) / piece.figure("target"), 0, 1)));
+    }
+
+    @Override
+    public boolean liesOver() {
+        return true;
+    }
+
+    @Override
+    public Laid laid() {
+        return Laid.NONE;
+    }
+
+    @Override
+    public Rank rank() {
+        return Rank.ORNAMENT;
+    }
+}

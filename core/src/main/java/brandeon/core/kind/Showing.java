@@ -1,0 +1,109 @@
+package brandeon.core.kind;
+
+import brandeon.core.art.Ask;
+import brandeon.core.art.Tune;
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.text.Row;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+
+/**
+ * One piece at one moment, as its kind reads it: where it lies, and what it says with the values of that moment.
+ *
+ * @param kind    of the piece
+ * @param box     whole canvas pixels
+ * @param content what the piece says, where that is not the standard
+ * @param figures of the piece, where they are not the standard
+ * @param values  live values by name
+ * @param began   the instant that its clock or clip hangs on, epoch milliseconds; 0 while it stands still
+ * @param calm    whether the brand wants nothing to move
+ * @param picture address of the ready-made picture that was chosen for it; empty for none
+ * @param alert   what is announced now, if anything
+ */
+public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, Content> content, Map<String, Double> figures, Map<String, Object> values, long began, boolean calm, Supplier<String> picture, Supplier<Optional<Announcement>> alert) {
+
+    /** An alert with its words as they are shown, from its entrance to when it is gone, epoch milliseconds. */
+    public record Announcement(String kicker, String text, long from, long until) {
+    }
+
+    /** A number as it is shown, and as it counts; empty where a live one is not known yet. */
+    public record Said(String written, OptionalDouble value) {
+    }
+
+    /** @throws IllegalArgumentException when the kind has no figure of this name */
+    public double figure(String name) {
+        Double own = figures.get(name);
+        return own != null ? own : kind.figure(name).orElseThrow(() -> new IllegalArgumentException("There is no figure “" + name + "”.")).standard();
+    }
+
+    public int choice(String figure) {
+        return (int) Math.round(figure(figure));
+    }
+
+    public boolean moving() {
+        return figure("moving") >= 0.5;
+    }
+
+    public String words(String field) {
+        return Saying.said(((Content.Words) content(field)).pattern(), values);
+    }
+
+    public String zone(String field) {
+        return ((Content.TimeZone) content(field)).zone();
+    }
+
+    public Said count(String field) {
+        Content.Count count = (Content.Count) content(field);
+        Object value = count.reading().isEmpty() ? (Object) count.number() : values.get(count.reading());
+        OptionalDouble number = value instanceof Number n ? OptionalDouble.of(n.doubleValue()) : OptionalDouble.empty();
+        String name = count.reading().isEmpty() ? "n" : count.reading();
+        String written = number.isEmpty() ? Saying.MISSING : Saying.said(Content.Count.pattern(name, count.style()), Map.of(name, value));
+        return new Said(count.before() + written + count.after(), number);
+    }
+
+    /** Rows that say something; those of a live list last. */
+    public List<Ask.Row> rows(String field) {
+        Content.Rows content = (Content.Rows) content(field);
+        List<Ask.Row> rows = new ArrayList<>();
+        content.rows().forEach(row -> add(rows, row.label(), row.value(), Ask.State.OPEN));
+        if (values.get(content.then()) instanceof List<?> live) {
+            live.stream().map(Row.class::cast).forEach(row -> rows.add(new Ask.Row(row.label(), row.value(), Ask.State.OPEN)));
+        }
+        return rows.size() > Content.MOST ? rows.subList(0, Content.MOST) : rows;
+    }
+
+    public List<Ask.Row> points(String field) {
+        List<Ask.Row> rows = new ArrayList<>();
+        ((Content.Points) content(field)).points().forEach(point -> add(rows, point.label(), point.value(), point.state()));
+        return rows;
+    }
+
+    private void add(List<Ask.Row> rows, String label, String value, Ask.State state) {
+        Ask.Row row = new Ask.Row(Saying.said(label, values).strip(), Saying.said(value, values).strip(), state);
+        if (!row.label().isEmpty() || !row.value().isEmpty()) {
+            rows.add(row);
+        }
+    }
+
+    /** @param seconds of an entry that names none */
+    public List<Ask.Entry> entries(String field, double seconds) {
+        return ((Content.Entries) content(field)).entries().stream()
+                .map(entry -> new Ask.Entry(Saying.said(entry.label(), values).strip(), Saying.said(entry.words(), values).strip(), entry.seconds() == 0 ? seconds : entry.seconds()))
+                .filter(entry -> !entry.label().isEmpty() || !entry.value().isEmpty()).toList();
+    }
+
+    /** Lines that say something. */
+    public List<String> lines(String field) {
+        return ((Content.Lines) content(field)).lines().stream().map(line -> Saying.said(line, values).strip()).filter(line -> !line.isEmpty()).toList();
+    }
+
+    private Content content(String field) {
+        Content own = content.get(field);
+        return own != null ? own : kind.field(field).orElseThrow(() -> new IllegalArgumentException("There is nothing called “" + field + "” to say.")).standard();
+    }
+}

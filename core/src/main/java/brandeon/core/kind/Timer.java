@@ -1,0 +1,34 @@
+package brandeon.core.kind;
+
+import brandeon.core.art.Ask;
+import brandeon.core.art.ClockFace;
+import java.util.List;
+import java.util.Optional;
+
+/** A clock that an operator starts. */
+abstract class Timer extends Kind {
+
+    private static final long MINUTE = 60_000;
+    private static final long LONG_EVENING = 600 * MINUTE;
+
+    private final ClockFace.Mode mode;
+
+    Timer(String title, ClockFace.Mode mode, Field heading, Field ended, Figure minutes) {
+        super(title, Group.WIDGETS, Zone.CLOCK, List.of(heading, ended), Figure.with(Figure.WORDS, minutes, Figure.TIME));
+        this.mode = mode;
+    }
+
+    @Override
+    public Optional<Ask> ask(Showing piece) {
+        long length = Math.round(piece.figure("minutes") * MINUTE);
+        // What counts up without an end reaches three digits in an evening.
+        ClockFace.Format minutes = ClockFace.minutes(length == 0 ? LONG_EVENING : length);
+        return Optional.of(new Ask.Clock(piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.words("ended"),
+                new ClockFace(mode, piece.began(), length, piece.choice("format") == 1 ? ClockFace.Format.HOURS : minutes, "UTC")));
+    }
+
+    @Override
+    public Optional<ClockFace.Mode> counts() {
+        return Optional.of(mode);
+    }
+}

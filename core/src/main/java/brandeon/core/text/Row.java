@@ -1,0 +1,9 @@
+package brandeon.core.text;
+
+/**
+ * Two texts that stand side by side, such as when and what, or what and who.
+ *
+ * @param value may be empty
+ */
+public record Row(String label, String value) {
+}
