@@ -1,10 +1,10 @@
-/** What the server says of particles; lengths in pixels, angles in degrees, the flake's outline in thousandths of a pixel. */
+/** What the server says of particles; lengths in pixels, angles in degrees, the grain's outline in thousandths of a pixel. */
 interface Swarm {
   particles: {
     seed: number; count: number; size: number; speed: number; direction: number; drift: number; spin: number;
     aligned: boolean; opacity: number; twinkle: number; pile: number; rest: number;
   };
-  flake: string;
+  grain: string;
   soft: boolean;
   colour: string;
   shadow: number;
@@ -64,7 +64,7 @@ export class ParticleDrawer {
 
 function begin(canvas: HTMLCanvasElement, loaded: () => void): Running {
   const swarm = JSON.parse(canvas.dataset["swarm"] ?? "") as Swarm;
-  return { canvas, swarm, sprite: swarm.picture ? picture(swarm.picture, loaded) : null, outline: new Path2D(swarm.flake) };
+  return { canvas, swarm, sprite: swarm.picture ? picture(swarm.picture, loaded) : null, outline: new Path2D(swarm.grain) };
 }
 
 function picture(name: string, loaded: () => void): HTMLImageElement {
@@ -89,18 +89,18 @@ function paint({ canvas, swarm, sprite, outline }: Running, now: number): void {
     fill.addColorStop(1, swarm.colour.replace(/[\d.]+\)$/, "0)"));
   }
   for (let i = 0; i < swarm.particles.count; i++) {
-    const flake = one(swarm.particles, i, seconds, width, height);
-    const scale = flake.size * UNIT;
-    const cos = Math.cos(flake.turn) * scale;
-    const sin = Math.sin(flake.turn) * scale;
+    const grain = one(swarm.particles, i, seconds, width, height);
+    const scale = grain.size * UNIT;
+    const cos = Math.cos(grain.turn) * scale;
+    const sin = Math.sin(grain.turn) * scale;
     if (swarm.shadow > 0) {
-      context.setTransform(cos, sin, -sin, cos, flake.x + swarm.shadow, flake.y + swarm.shadow);
-      context.globalAlpha = flake.opacity * swarm.shade;
+      context.setTransform(cos, sin, -sin, cos, grain.x + swarm.shadow, grain.y + swarm.shadow);
+      context.globalAlpha = grain.opacity * swarm.shade;
       context.fillStyle = "#000";
       context.fill(outline, "evenodd");
     }
-    context.setTransform(cos, sin, -sin, cos, flake.x, flake.y);
-    context.globalAlpha = flake.opacity;
+    context.setTransform(cos, sin, -sin, cos, grain.x, grain.y);
+    context.globalAlpha = grain.opacity;
     if (ready && sprite instanceof HTMLImageElement) {
       const tall = sprite.naturalHeight / sprite.naturalWidth / UNIT;
       context.drawImage(sprite, -0.5 / UNIT, -tall / 2, 1 / UNIT, tall);
@@ -111,7 +111,7 @@ function paint({ canvas, swarm, sprite, outline }: Running, now: number): void {
   }
 }
 
-interface Flake {
+interface Grain {
   x: number;
   y: number;
   size: number;
@@ -119,7 +119,7 @@ interface Flake {
   opacity: number;
 }
 
-function one(p: Swarm["particles"], i: number, seconds: number, width: number, height: number): Flake {
+function one(p: Swarm["particles"], i: number, seconds: number, width: number, height: number): Grain {
   const chance = (question: number) => mixed(p.seed, i, question);
   const depth = (i + 0.5) / p.count;
   const big = p.size * (0.5 + depth);

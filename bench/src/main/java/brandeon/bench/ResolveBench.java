@@ -5,6 +5,8 @@ import brandeon.core.art.Raster;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
@@ -12,12 +14,10 @@ import brandeon.core.preflight.SceneChecks;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
-import brandeon.core.theme.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -50,7 +50,7 @@ public class ResolveBench {
     @Benchmark
     public int resolveWholeThemeAfterAnEdit() {
         List<Piece> pieces = new ArrayList<>(large.pieces());
-        pieces.add(pieces.removeLast().withText("message", "Sightings " + ++edits));
+        pieces.add(pieces.removeLast().withWords("message", "Sightings " + ++edits));
         return resolveAll(large.withPieces(pieces));
     }
 

@@ -113,12 +113,12 @@ public interface Ask {
     record Rows(Canvas canvas, Box box, Tune tune, String title, List<Row> rows, boolean inARow, boolean marked) implements Ask {
         public Rows {
             rows = List.copyOf(rows);
-    
+        }
+
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return RowsArt.draw(family, easel, this);
         }
-    }
     }
 
     /**
@@ -129,12 +129,12 @@ public interface Ask {
     record Chat(Canvas canvas, Box box, Tune tune, List<Row> lines, boolean fading) implements Ask {
         public Chat {
             lines = List.copyOf(lines);
-    
+        }
+
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return ChatArt.draw(family, easel, this);
         }
-    }
     }
 
     /**
@@ -177,12 +177,12 @@ public interface Ask {
     record Rotator(Canvas canvas, Box box, Tune tune, List<Entry> entries, double pause, boolean moving) implements Ask {
         public Rotator {
             entries = List.copyOf(entries);
-    
+        }
+
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return RotatorArt.draw(family, easel, this);
         }
-    }
     }
 
     /**

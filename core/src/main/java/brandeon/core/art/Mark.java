@@ -170,13 +170,13 @@ public sealed interface Mark {
     /**
      * Particles inside a box, by the shared clock.
      *
-     * @param flake   outline of one, about the origin, one pixel across
+     * @param grain   outline of one, about the origin, one pixel across
      * @param soft    whether one fades from its middle outward instead of being filled evenly
      * @param picture name of a ready-made picture that takes the place of the outline; empty for none
      * @param shadow  how far each throws a shadow, in pixels; 0 for none
      * @param moving  whether the painter runs them; else they stand as at instant 0
      */
-    record Swarm(Box box, Particles particles, Outline flake, boolean soft, String picture, Colour colour, double shadow, boolean moving) implements Mark {
+    record Swarm(Box box, Particles particles, Outline grain, boolean soft, String picture, Colour colour, double shadow, boolean moving) implements Mark {
     }
 
     static Group group(String part, List<Mark> marks) {

@@ -36,7 +36,7 @@ public final class Mirror {
             case Mark.Moved(Pose pose, List<Mark> moved) -> new Mark.Moved(pose(a, pose), across(axis, moved));
             case Mark.Blurred b -> new Mark.Blurred(b.deviation(), across(axis, b.marks()));
             case Mark.Shadowed s -> new Mark.Shadowed(-s.dx(), s.dy(), s.deviation(), s.colour(), across(axis, s.marks()));
-            case Mark.Swarm s -> new Mark.Swarm(new Box(a - s.box().right(), s.box().y(), s.box().width(), s.box().height()), s.particles(), s.flake(), s.soft(), s.picture(), s.colour(), s.shadow(), s.moving());
+            case Mark.Swarm s -> new Mark.Swarm(new Box(a - s.box().right(), s.box().y(), s.box().width(), s.box().height()), s.particles(), s.grain(), s.soft(), s.picture(), s.colour(), s.shadow(), s.moving());
             case Mark.Blended b -> new Mark.Blended(across(axis, b.ground()), b.blend(), b.strength(), outline(a, b.shape()), across(axis, b.over()));
         };
     }
@@ -104,7 +104,7 @@ public final class Mirror {
             case Mark.Moved(Pose p, List<Mark> moved) -> new Mark.Moved(new Pose(p.x(), -p.y(), -p.turn(), p.scale(), p.pivotX(), a - p.pivotY(), p.opacity()), over(axis, moved));
             case Mark.Blurred b -> new Mark.Blurred(b.deviation(), over(axis, b.marks()));
             case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), -s.dy(), s.deviation(), s.colour(), over(axis, s.marks()));
-            case Mark.Swarm s -> new Mark.Swarm(new Box(s.box().x(), a - s.box().bottom(), s.box().width(), s.box().height()), s.particles(), s.flake(), s.soft(), s.picture(), s.colour(), s.shadow(), s.moving());
+            case Mark.Swarm s -> new Mark.Swarm(new Box(s.box().x(), a - s.box().bottom(), s.box().width(), s.box().height()), s.particles(), s.grain(), s.soft(), s.picture(), s.colour(), s.shadow(), s.moving());
             case Mark.Blended b -> new Mark.Blended(over(axis, b.ground()), b.blend(), b.strength(), down(a, b.shape()), over(axis, b.over()));
         };
     }

@@ -40,7 +40,7 @@ public final class Outlines {
             case Mark.Text text -> letters(done, text);
             case Mark.Digits digits -> digits.shown(now).forEach(shown -> one(done, shown));
             case Mark.Until until -> done.addAll(all(until.shown(now)));
-            case Mark.Swarm swarm -> done.add(flakes(swarm));
+            case Mark.Swarm swarm -> done.add(grains(swarm));
             case Mark.Group g -> done.add(new Mark.Group(g.part(), g.opacity(), g.clip(), all(g.marks())));
             case Mark.Moved(Pose pose, List<Mark> marks) -> done.add(new Mark.Moved(pose, all(marks)));
             case Mark.Blurred b -> done.add(new Mark.Blurred(b.deviation(), all(b.marks())));
@@ -75,19 +75,19 @@ public final class Outlines {
         return layout.getOutline(place);
     }
 
-    private Mark flakes(Mark.Swarm swarm) {
-        List<Mark> flakes = new ArrayList<>();
-        for (Particles.Flake flake : swarm.particles().at(swarm.moving() ? now : 0, swarm.box().width(), swarm.box().height())) {
-            AffineTransform place = AffineTransform.getTranslateInstance(swarm.box().x() + flake.x(), swarm.box().y() + flake.y());
-            place.rotate(flake.turn());
-            place.scale(flake.size(), flake.size());
-            Outline outline = outline(place.createTransformedShape(swarm.flake().path()));
-            var colour = swarm.colour().withAlpha(swarm.colour().alpha() * flake.opacity());
-            flakes.add(new Mark.Filled(outline, swarm.soft()
-                    ? new Paint.Radial(swarm.box().x() + flake.x(), swarm.box().y() + flake.y(), flake.size() / 2, List.of(new Paint.Stop(0, colour), new Paint.Stop(1, colour.withAlpha(0))))
+    private Mark grains(Mark.Swarm swarm) {
+        List<Mark> grains = new ArrayList<>();
+        for (Particles.Grain grain : swarm.particles().at(swarm.moving() ? now : 0, swarm.box().width(), swarm.box().height())) {
+            AffineTransform place = AffineTransform.getTranslateInstance(swarm.box().x() + grain.x(), swarm.box().y() + grain.y());
+            place.rotate(grain.turn());
+            place.scale(grain.size(), grain.size());
+            Outline outline = outline(place.createTransformedShape(swarm.grain().path()));
+            var colour = swarm.colour().withAlpha(swarm.colour().alpha() * grain.opacity());
+            grains.add(new Mark.Filled(outline, swarm.soft()
+                    ? new Paint.Radial(swarm.box().x() + grain.x(), swarm.box().y() + grain.y(), grain.size() / 2, List.of(new Paint.Stop(0, colour), new Paint.Stop(1, colour.withAlpha(0))))
                     : Paint.of(colour)));
         }
-        return Mark.clipped(Outline.rectangle(swarm.box()), flakes);
+        return Mark.clipped(Outline.rectangle(swarm.box()), grains);
     }
 
     /** Quadratic curves become the cubic ones that are the same. */

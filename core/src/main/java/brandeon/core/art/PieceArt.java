@@ -78,7 +78,7 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
 
     private static List<Mark> standing(List<Mark> marks) {
         return marks.stream().map(mark -> switch (mark) {
-            case Mark.Swarm s -> new Mark.Swarm(s.box(), s.particles(), s.flake(), s.soft(), s.picture(), s.colour(), s.shadow(), false);
+            case Mark.Swarm s -> new Mark.Swarm(s.box(), s.particles(), s.grain(), s.soft(), s.picture(), s.colour(), s.shadow(), false);
             case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), standing(g.marks()));
             case Mark.Until u -> new Mark.Until(u.clock(), standing(u.marks()));
             case Mark.Blurred b -> new Mark.Blurred(b.deviation(), standing(b.marks()));

@@ -177,30 +177,30 @@ public final class Raster {
         inside.setRenderingHints(graphics.getRenderingHints());
         inside.setTransform(graphics.getTransform());
         inside.clip(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()));
-        for (Particles.Flake flake : swarm.particles().at(swarm.moving() ? now : 0, box.width(), box.height())) {
-            flake(inside, swarm, flake);
+        for (Particles.Grain grain : swarm.particles().at(swarm.moving() ? now : 0, box.width(), box.height())) {
+            grain(inside, swarm, grain);
         }
         inside.dispose();
         onto(graphics, layer, 1);
     }
 
-    private void flake(Graphics2D graphics, Mark.Swarm swarm, Particles.Flake flake) {
+    private void grain(Graphics2D graphics, Mark.Swarm swarm, Particles.Grain grain) {
         AffineTransform view = graphics.getTransform();
-        graphics.translate(swarm.box().x() + flake.x(), swarm.box().y() + flake.y());
+        graphics.translate(swarm.box().x() + grain.x(), swarm.box().y() + grain.y());
         if (swarm.shadow() > 0) {
             AffineTransform there = graphics.getTransform();
             graphics.translate(swarm.shadow(), swarm.shadow());
-            graphics.rotate(flake.turn());
-            graphics.scale(flake.size(), flake.size());
-            graphics.setPaint(new Color(0f, 0f, 0f, (float) (SHADOW * flake.opacity())));
-            graphics.fill(swarm.flake().path());
+            graphics.rotate(grain.turn());
+            graphics.scale(grain.size(), grain.size());
+            graphics.setPaint(new Color(0f, 0f, 0f, (float) (SHADOW * grain.opacity())));
+            graphics.fill(swarm.grain().path());
             graphics.setTransform(there);
         }
-        graphics.rotate(flake.turn());
-        graphics.scale(flake.size(), flake.size());
-        Colour colour = swarm.colour().withAlpha(swarm.colour().alpha() * flake.opacity());
+        graphics.rotate(grain.turn());
+        graphics.scale(grain.size(), grain.size());
+        Colour colour = swarm.colour().withAlpha(swarm.colour().alpha() * grain.opacity());
         if (!swarm.picture().isEmpty()) {
-            graphics.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) flake.opacity()));
+            graphics.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) grain.opacity()));
             int side = (int) Math.ceil(swarm.particles().size() * 2);
             pictures.picture(swarm.picture(), side, side).ifPresent(image -> {
                 double tall = (double) image.getHeight() / image.getWidth();
@@ -212,7 +212,7 @@ public final class Raster {
             graphics.setComposite(AlphaComposite.SrcOver);
         } else {
             graphics.setPaint(swarm.soft() ? new RadialGradientPaint(new Point2D.Double(0, 0), 0.5f, new float[] {0, 1}, new Color[] {color(colour), color(colour.withAlpha(0))}) : color(colour));
-            graphics.fill(swarm.flake().path());
+            graphics.fill(swarm.grain().path());
         }
         graphics.setTransform(view);
     }

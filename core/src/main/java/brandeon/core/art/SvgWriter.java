@@ -166,8 +166,8 @@ public final class SvgWriter {
         body.append("</g>");
     }
 
-    /** What the painter must know of particles; the flake in thousandths of a pixel. */
-    private record SwarmView(Particles particles, String flake, boolean soft, String colour, double shadow, double shade, String picture, boolean moving) {
+    /** What the painter must know of particles; the grain in thousandths of a pixel. */
+    private record SwarmView(Particles particles, String grain, boolean soft, String colour, double shadow, double shade, String picture, boolean moving) {
     }
 
     /** A canvas that the painter draws the particles on, with all that it must know. */
@@ -176,7 +176,7 @@ public final class SvgWriter {
         Particles p = swarm.particles();
         body.append("<foreignObject x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
                 .append("\" width=\"").append(Numbers.text(box.width())).append("\" height=\"").append(Numbers.text(box.height())).append("\"><canvas xmlns=\"http://www.w3.org/1999/xhtml\" width=\"")
-                .append(Math.round(box.width())).append("\" height=\"").append(Math.round(box.height())).append("\" style=\"display:block\" data-swarm=\"").append(Xml.escaped(Json.write(new SwarmView(p, unit(swarm.flake()), swarm.soft(), rgba(swarm.colour()), swarm.shadow(), Raster.SHADOW, swarm.picture().isEmpty() ? "" : PAINTED + swarm.picture(), swarm.moving()))))
+                .append(Math.round(box.width())).append("\" height=\"").append(Math.round(box.height())).append("\" style=\"display:block\" data-swarm=\"").append(Xml.escaped(Json.write(new SwarmView(p, unit(swarm.grain()), swarm.soft(), rgba(swarm.colour()), swarm.shadow(), Raster.SHADOW, swarm.picture().isEmpty() ? "" : PAINTED + swarm.picture(), swarm.moving()))))
                 .append("\"></canvas></foreignObject>");
         if (!swarm.picture().isEmpty()) {
             body.append("<image href=\"").append(PAINTED).append(Xml.escaped(swarm.picture())).append("\" width=\"1\" height=\"1\" display=\"none\"/>");

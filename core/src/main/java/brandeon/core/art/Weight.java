@@ -37,7 +37,7 @@ public final class Weight {
                 case Mark.Moved m -> marks(m.marks());
                 case Mark.Blurred m -> marks(m.marks());
                 case Mark.Shadowed m -> marks(m.marks());
-                case Mark.Swarm m -> outline(m.flake());
+                case Mark.Swarm m -> outline(m.grain());
             };
         }
         return sum;

@@ -1,20 +1,23 @@
 package brandeon.core.demo;
 
+import brandeon.core.art.Ask;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Side;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
+import brandeon.core.kind.Content;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Brand;
+import brandeon.core.theme.Capture;
 import brandeon.core.theme.LineShift;
 import brandeon.core.theme.Mood;
-import brandeon.core.theme.Capture;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.PlanLine;
 import brandeon.core.theme.Scene;
@@ -22,7 +25,6 @@ import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Spot;
 import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
-import brandeon.core.theme.Zone;
 import java.util.List;
 import java.util.Map;
 
@@ -61,32 +63,30 @@ public final class ReedlightHide {
                 screen("starting-screen", "Starting screen", "Dusk watch", "Lantern lit. The marsh is waking up."),
                 screen("away-screen", "Away screen", "Back at the hide soon", "Refilling the thermos."),
                 screen("closing-screen", "Closing screen", "Good night, marsh", "Thank you for sitting quietly with us."),
-                Piece.of("countdown", PieceKind.COUNTDOWN, "Countdown", "", Map.of("title", "First light on the reeds in", "ended", "Quiet now, please"), Map.of("minutes", 5.0)),
+                Piece.of("countdown", PieceKind.COUNTDOWN, "Countdown", "", Content.words(Map.of("title", "First light on the reeds in", "ended", "Quiet now, please")), Map.of("minutes", 5.0)),
                 Piece.of("ground", PieceKind.BACKDROP, "Marsh ground"),
                 Piece.of("scope-frame", PieceKind.FRAME, "Scope frame", Starter.PLAY, Map.of(), Map.of("aspect", 16.0 / 9)),
-                Piece.of("camera-frame", PieceKind.FRAME, "Camera frame", Starter.CAMERA, Map.of("name", "Mirela Osk"), Map.of("aspect", 4.0 / 3)),
-                Piece.of("desk-frame", PieceKind.FRAME, "Field desk frame", Starter.CAMERA, Map.of("name", "Mirela at the field desk"), Map.of("aspect", 16.0 / 9)),
-                Piece.of("supporter", PieceKind.FACT_LINE, "Latest supporter", "", Map.of("label", "Latest subscriber", "value", "{latestSubscriber}"), Map.of()),
-                Piece.of("follower", PieceKind.FACT_LINE, "Latest follower", "", Map.of("label", "Latest follower", "value", "{latestFollower}"), Map.of()),
-                Piece.of("band", PieceKind.BAND, "Heads-up band", "", Map.of("label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern"), Map.of()),
-                Piece.of("sightings", PieceKind.COUNTER, "Sightings", "", Map.of("label", "Herons tonight", "value", "7"), Map.of()),
-                Piece.of("nest-boxes", PieceKind.GOAL, "Nest-box goal", "", Map.of("label", "Nest boxes", "value", "{subscribers}"), Map.of("target", 40.0)),
-                Piece.of("species", PieceKind.POINTS, "Species list", "", Map.of("title", "Heard tonight", "rows", """
-                        [x] Curlew
-                        [x] Water rail
-                        [>] Bittern
-                        Barn owl"""), Map.of()),
-                Piece.of("guest", PieceKind.LOWER_THIRD, "Guest", "", Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay"), Map.of()),
-                Piece.of("tide", PieceKind.TICKER, "Tide ticker", "", Map.of("text", "High tide 19:42 · low tide 01:10 · wind from the north-east, gentle · please whisper after nine"), Map.of()),
-                Piece.of("shops", PieceKind.SPONSORS, "Local shops", "", Map.of("rows", "With thanks to | Fenwick Waders\nWith thanks to | The Lamp Loft, Low Quay\nWith thanks to | Osk & Daughter, optics"), Map.of()),
-                Piece.of("supporters", PieceKind.SUPPORTERS, "Supporter stack", "", Map.of("title", "With us tonight"), Map.of()),
+                Piece.of("camera-frame", PieceKind.FRAME, "Camera frame", Starter.CAMERA, Content.words(Map.of("name", "Mirela Osk")), Map.of("aspect", 4.0 / 3)),
+                Piece.of("desk-frame", PieceKind.FRAME, "Field desk frame", Starter.CAMERA, Content.words(Map.of("name", "Mirela at the field desk")), Map.of("aspect", 16.0 / 9)),
+                Piece.of("supporter", PieceKind.FACT_LINE, "Latest supporter", "", Content.words(Map.of("label", "Latest subscriber", "value", "{latestSubscriber}")), Map.of()),
+                Piece.of("follower", PieceKind.FACT_LINE, "Latest follower", "", Content.words(Map.of("label", "Latest follower", "value", "{latestFollower}")), Map.of()),
+                Piece.of("band", PieceKind.BAND, "Heads-up band", "", Content.words(Map.of("label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern")), Map.of()),
+                Piece.of("sightings", PieceKind.COUNTER, "Sightings", "", Map.of("label", new Content.Words("Herons tonight"), "value", Content.Count.of(7)), Map.of()),
+                Piece.of("nest-boxes", PieceKind.GOAL, "Nest-box goal", "", Map.of("label", new Content.Words("Nest boxes"), "value", Content.Count.of("subscribers")), Map.of("target", 40.0)),
+                Piece.of("species", PieceKind.AGENDA, "Species list", "", Map.of("title", new Content.Words("Heard tonight"), "rows", new Content.Points(List.of(
+                        new Content.Point(Ask.State.DONE, "Curlew", ""), new Content.Point(Ask.State.DONE, "Water rail", ""),
+                        new Content.Point(Ask.State.NOW, "Bittern", ""), new Content.Point(Ask.State.OPEN, "Barn owl", "")))), Map.of()),
+                Piece.of("guest", PieceKind.LOWER_THIRD, "Guest", "", Content.words(Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay")), Map.of()),
+                Piece.of("tide", PieceKind.TICKER, "Tide ticker", "", Content.words(Map.of("text", "High tide 19:42 · low tide 01:10 · wind from the north-east, gentle · please whisper after nine")), Map.of()),
+                Piece.of("shops", PieceKind.SPONSORS, "Local shops", "", Map.of("rows", Content.Entries.of("With thanks to", "Fenwick Waders", "With thanks to", "The Lamp Loft, Low Quay", "With thanks to", "Osk & Daughter, optics")), Map.of()),
+                Piece.of("supporters", PieceKind.SUPPORTER_BOARD, "Supporter board", "", Content.words(Map.of("title", "With us tonight")), Map.of()),
                 Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer").mustShow(true),
-                Piece.of("tide-over", PieceKind.TRANSITION, "Tide over", "", Map.of("word", "Reedlight Hide"), Map.of()),
-                Piece.of("channel-page", PieceKind.PANEL, "Channel page", "", Map.of("headings", "About the hide\nWhen we watch\nWhat we use\nSay hello"), Map.of()));
+                Piece.of("tide-over", PieceKind.TRANSITION, "Tide over", "", Content.words(Map.of("word", "Reedlight Hide")), Map.of()),
+                Piece.of("channel-page", PieceKind.PANEL, "Channel page", "", Map.of("headings", new Content.Lines(List.of("About the hide", "When we watch", "What we use", "Say hello"))), Map.of()));
     }
 
     private static Piece screen(String id, String name, String title, String line) {
-        return Piece.of(id, PieceKind.SCREEN, name, "", Map.of("title", title, "line", line), Map.of());
+        return Piece.of(id, PieceKind.SCREEN, name, "", Content.words(Map.of("title", title, "line", line)), Map.of());
     }
 
     private static List<Scene> scenes() {

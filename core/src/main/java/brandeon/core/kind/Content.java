@@ -1,8 +1,10 @@
 package brandeon.core.kind;
 
 import brandeon.core.art.Ask;
+import brandeon.core.text.Letters;
 import brandeon.core.text.Message;
 import brandeon.core.text.Row;
+import brandeon.core.text.ValueType;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -10,8 +12,12 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -28,8 +34,30 @@ public sealed interface Content {
     /** Most rows, points, entries or lines. */
     int MOST = 24;
 
+    Pattern NAME = Pattern.compile("(?:[A-Za-z][A-Za-z0-9]{0,59})?");
+
     /** Every text in it that may show values. */
     Stream<String> patterns();
+
+    /**
+     * Why it is not taken; empty when it is.
+     *
+     * @param types of the values that its texts may show, by name
+     */
+    default Optional<String> mistake(Map<String, ValueType> types) {
+        return patterns().map(pattern -> Letters.clean(pattern) ? new Message(pattern).mistake(types) : Optional.of("A text has a control character or half a letter in it."))
+                .flatMap(Optional::stream).findFirst();
+    }
+
+    /** In one line, for people. */
+    default String written() {
+        return patterns().filter(text -> !text.isBlank()).collect(Collectors.joining(" · "));
+    }
+
+    /** Several words by the name of their field. */
+    static Map<String, Content> words(Map<String, String> texts) {
+        return texts.entrySet().stream().collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, text -> new Words(text.getValue())));
+    }
 
     /** The same with each of these texts changed. */
     Content mapped(UnaryOperator<String> change);
@@ -74,7 +102,11 @@ public sealed interface Content {
             if (before.length() > LONGEST_WORD || after.length() > LONGEST_WORD) {
                 throw new IllegalArgumentException(String.format(Locale.ROOT, "What stands before or after a number has at most %d letters.", LONGEST_WORD));
             }
-            new Message(pattern(reading.isEmpty() ? "n" : reading, style)).mistake(java.util.Map.of()).ifPresent(mistake -> {
+            if (!Letters.oneLine(before) || !Letters.oneLine(after)) {
+                throw new IllegalArgumentException("What stands before or after a number stands on one line, without control characters.");
+            }
+            requireName(reading);
+            new Message(pattern(reading.isEmpty() ? "n" : reading, style)).mistake(Map.of()).ifPresent(mistake -> {
                 throw new IllegalArgumentException(mistake);
             });
         }
@@ -99,6 +131,11 @@ public sealed interface Content {
         }
 
         @Override
+        public String written() {
+            return before + (reading.isEmpty() ? new Message(pattern("n", style)).format(Map.of("n", number)) : "{" + reading + "}") + after;
+        }
+
+        @Override
         public Content mapped(UnaryOperator<String> change) {
             return new Count(reading, number, style, change.apply(before), change.apply(after));
         }
@@ -114,6 +151,7 @@ public sealed interface Content {
         public Rows {
             rows = List.copyOf(rows);
             requireMost(rows.size());
+            requireName(then);
             rows.forEach(row -> requireTexts(row.label(), row.value()));
         }
 
@@ -124,7 +162,13 @@ public sealed interface Content {
 
         @Override
         public Stream<String> patterns() {
-            return Stream.concat(rows.stream().flatMap(row -> Stream.of(row.label(), row.value())), then.isEmpty() ? Stream.of() : Stream.of("{" + then + "}"));
+            return rows.stream().flatMap(row -> Stream.of(row.label(), row.value()));
+        }
+
+        @Override
+        public Optional<String> mistake(Map<String, ValueType> types) {
+            ValueType list = then.isEmpty() ? ValueType.LIST : types.getOrDefault(then, ValueType.LIST);
+            return list == ValueType.LIST ? Content.super.mistake(types) : Optional.of(String.format(Locale.ROOT, "“%s” is no list, so its rows cannot follow.", then));
         }
 
         @Override
@@ -235,6 +279,13 @@ public sealed interface Content {
         @Override
         public Content mapped(UnaryOperator<String> change) {
             return this;
+        }
+    }
+
+    /** Names of live values, or none. */
+    private static void requireName(String name) {
+        if (!NAME.matcher(name).matches()) {
+            throw new IllegalArgumentException("The name of a live value has letters and digits only.");
         }
     }
 

@@ -4,19 +4,21 @@ import brandeon.core.art.Blend;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
+import brandeon.core.kind.Kind;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertSlot;
 import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.text.Row;
 import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
-import brandeon.core.theme.Zone;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,23 +35,8 @@ public final class Samples {
     private static final Signal SIGNAL = new Signal("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Wren of Low Quay", "latestRaider", "Saltmarsh Sal", "followers", 128L, "subscribers", 64L,
-                    "recentSignals", "Joined | Ilse Fenn\nFollows | Wren of Low Quay\nCame with 24 | Saltmarsh Sal\nGave 5 | Oskar Tide")), Map.of(),
+                    "recentSignals", List.of(new Row("Joined", "Ilse Fenn"), new Row("Follows", "Wren of Low Quay"), new Row("Came with 24", "Saltmarsh Sal"), new Row("Gave 5", "Oskar Tide")))), Map.of(),
             Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS))));
-
-    /** Words that show what a kind is for, from the demo; never the starting words of a piece. */
-    private static final Map<PieceKind, Map<String, String>> WORDS = Map.ofEntries(
-            Map.entry(PieceKind.SCHEDULE, Map.of("rows", "Tue 19:00 | Dusk watch\nThu 05:30 | Dawn chorus\nSat 20:00 | Owl night")),
-            Map.entry(PieceKind.POINTS, Map.of("rows", "[x] What the water did\n[>] Who sings first\nYour questions")),
-            Map.entry(PieceKind.QUEUE, Map.of("rows", "Ilse Fenn | Bittern\nWren of Low Quay | Water rail")),
-            Map.entry(PieceKind.COUNTER, Map.of("label", "Herons seen", "value", "7")),
-            Map.entry(PieceKind.SCORE, Map.of("left", "Hide", "leftFigure", "3", "right", "Chat", "rightFigure", "2")),
-            Map.entry(PieceKind.LOWER_THIRD, Map.of("name", "Mirela Osk", "line", "Counts birds at Reedlight Hide")),
-            Map.entry(PieceKind.ROTATOR, Map.of("rows", "Field notes | reedlight.example/notes\nSightings | Tell us in the chat\nNext watch | Thursday 05:30")),
-            Map.entry(PieceKind.TICKER, Map.of("text", "High tide 19:42 · low tide 01:10 · sunset 16:08 · wind from the north-east, gentle · please whisper after nine")),
-            Map.entry(PieceKind.NOW_PLAYING, Map.of("value", "Marsh recording no. 4")),
-            Map.entry(PieceKind.NOTICE, Map.of("label", "Short break", "value", "Back at the scope in a moment")),
-            Map.entry(PieceKind.SPONSORS, Map.of("rows", "With thanks to | Fenwick Waders\nWith thanks to | The Lamp Loft, Low Quay\nWith thanks to | Osk & Daughter, optics")),
-            Map.entry(PieceKind.CHAT, Map.of("rows", "Ilse Fenn | Is that the bittern again?\nWren of Low Quay | Listen, left of the channel\nSaltmarsh Sal | I heard it too! Two booms, then quiet\nOskar Tide | Good evening from the dyke")));
 
     private Samples() {
     }
@@ -57,7 +44,7 @@ public final class Samples {
     /** A live state in which a sample alert, or the transition clip that a piece is, begins at an instant. */
     public static LiveState begun(LiveState live, Piece piece, long start) {
         Map<String, Long> clocks = new HashMap<>(live.clocks());
-        if (piece.kind() == PieceKind.TRANSITION) {
+        if (piece.kind().facts().clip()) {
             clocks.put(piece.id(), start);
         }
         return new LiveState(live.readings(), clocks, Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS))));
@@ -75,22 +62,11 @@ public final class Samples {
 
     /** A piece of a kind with sample words, and a picture of the theme's where it shows one. */
     public static Piece piece(Theme theme, PieceKind kind) {
-        Piece piece = Piece.of("sample", kind, kind.title()).saying(WORDS.getOrDefault(kind, Map.of()));
-        if (kind == PieceKind.FRAME) {
-            piece = piece.withText("name", theme.name());
-        }
-        if (kind == PieceKind.TRANSITION) {
-            piece = piece.withText("word", theme.name());
-        }
-        if (kind == PieceKind.BAND) {
-            piece = piece.withText("label", theme.name()).withText("message", "What is going on right now");
-        }
-        if (kind == PieceKind.PICTURE || kind == PieceKind.FRAME_PICTURE) {
-            Piece bare = piece;
-            piece = theme.artworks().stream().filter(a -> kind == PieceKind.PICTURE || !a.openings().openings().isEmpty()).findFirst()
-                    .map(artwork -> bare.with(Optional.of(new Inlay(artwork.id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE)))).orElse(bare);
-        }
-        return piece;
+        Piece piece = Piece.of("sample", kind, kind.title()).saying(kind.facts().sample(theme.name()));
+        Kind.Laid laid = kind.facts().laid();
+        return laid != Kind.Laid.ALONE && laid != Kind.Laid.FRAME ? piece
+                : theme.artworks().stream().filter(artwork -> laid == Kind.Laid.ALONE || !artwork.openings().openings().isEmpty()).findFirst()
+                        .map(artwork -> piece.with(Optional.of(new Inlay(artwork.id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE)))).orElse(piece);
     }
 
     /**
@@ -100,11 +76,10 @@ public final class Samples {
     public static Box shown(ResolvedScene sample) {
         Box canvas = sample.canvas().size().box();
         Box box = sample.placements().getFirst().box();
-        Box wanted = switch (sample.placements().getFirst().piece().kind()) {
-            case PARTICLES -> new Box(canvas.centreX() - DETAIL / 2, canvas.centreY() - DETAIL / 4, DETAIL, DETAIL / 2);
-            case CORNERS -> new Box(box.x() - ROOM, box.y() - ROOM, DETAIL / 2, DETAIL / 4);
-            default -> box.grown(ROOM);
-        };
+        PieceKind kind = sample.placements().getFirst().piece().kind();
+        Box wanted = !kind.facts().sparse() ? box.grown(ROOM)
+                : kind.zone() == Zone.FULL ? new Box(canvas.centreX() - DETAIL / 2, canvas.centreY() - DETAIL / 4, DETAIL, DETAIL / 2)
+                : new Box(box.x() - ROOM, box.y() - ROOM, DETAIL / 2, DETAIL / 4);
         Box cut = wanted.cut(canvas).snapped();
         // A band is as long as the canvas; its beginning shows what it is.
         return new Box(cut.x(), cut.y(), Math.min(cut.width(), cut.height() * LONGEST), cut.height());

@@ -1,11 +1,13 @@
 package brandeon.core.live;
 
+import brandeon.core.text.Row;
 import brandeon.core.text.ValueType;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Live values computed from signals, by name: who came last, and how many there were. Adding signals one by one gives
@@ -98,8 +100,8 @@ public record Readings(Map<String, Object> values) {
             case GOODS -> count(next, "goods", signal.amount());
             case PAID_MESSAGE -> next.put("latestMessage", signal.name());
         }
-        String rows = next.containsKey("recentSignals") ? next.get("recentSignals") + "\n" : "";
-        next.put("recentSignals", newest(what(signal) + " | " + signal.name().replaceAll("[|\\p{Cntrl}]", " ") + "\n" + rows));
+        Stream<?> before = next.get("recentSignals") instanceof List<?> rows ? rows.stream() : Stream.of();
+        next.put("recentSignals", Stream.concat(Stream.of(new Row(what(signal), signal.name())), before).limit(RECENT).toList());
         return new Readings(next);
     }
 
@@ -115,10 +117,6 @@ public record Readings(Map<String, Object> values) {
             case PAID_MESSAGE -> "Message";
             case RAID -> "Came with " + signal.amount();
         };
-    }
-
-    private static String newest(String rows) {
-        return String.join("\n", rows.lines().limit(RECENT).toList());
     }
 
     /** The first of equal ones stays. */

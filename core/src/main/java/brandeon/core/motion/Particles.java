@@ -41,7 +41,7 @@ public record Particles(int seed, int count, double size, double speed, double d
     }
 
     /** One particle: its middle from the box's top left and its size in pixels, its turn in radians. */
-    public record Flake(double x, double y, double size, double turn, double opacity) {
+    public record Grain(double x, double y, double size, double turn, double opacity) {
     }
 
     /**
@@ -51,15 +51,15 @@ public record Particles(int seed, int count, double size, double speed, double d
      * @param width  of the box, in pixels
      * @param height of the box, in pixels
      */
-    public List<Flake> at(double now, double width, double height) {
-        List<Flake> flakes = new ArrayList<>(count);
+    public List<Grain> at(double now, double width, double height) {
+        List<Grain> grains = new ArrayList<>(count);
         for (int i = 0; i < count; i++) {
-            flakes.add(one(i, now / 1000 % ROUND_SECONDS, width, height));
+            grains.add(one(i, now / 1000 % ROUND_SECONDS, width, height));
         }
-        return flakes;
+        return grains;
     }
 
-    private Flake one(int i, double seconds, double width, double height) {
+    private Grain one(int i, double seconds, double width, double height) {
         double depth = (i + 0.5) / count;
         double big = size * (0.5 + depth);
         double pace = speed * (0.5 + depth);
@@ -90,7 +90,7 @@ public record Particles(int seed, int count, double size, double speed, double d
         }
         double light = 1 - twinkle * (0.5 + 0.5 * Math.sin(2 * Math.PI * (seconds * (0.5 + chance(i, 3)) + chance(i, 2))));
         double turn = aligned ? angle : spin > 0 ? 2 * Math.PI * (chance(i, 6 + round * 3) + spin * gone) : 0;
-        return new Flake(x, y, big, turn, Math.min(1, opacity * (0.4 + 0.6 * depth) * shown * light));
+        return new Grain(x, y, big, turn, Math.min(1, opacity * (0.4 + 0.6 * depth) * shown * light));
     }
 
     /** A number from 0 to 1 that belongs to a particle and a question: a 32-bit mixing of both with the seed. */

@@ -1,5 +1,7 @@
 package brandeon.core.move;
 
+import brandeon.core.kind.Content;
+import brandeon.core.kind.Field;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
@@ -7,7 +9,6 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
@@ -113,11 +114,11 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
     private static List<TextLine> texts(Theme theme, Wording wording) {
         List<TextLine> lines = new ArrayList<>();
         for (Piece piece : theme.pieces()) {
-            for (PieceKind.Text field : piece.kind().texts()) {
-                String before = piece.text(field.name());
-                String after = wording.change(before);
+            for (Field field : piece.kind().fields()) {
+                Content before = piece.content(field.name());
+                Content after = before.mapped(wording::change);
                 if (!after.equals(before)) {
-                    lines.add(new TextLine(piece.name() + ", " + field.title().toLowerCase(java.util.Locale.ROOT), before, after, new Edit.SetText(piece.id(), field.name(), after)));
+                    lines.add(new TextLine(piece.name() + ", " + field.title().toLowerCase(java.util.Locale.ROOT), before.written(), after.written(), new Edit.SetContent(piece.id(), field.name(), after)));
                 }
             }
         }

@@ -1,20 +1,19 @@
 package brandeon.core.preflight;
 
 import brandeon.core.art.Mark;
-import brandeon.core.art.PieceArt;
-import brandeon.core.art.Weight;
-import brandeon.core.kept.Memory;
 import brandeon.core.art.Pictures;
+import brandeon.core.art.PieceArt;
 import brandeon.core.art.Raster;
+import brandeon.core.art.Weight;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Contrast;
+import brandeon.core.kept.Memory;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.text.Measure;
 import brandeon.core.theme.Theme;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -75,7 +74,7 @@ public final class ContrastChecks {
         List<Finding> found = new ArrayList<>();
         for (Standing.Stood stood : standing.pieces()) {
             List<Mark.Text> texts = stood.placement().art().texts();
-            if (stood.kind() == PieceKind.ANNOUNCER && !texts.isEmpty()) {
+            if (stood.kind().announces() && !texts.isEmpty()) {
                 int[] pixels = over(ground, small.painted(wordless(stood.placement().art().marks()), pictures));
                 List<Double> contrasts = texts.stream().map(text -> worst(pixels, small.size(), stood.placement().asItStands(text.box()).scaled(small.scale()), text.colour())).toList();
                 judged(standing, stood, contrasts).ifPresent(found::add);

@@ -4,7 +4,6 @@ import brandeon.core.canvas.Box;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.preflight.Standing.Stood;
 import brandeon.core.theme.KeepClear;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Region;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,7 +62,7 @@ final class CoverChecks {
     private void others(Stood stood) {
         if (stood.covers()) {
             covered(stood);
-        } else if (!stood.sparse() && stood.kind() != PieceKind.ANNOUNCER && !stood.ground()) {
+        } else if (!stood.sparse() && !stood.kind().announces() && !stood.ground()) {
             standing.pieces().stream().limit(stood.index()).forEach(below -> below.words().stream().map(words -> shared(words, stood.ink())).flatMap(Optional::stream).findFirst()
                     .map(part -> standing.finding(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0, String.format(Locale.ROOT, "%s lies over words of %s.", stood.name(), below.name())))
                     .or(() -> eachOther(stood, below)).ifPresent(found::add));
@@ -133,7 +132,7 @@ final class CoverChecks {
 
     /** Alerts are the top layer (common practice, no source). */
     private void alert(Stood stood) {
-        if (stood.kind() != PieceKind.ANNOUNCER) {
+        if (!stood.kind().announces()) {
             return;
         }
         standing.pieces().stream().skip(stood.index() + 1L).filter(above -> !above.sparse() && shared(above.ink(), stood.ink()).isPresent()).findFirst().ifPresent(above ->

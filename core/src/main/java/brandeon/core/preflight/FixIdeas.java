@@ -2,12 +2,13 @@ package brandeon.core.preflight;
 
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
+import brandeon.core.kind.Figure;
+import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.preflight.Standing.Stood;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Spot;
@@ -136,7 +137,7 @@ final class FixIdeas {
     private void larger() {
         double wanted = finding.limit() / finding.measured();
         Piece piece = stood.placement().piece();
-        PieceKind.Figure size = piece.kind().figure("size").orElse(null);
+        Figure size = piece.kind().figure("size").orElse(null);
         for (double more : LARGER) {
             if (size != null && piece.figure("size") * wanted * more <= size.most()) {
                 ideas.add(new Fix(String.format(Locale.ROOT, "Letters %.0f %% larger", (wanted * more - 1) * 100), new Edit.SetFigure(piece.id(), "size", Math.ceil(piece.figure("size") * wanted * more * 100) / 100)));

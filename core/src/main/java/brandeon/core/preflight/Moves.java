@@ -6,7 +6,6 @@ import brandeon.core.canvas.SafeArea;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.preflight.Standing.Stood;
 import brandeon.core.theme.Edit;
-import brandeon.core.theme.PieceKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -67,9 +66,9 @@ final class Moves {
         for (Stood other : standing.pieces()) {
             if (other != stood && stood.widget() && other.widget()) {
                 inTheWay.add(other.ink());
-            } else if (other.index() < stood.index() && !stood.sparse() && stood.kind() != PieceKind.ANNOUNCER) {
+            } else if (other.index() < stood.index() && !stood.sparse() && !stood.kind().announces()) {
                 inTheWay.addAll(other.words());
-            } else if (other.index() > stood.index() && !other.sparse() && !other.ground() && other.kind() != PieceKind.ANNOUNCER) {
+            } else if (other.index() > stood.index() && !other.sparse() && !other.ground() && !other.kind().announces()) {
                 overWords.add(other.ink());
             }
         }

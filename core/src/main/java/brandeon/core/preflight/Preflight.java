@@ -7,7 +7,6 @@ import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
@@ -96,7 +95,7 @@ public final class Preflight {
         Preflight after = new Preflight(applied.theme(), live, pictures);
         List<Scene> near = theme.scenes().stream().filter(scene -> touches(fix.edit(), finding, scene)).toList();
         // Only what is done to an announcer changes how its alerts stand.
-        boolean alerts = theme.piece(finding.piece()).filter(piece -> piece.kind() == PieceKind.ANNOUNCER).isPresent();
+        boolean alerts = theme.piece(finding.piece()).filter(piece -> piece.kind().facts().announces()).isPresent();
         // What need not be painted is looked at first; most tries end there.
         return better(ThemeChecks.of(theme), ThemeChecks.of(applied.theme()), finding)
                 && near.stream().allMatch(scene -> better(measured(scene, alerts), after.measured(after.same(scene), alerts), finding))
@@ -147,7 +146,7 @@ public final class Preflight {
     /** And what is found of the announcer during each alert; the same trouble with several alerts is told once. */
     private List<Finding> withAlerts(List<Finding> quiet, Scene scene, AlertCheck check) {
         Set<String> announcers = new HashSet<>();
-        scene.stack().forEach(placed -> theme.piece(placed.piece()).filter(piece -> piece.kind() == PieceKind.ANNOUNCER).ifPresent(piece -> announcers.add(piece.id())));
+        scene.stack().forEach(placed -> theme.piece(placed.piece()).filter(piece -> piece.kind().facts().announces()).ifPresent(piece -> announcers.add(piece.id())));
         if (announcers.isEmpty()) {
             return quiet;
         }

@@ -1,7 +1,7 @@
 package brandeon.core.preflight;
 
+import brandeon.core.kind.Zone;
 import brandeon.core.preflight.Standing.Stood;
-import brandeon.core.theme.PieceKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -16,7 +16,7 @@ final class SceneryChecks {
 
     static Stream<Finding> of(Standing standing) {
         List<Finding> found = new ArrayList<>();
-        List<Stood> moving = standing.pieces().stream().filter(stood -> (stood.ground() || stood.kind() == PieceKind.PARTICLES) && stood.placement().art().moves()).toList();
+        List<Stood> moving = standing.pieces().stream().filter(stood -> stood.kind().zone() == Zone.FULL && stood.placement().art().moves()).toList();
         if (moving.size() > 1) {
             Stood last = moving.getLast();
             found.add(standing.finding(Finding.Kind.TWO_MOVING_GROUNDS, last, moving.getFirst().id(), last.ink(), moving.size(), 1,

@@ -1,12 +1,11 @@
 package brandeon.core.preflight;
 
 import brandeon.core.art.Ink;
-import brandeon.core.art.Mark;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.kind.Kind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,8 +23,8 @@ record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
      */
     record Stood(Placement placement, int index, Box ink, List<Box> words) {
 
-        PieceKind kind() {
-            return placement.piece().kind();
+        Kind kind() {
+            return placement.piece().kind().facts();
         }
 
         String id() {
@@ -52,7 +51,7 @@ record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
 
         /** Whether only small parts of its box are painted, so that being over something is no fault. */
         boolean sparse() {
-            return kind() == PieceKind.PARTICLES || kind() == PieceKind.CORNERS;
+            return kind().sparse();
         }
     }
 

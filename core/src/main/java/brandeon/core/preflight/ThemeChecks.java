@@ -1,12 +1,11 @@
 package brandeon.core.preflight;
 
+import brandeon.core.kind.Field;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -34,11 +33,11 @@ public final class ThemeChecks {
     private static List<Finding> untouched(Theme theme) {
         List<Finding> found = new ArrayList<>();
         for (Piece piece : theme.pieces()) {
-            for (PieceKind.Text text : piece.kind().texts()) {
-                Optional<Scene> shown = text.yours() && !piece.texts().containsKey(text.name())
-                        ? theme.scenes().stream().filter(scene -> scene.placed(piece.id()).filter(placed -> !placed.texts().containsKey(text.name())).isPresent()).findFirst() : Optional.empty();
-                shown.ifPresent(scene -> found.add(new Finding(Finding.Kind.STARTING_WORDS, scene.id(), "", piece.id(), text.name(), Optional.empty(), 1, 0,
-                        String.format(Locale.ROOT, "%s still says what belongs there: “%s”. Write your own words, or take it off %s.", piece.name(), text.standard().lines().findFirst().orElse(""), scene.name()), Optional.empty())));
+            for (Field field : piece.kind().fields()) {
+                Optional<Scene> shown = field.yours() && !piece.content().containsKey(field.name())
+                        ? theme.scenes().stream().filter(scene -> scene.placed(piece.id()).filter(placed -> !placed.content().containsKey(field.name())).isPresent()).findFirst() : Optional.empty();
+                shown.ifPresent(scene -> found.add(new Finding(Finding.Kind.STARTING_WORDS, scene.id(), "", piece.id(), field.name(), Optional.empty(), 1, 0,
+                        String.format(Locale.ROOT, "%s still says what belongs there: “%s”. Write your own words, or take it off %s.", piece.name(), field.standard().patterns().findFirst().orElse(""), scene.name()), Optional.empty())));
             }
         }
         return found;
@@ -47,13 +46,13 @@ public final class ThemeChecks {
     /** An announcer belongs on every scene: an alert that comes while another scene is on air is lost otherwise. */
     private static List<Finding> missing(Theme theme) {
         List<Finding> found = new ArrayList<>();
-        theme.pieces().stream().filter(piece -> piece.kind() == PieceKind.ANNOUNCER && theme.scenes().stream().anyMatch(scene -> scene.placed(piece.id()).isPresent())).findFirst()
+        theme.pieces().stream().filter(piece -> piece.kind().facts().announces() && theme.scenes().stream().anyMatch(scene -> scene.placed(piece.id()).isPresent())).findFirst()
                 .ifPresent(announcer -> theme.scenes().stream().filter(scene -> !hasAlerts(theme, scene)).forEach(scene -> found.add(new Finding(Finding.Kind.MISSING, scene.id(), "", announcer.id(), "", Optional.empty(), 0, 1,
                         String.format(Locale.ROOT, "%s is missing on %s, so that alerts are not seen there.", announcer.name(), scene.name()), Optional.empty()))));
         return found;
     }
 
     private static boolean hasAlerts(Theme theme, Scene scene) {
-        return scene.stack().stream().map(placed -> theme.piece(placed.piece())).flatMap(Optional::stream).map(Piece::kind).anyMatch(kind -> kind == PieceKind.ANNOUNCER);
+        return scene.stack().stream().map(placed -> theme.piece(placed.piece())).flatMap(Optional::stream).map(Piece::kind).anyMatch(kind -> kind.facts().announces());
     }
 }

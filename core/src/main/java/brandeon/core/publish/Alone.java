@@ -1,9 +1,10 @@
 package brandeon.core.publish;
 
-import brandeon.core.art.PieceArt;
 import brandeon.core.art.Pictures;
+import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.kind.Content;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.Resolver;
@@ -11,12 +12,10 @@ import brandeon.core.layout.Samples;
 import brandeon.core.live.LiveState;
 import brandeon.core.theme.Manner;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -53,14 +52,12 @@ public record Alone(Piece piece, Canvas canvas, PieceArt art, List<FittedOpening
 
     /** One for each heading of a piece that makes channel-page pictures; else only itself. */
     public List<Alone> each(Theme theme, LiveState live) {
-        if (piece.kind() != PieceKind.PANEL) {
+        Optional<String> pictures = piece.kind().facts().pictures();
+        if (pictures.isEmpty()) {
             return List.of(this);
         }
-        List<Alone> all = new ArrayList<>();
-        for (String heading : piece.text("headings").lines().map(String::strip).filter(line -> !line.isEmpty()).toList()) {
-            all.add(of(theme, piece.withText("headings", heading), Optional.empty(), canvas, live, START));
-        }
-        return all;
+        return ((Content.Lines) piece.content(pictures.get())).lines().stream().filter(line -> !line.isBlank())
+                .map(line -> of(theme, piece.withContent(pictures.get(), new Content.Lines(List.of(line))), Optional.empty(), canvas, live, START)).toList();
     }
 
     /** What a painter mounts. */

@@ -9,8 +9,10 @@ import com.ibm.icu.text.MessagePattern.ArgType;
 import com.ibm.icu.text.MessagePattern.Part;
 import com.ibm.icu.text.PluralRules;
 import com.ibm.icu.util.NoUnit;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * Writes a parsed ICU pattern with its values, and stops when the text is as long as it may be. ICU's own
@@ -69,13 +71,22 @@ final class MessageWriter {
         String name = parts.getSubstring(parts.getPart(start + 1));
         Object value = values.get(name);
         switch (asked) {
-            case NONE -> append(value instanceof Number n ? PLAIN.format(n).toString() : value == null ? MISSING : value.toString());
+            case NONE -> append(plain(value));
             case SIMPLE -> append(written(number(name, value), MessageRules.style(parts, start)));
             case PLURAL -> plural(start + 2, number(name, value), CARDINAL);
             case SELECTORDINAL -> plural(start + 2, number(name, value), ORDINAL);
             case SELECT -> message(chosen(start + 2, value == null ? OTHER : value.toString()), "");
             case CHOICE -> throw new IllegalArgumentException("“choice” is not taken.");
         }
+    }
+
+    private static String plain(Object value) {
+        return switch (value) {
+            case null -> MISSING;
+            case Number number -> PLAIN.format(number).toString();
+            case List<?> rows -> rows.stream().map(Row.class::cast).map(row -> (row.label() + " " + row.value()).strip()).collect(Collectors.joining(" · "));
+            default -> value.toString();
+        };
     }
 
     private static Number number(String name, Object value) {

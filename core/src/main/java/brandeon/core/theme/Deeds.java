@@ -47,8 +47,8 @@ public final class Deeds {
             case Edit.RenamePiece e -> "Named a piece " + e.name();
             case Edit.SetPieceCaptures e -> "Bound captures to " + piece(e.piece());
             case Edit.SetMustShow e -> (e.mustShow() ? "Must show: " : "May be left out: ") + piece(e.piece());
-            case Edit.SetText e -> "Wrote " + e.field() + " of " + piece(e.piece());
-            case Edit.DropText e -> "Took " + e.field() + " of " + piece(e.piece()) + " back to the standard words";
+            case Edit.SetContent e -> "Wrote " + e.field() + " of " + piece(e.piece());
+            case Edit.DropContent e -> "Took " + e.field() + " of " + piece(e.piece()) + " back to the standard words";
             case Edit.DropFigure e -> "Took " + e.field() + " of " + piece(e.piece()) + " back to the family's";
             case Edit.SetFigure e -> "Tuned " + e.field() + " of " + piece(e.piece());
             case Edit.SetInlay e -> "Laid a picture into " + piece(e.piece());
@@ -85,7 +85,7 @@ public final class Deeds {
             case Edit.SetMannerOn e -> "Laid " + what + " another way" + on(e.shape());
             case Edit.DropMannerOn e -> "Laid " + what + " as elsewhere" + on(e.shape());
             case Edit.SetLocked e -> (e.locked() ? "Locked " : "Unlocked ") + what;
-            case Edit.SetWords _ -> "Gave " + what + " words of its own";
+            case Edit.SetContentOn _ -> "Gave " + what + " words of its own";
         };
     }
 

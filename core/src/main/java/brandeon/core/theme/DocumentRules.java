@@ -1,16 +1,15 @@
 package brandeon.core.theme;
 
+import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.text.Letters;
-import brandeon.core.text.Message;
 import brandeon.core.text.ValueType;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -36,7 +35,7 @@ final class DocumentRules {
         fresh(before.captures(), after.captures()).forEach(DocumentRules::capture);
         fresh(before.pieces(), after.pieces()).forEach(piece -> {
             named(piece.id(), piece.name());
-            texts(piece.name(), piece.texts(), Readings.types());
+            content(piece.content());
         });
         for (Scene scene : fresh(before.scenes(), after.scenes())) {
             scene(before.scene(scene.id()), scene);
@@ -64,12 +63,12 @@ final class DocumentRules {
         scene.keepClear().forEach(area -> named(area.id(), area.name()));
         for (Placed placed : fresh(before.map(Scene::stack).orElse(List.of()), scene.stack())) {
             need(Letters.oneLine(placed.group()), "The name of a group stands on one line, without control characters.");
-            texts(placed.piece(), placed.texts(), Readings.types());
+            content(placed.content());
         }
     }
 
     private static void alert(AlertRule rule) {
-        texts("This alert", Map.of("kicker", rule.kicker(), "text", rule.text()), Signal.TYPES);
+        Stream.of(rule.kicker(), rule.text()).map(Content.Words::new).forEach(words -> content(words, Signal.TYPES));
     }
 
     private static void artwork(Artwork artwork) {
@@ -84,11 +83,12 @@ final class DocumentRules {
         need(Letters.oneLine(provenance.origin()) && Letters.oneLine(provenance.licence()) && Letters.oneLine(provenance.credit()), "Origin, licence and credit stand on one line each, without control characters.");
     }
 
-    private static void texts(String of, Map<String, String> texts, Map<String, ValueType> types) {
-        texts.values().forEach(text -> {
-            need(Letters.clean(text), String.format(Locale.ROOT, "A text of %s has a control character or half a letter in it.", of));
-            new Message(text).mistake(types).ifPresent(mistake -> need(false, mistake));
-        });
+    private static void content(Map<String, Content> all) {
+        all.values().forEach(one -> content(one, Readings.types()));
+    }
+
+    private static void content(Content one, Map<String, ValueType> types) {
+        one.mistake(types).ifPresent(mistake -> need(false, mistake));
     }
 
     private static void named(String id, String name) {

@@ -8,6 +8,7 @@ import brandeon.core.canvas.Viewer;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
+import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.opening.Cut;
@@ -49,8 +50,8 @@ import java.util.stream.Stream;
     @Type(value = Edit.AddPiece.class, name = "addPiece"),
     @Type(value = Edit.RemovePiece.class, name = "removePiece"),
     @Type(value = Edit.RenamePiece.class, name = "renamePiece"),
-    @Type(value = Edit.SetText.class, name = "setText"),
-    @Type(value = Edit.DropText.class, name = "dropText"),
+    @Type(value = Edit.SetContent.class, name = "setContent"),
+    @Type(value = Edit.DropContent.class, name = "dropContent"),
     @Type(value = Edit.SetFigure.class, name = "setFigure"),
     @Type(value = Edit.DropFigure.class, name = "dropFigure"),
     @Type(value = Edit.SetInlay.class, name = "setInlay"),
@@ -70,7 +71,7 @@ import java.util.stream.Stream;
     @Type(value = Edit.SetMannerOn.class, name = "setMannerOn"),
     @Type(value = Edit.DropMannerOn.class, name = "dropMannerOn"),
     @Type(value = Edit.SetLocked.class, name = "setLocked"),
-    @Type(value = Edit.SetWords.class, name = "setWords"),
+    @Type(value = Edit.SetContentOn.class, name = "setContentOn"),
     @Type(value = Edit.MoveScene.class, name = "moveScene"),
     @Type(value = Edit.SetPieceCaptures.class, name = "setPieceCaptures"),
     @Type(value = Edit.SetMustShow.class, name = "setMustShow"),
@@ -253,11 +254,12 @@ public sealed interface Edit {
     record SetMustShow(String piece, boolean mustShow) implements Edit {
     }
 
-    record SetText(String piece, String field, String value) implements Edit {
+    /** What a piece says in one field, on all scenes. */
+    record SetContent(String piece, String field, Content value) implements Edit {
     }
 
-    /** Back to the standard words of its kind. */
-    record DropText(String piece, String field) implements Edit {
+    /** Back to what its kind says by itself. */
+    record DropContent(String piece, String field) implements Edit {
     }
 
     record SetFigure(String piece, String field, double value) implements Edit {
@@ -343,10 +345,10 @@ public sealed interface Edit {
     record SetLocked(String scene, String piece, boolean locked) implements Placing {
     }
 
-    /** Words that differ on this scene from the piece's own; none takes all of them away. */
-    record SetWords(String scene, String piece, Map<String, String> texts) implements Placing {
-        public SetWords {
-            texts = Map.copyOf(texts);
+    /** What a piece says on this scene alone; none goes back to what it says elsewhere. */
+    record SetContentOn(String scene, String piece, Map<String, Content> content) implements Placing {
+        public SetContentOn {
+            content = Map.copyOf(content);
         }
     }
 

@@ -4,6 +4,7 @@ import brandeon.core.art.Families;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
+import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.opening.Cut;
@@ -56,13 +57,13 @@ public final class Edits {
             case Edit.SetOpenings(String id, List<Cut> _) -> earlier instanceof Edit.SetOpenings e && e.artwork().equals(id);
             case Edit.SetFaceProvenance(Face face, Provenance _) -> earlier instanceof Edit.SetFaceProvenance e && e.face().equals(face);
             case Edit.SetProvenance(String id, Provenance _) -> earlier instanceof Edit.SetProvenance e && e.artwork().equals(id);
-            case Edit.SetText(String piece, String field, String _) -> earlier instanceof Edit.SetText e && e.piece().equals(piece) && e.field().equals(field);
+            case Edit.SetContent(String piece, String field, Content _) -> earlier instanceof Edit.SetContent e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
             case Edit.SetInlay(String piece, Inlay _) -> earlier instanceof Edit.SetInlay e && e.piece().equals(piece);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
             case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.ReplaceArtwork _, Edit.DropOpenings _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddScene _, Edit.RemoveScene _,
                     Edit.RenameScene _, Edit.MoveScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.SetPieceCaptures _, Edit.SetMustShow _, Edit.DropInlay _,
-                    Edit.DropText _, Edit.DropFigure _, Edit.SetAlert _, Edit.DropAlert _ -> false;
+                    Edit.DropContent _, Edit.DropFigure _, Edit.SetAlert _, Edit.DropAlert _ -> false;
             case Edit.Batch(List<Edit> edits) -> earlier instanceof Edit.Batch before && overridesAll(edits, before.edits());
         };
     }
@@ -134,10 +135,10 @@ public final class Edits {
                 requireName(name);
                 yield done(withPiece(theme, piece(theme, id).named(name)), new Edit.RenamePiece(id, piece(theme, id).name()));
             }
-            case Edit.SetText(String id, String field, String value) -> setText(theme, id, field, value);
-            case Edit.DropText(String id, String field) -> {
-                require(piece(theme, id).texts().containsKey(field), "That text is the standard one already.");
-                yield done(withPiece(theme, piece(theme, id).withoutText(field)), undoText(theme, id, field));
+            case Edit.SetContent(String id, String field, Content value) -> done(withPiece(theme, piece(theme, id).withContent(field, value)), undoContent(theme, id, field));
+            case Edit.DropContent(String id, String field) -> {
+                require(piece(theme, id).content().containsKey(field), "That is what its kind says already.");
+                yield done(withPiece(theme, piece(theme, id).withoutContent(field)), undoContent(theme, id, field));
             }
             case Edit.SetFigure(String id, String field, double value) -> done(withPiece(theme, piece(theme, id).withFigure(field, value)), undoFigure(theme, id, field));
             case Edit.DropFigure(String id, String field) -> {
@@ -326,16 +327,9 @@ public final class Edits {
         return done(next.withPieces(next.pieces().stream().filter(p -> !p.id().equals(id)).toList()), new Edit.Batch(back));
     }
 
-    private static Outcome.Applied setText(Theme theme, String id, String field, String value) {
-        Piece old = piece(theme, id);
-        int most = old.kind().text(field).map(PieceKind.Text::most).orElse(0);
-        require(most == 0 || value.length() <= most, "A text here has at most " + most + " letters; this one has " + value.length() + ".");
-        return done(withPiece(theme, old.withText(field, value)), undoText(theme, id, field));
-    }
-
-    private static Edit undoText(Theme theme, String piece, String field) {
-        String old = piece(theme, piece).texts().get(field);
-        return old == null ? new Edit.DropText(piece, field) : new Edit.SetText(piece, field, old);
+    private static Edit undoContent(Theme theme, String piece, String field) {
+        Content old = piece(theme, piece).content().get(field);
+        return old == null ? new Edit.DropContent(piece, field) : new Edit.SetContent(piece, field, old);
     }
 
     private static Edit undoFigure(Theme theme, String piece, String field) {

@@ -1,8 +1,10 @@
 package brandeon.core.theme;
 
 import brandeon.core.canvas.Box;
-import brandeon.core.text.Message;
-import java.time.ZoneId;
+import brandeon.core.kind.Content;
+import brandeon.core.kind.Field;
+import brandeon.core.kind.Figure;
+import brandeon.core.kind.PieceKind;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,7 +18,7 @@ import java.util.TreeMap;
  * @param inlay    the ready-made picture laid into it
  * @param mustShow whether it is never left out where a canvas has too little room
  */
-public record Piece(String id, PieceKind kind, String name, List<String> captures, Map<String, String> texts, Map<String, Double> figures, Optional<Inlay> inlay, boolean mustShow) {
+public record Piece(String id, PieceKind kind, String name, List<String> captures, Map<String, Content> content, Map<String, Double> figures, Optional<Inlay> inlay, boolean mustShow) {
 
     public static final int MOST_OPENINGS = 8;
 
@@ -25,15 +27,9 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
         if (captures.size() > MOST_OPENINGS) {
             throw new IllegalArgumentException(String.format(Locale.ROOT, "A piece has at most %d openings.", MOST_OPENINGS));
         }
-        texts = new TreeMap<>(texts);
+        content = new TreeMap<>(content);
         figures = new TreeMap<>(figures);
-        for (Map.Entry<String, String> entry : texts.entrySet()) {
-            requireText(kind, entry.getKey());
-            new Message(entry.getValue());
-            if (kind == PieceKind.CLOCK && entry.getKey().equals("zone")) {
-                requireZone(entry.getValue());
-            }
-        }
+        content.forEach((field, value) -> requireContent(kind, field, value));
         figures.forEach((field, value) -> requireFigure(kind, field, value));
     }
 
@@ -41,8 +37,8 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
         return of(id, kind, name, "", Map.of(), Map.of());
     }
 
-    public static Piece of(String id, PieceKind kind, String name, String capture, Map<String, String> texts, Map<String, Double> figures) {
-        return new Piece(id, kind, name, capture.isEmpty() ? List.of() : List.of(capture), texts, figures, Optional.empty(), false);
+    public static Piece of(String id, PieceKind kind, String name, String capture, Map<String, Content> content, Map<String, Double> figures) {
+        return new Piece(id, kind, name, capture.isEmpty() ? List.of() : List.of(capture), content, figures, Optional.empty(), false);
     }
 
     /** The capture behind its first opening; empty for none. */
@@ -52,29 +48,34 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
 
     /** The size in pixels that it has on any canvas: a picture for a channel page is as large as it is said to be. */
     public Optional<Box> ownSize() {
-        return kind == PieceKind.PANEL ? Optional.of(new Box(0, 0, Math.rint(figure("width")), Math.rint(figure("height")))) : Optional.empty();
+        return kind.facts().ownSize() ? Optional.of(new Box(0, 0, Math.rint(figure("width")), Math.rint(figure("height")))) : Optional.empty();
     }
 
-    /** A text as written, or the kind's standard one. */
-    public String text(String field) {
-        PieceKind.Text known = requireText(kind, field);
-        return texts.getOrDefault(field, known.standard());
+    /** What it says in one field, or the kind's standard. */
+    public Content content(String field) {
+        Field known = requireField(kind, field);
+        return content.getOrDefault(field, known.standard());
     }
 
     public double figure(String field) {
-        PieceKind.Figure known = kind.figure(field)
+        Figure known = kind.figure(field)
                 .orElseThrow(() -> new IllegalArgumentException("A " + kind.title().toLowerCase(java.util.Locale.ROOT) + " has no figure “" + field + "”."));
         return figures.getOrDefault(field, known.standard());
     }
 
-    public Piece withText(String field, String value) {
-        Map<String, String> next = new TreeMap<>(texts);
+    public Piece withContent(String field, Content value) {
+        Map<String, Content> next = new TreeMap<>(content);
         next.put(field, value);
         return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
     }
 
-    public Piece withoutText(String field) {
-        Map<String, String> next = new TreeMap<>(texts);
+    /** With one text. */
+    public Piece withWords(String field, String pattern) {
+        return withContent(field, new Content.Words(pattern));
+    }
+
+    public Piece withoutContent(String field) {
+        Map<String, Content> next = new TreeMap<>(content);
         next.remove(field);
         return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
     }
@@ -82,54 +83,54 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
     public Piece withoutFigure(String field) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.remove(field);
-        return new Piece(id, kind, name, captures, texts, next, inlay, mustShow);
+        return new Piece(id, kind, name, captures, content, next, inlay, mustShow);
     }
 
     public Piece withFigure(String field, double value) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.put(field, value);
-        return new Piece(id, kind, name, captures, texts, next, inlay, mustShow);
+        return new Piece(id, kind, name, captures, content, next, inlay, mustShow);
     }
 
     public Piece named(String newName) {
-        return new Piece(id, kind, newName, captures, texts, figures, inlay, mustShow);
+        return new Piece(id, kind, newName, captures, content, figures, inlay, mustShow);
     }
 
     public Piece with(Optional<Inlay> other) {
-        return new Piece(id, kind, name, captures, texts, figures, other, mustShow);
+        return new Piece(id, kind, name, captures, content, figures, other, mustShow);
     }
 
     public Piece withCaptures(List<String> next) {
-        return new Piece(id, kind, name, next, texts, figures, inlay, mustShow);
+        return new Piece(id, kind, name, next, content, figures, inlay, mustShow);
     }
 
     public Piece mustShow(boolean must) {
-        return new Piece(id, kind, name, captures, texts, figures, inlay, must);
+        return new Piece(id, kind, name, captures, content, figures, inlay, must);
     }
 
-    /** With some texts in place of its own. */
-    public Piece saying(Map<String, String> others) {
+    /** With some content in place of its own. */
+    public Piece saying(Map<String, Content> others) {
         if (others.isEmpty()) {
             return this;
         }
-        Map<String, String> next = new TreeMap<>(texts);
+        Map<String, Content> next = new TreeMap<>(content);
         next.putAll(others);
         return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
     }
 
-    private static PieceKind.Text requireText(PieceKind kind, String field) {
-        return kind.text(field)
-                .orElseThrow(() -> new IllegalArgumentException("A piece of kind " + kind + " has no text “" + field + "”."));
+    private static Field requireField(PieceKind kind, String field) {
+        return kind.field(field).orElseThrow(() -> new IllegalArgumentException("A piece of kind " + kind + " has nothing called “" + field + "” to say."));
     }
 
-    private static void requireZone(String zone) {
-        if (!ZoneId.getAvailableZoneIds().contains(zone)) {
-            throw new IllegalArgumentException("There is no time zone called “" + zone + "”; write it like Europe/London or UTC.");
+    private static void requireContent(PieceKind kind, String field, Content value) {
+        Field known = requireField(kind, field);
+        if (!known.type().takes(value)) {
+            throw new IllegalArgumentException(known.title() + " takes " + known.type().words() + ".");
         }
     }
 
     private static void requireFigure(PieceKind kind, String field, double value) {
-        PieceKind.Figure figure = kind.figure(field)
+        Figure figure = kind.figure(field)
                 .orElseThrow(() -> new IllegalArgumentException("A piece of kind " + kind + " has no figure “" + field + "”."));
         if (!(value >= figure.least() && value <= figure.most())) {
             throw new IllegalArgumentException(figure.title() + " is " + value + "; it lies between " + figure.least() + " and " + figure.most() + ".");

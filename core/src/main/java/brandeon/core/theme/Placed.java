@@ -2,6 +2,8 @@ package brandeon.core.theme;
 
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
+import brandeon.core.kind.Content;
+import brandeon.core.kind.Zone;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -18,11 +20,11 @@ import java.util.TreeSet;
  * @param onCanvas    hand-made places for one canvas alone, by its id; they come before those for its shape
  * @param hidden      canvas shapes on which it does not show
  * @param manners     how it is laid where that differs from {@code manner}
- * @param texts       words that differ on this scene from the piece's own
+ * @param content     what it says here on this scene that differs from what the piece says
  * @param group       name of the group; empty for none
  * @param locked      whether its place is safe from changes
  */
-public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<String, Spot> onCanvas, Set<Shape> hidden, Manner manner, Map<Shape, Manner> manners, Map<String, String> texts, String group, boolean locked) {
+public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<String, Spot> onCanvas, Set<Shape> hidden, Manner manner, Map<Shape, Manner> manners, Map<String, Content> content, String group, boolean locked) {
 
     private static final int LONGEST_GROUP = 60;
 
@@ -34,7 +36,7 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<
         onCanvas = Collections.unmodifiableMap(new TreeMap<>(onCanvas));
         manners = sorted(manners);
         hidden = new TreeSet<>(hidden);
-        texts = new TreeMap<>(texts);
+        content = new TreeMap<>(content);
     }
 
     private static <T> Map<Shape, T> with(Map<Shape, T> byShape, Shape shape, T value) {
@@ -87,27 +89,27 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<
     }
 
     public Placed at(Spot other) {
-        return new Placed(piece, other, corrections, onCanvas, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, other, corrections, onCanvas, hidden, manner, manners, content, group, locked);
     }
 
     public Placed corrected(Shape shape, Spot other) {
-        return new Placed(piece, spot, with(corrections, shape, other), onCanvas, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, with(corrections, shape, other), onCanvas, hidden, manner, manners, content, group, locked);
     }
 
     public Placed uncorrected(Shape shape) {
-        return new Placed(piece, spot, without(corrections, shape), onCanvas, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, without(corrections, shape), onCanvas, hidden, manner, manners, content, group, locked);
     }
 
     public Placed on(String canvas, Spot other) {
         Map<String, Spot> next = new TreeMap<>(onCanvas);
         next.put(canvas, other);
-        return new Placed(piece, spot, corrections, next, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, corrections, next, hidden, manner, manners, content, group, locked);
     }
 
     public Placed notOn(String canvas) {
         Map<String, Spot> next = new TreeMap<>(onCanvas);
         next.remove(canvas);
-        return new Placed(piece, spot, corrections, next, hidden, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, corrections, next, hidden, manner, manners, content, group, locked);
     }
 
     public Placed hidden(Shape shape, boolean hide) {
@@ -117,30 +119,30 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<
         } else {
             next.remove(shape);
         }
-        return new Placed(piece, spot, corrections, onCanvas, next, manner, manners, texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, next, manner, manners, content, group, locked);
     }
 
     public Placed laid(Manner other) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, other, manners, texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, other, manners, content, group, locked);
     }
 
     public Placed laid(Shape shape, Manner other) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, with(manners, shape, other), texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, with(manners, shape, other), content, group, locked);
     }
 
     public Placed laidAsElsewhere(Shape shape) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, without(manners, shape), texts, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, without(manners, shape), content, group, locked);
     }
 
-    public Placed saying(Map<String, String> others) {
+    public Placed saying(Map<String, Content> others) {
         return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, others, group, locked);
     }
 
     public Placed inGroup(String other) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, texts, other, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, content, other, locked);
     }
 
     public Placed locked(boolean lock) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, texts, group, lock);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, content, group, lock);
     }
 }

@@ -1,5 +1,7 @@
 package brandeon.core.theme;
 
+import brandeon.core.kind.Content;
+
 import static brandeon.core.theme.Edits.done;
 import static brandeon.core.theme.Edits.piece;
 import static brandeon.core.theme.Edits.require;
@@ -63,9 +65,9 @@ final class PlacingEdits {
                 yield replaced(theme, edit, free(theme, edit).laidAsElsewhere(shape), undoManner(theme, edit, shape));
             }
             case Edit.SetLocked(String scene, String id, boolean locked) -> replaced(theme, edit, placed(theme, edit).locked(locked), new Edit.SetLocked(scene, id, placed(theme, edit).locked()));
-            case Edit.SetWords(String scene, String id, Map<String, String> texts) -> {
-                piece(theme, id).saying(texts);
-                yield replaced(theme, edit, placed(theme, edit).saying(texts), new Edit.SetWords(scene, id, placed(theme, edit).texts()));
+            case Edit.SetContentOn(String scene, String id, Map<String, Content> content) -> {
+                piece(theme, id).saying(content);
+                yield replaced(theme, edit, placed(theme, edit).saying(content), new Edit.SetContentOn(scene, id, placed(theme, edit).content()));
             }
         };
     }
@@ -79,14 +81,14 @@ final class PlacingEdits {
             case Edit.SetBox e -> before instanceof Edit.SetBox b && b.canvas().equals(e.canvas());
             case Edit.SetCorrection e -> before instanceof Edit.SetCorrection b && b.shape() == e.shape();
             case Edit.SetMannerOn e -> before instanceof Edit.SetMannerOn b && b.shape() == e.shape();
-            case Edit.SetSpot _, Edit.SetManner _, Edit.SetGroup _, Edit.SetWords _ -> before.getClass() == later.getClass();
+            case Edit.SetSpot _, Edit.SetManner _, Edit.SetGroup _, Edit.SetContentOn _ -> before.getClass() == later.getClass();
             case Edit.SetPlaceOn e -> before instanceof Edit.SetPlaceOn b && b.canvas().equals(e.canvas());
             case Edit.Place _, Edit.TakeOff _, Edit.Reorder _, Edit.DropPlaceOn _, Edit.DropCorrection _, Edit.SetHidden _, Edit.DropMannerOn _, Edit.SetLocked _ -> false;
         };
     }
 
     static void requirePlaceable(Piece piece) {
-        require(!piece.kind().apart(), piece.name() + " stands on no scene; take it out as files, under Pieces.");
+        require(!piece.kind().facts().apart(), piece.name() + " stands on no scene; take it out as files, under Pieces.");
     }
 
     /** @throws Refusal naming the pieces that hang on each other in a circle, on any canvas shape */
@@ -126,7 +128,7 @@ final class PlacingEdits {
     private static Outcome.Applied place(Theme theme, Edit.Place edit) {
         requirePlaceable(piece(theme, edit.placed().piece()));
         require(scene(theme, edit.scene()).placed(edit.placed().piece()).isEmpty(), "This piece is already on the scene.");
-        piece(theme, edit.piece()).saying(edit.placed().texts());
+        piece(theme, edit.piece()).saying(edit.placed().content());
         Theme next = withScene(theme, edit.scene(), s -> s.with(edit.placed(), edit.index()));
         requireNoCircle(next, scene(next, edit.scene()));
         return done(next, new Edit.TakeOff(edit.scene(), edit.placed().piece()));

@@ -1,5 +1,8 @@
 package brandeon.core.theme;
 
+import brandeon.core.kind.Content;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -61,7 +64,7 @@ public final class SceneStart {
     }
 
     private Piece create(Piece wanted) {
-        Piece piece = Piece.of(freshId.apply(wanted.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), wanted.kind(), wanted.name(), wanted.capture(), wanted.texts(), wanted.figures());
+        Piece piece = Piece.of(freshId.apply(wanted.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), wanted.kind(), wanted.name(), wanted.capture(), wanted.content(), wanted.figures());
         edits.add(new Edit.AddPiece(theme.pieces().size() + added.size(), piece));
         added.add(piece);
         return piece;
@@ -80,13 +83,13 @@ public final class SceneStart {
             case LIVE -> {
                 ground(wanted);
                 frame(wanted, "Play frame", "play", Map.of(), 16.0 / 9, Zone.PLAY);
-                frame(wanted, "Camera frame", "camera", Map.of("name", name), 4.0 / 3, Zone.CAMERA);
+                frame(wanted, "Camera frame", "camera", Content.words(Map.of("name", name)), 4.0 / 3, Zone.CAMERA);
                 facts(wanted, name);
                 wanted.add(new Wanted(Piece.of("", PieceKind.GOAL, "Goal"), Zone.SECOND_STRIP));
             }
             case TALKING -> {
                 ground(wanted);
-                frame(wanted, "Talk frame", "camera", Map.of("name", name), 16.0 / 9, Zone.PLAY);
+                frame(wanted, "Talk frame", "camera", Content.words(Map.of("name", name)), 16.0 / 9, Zone.PLAY);
                 facts(wanted, name);
             }
         }
@@ -95,7 +98,7 @@ public final class SceneStart {
     }
 
     private static Wanted screen(SceneRole role, String title) {
-        return new Wanted(Piece.of("", PieceKind.SCREEN, title(role) + " screen", "", Map.of("title", title), Map.of()), Zone.FULL);
+        return new Wanted(Piece.of("", PieceKind.SCREEN, title(role) + " screen", "", Content.words(Map.of("title", title)), Map.of()), Zone.FULL);
     }
 
     private static void ground(List<Wanted> wanted) {
@@ -103,14 +106,14 @@ public final class SceneStart {
     }
 
     /** A frame needs its capture; a theme that has none of that name gets the frame with the first one there is. */
-    private void frame(List<Wanted> wanted, String name, String capture, Map<String, String> texts, double aspect, Zone zone) {
+    private void frame(List<Wanted> wanted, String name, String capture, Map<String, Content> content, double aspect, Zone zone) {
         String behind = theme.capture(capture).map(Capture::id).orElseGet(() -> theme.captures().stream().findFirst().map(Capture::id).orElse(""));
-        wanted.add(new Wanted(Piece.of("", PieceKind.FRAME, name, behind, texts, Map.of("aspect", aspect)), zone));
+        wanted.add(new Wanted(Piece.of("", PieceKind.FRAME, name, behind, content, Map.of("aspect", aspect)), zone));
     }
 
     private static void facts(List<Wanted> wanted, String name) {
         wanted.add(new Wanted(Piece.of("", PieceKind.FACT_LINE, "Latest supporter"), Zone.STRIP));
-        wanted.add(new Wanted(Piece.of("", PieceKind.BAND, "Heads-up band", "", Map.of("label", name), Map.of()), Zone.BAND));
+        wanted.add(new Wanted(Piece.of("", PieceKind.BAND, "Heads-up band", "", Content.words(Map.of("label", name)), Map.of()), Zone.BAND));
     }
 
     private static String title(SceneRole role) {

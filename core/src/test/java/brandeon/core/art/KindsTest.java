@@ -7,6 +7,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Samples;
@@ -14,7 +15,6 @@ import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.publish.Repainting;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Theme;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
@@ -172,7 +172,7 @@ class KindsTest {
 
     /** Every other name is a long one. */
     private static Piece stack(int rows) {
-        return Piece.of("s", PieceKind.SUPPORTERS, "S").withText("rows", IntStream.range(0, rows).mapToObj(i -> "Row " + i + " | Name " + "of a watcher ".repeat(i % 2 * 2) + i).collect(Collectors.joining("\n")));
+        return Piece.of("s", PieceKind.SUPPORTER_BOARD, "S").withText("rows", IntStream.range(0, rows).mapToObj(i -> "Row " + i + " | Name " + "of a watcher ".repeat(i % 2 * 2) + i).collect(Collectors.joining("\n")));
     }
 
     private static List<Mark.Text> names(Theme theme, Piece stack) {

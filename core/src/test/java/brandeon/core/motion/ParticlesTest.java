@@ -24,8 +24,8 @@ class ParticlesTest {
 
     @Test
     void nearOnesFallFasterAndAreLarger() {
-        List<Particles.Flake> now = falling(7, 0).at(EVENING, 1920, 1080);
-        List<Particles.Flake> soon = falling(7, 0).at(EVENING + 100, 1920, 1080);
+        List<Particles.Grain> now = falling(7, 0).at(EVENING, 1920, 1080);
+        List<Particles.Grain> soon = falling(7, 0).at(EVENING + 100, 1920, 1080);
         double far = soon.getFirst().y() - now.getFirst().y();
         double near = soon.getLast().y() - now.getLast().y();
         assertThat(far).as("half the speed of 100 px a second, for a tenth of it").isEqualTo(5, within(0.2));
@@ -36,11 +36,11 @@ class ParticlesTest {
     @Test
     void theyAreSpreadOverTheWholeBoxAtAnyTime() {
         for (double at = EVENING; at < EVENING + 60_000; at += 7_919) {
-            List<Particles.Flake> flakes = falling(3, 0).at(at, 1920, 1080);
+            List<Particles.Grain> grains = falling(3, 0).at(at, 1920, 1080);
             for (int quarter = 0; quarter < 4; quarter++) {
                 double left = quarter % 2 * 960.0;
                 double top = quarter / 2 * 540.0;
-                assertThat(flakes.stream().filter(f -> f.x() >= left && f.x() < left + 960 && f.y() >= top && f.y() < top + 540).count()).as("quarter %d at %s", quarter, at).isBetween(8L, 40L);
+                assertThat(grains.stream().filter(f -> f.x() >= left && f.x() < left + 960 && f.y() >= top && f.y() < top + 540).count()).as("quarter %d at %s", quarter, at).isBetween(8L, 40L);
             }
         }
     }

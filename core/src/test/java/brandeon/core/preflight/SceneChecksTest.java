@@ -8,8 +8,9 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
-import brandeon.core.live.LiveState;
+import brandeon.core.kind.Zone;
 import brandeon.core.layout.Resolver;
+import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.KeepClear;
@@ -18,7 +19,6 @@ import brandeon.core.theme.Placed;
 import brandeon.core.theme.Region;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
-import brandeon.core.theme.Zone;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -133,7 +133,7 @@ class SceneChecksTest {
     }
 
     private static Edit lower() {
-        return new Edit.AddPiece(0, brandeon.core.theme.Piece.of("starting-lower", brandeon.core.theme.PieceKind.LOWER_THIRD, "Lower third"));
+        return new Edit.AddPiece(0, brandeon.core.theme.Piece.of("starting-lower", brandeon.core.kind.PieceKind.LOWER_THIRD, "Lower third"));
     }
 
     /** The last edit first, so that a piece is there before it is placed. */

@@ -4,17 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brandeon.core.art.Opening;
-import brandeon.core.art.PieceArt;
 import brandeon.core.art.Pictures;
+import brandeon.core.art.PieceArt;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.PieceKind;
 import brandeon.core.live.LiveState;
 import brandeon.core.preflight.FlashChecks;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Theme;
 import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.LoaderContext;
@@ -102,7 +102,7 @@ class TakeOutTest {
     /** The file read by a rasteriser that is not ours. */
     @Test
     void anSvgFileNeedsNothingElseAndLooksLikeThePng() throws Exception {
-        for (PieceKind kind : new PieceKind[] {PieceKind.FACT_LINE, PieceKind.SUPPORTERS, PieceKind.PANEL, PieceKind.COUNTDOWN}) {
+        for (PieceKind kind : new PieceKind[] {PieceKind.FACT_LINE, PieceKind.SUPPORTER_BOARD, PieceKind.PANEL, PieceKind.COUNTDOWN}) {
             Alone piece = alone(Piece.of("p", kind, "P"));
             Box part = piece.part(Pictures.NONE);
             String svg = SvgFile.of(piece.art().marks(), part, 0, Pictures.NONE);

@@ -1,16 +1,16 @@
 package brandeon.server.demo;
 
-import brandeon.core.demo.ReedlightHide;
-import brandeon.core.live.Platform;
 import brandeon.core.art.Blend;
+import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
+import brandeon.core.live.Platform;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Provenance;
-import brandeon.core.theme.Zone;
 import brandeon.server.Settings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;

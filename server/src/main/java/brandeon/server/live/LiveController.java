@@ -1,8 +1,8 @@
 package brandeon.server.live;
 
+import brandeon.core.kind.PieceKind;
 import brandeon.core.live.SignalKind;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;

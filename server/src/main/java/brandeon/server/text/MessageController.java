@@ -1,9 +1,9 @@
 package brandeon.server.text;
 
+import brandeon.core.kind.PieceKind;
 import brandeon.core.live.Readings;
 import brandeon.core.text.Message;
 import brandeon.core.text.MessageCheck;
-import brandeon.core.theme.PieceKind;
 import brandeon.server.access.Members;
 import brandeon.server.live.Signals;
 import brandeon.server.theme.Themes;

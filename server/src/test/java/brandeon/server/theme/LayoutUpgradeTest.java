@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Shape;
+import brandeon.core.kind.Zone;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Spot;
-import brandeon.core.theme.Zone;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;

@@ -5,7 +5,6 @@ import brandeon.core.art.Easel;
 import brandeon.core.art.Family;
 import brandeon.core.art.Look;
 import brandeon.core.art.Mark;
-import brandeon.core.art.Outline;
 import brandeon.core.art.PieceArt;
 import brandeon.core.art.Tune;
 import brandeon.core.colour.Colour;

@@ -3,7 +3,7 @@ package brandeon.core.layout.rearrange;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
-import brandeon.core.canvas.Shape;
+import brandeon.core.kind.Zone;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Resolver;
@@ -11,8 +11,6 @@ import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
-import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Spot;
@@ -140,7 +138,7 @@ public final class Rearrangement {
         }
         Box bounds = placement.bounds();
         Box room = spans(bounds, desk.to()) ? desk.to().size().box() : desk.action();
-        return bounds.outside(room) > 1 || (!placement.piece().kind().liesOver() && on.placements().stream().anyMatch(other -> other != placement && !scenery(other) && !other.piece().kind().liesOver() && collide(bounds, other.bounds())));
+        return bounds.outside(room) > 1 || (!placement.piece().kind().facts().liesOver() && on.placements().stream().anyMatch(other -> other != placement && !scenery(other) && !other.piece().kind().facts().liesOver() && collide(bounds, other.bounds())));
     }
 
     private static boolean collide(Box one, Box other) {
@@ -148,8 +146,7 @@ public final class Rearrangement {
     }
 
     private static boolean scenery(Placement placement) {
-        PieceKind kind = placement.piece().kind();
-        return kind.ground() || kind == PieceKind.PARTICLES;
+        return placement.piece().kind().zone() == Zone.FULL;
     }
 
     private static boolean spans(Box box, Canvas canvas) {
@@ -166,7 +163,7 @@ public final class Rearrangement {
         List<Placement> free = now.placements().stream().map(this::asBefore).filter(this::free).toList();
         List<Placement> frames = free.stream().filter(placement -> !placement.art().openings().isEmpty()).sorted(READING).toList();
         List<Placement> bands = free.stream().filter(placement -> !frames.contains(placement) && spans(placement.box(), before.canvas())).toList();
-        List<Placement> over = free.stream().filter(placement -> !frames.contains(placement) && !bands.contains(placement) && placement.piece().kind().liesOver()).toList();
+        List<Placement> over = free.stream().filter(placement -> !frames.contains(placement) && !bands.contains(placement) && placement.piece().kind().facts().liesOver()).toList();
         List<Placement> facts = free.stream().filter(placement -> !frames.contains(placement) && !bands.contains(placement) && !over.contains(placement)).sorted(READING).toList();
         places.putAll(composed(frames, facts, banded(bands)));
         over.forEach(this::over);
@@ -182,7 +179,7 @@ public final class Rearrangement {
                 return composed.get();
             }
             Optional<Placement> least = kept.stream().filter(placement -> !placement.piece().mustShow())
-                    .max(Comparator.comparingInt((Placement placement) -> matters(placement.piece().kind())).thenComparingInt(kept::indexOf));
+                    .max(Comparator.comparing((Placement placement) -> placement.piece().kind().facts().rank()).thenComparingInt(kept::indexOf));
             if (least.isEmpty()) {
                 return Composition.crammed(desk, cast, room);
             }
@@ -198,17 +195,6 @@ public final class Rearrangement {
 
     /** From the top down, and in a row from the left. */
     private static final Comparator<Placement> READING = Comparator.<Placement>comparingDouble(placement -> Math.rint(placement.box().y() / 40)).thenComparingDouble(placement -> placement.box().x());
-
-    /** The greater, the sooner it is left out. */
-    private static int matters(PieceKind kind) {
-        return switch (kind) {
-            case RULE, CORNERS, PULSE, SHAPE, METER, PICTURE -> 4;
-            case SPONSORS, ROTATOR, NOW_PLAYING, CLOCK, BUG, TICKER -> 3;
-            case RECENT, CHAT, SCHEDULE, QUEUE, COUNT_UP -> 2;
-            case FACT_LINE, SUPPORTERS, COUNTER, POINTS, GOAL, SCORE, COUNTDOWN -> 1;
-            case FRAME, FRAME_PICTURE, BACKDROP, SCREEN, PARTICLES, BAND, LOWER_THIRD, NOTICE, BREAK_NOTICE, AD_NOTICE, ANNOUNCER, TRANSITION, PANEL -> 0;
-        };
-    }
 
     /** Bands keep their edge; what is left between them is the room for the rest. */
     private Box banded(List<Placement> bands) {

@@ -8,6 +8,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Resolver;
@@ -16,7 +17,6 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
-import brandeon.core.theme.PieceKind;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
@@ -163,7 +163,7 @@ class RearrangementTest {
                 Piece.of("scope", PieceKind.FRAME, "Scope", "play", Map.of(), Map.of("aspect", 0.0)), Piece.of("camera", PieceKind.FRAME, "Camera", "camera", Map.of(), Map.of("aspect", 0.0))));
         facts.forEach(placed -> pieces.add(Piece.of(placed.piece(), placed.piece().equals("mark") ? PieceKind.SHAPE : PieceKind.FACT_LINE, placed.piece())));
         pieces.replaceAll(piece -> piece.id().equals("mark") ? Piece.of("mark", PieceKind.PICTURE, "mark") : piece);
-        List<Placed> stack = new ArrayList<>(List.of(Placed.in(brandeon.core.theme.Zone.FULL, "ground"),
+        List<Placed> stack = new ArrayList<>(List.of(Placed.in(brandeon.core.kind.Zone.FULL, "ground"),
                 Placed.at(new Spot.Anchored(Anchor.TOP_LEFT, 68, 60, 1340, 760), "scope"), Placed.at(new Spot.Anchored(Anchor.TOP_LEFT, 1440, 60, 410, 300), "camera")));
         stack.addAll(facts);
         return Theme.of("Watch", demo.brand(), demo.family(), List.of(WIDE, UPRIGHT), demo.captures(), pieces, List.of(Scene.of("watch", "Watch", SceneRole.LIVE, stack)), demo.alerts());
