@@ -75,7 +75,7 @@ public final class RepaintBench {
     }
 
     private double text(String theme, String text) throws Exception {
-        return edit(theme, "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + text + "\"}", ">" + text + "<");
+        return edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + text + "\"}", ">" + text + "<");
     }
 
     private double seed(String theme, String colour) throws Exception {

@@ -16,7 +16,7 @@ public final class Screenshots {
         "{\"edit\":\"reorder\",\"scene\":\"hide\",\"piece\":\"announcer\",\"index\":1}",
         "{\"edit\":\"setCaptureSize\",\"capture\":\"camera\",\"size\":{\"width\":320,\"height\":240}}",
         "{\"edit\":\"setFigure\",\"piece\":\"sightings\",\"field\":\"size\",\"value\":0.6}",
-        "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"High tide 19:42, low tide 01:58, wind from the north-east, two bitterns heard before dawn, please whisper in the chat\"}"
+        "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"High tide 19:42, low tide 01:58, wind from the north-east, two bitterns heard before dawn, please whisper in the chat\"}"
     };
 
     private final Page page;

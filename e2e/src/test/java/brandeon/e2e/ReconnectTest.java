@@ -48,7 +48,7 @@ class ReconnectTest {
     }
 
     private static void say(Person host, String theme, String message) {
-        host.edit(theme, "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + message + "\"}");
+        host.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + message + "\"}");
         host.post("/api/themes/" + theme + "/on-air", "");
     }
 

@@ -74,8 +74,8 @@ public final class ReedlightHide {
                 Piece.of("sightings", PieceKind.COUNTER, "Sightings", "", Map.of("label", new Content.Words("Herons tonight"), "value", Content.Count.of(7)), Map.of()),
                 Piece.of("nest-boxes", PieceKind.GOAL, "Nest-box goal", "", Map.of("label", new Content.Words("Nest boxes"), "value", Content.Count.of("subscribers")), Map.of("target", 40.0)),
                 Piece.of("species", PieceKind.AGENDA, "Species list", "", Map.of("title", new Content.Words("Heard tonight"), "rows", new Content.Points(List.of(
-                        new Content.Point(Ask.State.DONE, "Curlew", ""), new Content.Point(Ask.State.DONE, "Water rail", ""),
-                        new Content.Point(Ask.State.NOW, "Bittern", ""), new Content.Point(Ask.State.OPEN, "Barn owl", "")))), Map.of()),
+                        new Content.Topic(Ask.State.DONE, "Curlew", ""), new Content.Topic(Ask.State.DONE, "Water rail", ""),
+                        new Content.Topic(Ask.State.NOW, "Bittern", ""), new Content.Topic(Ask.State.OPEN, "Barn owl", "")))), Map.of()),
                 Piece.of("guest", PieceKind.LOWER_THIRD, "Guest", "", Content.words(Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay")), Map.of()),
                 Piece.of("tide", PieceKind.TICKER, "Tide ticker", "", Content.words(Map.of("text", "High tide 19:42 · low tide 01:10 · wind from the north-east, gentle · please whisper after nine")), Map.of()),
                 Piece.of("shops", PieceKind.SPONSORS, "Local shops", "", Map.of("rows", Content.Entries.of("With thanks to", "Fenwick Waders", "With thanks to", "The Lamp Loft, Low Quay", "With thanks to", "Osk & Daughter, optics")), Map.of()),

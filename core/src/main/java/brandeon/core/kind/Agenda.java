@@ -11,9 +11,9 @@ final class Agenda extends Kind {
     Agenda() {
         super("Agenda", Group.WIDGETS, Zone.COLUMN, List.of(Field.words("title", "Title", "Tonight"),
                 new Field("rows", "Points", ContentType.POINTS, List.of("Point", "Beside it"), new Content.Points(List.of(
-                        new Content.Point(Ask.State.DONE, "Your first point", ""),
-                        new Content.Point(Ask.State.NOW, "Your second point", ""),
-                        new Content.Point(Ask.State.OPEN, "Your third point", ""))), true)), Figure.ROWS);
+                        new Content.Topic(Ask.State.DONE, "Your first point", ""),
+                        new Content.Topic(Ask.State.NOW, "Your second point", ""),
+                        new Content.Topic(Ask.State.OPEN, "Your third point", ""))), true)), Figure.ROWS);
     }
 
     @Override
@@ -28,7 +28,7 @@ final class Agenda extends Kind {
 
     @Override
     public Map<String, Content> sample(String theme) {
-        return Map.of("rows", new Content.Points(List.of(new Content.Point(Ask.State.DONE, "What the water did", ""), new Content.Point(Ask.State.NOW, "Who sings first", ""),
-                new Content.Point(Ask.State.OPEN, "Your questions", ""))));
+        return Map.of("rows", new Content.Points(List.of(new Content.Topic(Ask.State.DONE, "What the water did", ""), new Content.Topic(Ask.State.NOW, "Who sings first", ""),
+                new Content.Topic(Ask.State.OPEN, "Your questions", ""))));
     }
 }

@@ -3,7 +3,7 @@ package brandeon.core.kind;
 import brandeon.core.art.Ask;
 import brandeon.core.text.Letters;
 import brandeon.core.text.Message;
-import brandeon.core.text.Row;
+import brandeon.core.text.TextRow;
 import brandeon.core.text.ValueType;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -36,6 +36,9 @@ public sealed interface Content {
 
     Pattern NAME = Pattern.compile("(?:[A-Za-z][A-Za-z0-9]{0,59})?");
 
+    /** @throws IllegalArgumentException with a sentence for the user when it is too long, too many or not well formed */
+    void require();
+
     /** Every text in it that may show values. */
     Stream<String> patterns();
 
@@ -67,6 +70,10 @@ public sealed interface Content {
 
         @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
         public Words {
+        }
+
+        @Override
+        public void require() {
             requireText(pattern);
         }
 
@@ -95,7 +102,8 @@ public sealed interface Content {
         private static final double FARTHEST = 1e12;
         private static final int LONGEST_WORD = 40;
 
-        public Count {
+        @Override
+        public void require() {
             if (!(Math.abs(number) <= FARTHEST)) {
                 throw new IllegalArgumentException("A number lies between minus and plus a million millions.");
             }
@@ -146,10 +154,14 @@ public sealed interface Content {
      *
      * @param then name of a live list whose rows follow; empty for none
      */
-    record Rows(List<Row> rows, String then) implements Content {
+    record Rows(List<TextRow> rows, String then) implements Content {
 
         public Rows {
             rows = List.copyOf(rows);
+        }
+
+        @Override
+        public void require() {
             requireMost(rows.size());
             requireName(then);
             rows.forEach(row -> requireTexts(row.label(), row.value()));
@@ -157,7 +169,7 @@ public sealed interface Content {
 
         /** @param texts label and value in turn */
         public static Rows of(String... texts) {
-            return new Rows(Stream.iterate(0, i -> i < texts.length, i -> i + 2).map(i -> new Row(texts[i], texts[i + 1])).toList(), "");
+            return new Rows(Stream.iterate(0, i -> i < texts.length, i -> i + 2).map(i -> new TextRow(texts[i], texts[i + 1])).toList(), "");
         }
 
         @Override
@@ -173,15 +185,19 @@ public sealed interface Content {
 
         @Override
         public Content mapped(UnaryOperator<String> change) {
-            return new Rows(rows.stream().map(row -> new Row(change.apply(row.label()), change.apply(row.value()))).toList(), then);
+            return new Rows(rows.stream().map(row -> new TextRow(change.apply(row.label()), change.apply(row.value()))).toList(), then);
         }
     }
 
     /** What is to be gone through, and how far that is. */
-    record Points(List<Point> points) implements Content {
+    record Points(List<Topic> points) implements Content {
 
         public Points {
             points = List.copyOf(points);
+        }
+
+        @Override
+        public void require() {
             requireMost(points.size());
             points.forEach(point -> requireTexts(point.label(), point.value()));
         }
@@ -193,12 +209,12 @@ public sealed interface Content {
 
         @Override
         public Content mapped(UnaryOperator<String> change) {
-            return new Points(points.stream().map(point -> new Point(point.state(), change.apply(point.label()), change.apply(point.value()))).toList());
+            return new Points(points.stream().map(point -> new Topic(point.state(), change.apply(point.label()), change.apply(point.value()))).toList());
         }
     }
 
     /** @param value beside it; may be empty */
-    record Point(Ask.State state, String label, String value) {
+    record Topic(Ask.State state, String label, String value) {
     }
 
     /** What takes turns. */
@@ -208,6 +224,10 @@ public sealed interface Content {
 
         public Entries {
             entries = List.copyOf(entries);
+        }
+
+        @Override
+        public void require() {
             requireMost(entries.size());
             entries.forEach(entry -> {
                 requireTexts(entry.label(), entry.words());
@@ -245,6 +265,10 @@ public sealed interface Content {
 
         public Lines {
             lines = List.copyOf(lines);
+        }
+
+        @Override
+        public void require() {
             requireMost(lines.size());
             lines.forEach(Content::requireText);
         }
@@ -265,7 +289,8 @@ public sealed interface Content {
 
         private static final Set<String> KNOWN = ZoneId.getAvailableZoneIds();
 
-        public TimeZone {
+        @Override
+        public void require() {
             if (!KNOWN.contains(zone)) {
                 throw new IllegalArgumentException("There is no time zone called “" + zone + "”; write it like Europe/London or UTC.");
             }

@@ -4,7 +4,7 @@ import brandeon.core.art.Ask;
 import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
-import brandeon.core.text.Row;
+import brandeon.core.text.TextRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -66,13 +66,13 @@ public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, 
         return new Said(count.before() + written + count.after(), number);
     }
 
-    /** Rows that say something; those of a live list last. */
+    /** Those of a live list last. */
     public List<Ask.Row> rows(String field) {
         Content.Rows content = (Content.Rows) content(field);
         List<Ask.Row> rows = new ArrayList<>();
         content.rows().forEach(row -> add(rows, row.label(), row.value(), Ask.State.OPEN));
         if (values.get(content.then()) instanceof List<?> live) {
-            live.stream().map(Row.class::cast).forEach(row -> rows.add(new Ask.Row(row.label(), row.value(), Ask.State.OPEN)));
+            live.stream().map(TextRow.class::cast).forEach(row -> rows.add(new Ask.Row(row.label(), row.value(), Ask.State.OPEN)));
         }
         return rows.size() > Content.MOST ? rows.subList(0, Content.MOST) : rows;
     }
@@ -84,17 +84,13 @@ public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, 
     }
 
     private void add(List<Ask.Row> rows, String label, String value, Ask.State state) {
-        Ask.Row row = new Ask.Row(Saying.said(label, values).strip(), Saying.said(value, values).strip(), state);
-        if (!row.label().isEmpty() || !row.value().isEmpty()) {
-            rows.add(row);
-        }
+        rows.add(new Ask.Row(Saying.said(label, values).strip(), Saying.said(value, values).strip(), state));
     }
 
     /** @param seconds of an entry that names none */
     public List<Ask.Entry> entries(String field, double seconds) {
         return ((Content.Entries) content(field)).entries().stream()
-                .map(entry -> new Ask.Entry(Saying.said(entry.label(), values).strip(), Saying.said(entry.words(), values).strip(), entry.seconds() == 0 ? seconds : entry.seconds()))
-                .filter(entry -> !entry.label().isEmpty() || !entry.value().isEmpty()).toList();
+                .map(entry -> new Ask.Entry(Saying.said(entry.label(), values).strip(), Saying.said(entry.words(), values).strip(), entry.seconds() == 0 ? seconds : entry.seconds())).toList();
     }
 
     /** Lines that say something. */

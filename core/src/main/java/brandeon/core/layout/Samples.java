@@ -12,7 +12,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
-import brandeon.core.text.Row;
+import brandeon.core.text.TextRow;
 import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Placed;
@@ -35,7 +35,7 @@ public final class Samples {
     private static final Signal SIGNAL = new Signal("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Wren of Low Quay", "latestRaider", "Saltmarsh Sal", "followers", 128L, "subscribers", 64L,
-                    "recentSignals", List.of(new Row("Joined", "Ilse Fenn"), new Row("Follows", "Wren of Low Quay"), new Row("Came with 24", "Saltmarsh Sal"), new Row("Gave 5", "Oskar Tide")))), Map.of(),
+                    "recentSignals", List.of(new TextRow("Joined", "Ilse Fenn"), new TextRow("Follows", "Wren of Low Quay"), new TextRow("Came with 24", "Saltmarsh Sal"), new TextRow("Gave 5", "Oskar Tide")))), Map.of(),
             Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS))));
 
     private Samples() {

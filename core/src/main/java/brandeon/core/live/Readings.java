@@ -1,6 +1,6 @@
 package brandeon.core.live;
 
-import brandeon.core.text.Row;
+import brandeon.core.text.TextRow;
 import brandeon.core.text.ValueType;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -101,7 +101,7 @@ public record Readings(Map<String, Object> values) {
             case PAID_MESSAGE -> next.put("latestMessage", signal.name());
         }
         Stream<?> before = next.get("recentSignals") instanceof List<?> rows ? rows.stream() : Stream.of();
-        next.put("recentSignals", Stream.concat(Stream.of(new Row(what(signal), signal.name())), before).limit(RECENT).toList());
+        next.put("recentSignals", Stream.concat(Stream.of(new TextRow(what(signal), signal.name())), before).limit(RECENT).toList());
         return new Readings(next);
     }
 

@@ -84,7 +84,7 @@ final class MessageWriter {
         return switch (value) {
             case null -> MISSING;
             case Number number -> PLAIN.format(number).toString();
-            case List<?> rows -> rows.stream().map(Row.class::cast).map(row -> (row.label() + " " + row.value()).strip()).collect(Collectors.joining(" · "));
+            case List<?> rows -> rows.stream().map(TextRow.class::cast).map(row -> (row.label() + " " + row.value()).strip()).collect(Collectors.joining(" · "));
             default -> value.toString();
         };
     }

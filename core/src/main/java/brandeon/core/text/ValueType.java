@@ -6,6 +6,6 @@ public enum ValueType {
     TEXT,
     /** A number: written out, or chosen by with {@code plural}. */
     NUMBER,
-    /** Rows of two texts each, {@link Row}: they follow other rows, or stand one after another in a text. */
+    /** Rows of two texts each, {@link TextRow}: they follow other rows, or stand one after another in a text. */
     LIST
 }

@@ -127,6 +127,7 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
         if (!known.type().takes(value)) {
             throw new IllegalArgumentException(known.title() + " takes " + known.type().words() + ".");
         }
+        value.require();
     }
 
     private static void requireFigure(PieceKind kind, String field, double value) {

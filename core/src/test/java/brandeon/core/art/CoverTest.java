@@ -56,7 +56,7 @@ class CoverTest {
     void everyFamilysCurtainClosesAndOpens(Family family) {
         for (Size size : List.of(SIZE, Size.of(180, 320), Size.of(200, 200))) {
             for (double turned : new double[] {0, 1}) {
-                Piece piece = Piece.of("clip", PieceKind.TRANSITION, "Clip").withText("word", "Reedlight Hide").withFigure("turned", turned);
+                Piece piece = Piece.of("clip", PieceKind.TRANSITION, "Clip").withWords("word", "Reedlight Hide").withFigure("turned", turned);
                 PieceArt art = Samples.of(ReedlightHide.theme().withFamily(family.id()), piece, Canvas.of("c", "C", size, 60), LiveState.QUIET).placements().getFirst().art();
                 Cover cover = Cover.of(art, size, 1, 1800).orElseThrow();
                 assertThat(cover.last() - cover.first()).as("%s on %s: long enough to change scenes in", family.id(), size).isGreaterThan(300);

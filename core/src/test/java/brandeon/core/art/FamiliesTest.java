@@ -1,5 +1,10 @@
 package brandeon.core.art;
 
+import brandeon.core.kind.Content;
+import brandeon.core.kind.Field;
+import brandeon.core.text.TextRow;
+import java.util.Collections;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.canvas.Box;
@@ -75,18 +80,18 @@ class FamiliesTest {
     void aPieceMayHaveNoWordsAtAll(Family family) {
         for (PieceKind kind : PieceKind.values()) {
             Piece piece = Piece.of("p", kind, "P");
-            for (PieceKind.Text text : words(kind)) {
-                piece = piece.withText(text.name(), "");
+            for (Field field : kind.fields()) {
+                piece = piece.withContent(field.name(), without(field.standard()));
             }
             assertThat(resolve(family, piece, SIZES.get(1)).art().texts()).as("%s %s", family.id(), kind)
-                    .allSatisfy(text -> assertThat(text.text()).matches(kind == PieceKind.GOAL ? "0 / 100|" : kind == PieceKind.ANNOUNCER ? ".*" : ""));
+                    .allSatisfy(text -> assertThat(text.text()).matches(kind == PieceKind.GOAL ? "0 / 100|" : kind == PieceKind.COUNTER || kind == PieceKind.SCORE ? "0|" : kind == PieceKind.ANNOUNCER ? ".*" : ""));
         }
     }
 
     @ParameterizedTest
     @MethodSource("families")
     void whatIsTunedShows(Family family) {
-        Piece line = Piece.of("p", PieceKind.FACT_LINE, "P").withText("value", "Ilse");
+        Piece line = Piece.of("p", PieceKind.FACT_LINE, "P").withWords("value", "Ilse");
         double usual = resolve(family, line, SIZES.get(1)).art().texts().getLast().px();
         assertThat(resolve(family, line.withFigure("size", 0.8), SIZES.get(1)).art().texts().getLast().px()).isLessThan(usual);
         List<Mark.Text> left = resolve(family, line, SIZES.get(1)).art().texts();
@@ -128,7 +133,7 @@ class FamiliesTest {
             for (int shape = 0; shape <= 4; shape++) {
                 for (int plate = 0; plate <= 2; plate++) {
                     for (int turned = 0; turned < 4; turned++) {
-                        Piece frame = Piece.of("p", PieceKind.FRAME, "P", "camera", Map.of("name", "Mirela Osk at the far hide"),
+                        Piece frame = Piece.of("p", PieceKind.FRAME, "P", "camera", Content.words(Map.of("name", "Mirela Osk at the far hide")),
                                 Map.of("shape", (double) shape, "plate", (double) plate, "flipped", (double) (turned % 2), "align", turned / 2 * 2.0, "moving", 1.0));
                         Placement placed = resolve(family, frame, size);
                         String what = "%s on %s, shape %d, plate %d, turned %d".formatted(family.id(), size, shape, plate, turned);
@@ -149,7 +154,7 @@ class FamiliesTest {
     @Test
     void aFlippedFrameIsTheUprightOneTurnedOver() {
         Family family = Families.all().getFirst();
-        Piece upright = Piece.of("p", PieceKind.FRAME, "P", "camera", Map.of("name", "Mirela Osk"), Map.of());
+        Piece upright = Piece.of("p", PieceKind.FRAME, "P", "camera", Content.words(Map.of("name", "Mirela Osk")), Map.of());
         Placement one = resolve(family, upright, SIZES.get(1));
         Placement other = resolve(family, upright.withFigure("flipped", 1), SIZES.get(1));
         Box text = one.art().texts().getFirst().box();
@@ -190,7 +195,7 @@ class FamiliesTest {
 
     @Test
     void entriesMayHaveTheirOwnTimeAndAPauseInWhichNothingStands() {
-        Piece piece = Piece.of("p", PieceKind.ROTATOR, "P").withText("rows", "Field notes | reedlight.example/notes | 9\nTell us in the chat").withFigure("seconds", 6).withFigure("pause", 2);
+        Piece piece = Piece.of("p", PieceKind.ROTATOR, "P").withContent("rows", new Content.Entries(List.of(new Content.Entry("Field notes", "reedlight.example/notes", 9), new Content.Entry("", "Tell us in the chat", 0)))).withFigure("seconds", 6).withFigure("pause", 2);
         PieceArt art = resolve(Families.all().getFirst(), piece, SIZES.get(1)).art();
         assertThat(art.tracks()).extracting(Track::part).containsExactly("entry-0", "entry-1", "all");
         assertThat(art.tracks()).allSatisfy(track -> assertThat(track.millis()).as("9 + 6 s and two minutes").isEqualTo(135_000));
@@ -204,7 +209,7 @@ class FamiliesTest {
 
     @Test
     void entriesTakeTurnsWithoutGapOrOverlap() {
-        Placement placed = resolve(Families.all().getFirst(), Piece.of("p", PieceKind.ROTATOR, "P").withText("rows", "Notes | on paper\nSightings | in the chat\nNext watch | Thursday"), SIZES.get(1));
+        Placement placed = resolve(Families.all().getFirst(), Piece.of("p", PieceKind.ROTATOR, "P").withContent("rows", Content.Entries.of("Notes", "on paper", "Sightings", "in the chat", "Next watch", "Thursday")), SIZES.get(1));
         assertThat(placed.art().tracks()).hasSize(3).allSatisfy(track -> {
             assertThat(track.millis()).as("three entries of five seconds").isEqualTo(15_000);
             assertThat(track.keys().stream().filter(key -> key.opacity() > 0).mapToDouble(key -> key.offset()).max().orElseThrow()).isLessThan(1 / 3.0);
@@ -212,16 +217,28 @@ class FamiliesTest {
         assertThat(placed.art().tracks()).extracting(track -> Math.floorMod((long) track.delay(), 15_000L)).containsExactly(0L, 5_000L, 10_000L);
     }
 
-    /** The texts that are painted as they are written; the name of a time zone is not. */
-    private static List<PieceKind.Text> words(PieceKind kind) {
-        return kind.texts().stream().filter(text -> !text.name().equals("zone")).toList();
+    private static Content without(Content content) {
+        return content instanceof Content.Count ? Content.Count.of(0) : content.mapped(_ -> "");
+    }
+
+    /** Far more than there is room for. */
+    private static Content wordy(Content content) {
+        return switch (content) {
+            case Content.Words _ -> new Content.Words(LONG + ", " + LONG);
+            case Content.Count _ -> new Content.Count("", 123_456_789.123, "", "about", "of everything that there is");
+            case Content.Rows _ -> new Content.Rows(Collections.nCopies(7, new TextRow(LONG, LONG)), "");
+            case Content.Points _ -> new Content.Points(Collections.nCopies(7, new Content.Topic(Ask.State.NOW, LONG, LONG)));
+            case Content.Entries _ -> new Content.Entries(Collections.nCopies(7, new Content.Entry(LONG, LONG, 0)));
+            case Content.Lines _ -> new Content.Lines(Collections.nCopies(7, LONG));
+            case Content.TimeZone zone -> zone;
+        };
     }
 
     private static Placement placed(Family family, PieceKind kind, Size size, int align, boolean wordy) {
         Piece piece = Piece.of("p", kind, "P");
         if (wordy) {
-            for (PieceKind.Text text : words(kind)) {
-                piece = piece.withText(text.name(), text.many() ? (LONG + " | " + LONG + "\n").repeat(7) : LONG + ", " + LONG);
+            for (Field field : kind.fields()) {
+                piece = piece.withContent(field.name(), wordy(field.standard()));
             }
         }
         if (kind.figures().stream().anyMatch(figure -> figure.name().equals("align"))) {

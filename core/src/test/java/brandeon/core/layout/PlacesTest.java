@@ -1,5 +1,7 @@
 package brandeon.core.layout;
 
+import brandeon.core.kind.Content;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -99,7 +101,7 @@ class PlacesTest {
 
     @Test
     void wordsOfOneSceneAreItsOwn() {
-        Theme theme = applied(THEME, new Edit.SetWords("hide", "band", Map.of("label", "Only here")));
+        Theme theme = applied(THEME, new Edit.SetContentOn("hide", "band", Content.words(Map.of("label", "Only here"))));
         assertThat(texts(theme, "hide")).contains("Only here");
         assertThat(texts(theme, "desk")).contains("Reedlight Hide").doesNotContain("Only here");
     }

@@ -1,5 +1,7 @@
 package brandeon.core.layout;
 
+import brandeon.core.kind.Content;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.demo.ReedlightHide;
@@ -70,8 +72,8 @@ class SoundnessTest {
     /** A name where a number is wanted, in a document from before patterns were checked: that piece is hidden, nothing else. */
     @Test
     void aPieceThatCannotBeDrawnHidesItselfAlone() {
-        Piece wrong = Piece.of("wrong", PieceKind.FACT_LINE, "Latest").withText("value", "{latestFollower, plural, one {#} other {#}}");
-        Piece right = Piece.of("right", PieceKind.FACT_LINE, "Beside it").withText("value", "High tide");
+        Piece wrong = Piece.of("wrong", PieceKind.FACT_LINE, "Latest").withWords("value", "{latestFollower, plural, one {#} other {#}}");
+        Piece right = Piece.of("right", PieceKind.FACT_LINE, "Beside it").withWords("value", "High tide");
         Scene scene = Scene.of("s", "S", SceneRole.LIVE, List.of(Placed.in(Zone.STRIP, "wrong"), Placed.in(Zone.TOP, "right")));
         Theme theme = ReedlightHide.theme().withPieces(List.of(wrong, right)).withScenes(List.of(scene));
         LiveState live = new LiveState(Readings.NONE.with(new Signal("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0)), Map.of(), java.util.Optional.empty());
@@ -84,7 +86,7 @@ class SoundnessTest {
 
     @Test
     void suchAPatternIsNotTakenAnyMore() {
-        Outcome outcome = Edits.apply(EditsTest.THEME, new Edit.SetText("band", "message", "{latestFollower, plural, one {#} other {#}}"));
+        Outcome outcome = Edits.apply(EditsTest.THEME, new Edit.SetContent("band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")));
         assertThat(outcome).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).contains("latestFollower").contains("no plural"));
     }
 

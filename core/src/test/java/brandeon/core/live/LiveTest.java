@@ -1,5 +1,8 @@
 package brandeon.core.live;
 
+import brandeon.core.text.TextRow;
+import org.assertj.core.api.InstanceOfAssertFactories;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -89,6 +92,7 @@ class LiveTest {
                 .with(new Signal("g", SignalKind.GIFTED_SUBSCRIPTIONS, "Ilse Fenn", 0, "", 5, 22));
         assertThat(readings.values()).containsEntry("topRaider", "Saltmarsh Sal").containsEntry("topRaid", 24L).containsEntry("latestRaider", "Oskar | Tide").containsEntry("raids", 2L)
                 .containsEntry("gifted", 5L).containsEntry("topGiver", "Ilse Fenn").containsEntry("followers", 10L);
-        assertThat(readings.values().get("recentSignals").toString().lines()).hasSize(8).startsWith("Gave 5 | Ilse Fenn", "Came with 7 | Oskar   Tide", "Came with 24 | Saltmarsh Sal", "Follows | Watcher 9");
+        assertThat((List<?>) readings.values().get("recentSignals")).hasSize(8).asInstanceOf(InstanceOfAssertFactories.list(TextRow.class))
+                .startsWith(new TextRow("Gave 5", "Ilse Fenn"), new TextRow("Came with 7", "Oskar | Tide"), new TextRow("Came with 24", "Saltmarsh Sal"), new TextRow("Follows", "Watcher 9"));
     }
 }

@@ -1,5 +1,7 @@
 package brandeon.core.move;
 
+import brandeon.core.kind.Content;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.demo.ReedlightHide;
@@ -48,7 +50,7 @@ class MoveTest {
     @Test
     void theCopySpeaksTheNewPlatformsWords() {
         Theme moved = PLAN.applied(THEME);
-        assertThat(moved.piece("supporter").orElseThrow().text("label")).isEqualTo("Latest member");
+        assertThat(moved.piece("supporter").orElseThrow().content("label")).isEqualTo(new Content.Words("Latest member"));
         assertThat(moved.alert(SignalKind.SUBSCRIPTION).orElseThrow().kicker()).isEqualTo("New member");
         assertThat(moved.alert(SignalKind.FOLLOW)).map(AlertRule::on).contains(false);
         assertThat(moved.alert(SignalKind.PAID_MESSAGE)).map(AlertRule::on).contains(true);

@@ -1,5 +1,7 @@
 package brandeon.core.preflight;
 
+import brandeon.core.kind.Content;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.art.Pictures;
@@ -115,7 +117,7 @@ class FixTest {
 
     @Test
     void whatAPieceSaysOnOneSceneIsCheckedThere() {
-        Theme theme = applied(THEME, List.of(new Edit.SetWords("away", "shops", Map.of("rows", "With thanks to | " + "Osk & Daughter, optics for everybody ".repeat(6)))));
+        Theme theme = applied(THEME, List.of(new Edit.SetContentOn("away", "shops", Map.of("rows", Content.Entries.of("With thanks to", "Osk & Daughter, optics for everybody ".repeat(6))))));
         assertThat(findings(theme)).as("long words shrink and shorten, and never spill").noneMatch(f -> f.piece().equals("shops") && f.weight() == Finding.Weight.BROKEN);
     }
 

@@ -1,5 +1,8 @@
 package brandeon.core.preflight;
 
+import brandeon.core.kind.Content;
+import brandeon.core.kind.Field;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.colour.Colour;
@@ -34,8 +37,8 @@ class ThemeChecksTest {
         Piece guest = Piece.of("new", PieceKind.LOWER_THIRD, "Second guest");
         Theme theme = applied(applied(DEMO, new Edit.AddPiece(0, guest)), new Edit.Place("hide", 9, Placed.in(Zone.LOWER, "new")));
         assertThat(words(theme)).hasSize(2).allSatisfy(finding -> assertThat(finding.sentence()).startsWith("Second guest still says what belongs there").contains("Hide"));
-        assertThat(words(applied(theme, new Edit.SetText("new", "name", "Oskar Dunlin")))).extracting(Finding::other).containsExactly("line");
-        assertThat(words(applied(theme, new Edit.SetWords("hide", "new", Map.of("name", "Oskar Dunlin", "line", "Counts the dunlins"))))).as("words of its own on this scene do").isEmpty();
+        assertThat(words(applied(theme, new Edit.SetContent("new", "name", new Content.Words("Oskar Dunlin"))))).extracting(Finding::other).containsExactly("line");
+        assertThat(words(applied(theme, new Edit.SetContentOn("hide", "new", Content.words(Map.of("name", "Oskar Dunlin", "line", "Counts the dunlins")))))).as("words of its own on this scene do").isEmpty();
         assertThat(words(applied(theme, new Edit.TakeOff("hide", "new")))).as("on no scene nobody reads it").isEmpty();
     }
 
@@ -43,8 +46,8 @@ class ThemeChecksTest {
     @ParameterizedTest
     @EnumSource(PieceKind.class)
     void startingWordsAreNeverInventedNames(PieceKind kind) {
-        for (PieceKind.Text text : kind.texts()) {
-            assertThat(text.standard()).doesNotContain("Osk", "Fenn", "Wren", "Sedge", "Sal", "marsh", "Marsh", "reed", "tide", "heron", "Heron").doesNotContainPattern("\\d{2}:\\d{2}");
+        for (Field field : kind.fields()) {
+            assertThat(field.standard().written()).doesNotContain("Osk", "Fenn", "Wren", "Sedge", "Sal", "marsh", "Marsh", "reed", "tide", "heron", "Heron").doesNotContainPattern("\\d{2}:\\d{2}");
         }
     }
 

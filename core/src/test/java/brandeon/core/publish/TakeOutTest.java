@@ -1,5 +1,7 @@
 package brandeon.core.publish;
 
+import brandeon.core.kind.Content;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -146,7 +148,7 @@ class TakeOutTest {
 
     @Test
     void eachHeadingBecomesAPictureOfTheWantedSize() {
-        Piece panel = Piece.of("p", PieceKind.PANEL, "P").withText("headings", "About\n\nSchedule\n").withFigure("width", 640).withFigure("height", 120);
+        Piece panel = Piece.of("p", PieceKind.PANEL, "P").withContent("headings", new Content.Lines(List.of("About", " ", "Schedule"))).withFigure("width", 640).withFigure("height", 120);
         List<Alone> all = alone(panel).each(THEME, LiveState.QUIET);
         assertThat(all).hasSize(2).allSatisfy(one -> assertThat(one.part(Pictures.NONE)).isEqualTo(new Box(0, 0, 640, 120)));
         assertThat(all).extracting(one -> one.art().texts().getFirst().text()).containsExactly("About", "Schedule");
@@ -154,7 +156,7 @@ class TakeOutTest {
 
     @Test
     void aStillPieceCostsNothingAndAMovingOneWhatChanges() {
-        PieceArt ticker = alone(Piece.of("t", PieceKind.TICKER, "T").withText("text", "High tide 19:42 · ".repeat(20))).art();
+        PieceArt ticker = alone(Piece.of("t", PieceKind.TICKER, "T").withWords("text", "High tide 19:42 · ".repeat(20))).art();
         Repainting moving = Repainting.of(ticker, WIDE.size(), Alone.START, 5000);
         assertThat(moving.share()).as("only where the words run").isBetween(0.001, 0.1);
         assertThat((double) moving.pixelsASecond()).isEqualTo(moving.share() * 1920 * 1080 * 60, within(100.0));

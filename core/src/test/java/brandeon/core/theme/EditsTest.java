@@ -1,5 +1,9 @@
 package brandeon.core.theme;
 
+import brandeon.core.kind.Content;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.art.Blend;
@@ -71,8 +75,8 @@ public class EditsTest {
                 new Edit.AddPiece(0, Piece.of("x", PieceKind.BAND, "Second band")),
                 new Edit.RemovePiece("band"),
                 new Edit.RenamePiece("band", "Lower band"),
-                new Edit.SetText("band", "message", "Low tide 01:10"),
-                new Edit.DropText("band", "label"),
+                new Edit.SetContent("band", "message", new Content.Words("Low tide 01:10")),
+                new Edit.DropContent("band", "label"),
                 new Edit.SetFigure("countdown", "minutes", 12),
                 new Edit.SetFigure("band", "darkness", 1.2),
                 new Edit.DropFigure("countdown", "minutes"),
@@ -89,7 +93,7 @@ public class EditsTest {
                 new Edit.SetManner("hide", "band", new Manner(12, true, false, 0.5, Blend.SCREEN)),
                 new Edit.SetMannerOn("hide", "band", Shape.UPRIGHT, new Manner(-7, false, true, 1, Blend.NORMAL)),
                 new Edit.SetLocked("hide", "band", true),
-                new Edit.SetWords("hide", "band", Map.of("label", "In the hide")),
+                new Edit.SetContentOn("hide", "band", Content.words(Map.of("label", "In the hide"))),
                 new Edit.MoveScene("hide", 4),
                 new Edit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
                 new Edit.SetMustShow("band", true),
@@ -250,10 +254,14 @@ public class EditsTest {
 
     static Stream<Edit> editsThatCannotBe() {
         return Stream.of(
-                new Edit.SetText("deleted", "message", "x"),
-                new Edit.SetText("band", "nonsense", "x"),
-                new Edit.SetText("band", "message", "{broken"),
-                new Edit.SetText("band", "message", "x".repeat(401)),
+                new Edit.SetContent("deleted", "message", new Content.Words("x")),
+                new Edit.SetContent("band", "nonsense", new Content.Words("x")),
+                new Edit.SetContent("band", "message", new Content.Words("{broken")),
+                new Edit.SetContent("band", "message", new Content.Words("x".repeat(401))),
+                new Edit.SetContent("band", "message", Content.Count.of(3)),
+                new Edit.SetContent("band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")),
+                new Edit.SetContent("nest-boxes", "value", Content.Count.of("latestFollower")),
+                new Edit.SetContent("supporters", "rows", new Content.Rows(List.of(), "followers")),
                 new Edit.SetFigure("countdown", "minutes", 0),
                 new Edit.SetFigure("countdown", "minutes", Double.NaN),
                 new Edit.SetSeed(9, Colour.BLACK),
@@ -264,7 +272,7 @@ public class EditsTest {
                 new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 0, 0)),
                 new Edit.SetBox("hide", "band", "deleted", new Box(0, 0, 90, 90)),
                 new Edit.SetSpot("hide", "band", new Spot.Attached("band", Side.TOP, Spot.Along.START, 0, 90, 90)),
-                new Edit.SetWords("hide", "band", Map.of("nonsense", "x")),
+                new Edit.SetContentOn("hide", "band", Content.words(Map.of("nonsense", "x"))),
                 new Edit.SetRegion("camera", new Region("r", "Out of it", Region.Sort.FACE, new Box(1200, 0, 200, 50))),
                 new Edit.SetCaptureSize("spare", Size.of(20, 20)),
                 new Edit.RemoveCapture("camera"),
@@ -288,8 +296,8 @@ public class EditsTest {
 
     @Test
     void twoPeoplesEditsOfOnePieceBothCount() {
-        Theme both = applied(applied(THEME, new Edit.SetText("band", "label", "Hide")).theme(), new Edit.SetText("band", "message", "Low tide")).theme();
-        assertThat(both.piece("band").orElseThrow().texts()).containsEntry("label", "Hide").containsEntry("message", "Low tide");
+        Theme both = applied(applied(THEME, new Edit.SetContent("band", "label", new Content.Words("Hide"))).theme(), new Edit.SetContent("band", "message", new Content.Words("Low tide"))).theme();
+        assertThat(both.piece("band").orElseThrow().content()).containsEntry("label", new Content.Words("Hide")).containsEntry("message", new Content.Words("Low tide"));
     }
 
     @Test

@@ -117,7 +117,7 @@ class PieceFilesController {
         boolean moves = alone.art().moves();
         FlashMeter.Worst flashes = moves ? Flashes.worst(alone.art(), size, Alone.START, Flashes.look(millis)) : FlashMeter.Worst.NONE;
         Repainting repainting = moves ? Repainting.of(alone.art(), size, Alone.START, millis) : Repainting.NONE;
-        CoverView cover = alone.piece().kind() != PieceKind.TRANSITION ? null
+        CoverView cover = !alone.piece().kind().facts().clip() ? null
                 : Cover.of(alone.art(), size, Alone.START, millis).map(c -> new CoverView(c.first(), c.last(), c.cut(), c.frame(30), c.frame(60))).orElse(null);
         Box part = moves ? alone.partMoving(millis, pictures()) : alone.part(pictures());
         return new MotionView(moves, millis, cover, flashes.flashes(), flashes.tooMany(), repainting.share(), repainting.pixelsASecond(), (int) part.width(), (int) part.height(),
@@ -179,19 +179,17 @@ class PieceFilesController {
     ResponseEntity<byte[]> pictures(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "0") int width) throws IOException {
         Themes.Draft draft = themes.get(members.current(), theme);
         Alone alone = alone(theme, piece, "", "");
-        if (alone.piece().kind() != PieceKind.PANEL) {
-            throw new Refused("Only channel-page pictures come as a zip; take the PNG instead.");
-        }
+        String lines = alone.piece().kind().facts().pictures().orElseThrow(() -> new Refused("Only channel-page pictures come as a zip; take the PNG instead."));
         List<Alone> all = alone.each(draft.theme(), signals.state(draft, System.currentTimeMillis()));
         if (all.isEmpty()) {
-            throw new Refused("There is no heading yet; write one on a line of its own.");
+            throw new Refused("There is no heading yet; write one.");
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         Set<String> names = new HashSet<>();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             for (Alone one : all) {
                 Box part = one.part(pictures());
-                zip.putNextEntry(new ZipEntry(free(one.piece().text("headings"), names) + ".png"));
+                zip.putNextEntry(new ZipEntry(free(one.piece().content(lines).written(), names) + ".png"));
                 zip.write(png(Raster.paint(part, sized(part, width), one.art().marks(), 0, pictures())));
             }
         }
@@ -207,7 +205,7 @@ class PieceFilesController {
             throw new Refused(String.format(Locale.ROOT, "%s stands still; take it as PNG or SVG.", alone.piece().name()));
         }
         double millis = wish.seconds() > 0 ? wish.seconds() * 1000 : Clip.length(alone.art());
-        boolean whole = alone.piece().kind() == PieceKind.TRANSITION;
+        boolean whole = alone.piece().kind().facts().clip();
         Box part = whole ? alone.canvas().size().box() : alone.partMoving(Math.min(millis, Clip.LONGEST), pictures());
         Clip clip = new Clip(alone.art(), part, sized(part, wish.width()), wish.framesPerSecond(), Alone.START, millis);
         return view(films.begin(member, clip, wish.format(), plain(alone.piece().name())));

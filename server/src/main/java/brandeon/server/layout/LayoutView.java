@@ -5,7 +5,9 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
 import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Shape;
+import brandeon.core.kind.Kind;
 import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
@@ -32,8 +34,10 @@ record LayoutView(String scene, String canvas, Shape shape, int width, int heigh
      * @param bounds    around it as it stands
      * @param corrected whether its place was made by hand, for the shape or the canvas
      * @param onCanvas  whether for this canvas alone
+     * @param ground    whether it is scenery, which others stand before on purpose
+     * @param through   whether one points through it: it shows alerts, or little of its box is painted
      */
-    record PieceView(String id, String name, PieceKind kind, Box box, Box bounds, double turn, boolean corrected, boolean onCanvas, boolean locked) {
+    record PieceView(String id, String name, PieceKind kind, Box box, Box bounds, double turn, boolean corrected, boolean onCanvas, boolean locked, boolean ground, boolean through) {
     }
 
     /** @param index which of the piece's openings, from 0; @param turn degrees about (pivotX, pivotY) */
@@ -57,7 +61,8 @@ record LayoutView(String scene, String canvas, Shape shape, int width, int heigh
     }
 
     private static PieceView piece(Placement placement, Canvas canvas) {
-        return new PieceView(placement.piece().id(), placement.piece().name(), placement.piece().kind(), placement.box(), placement.bounds(), placement.manner().turn(), placement.corrected(canvas), placement.placed().onCanvas().containsKey(canvas.id()), placement.placed().locked());
+        Kind kind = placement.piece().kind().facts();
+        return new PieceView(placement.piece().id(), placement.piece().name(), placement.piece().kind(), placement.box(), placement.bounds(), placement.manner().turn(), placement.corrected(canvas), placement.placed().onCanvas().containsKey(canvas.id()), placement.placed().locked(), kind.ground(), kind.announces() || (kind.sparse() && kind.zone() == Zone.FULL));
     }
 
     private static List<OpeningView> openings(ResolvedScene resolved) {

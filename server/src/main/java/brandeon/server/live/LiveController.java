@@ -1,6 +1,6 @@
 package brandeon.server.live;
 
-import brandeon.core.kind.PieceKind;
+import brandeon.core.art.ClockFace;
 import brandeon.core.live.SignalKind;
 import brandeon.core.theme.Piece;
 import brandeon.server.access.Members;
@@ -10,7 +10,7 @@ import brandeon.server.theme.Themes;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,8 +40,6 @@ class LiveController {
     private final Channels channels;
     private final Signals signals;
 
-    private static final Set<PieceKind> CLOCKS = Set.of(PieceKind.COUNTDOWN, PieceKind.COUNT_UP);
-
     LiveController(Members members, Themes themes, Channels channels, Signals signals) {
         this.members = members;
         this.themes = themes;
@@ -66,7 +64,7 @@ class LiveController {
     List<ClockView> clocks(@PathVariable UUID theme) {
         Themes.Draft draft = themes.get(members.current(), theme);
         Map<String, Long> running = signals.clocks(theme);
-        return draft.theme().pieces().stream().filter(piece -> CLOCKS.contains(piece.kind()))
+        return draft.theme().pieces().stream().filter(piece -> piece.kind().facts().counts().isPresent())
                 .map(piece -> new ClockView(piece.id(), piece.name(), running.getOrDefault(piece.id(), 0L))).toList();
     }
 
@@ -75,7 +73,7 @@ class LiveController {
         Themes.Draft draft = themes.get(members.current().requires(Role.OPERATOR), theme);
         Piece clock = clock(draft, piece);
         // Counting down is known by its end, counting up by its beginning.
-        signals.startClock(theme, piece, System.currentTimeMillis() + (clock.kind() == PieceKind.COUNTDOWN ? Math.round(clock.figure("minutes") * 60_000) : 0));
+        signals.startClock(theme, piece, System.currentTimeMillis() + (clock.kind().facts().counts().equals(Optional.of(ClockFace.Mode.DOWN)) ? Math.round(clock.figure("minutes") * 60_000) : 0));
     }
 
     @DeleteMapping("/api/themes/{theme}/clocks/{piece}")
@@ -85,7 +83,7 @@ class LiveController {
     }
 
     private static Piece clock(Themes.Draft draft, String id) {
-        return draft.theme().piece(id).filter(piece -> CLOCKS.contains(piece.kind()))
+        return draft.theme().piece(id).filter(piece -> piece.kind().facts().counts().isPresent())
                 .orElseThrow(() -> new NotFound("There is no such clock in this theme."));
     }
 

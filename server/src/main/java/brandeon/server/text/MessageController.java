@@ -1,6 +1,5 @@
 package brandeon.server.text;
 
-import brandeon.core.kind.PieceKind;
 import brandeon.core.live.Readings;
 import brandeon.core.text.Message;
 import brandeon.core.text.MessageCheck;
@@ -41,8 +40,8 @@ class MessageController {
     @PostMapping("/api/themes/{theme}/messages")
     Checked check(@PathVariable UUID theme, @RequestBody Draft draft) {
         Themes.Draft of = themes.get(members.current(), theme);
-        if (draft.text().length() > PieceKind.LONGEST_LINES) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A text has at most %d letters.", PieceKind.LONGEST_LINES));
+        if (draft.text().length() > Message.LONGEST_PATTERN) {
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "A text has at most %d letters.", Message.LONGEST_PATTERN));
         }
         return MessageCheck.mistake(draft.text(), Readings.types()).map(mistake -> new Checked(mistake, ""))
                 .orElseGet(() -> new Checked("", new Message(draft.text()).format(signals.readings(of.channel()).values())));

@@ -3,11 +3,15 @@ package brandeon.server.theme;
 import brandeon.core.art.Families;
 import brandeon.core.canvas.PictureSystem;
 import brandeon.core.colour.Vision;
+import brandeon.core.kind.Field;
+import brandeon.core.kind.Figure;
+import brandeon.core.kind.Kind;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.live.Platform;
 import brandeon.core.live.Readings;
 import brandeon.core.text.Face;
+import brandeon.core.text.ValueType;
 import brandeon.core.theme.SceneRole;
 import java.util.Arrays;
 import java.util.List;
@@ -24,16 +28,16 @@ class CatalogueController {
     record FaceView(Face id, String title, String family, String character) {
     }
 
-    record KindText(String name, String title, String standard, boolean many) {
+    /**
+     * What the screens must know of a kind of piece.
+     *
+     * @param pictures the field with a line for each of several pictures that it is taken out as; empty for one picture
+     * @param operated whether it has a clock that an operator starts
+     */
+    record KindView(PieceKind id, String title, Kind.Group group, Zone zone, List<Field> fields, List<Figure> figures, Kind.Laid laid, boolean ground, boolean sparse, boolean announces, boolean clip, boolean apart, String pictures, boolean operated) {
     }
 
-    record KindFigure(String name, String title, double least, double most, double standard, List<String> choices) {
-    }
-
-    record KindView(PieceKind id, String title, PieceKind.Group group, Zone zone, List<KindText> texts, List<KindFigure> figures) {
-    }
-
-    record ReadingView(String name, String meaning) {
+    record ReadingView(String name, String meaning, ValueType type) {
     }
 
     record PlatformView(Platform id, String title) {
@@ -52,7 +56,7 @@ class CatalogueController {
                 Families.all().stream().map(f -> new FamilyView(f.id(), f.title(), f.description())).toList(),
                 Face.shipped().stream().map(f -> new FaceView(f, f.title(), f.family(), f.character())).toList(),
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
-                Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue().meaning())).toList(),
+                Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue().meaning(), e.getValue().type())).toList(),
                 Arrays.stream(Platform.values()).map(p -> new PlatformView(p, p.title())).toList(),
                 List.of(SceneRole.values()),
                 Arrays.stream(Vision.values()).map(v -> new VisionView(v, v.title(), v.matrix())).toList(),
@@ -60,8 +64,8 @@ class CatalogueController {
     }
 
     private static KindView kind(PieceKind kind) {
-        return new KindView(kind, kind.title(), kind.group(), kind.zone(),
-                kind.texts().stream().map(t -> new KindText(t.name(), t.title(), t.standard(), t.many())).toList(),
-                kind.figures().stream().map(f -> new KindFigure(f.name(), f.title(), f.least(), f.most(), f.standard(), f.choices())).toList());
+        Kind facts = kind.facts();
+        return new KindView(kind, facts.title(), facts.group(), facts.zone(), facts.fields(), facts.figures(), facts.laid(), facts.ground(), facts.sparse(), facts.announces(), facts.clip(), facts.apart(),
+                facts.pictures().orElse(""), facts.counts().isPresent());
     }
 }

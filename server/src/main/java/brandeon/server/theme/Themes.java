@@ -2,6 +2,7 @@ package brandeon.server.theme;
 
 import brandeon.core.canvas.Canvas;
 import brandeon.core.kept.Memory;
+import brandeon.core.kind.Content;
 import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Deeds;
@@ -381,7 +382,7 @@ public class Themes {
     /** About how many bytes a theme holds in memory: some kilobytes for each part, which is generous. */
     private static int weight(Theme theme) {
         long parts = theme.pieces().size() + theme.artworks().size() + theme.scenes().stream().mapToLong(scene -> 1 + scene.stack().size()).sum() + theme.canvases().size();
-        long words = theme.pieces().stream().flatMap(piece -> piece.texts().values().stream()).mapToLong(String::length).sum();
+        long words = theme.pieces().stream().flatMap(piece -> piece.content().values().stream()).flatMap(Content::patterns).mapToLong(String::length).sum();
         return (int) Math.min(Integer.MAX_VALUE, 4096 + PART * parts + 2 * words);
     }
 }

@@ -1,11 +1,13 @@
 package brandeon.server.web;
 
 import brandeon.core.colour.Colour;
+import brandeon.core.kind.Content;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Spot;
 import brandeon.server.layout.Arranging;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
@@ -45,6 +47,7 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("Artwork"), "drawn");
             orNull(api.getComponents().getSchemas().get("MotionView"), "cover");
             orNull(api.getComponents().getSchemas().get("Finding"), "where");
+            content(api);
             for (Class<?> alternatives : List.of(Edit.class, Spot.class, Arranging.class)) {
                 Schema<?> schema = api.getComponents().getSchemas().get(alternatives.getSimpleName());
                 for (JsonSubTypes.Type type : alternatives.getAnnotation(JsonSubTypes.class).value()) {
@@ -52,6 +55,23 @@ class ApiDescription {
                 }
             }
         };
+    }
+
+    /** What a piece says is a text or one of several objects, which differ in their properties. */
+    private static void content(OpenAPI api) {
+        Schema<?> either = new Schema<>();
+        for (Class<?> type : Content.class.getPermittedSubclasses()) {
+            if (type == Content.Words.class) {
+                either.addAnyOfItem(new Schema<>().types(Set.of("string")));
+            } else {
+                ModelConverters.getInstance(true).readAll(type).forEach((name, schema) -> {
+                    requireAll(schema);
+                    api.getComponents().addSchemas(name, schema);
+                });
+                either.addAnyOfItem(new Schema<>().$ref("#/components/schemas/" + type.getSimpleName()));
+            }
+        }
+        api.getComponents().addSchemas("Content", either);
     }
 
     /** A property that is always there, and null where there is nothing. */

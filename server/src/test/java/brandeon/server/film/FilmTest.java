@@ -129,7 +129,7 @@ class FilmTest {
 
     @Test
     void channelPagePicturesComeInAZipUnderTheirHeadings() throws Exception {
-        add("page", "PANEL", "\"headings\":\"About the hide\\nWhen we watch\\nAbout the hide\"", "\"width\":400,\"height\":100");
+        add("page", "PANEL", "\"headings\":{\"lines\":[\"About the hide\",\"When we watch\",\"About the hide\"]}", "\"width\":400,\"height\":100");
         List<String> names = new ArrayList<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(bytes("/api/themes/" + theme + "/pieces/page/pictures.zip?width=800")))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
@@ -149,7 +149,7 @@ class FilmTest {
     }
 
     private void add(String id, String kind, String texts, String figures) {
-        Person.Answer answer = host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"texts\":{%s},\"figures\":{%s},\"inlay\":null}}".formatted(id, kind, id, texts, figures));
+        Person.Answer answer = host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"content\":{%s},\"figures\":{%s},\"inlay\":null}}".formatted(id, kind, id, texts, figures));
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     }
 

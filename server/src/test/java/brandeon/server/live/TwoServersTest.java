@@ -22,7 +22,7 @@ class TwoServersTest {
                 assertThat(starting.await("welcome").path("hash").asString()).hasSize(64);
                 hide.await("welcome");
 
-                host.edit(theme, "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"Low tide 01:10\"}");
+                host.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"Low tide 01:10\"}");
                 host.post("/api/themes/" + theme + "/on-air", "");
                 hide.await(message -> message.path("type").asString().equals("patch") && message.toString().contains("Low tide 01:10"));
 

@@ -26,7 +26,7 @@ class OutletTest {
         host = running.host();
         broadcaster = Person.unknown(running.address());
         theme = host.newTheme("Outlets");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"texts\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":[" + Person.placed("s", "FULL") + "]}}");
         host.post("/api/themes/" + theme + "/on-air", "");
     }
@@ -89,7 +89,7 @@ class OutletTest {
     /** What depends on the instant waits for the page's script; everything else is painted by the page alone. */
     @Test
     void thePageHoldsThePictureOfItsMoment() {
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}");
         host.edit(theme, "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":" + Person.placed("c", "CLOCK") + "}");
         title("Dusk </script><b>&");
         host.post("/api/themes/" + theme + "/on-air", "");
@@ -186,7 +186,7 @@ class OutletTest {
     }
 
     private void title(String text) {
-        assertThat(host.edit(theme, "{\"edit\":\"setText\",\"piece\":\"s\",\"field\":\"title\",\"value\":\"" + text + "\"}").status()).isEqualTo(200);
+        assertThat(host.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"s\",\"field\":\"title\",\"value\":\"" + text + "\"}").status()).isEqualTo(200);
     }
 
     private String broadcasterSees(Ear outlet, String hash) {

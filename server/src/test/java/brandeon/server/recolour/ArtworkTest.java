@@ -218,7 +218,7 @@ class ArtworkTest {
     @Test
     void aPictureLaidIntoAPieceReachesTheSceneAndItsPng() throws Exception {
         String id = send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json().path("artwork").path("id").asString();
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"badge\",\"kind\":\"PICTURE\",\"name\":\"Badge\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"badge\",\"kind\":\"PICTURE\",\"name\":\"Badge\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}");
         host.edit(theme, "{\"edit\":\"setInlay\",\"piece\":\"badge\",\"inlay\":{\"artwork\":\"" + id + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Badge only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":[" + Person.placed("badge", "FULL") + "]}}");
         byte[] png = host.http().send(host.request("/api/themes/" + theme + "/scenes/s/canvases/wide/picture.png").build(), HttpResponse.BodyHandlers.ofByteArray()).body();
@@ -243,7 +243,7 @@ class ArtworkTest {
         JsonNode artwork = send("frame.png", png.toByteArray()).json().path("artwork");
         assertThat(artwork.path("openings").path("openings").get(0).path("outline").asString()).isEqualTo("RECTANGLE");
         String id = artwork.path("id").asString();
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Old frame\",\"captures\":[\"camera\"],\"mustShow\":false,\"texts\":{},\"figures\":{},"
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Old frame\",\"captures\":[\"camera\"],\"mustShow\":false,\"content\":{},\"figures\":{},"
                 + "\"inlay\":{\"artwork\":\"" + id + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Frame only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":[" + Person.placed("f", "CAMERA") + "]}}");
         host.edit(theme, "{\"edit\":\"setBox\",\"scene\":\"s\",\"piece\":\"f\",\"canvas\":\"wide\",\"box\":{\"x\":100,\"y\":100,\"width\":800,\"height\":600}}");
@@ -280,7 +280,7 @@ class ArtworkTest {
         assertThat(again.status()).isEqualTo(409);
         assertThat(again.detail()).contains("no opening that is filled with a keying colour");
 
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Ring\",\"captures\":[\"camera\"],\"mustShow\":false,\"texts\":{},\"figures\":{},"
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Ring\",\"captures\":[\"camera\"],\"mustShow\":false,\"content\":{},\"figures\":{},"
                 + "\"inlay\":{\"artwork\":\"" + id + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Ring only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":[" + Person.placed("f", "CAMERA") + "]}}");
         host.edit(theme, "{\"edit\":\"setBox\",\"scene\":\"s\",\"piece\":\"f\",\"canvas\":\"wide\",\"box\":{\"x\":100,\"y\":100,\"width\":800,\"height\":600}}");

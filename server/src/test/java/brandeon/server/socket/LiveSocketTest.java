@@ -28,7 +28,7 @@ class LiveSocketTest {
         server = running;
         host = running.host();
         theme = host.newTheme("Wires");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"texts\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
         for (String scene : new String[] {"dusk", "dawn"}) {
             host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"" + scene + "\",\"name\":\"S\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":[" + Person.placed("s", "FULL") + "]}}");
         }
@@ -55,7 +55,7 @@ class LiveSocketTest {
         try (Ear ear = Ear.editor(host)) {
             JsonNode welcome = ear.say(watch("a", "dusk")).await("welcome");
             JsonNode before = host.get("/pictures/" + welcome.path("hash").asString()).json();
-            host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"b\",\"kind\":\"BAND\",\"name\":\"B\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}}");
+            host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"b\",\"kind\":\"BAND\",\"name\":\"B\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}");
             host.edit(theme, "{\"edit\":\"place\",\"scene\":\"dusk\",\"index\":1,\"placed\":" + Person.placed("b", "TOP") + "}");
             JsonNode patch = ear.await("patch");
             assertThat(patch.path("number").asLong()).isEqualTo(welcome.path("number").asLong() + 1);
@@ -165,6 +165,6 @@ class LiveSocketTest {
     }
 
     private void title(String text) {
-        host.edit(theme, "{\"edit\":\"setText\",\"piece\":\"s\",\"field\":\"title\",\"value\":\"" + text + "\"}");
+        host.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"s\",\"field\":\"title\",\"value\":\"" + text + "\"}");
     }
 }

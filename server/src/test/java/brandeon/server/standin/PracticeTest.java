@@ -64,7 +64,7 @@ class PracticeTest {
         Person host = server.stranger(Role.OWNER);
         String theme = host.newTheme("Clocks");
         for (String kind : List.of("COUNTDOWN", "BAND")) {
-            host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}}".formatted(kind.toLowerCase(java.util.Locale.ROOT), kind));
+            host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}".formatted(kind.toLowerCase(java.util.Locale.ROOT), kind));
         }
         host.edit(theme, "{\"edit\":\"setFigure\",\"piece\":\"countdown\",\"field\":\"minutes\",\"value\":12}");
         long minutes = 12;

@@ -24,7 +24,7 @@ class FaceTest {
     void aThemeOnAir(RunningServer server) {
         host = server.host();
         theme = host.newTheme("Faces");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"texts\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":[" + Person.placed("s", "FULL") + "]}}");
     }
 

@@ -29,7 +29,7 @@ class CrashTest {
             for (int i = 0; i < BURST; i++) {
                 calls.add(host.later(host.request("/api/themes/" + theme + "/edits").header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString("{\"edit\":{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"p" + i
-                                + "\",\"kind\":\"BAND\",\"name\":\"Band " + i + "\",\"captures\":[],\"mustShow\":false,\"texts\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}")).build())
+                                + "\",\"kind\":\"BAND\",\"name\":\"Band " + i + "\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}")).build())
                         .thenAccept(answer -> {
                             assertThat(answer.status()).as(answer.body()).isEqualTo(200);
                             kept.add("p" + answerOf(answer));

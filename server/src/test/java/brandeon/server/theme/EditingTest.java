@@ -6,10 +6,10 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.net.http.HttpRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
-import java.net.http.HttpRequest;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -29,7 +29,7 @@ class EditingTest {
         server = running;
         host = running.host();
         theme = host.newTheme("Evening");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"texts\":{},\"figures\":{},\"inlay\":null,\"mustShow\":false}}");
+        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"content\":{},\"figures\":{},\"inlay\":null,\"mustShow\":false}}");
         host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":[" + Person.placed("band", "BAND") + "]}}");
     }
 
@@ -44,7 +44,7 @@ class EditingTest {
             {"edit":"setBox","scene":"hide","piece":"band","canvas":"wide","box":{"x":0,"y":0,"width":-4,"height":9}}    | 400
             {"edit":"setBox","scene":"hide","piece":"band","canvas":"wide","box":{"x":0,"y":0,"width":0,"height":0}}     | 409
             {"edit":"setBox","scene":"gone","piece":"band","canvas":"wide","box":{"x":0,"y":0,"width":90,"height":90}}   | 409
-            {"edit":"setText","piece":"band","field":"message","value":"{open"}                             | 409
+            {"edit":"setContent","piece":"band","field":"message","value":"{open"}                             | 409
             {"edit":"removePiece","piece":"gone"}                                                           | 409
             """)
     void aWrongEditIsExplainedAndChangesNothing(String edit, int status) {
@@ -88,10 +88,10 @@ class EditingTest {
     void everybodyUndoesTheirOwn() {
         Person other = server.member(server.bean(Members.class).workspacesOf("host@reedlight.example").getFirst(), Role.DESIGNER);
         host.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.9}");
-        other.edit(theme, "{\"edit\":\"setText\",\"piece\":\"band\",\"field\":\"label\",\"value\":\"Dusk\"}");
+        other.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"label\",\"value\":\"Dusk\"}");
         JsonNode after = host.post("/api/themes/" + theme + "/undo", "").json().path("theme");
         assertThat(after.path("brand").path("corner").asDouble()).isEqualTo(0.5);
-        assertThat(after.path("pieces").get(0).path("texts").path("label").asString()).as("the other's edit stays").isEqualTo("Dusk");
+        assertThat(after.path("pieces").get(0).path("content").path("label").asString()).as("the other's edit stays").isEqualTo("Dusk");
         assertThat(server.host().get("/api/themes/" + theme + "/history").json().get(1).path("who").asString()).isEqualTo("Oskar Dunlin");
     }
 

@@ -30,6 +30,7 @@ class LayoutUpgradeTest {
         JsonNode node = new JsonMapper().readTree(BATCH);
         LayoutUpgrade.upgrade(node);
         // What later changes of the format add is added by theirs.
+        new ContentUpgrade().upgrade(node);
         List<Edit> edits = ((Edit.Batch) Json.read(node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class)).edits();
         assertThat(((Edit.AddPiece) edits.get(0)).piece().captures()).containsExactly("camera");
         Placed placed = ((Edit.AddScene) edits.get(1)).scene().stack().getFirst();

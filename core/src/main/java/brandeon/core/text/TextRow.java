@@ -5,5 +5,5 @@ package brandeon.core.text;
  *
  * @param value may be empty
  */
-public record Row(String label, String value) {
+public record TextRow(String label, String value) {
 }
