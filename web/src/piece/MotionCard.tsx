@@ -1,5 +1,6 @@
 import { AlertTriangle, Check } from "lucide-react";
 import type { Piece } from "../api/client";
+import { useKind } from "../theme/kinds";
 import { useMotion } from "./useMotion";
 import { Trouble } from "../app/Trouble";
 
@@ -13,6 +14,7 @@ interface Props {
 export function MotionCard({ piece, canvas, scene }: Props) {
   const motion = useMotion(piece, canvas, scene);
   const data = motion.data;
+  const kind = useKind(piece.kind);
   return (
     <section aria-labelledby="motion">
       <h2 id="motion" className="mb-1">Motion</h2>
@@ -28,7 +30,7 @@ export function MotionCard({ piece, canvas, scene }: Props) {
             <dd className={`flex items-center gap-1 ${data.tooManyFlashes ? "text-ochre" : ""}`}>{data.tooManyFlashes ? <AlertTriangle size={13} /> : <Check size={13} className="text-kelp" />}{data.flashes}{data.tooManyFlashes ? ": more than 3 can cause seizures" : ", of 3 allowed (WCAG 2.3.1)"}</dd></div>
         </dl>
       )}
-      {piece.kind === "TRANSITION" && data && <Cover cover={data.cover} />}
+      {kind?.clip && data && <Cover cover={data.cover} />}
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import { Download } from "lucide-react";
 import { useState } from "react";
 import type { Piece } from "../api/client";
+import { useKind } from "../theme/kinds";
 import { useTheme } from "../theme/useTheme";
 import { FilmMaker } from "./FilmMaker";
 import { useMotion } from "./useMotion";
@@ -15,6 +16,7 @@ interface Props {
 export function TakeOut({ piece, canvas, scene }: Props) {
   const { id } = useTheme();
   const motion = useMotion(piece, canvas, scene);
+  const kind = useKind(piece.kind);
   const [width, setWidth] = useState("");
   const wide = width.trim() === "" ? 0 : Number(width);
   const wrong = !Number.isInteger(wide) || wide < 0 || wide > 7680;
@@ -30,7 +32,7 @@ export function TakeOut({ piece, canvas, scene }: Props) {
         {wrong && <span className="text-ochre">1 to 7680, or empty for its own</span>}
       </label>
       <div className="flex flex-wrap gap-2">
-        {piece.kind === "PANEL" && <Save href={`${base}/pictures.zip?${png}`}>All headings, PNG in a zip</Save>}
+        {kind?.pictures && <Save href={`${base}/pictures.zip?${png}`}>All headings, PNG in a zip</Save>}
         <Save href={`${base}/picture.png?${png}`}>PNG</Save>
         <Save href={`${base}/picture.svg?${query()}`}>SVG</Save>
         {motion.data?.masks.map((capture, i) => <Save key={capture + String(i)} href={`${base}/mask.png?${query({ opening: String(i) })}`}>{`Mask for ${capture}`}</Save>)}

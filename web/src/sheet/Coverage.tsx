@@ -2,13 +2,14 @@ import { Check, EyeOff, Plus } from "lucide-react";
 import { Link } from "react-router";
 import type { Edit, Piece, Scene, Schemas } from "../api/client";
 import { asOne } from "../stage/useStageEdits";
-import { isGround } from "../theme/kinds";
-import { inZone, useCatalogue, useEdit, useTheme } from "../theme/useTheme";
+import { useKind, useKinds } from "../theme/kinds";
+import { inZone, useEdit, useTheme } from "../theme/useTheme";
 
 /** Which piece is on which scene; one press puts it on another, one more on all. */
 export function Coverage() {
   const { theme } = useTheme();
-  const pieces = theme.pieces.filter((piece) => piece.kind !== "TRANSITION" && piece.kind !== "PANEL");
+  const kindOf = useKinds();
+  const pieces = theme.pieces.filter((piece) => !kindOf(piece.kind)?.apart);
   if (pieces.length === 0) return <p className="text-faint">No pieces yet.</p>;
   return (
     <table className="border-collapse" aria-label="Where pieces are">
@@ -21,17 +22,19 @@ export function Coverage() {
 function Row({ piece }: { piece: Piece }) {
   const { theme, id } = useTheme();
   const edit = useEdit();
-  const catalogue = useCatalogue();
   const placed = theme.scenes.map((scene) => scene.stack.find((one) => one.piece === piece.id));
   const like = placed.find((one) => one !== undefined);
-  const zone = catalogue.data?.kinds.find((kind) => kind.id === piece.kind)?.zone ?? "FULL";
+  const kindOf = useKinds();
+  const kind = useKind(piece.kind);
+  const zone = kind?.zone ?? "FULL";
   const put = (scene: Scene): Edit => {
-    const ground = isGround(piece.kind);
-    const announcer = scene.stack.findIndex((one) => theme.pieces.find((p) => p.id === one.piece)?.kind === "ANNOUNCER");
-    const top = announcer >= 0 && piece.kind !== "ANNOUNCER" ? announcer : scene.stack.length;
+    const announcer = scene.stack.findIndex((one) => kindOf(theme.pieces.find((p) => p.id === one.piece)?.kind)?.announces);
+    const top = announcer >= 0 && !kind?.announces ? announcer : scene.stack.length;
     const next: Schemas["Placed"] = like ? { ...like, group: "", locked: false, spot: like.spot.by === "attach" ? { by: "zone", zone } : like.spot } : inZone(piece.id, zone);
-    return { edit: "place", scene: scene.id, index: ground ? 0 : top, placed: next };
+    return { edit: "place", scene: scene.id, index: kind?.ground ? 0 : top, placed: next };
   };
+  // A screen has the words of one scene.
+  const single = kind?.ground === true && kind.fields.length > 0;
   const missing = theme.scenes.filter((_, i) => placed[i] === undefined);
   const all = () => { const edits = asOne(missing.map(put)); if (edits) void edit(edits); };
   return (
@@ -46,7 +49,7 @@ function Row({ piece }: { piece: Piece }) {
           </td>
         );
       })}
-      <td className="py-1 pl-3">{missing.length > 1 && piece.kind !== "SCREEN" && <button className="btn min-h-6" onClick={all}>On all scenes</button>}</td>
+      <td className="py-1 pl-3">{missing.length > 1 && !single && <button className="btn min-h-6" onClick={all}>On all scenes</button>}</td>
     </tr>
   );
 }

@@ -1,7 +1,6 @@
 import { useLayoutEffect, useRef, useState, type PointerEvent } from "react";
 import type { Box, Canvas, Layout, Scene, Theme } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
-import { isGround } from "../theme/kinds";
 import { useThemeId } from "../theme/useTheme";
 import type { Person } from "../api/live";
 import { Areas } from "./Areas";
@@ -87,7 +86,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
       if (handle) return { what: "size", piece: only, from: box, handle, x, y, lines: snapLines(layout, [only]) };
     }
     const hit = pieceAt(layout, x, y);
-    const ground = layout.pieces.find((piece) => piece.id === hit && isGround(piece.kind));
+    const ground = layout.pieces.find((piece) => piece.id === hit && piece.ground);
     if (hit === "" || (ground && !selected.includes(hit))) {
       const kept = event.shiftKey ? selected : [];
       select(ground && !event.shiftKey ? [hit] : kept);
@@ -169,7 +168,7 @@ function middle(layout: Layout, drawing: string): Box {
 
 /** The front-most piece under the pointer; full-canvas ones only where nothing else is. */
 function pieceAt(layout: Layout, x: number, y: number): string {
-  const under = layout.pieces.filter((piece) => contains(piece.bounds, x, y) && piece.kind !== "ANNOUNCER" && piece.kind !== "PARTICLES").reverse();
+  const under = layout.pieces.filter((piece) => contains(piece.bounds, x, y) && !piece.through).reverse();
   const small = under.find((piece) => piece.box.width * piece.box.height < layout.width * layout.height * 0.9);
   return (small ?? under[0])?.id ?? "";
 }

@@ -9,9 +9,9 @@ const layout = {
   graphics: { x: 96, y: 54, width: 1728, height: 972 },
   dividers: [{ line: "COLUMN", upright: true, at: 1400, least: 300, most: 1600, standard: 1400 }],
   pieces: [
-    { id: "camera", name: "Camera frame", kind: "FRAME", bounds: { x: 1453, y: 106, width: 400, height: 356 } },
-    { id: "fact", name: "Latest", kind: "FACT_LINE", bounds: { x: 1000, y: 600, width: 300, height: 100 } },
-    { id: "ground", name: "Ground", kind: "BACKDROP", bounds: { x: 0, y: 0, width: 1920, height: 1080 } },
+    { id: "camera", name: "Camera frame", ground: false, bounds: { x: 1453, y: 106, width: 400, height: 356 } },
+    { id: "fact", name: "Latest", ground: false, bounds: { x: 1000, y: 600, width: 300, height: 100 } },
+    { id: "ground", name: "Ground", ground: true, bounds: { x: 0, y: 0, width: 1920, height: 1080 } },
   ],
 } as unknown as Layout;
 

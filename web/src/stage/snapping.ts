@@ -1,5 +1,4 @@
 import type { Box, Layout } from "../api/client";
-import { isGround } from "../theme/kinds";
 import type { Handle } from "./geometry";
 
 /** A line that edges and middles catch on. */
@@ -27,7 +26,7 @@ export function snapLines(layout: Layout, moving: string[]): SnapLine[] {
   box(layout.action, "the action-safe area", false);
   box(layout.graphics, "the graphics-safe area", false);
   layout.dividers.forEach((divider) => lines.push({ upright: divider.upright, at: divider.at, what: "a line of the plan" }));
-  layout.pieces.filter((piece) => !moving.includes(piece.id) && !isGround(piece.kind)).forEach((piece) => box(piece.bounds, piece.name, true));
+  layout.pieces.filter((piece) => !moving.includes(piece.id) && !piece.ground).forEach((piece) => box(piece.bounds, piece.name, true));
   return lines;
 }
 

@@ -2,6 +2,7 @@ import { useRef } from "react";
 import { Link } from "react-router";
 import type { Piece, Schemas } from "../api/client";
 import { useArtworks } from "../recolour/useArtworks";
+import { useKind } from "./kinds";
 import { useEdit, useTheme } from "./useTheme";
 
 type Inlay = Schemas["Inlay"];
@@ -15,9 +16,10 @@ export function InlayFields({ piece }: { piece: Piece }) {
   const edit = useEdit();
   const artworks = useArtworks();
   const inlay = piece.inlay;
-  const alone = piece.kind === "PICTURE" || piece.kind === "FRAME_PICTURE";
-  const swarm = piece.kind === "PARTICLES";
-  const openings = piece.kind === "FRAME_PICTURE" ? artworks.data?.find(({ artwork }) => artwork.id === inlay?.artwork)?.artwork.openings : undefined;
+  const laid = useKind(piece.kind)?.laid;
+  const alone = laid === "ALONE" || laid === "FRAME";
+  const swarm = laid === "EACH";
+  const openings = laid === "FRAME" ? artworks.data?.find(({ artwork }) => artwork.id === inlay?.artwork)?.artwork.openings : undefined;
   if (artworks.data?.length === 0) {
     return <p className="text-faint">{alone ? "This theme has no ready-made picture to show yet. " : "A ready-made picture can be laid into it. "}<Link className="underline" to={`/themes/${id}/brand/pictures`}>Add pictures</Link></p>;
   }

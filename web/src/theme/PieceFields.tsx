@@ -2,34 +2,33 @@ import { RotateCcw } from "lucide-react";
 import { useRef } from "react";
 import type { Piece, Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
+import { ContentField } from "../content/ContentField";
 import { InlayFields } from "./InlayFields";
-import { MessageField } from "./MessageField";
-import { useCatalogue, useEdit } from "./useTheme";
+import { useKind } from "./kinds";
+import { useEdit } from "./useTheme";
 
-/** They have nothing that a picture could be laid into. */
-const WITHOUT_GROUND: Piece["kind"][] = ["TRANSITION", "RULE", "CORNERS", "PULSE", "METER"];
+type Figure = Schemas["Figure"];
 
-/** The texts, figures and picture of a piece. They are the piece's own: a change shows on every scene that it is on. */
+/** What a piece says, its figures and its picture. They are the piece's own: a change shows on every scene that it is on. */
 export function PieceFields({ piece }: { piece: Piece }) {
-  const catalogue = useCatalogue();
-  const kind = catalogue.data?.kinds.find((k) => k.id === piece.kind);
+  const kind = useKind(piece.kind);
+  const edit = useEdit();
   if (!kind) return null;
   return (
     <div className="flex flex-col gap-2">
-      {piece.kind === "ANNOUNCER" && <p className="text-faint">Its words come from the alert rules of the theme.</p>}
-      {kind.texts.map((field) => <TextField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
+      {kind.announces && <p className="text-faint">Its words come from the alert rules of the theme.</p>}
+      {kind.fields.map((field) => (
+        <ContentField key={`${piece.id}-${field.name}`} field={field} value={piece.content[field.name] ?? field.standard} own={piece.content[field.name] !== undefined}
+          set={(value) => edit({ edit: "setContent", piece: piece.id, field: field.name, value })}
+          drop={() => edit({ edit: "dropContent", piece: piece.id, field: field.name })} />
+      ))}
       {kind.figures.map((field) => <FigureField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
-      {!WITHOUT_GROUND.includes(piece.kind) && <InlayFields piece={piece} />}
+      {kind.laid !== "NONE" && <InlayFields piece={piece} />}
     </div>
   );
 }
 
-function TextField({ piece, field }: { piece: Piece; field: Schemas["KindText"] }) {
-  const edit = useEdit();
-  return <MessageField field={field} value={piece.texts[field.name] ?? field.standard} set={(text) => edit({ edit: "setText", piece: piece.id, field: field.name, value: text })} />;
-}
-
-function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigure"] }) {
+function FigureField({ piece, field }: { piece: Piece; field: Figure }) {
   const edit = useEdit();
   const value = piece.figures[field.name] ?? field.standard;
   const set = (next: number, gesture = "") => edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next }, gesture);
@@ -47,7 +46,7 @@ function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigur
       </label>
     );
   }
-  if (field.choices.length === 0 && (field.standard === 1 || field.standard === 0) && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} drop={piece.figures[field.name] === undefined ? undefined : () => void edit({ edit: "dropFigure", piece: piece.id, field: field.name })} />;
+  if ((field.standard === 1 || field.standard === 0) && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} drop={piece.figures[field.name] === undefined ? undefined : () => void edit({ edit: "dropFigure", piece: piece.id, field: field.name })} />;
   return (
     <label className="flex items-center gap-2">
       <span className="w-28 text-faint">{field.title}</span>
@@ -57,7 +56,7 @@ function FigureField({ piece, field }: { piece: Piece; field: Schemas["KindFigur
 }
 
 /** A measure as a share of what the family has, with a way back to it. One drag is one step to undo. */
-function Measure({ title, field, value, set, drop }: { title: string; field: Schemas["KindFigure"]; value: number; set: (value: number, gesture: string) => Promise<boolean>; drop: (() => void) | undefined }) {
+function Measure({ title, field, value, set, drop }: { title: string; field: Figure; value: number; set: (value: number, gesture: string) => Promise<boolean>; drop: (() => void) | undefined }) {
   const gesture = useRef("");
   const begin = () => { gesture.current = crypto.randomUUID(); };
   return (

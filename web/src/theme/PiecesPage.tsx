@@ -6,9 +6,8 @@ import type { Piece, Schemas, Theme } from "../api/client";
 import { usePointed } from "../app/usePointed";
 import { CompleteStart, FamilyChooser } from "./FamilyChooser";
 import { Sample } from "./Sample";
+import { useKind, type Kind } from "./kinds";
 import { inZone, newId, useCatalogue, useEdit, useTheme } from "./useTheme";
-
-type Kind = Schemas["KindView"];
 
 const GROUPS: [Kind["group"] | "ALL", string][] = [["ALL", "All"], ["FRAMES", "Frames"], ["SCREENS", "Screens"], ["WIDGETS", "Widgets"], ["ORNAMENTS", "Ornaments"], ["FILES", "Clips and pages"]];
 
@@ -56,15 +55,15 @@ function KindCard({ kind }: { kind: Kind }) {
 }
 
 function blank(kind: Kind, theme: Theme): Piece {
-  const shown = kind.id === "PICTURE" || kind.id === "FRAME_PICTURE";
-  const first = theme.artworks.find((artwork) => kind.id === "PICTURE" || artwork.openings.openings.length > 0)?.id;
+  const shown = kind.laid === "ALONE" || kind.laid === "FRAME";
+  const first = theme.artworks.find((artwork) => kind.laid === "ALONE" || artwork.openings.openings.length > 0)?.id;
   return {
     id: newId(kind.id.toLowerCase().replace("_", "-")),
     kind: kind.id,
     name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`,
     captures: kind.group === "FRAMES" && theme.captures[0] ? [theme.captures[0].id] : [],
     mustShow: false,
-    texts: {},
+    content: {},
     figures: {},
     inlay: shown && first ? { artwork: first, blend: "NORMAL", strength: 1, fit: "WHOLE" } : null,
   };
@@ -85,12 +84,11 @@ function AddTo({ kind, theme }: { kind: Kind; theme: Theme }) {
   const edit = useEdit();
   const add = (scene: Schemas["Scene"]) => {
     const piece = blank(kind, theme);
-    const back = kind.zone === "FULL" && kind.id !== "PARTICLES";
     void edit({
       edit: "batch",
       edits: [
         { edit: "addPiece", index: theme.pieces.length, piece },
-        { edit: "place", scene: scene.id, index: back ? 0 : scene.stack.length, placed: inZone(piece.id, kind.zone) },
+        { edit: "place", scene: scene.id, index: kind.ground ? 0 : scene.stack.length, placed: inZone(piece.id, kind.zone) },
       ],
     } as Schemas["Batch"]);
   };
@@ -108,18 +106,18 @@ function AddTo({ kind, theme }: { kind: Kind; theme: Theme }) {
 function PieceLine({ piece, theme }: { piece: Piece; theme: Theme }) {
   const { id } = useTheme();
   const edit = useEdit();
-  const catalogue = useCatalogue();
-  const apart = catalogue.data?.kinds.find((kind) => kind.id === piece.kind)?.group === "FILES";
+  const kind = useKind(piece.kind);
+  const apart = kind?.apart;
   const on = theme.scenes.filter((scene) => scene.stack.some((placed) => placed.piece === piece.id));
   const missing = theme.scenes.filter((scene) => !on.includes(scene));
-  const zone = catalogue.data?.kinds.find((kind) => kind.id === piece.kind)?.zone ?? "FULL";
+  const zone = kind?.zone ?? "FULL";
   const place = (scene: Schemas["Scene"]) => edit({ edit: "place", scene: scene.id, index: scene.stack.length, placed: inZone(piece.id, zone) });
   const where = apart ? "taken out as files" : on.length === 0 ? "on no scene" : `on ${on.map((scene) => scene.name).join(", ")}`;
   return (
     <li className="flex items-center gap-3 py-1.5">
       <Link className="w-44 truncate font-bold hover:underline" to={`/themes/${id}/pieces/${piece.id}`}>{piece.name}</Link>
       <span className="flex-1 text-faint">{where}</span>
-      {piece.kind === "ANNOUNCER" && missing.map((scene) => <button key={scene.id} className="btn" onClick={() => void place(scene)}><Plus size={14} />{scene.name}</button>)}
+      {kind?.announces && missing.map((scene) => <button key={scene.id} className="btn" onClick={() => void place(scene)}><Plus size={14} />{scene.name}</button>)}
       <Link className="btn" to={`/themes/${id}/pieces/${piece.id}`}>Tune and take out</Link>
       <button className="btn px-1.5" aria-label={`Delete ${piece.name}`} onClick={() => void edit({ edit: "removePiece", piece: piece.id })}><Trash2 size={14} /></button>
     </li>

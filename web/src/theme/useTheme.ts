@@ -172,5 +172,5 @@ export function newId(prefix: string): string {
 
 /** A piece as it stands in a zone of the plan, with nothing set by hand. */
 export function inZone(piece: string, zone: Schemas["InZone"]["zone"]): Schemas["Placed"] {
-  return { piece, spot: { by: "zone", zone }, corrections: {}, onCanvas: {}, hidden: [], manner: { turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" }, manners: {}, texts: {}, group: "", locked: false };
+  return { piece, spot: { by: "zone", zone }, corrections: {}, onCanvas: {}, hidden: [], manner: { turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" }, manners: {}, content: {}, group: "", locked: false };
 }

@@ -1183,6 +1183,15 @@ export interface components {
             share: number;
             neutral: boolean;
         };
+        Content: components["schemas"]["Words"] | components["schemas"]["Count"] | components["schemas"]["Rows"] | components["schemas"]["Points"] | components["schemas"]["Entries"] | components["schemas"]["Lines"] | components["schemas"]["TimeZone"];
+        Count: {
+            reading: string;
+            /** Format: double */
+            number: number;
+            style: string;
+            before: string;
+            after: string;
+        };
         Cut: {
             box: components["schemas"]["Box"];
             /** @enum {string} */
@@ -1193,6 +1202,15 @@ export interface components {
             /** Format: double */
             soft: number;
             bare: boolean;
+        };
+        Entries: {
+            entries: components["schemas"]["Entry"][];
+        };
+        Entry: {
+            label: string;
+            words: string;
+            /** Format: double */
+            seconds: number;
         };
         FoundOpening: {
             box: components["schemas"]["Box"];
@@ -1257,6 +1275,9 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        Lines: {
+            lines: string[];
+        };
         Manner: {
             /** Format: double */
             turn: number;
@@ -1288,11 +1309,11 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             name: string;
             captures: string[];
-            texts: {
-                [key: string]: string;
+            content: {
+                [key: string]: components["schemas"]["Content"];
             };
             figures: {
                 [key: string]: number;
@@ -1314,11 +1335,14 @@ export interface components {
             manners: {
                 [key: string]: components["schemas"]["Manner"];
             };
-            texts: {
-                [key: string]: string;
+            content: {
+                [key: string]: components["schemas"]["Content"];
             };
             group: string;
             locked: boolean;
+        };
+        Points: {
+            points: components["schemas"]["Topic"][];
         };
         Provenance: {
             origin: string;
@@ -1339,6 +1363,10 @@ export interface components {
             /** @enum {string} */
             sort: "FACE" | "DISPLAY";
             box: components["schemas"]["Box"];
+        };
+        Rows: {
+            rows: components["schemas"]["TextRow"][];
+            then: string;
         };
         SafeMargins: {
             /** Format: double */
@@ -1368,6 +1396,10 @@ export interface components {
         };
         Spot: {
             by: string;
+        };
+        TextRow: {
+            label: string;
+            value: string;
         };
         Theme: {
             name: string;
@@ -1402,6 +1434,15 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
         };
+        TimeZone: {
+            zone: string;
+        };
+        Topic: {
+            /** @enum {string} */
+            state: "OPEN" | "NOW" | "DONE";
+            label: string;
+            value: string;
+        };
         Viewer: {
             /** Format: double */
             shortSide: number;
@@ -1410,6 +1451,7 @@ export interface components {
             /** Format: double */
             leastHeight: number;
         };
+        Words: string;
         FilmWish: {
             /** @enum {string} */
             format: "WEBM" | "APNG" | "FRAMES";
@@ -1570,7 +1612,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1596,6 +1638,16 @@ export interface components {
              * @enum {string}
              */
             edit: "dropAlert";
+        };
+        DropContent: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            field: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "dropContent";
         };
         DropCorrection: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -1704,16 +1756,6 @@ export interface components {
              */
             edit: "dropRegion";
         };
-        DropText: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-            field: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "dropText";
-        };
         Edit: {
             edit: string;
         };
@@ -1736,7 +1778,7 @@ export interface components {
         };
         Fix: {
             does: string;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
         };
         MoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -1947,6 +1989,30 @@ export interface components {
              * @enum {string}
              */
             edit: "setCaptureSize";
+        };
+        SetContent: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            field: string;
+            value: components["schemas"]["Content"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setContent";
+        };
+        SetContentOn: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            piece: string;
+            content: {
+                [key: string]: components["schemas"]["Content"];
+            };
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setContentOn";
         };
         SetCorner: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: double */
@@ -2243,17 +2309,6 @@ export interface components {
              */
             edit: "setSpot";
         };
-        SetText: Omit<components["schemas"]["Edit"], "edit"> & {
-            piece: string;
-            field: string;
-            value: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setText";
-        };
         SetViewer: Omit<components["schemas"]["Edit"], "edit"> & {
             viewer: components["schemas"]["Viewer"];
         } & {
@@ -2262,19 +2317,6 @@ export interface components {
              * @enum {string}
              */
             edit: "setViewer";
-        };
-        SetWords: Omit<components["schemas"]["Edit"], "edit"> & {
-            scene: string;
-            piece: string;
-            texts: {
-                [key: string]: string;
-            };
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            edit: "setWords";
         };
         TakeOff: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -2390,7 +2432,7 @@ export interface components {
             theme: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Align: Omit<components["schemas"]["Arranging"], "arrange"> & {
@@ -2688,7 +2730,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             box: components["schemas"]["Box"];
             bounds: components["schemas"]["Box"];
             /** Format: double */
@@ -2696,6 +2738,8 @@ export interface components {
             corrected: boolean;
             onCanvas: boolean;
             locked: boolean;
+            ground: boolean;
+            through: boolean;
         };
         RegionView: {
             id: string;
@@ -2709,7 +2753,7 @@ export interface components {
         ProposalView: {
             from: string;
             changes: boolean;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["DropText"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetText"] | components["schemas"]["SetViewer"] | components["schemas"]["SetWords"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             leftOut: string[];
             troubled: string[];
         };
@@ -2883,7 +2927,16 @@ export interface components {
             title: string;
             description: string;
         };
-        KindFigure: {
+        Field: {
+            name: string;
+            title: string;
+            /** @enum {string} */
+            type: "WORDS" | "COUNT" | "ROWS" | "POINTS" | "ENTRIES" | "LINES" | "TIME_ZONE";
+            columns: string[];
+            standard: components["schemas"]["Content"];
+            yours: boolean;
+        };
+        Figure: {
             name: string;
             title: string;
             /** Format: double */
@@ -2894,22 +2947,25 @@ export interface components {
             standard: number;
             choices: string[];
         };
-        KindText: {
-            name: string;
-            title: string;
-            standard: string;
-            many: boolean;
-        };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             title: string;
             /** @enum {string} */
             group: "FRAMES" | "SCREENS" | "WIDGETS" | "ORNAMENTS" | "FILES";
             /** @enum {string} */
             zone: "FULL" | "PLAY" | "CAMERA" | "STRIP" | "SECOND_STRIP" | "BAND" | "CLOCK" | "ALERT" | "COLUMN" | "LOWER" | "TOP" | "CORNER" | "LOW_STRIP";
-            texts: components["schemas"]["KindText"][];
-            figures: components["schemas"]["KindFigure"][];
+            fields: components["schemas"]["Field"][];
+            figures: components["schemas"]["Figure"][];
+            /** @enum {string} */
+            laid: "NONE" | "INTO" | "ALONE" | "FRAME" | "EACH";
+            ground: boolean;
+            sparse: boolean;
+            announces: boolean;
+            clip: boolean;
+            apart: boolean;
+            pictures: string;
+            operated: boolean;
         };
         PictureSystem: {
             name: string;
@@ -2924,6 +2980,8 @@ export interface components {
         ReadingView: {
             name: string;
             meaning: string;
+            /** @enum {string} */
+            type: "TEXT" | "NUMBER" | "LIST";
         };
         VisionView: {
             /** @enum {string} */
@@ -3845,7 +3903,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/css": string;
+                    "text/css": components["schemas"]["Words"];
                 };
             };
         };
@@ -3858,7 +3916,7 @@ export interface operations {
             header?: never;
             path: {
                 theme: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -4308,7 +4366,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTERS" | "SCHEDULE" | "POINTS" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };

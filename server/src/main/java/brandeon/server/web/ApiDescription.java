@@ -7,7 +7,6 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Spot;
 import brandeon.server.layout.Arranging;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
-import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
@@ -25,6 +24,7 @@ class ApiDescription {
 
     /** The only properties that may be missing or null; every other part of a record is always there. */
     private static final Set<String> OPTIONAL = Set.of("fix");
+    private static final String COMPONENTS = "#/components/schemas/";
 
     static {
         SpringDocUtils.getConfig().replaceWithClass(Colour.class, String.class);
@@ -58,20 +58,38 @@ class ApiDescription {
     }
 
     /** What a piece says is a text or one of several objects, which differ in their properties. */
+    @SuppressWarnings("rawtypes")
     private static void content(OpenAPI api) {
+        var all = api.getComponents().getSchemas();
+        all.values().forEach(ApiDescription::named);
+        all.put(Content.Words.class.getSimpleName(), new Schema<>().types(Set.of("string")));
         Schema<?> either = new Schema<>();
         for (Class<?> type : Content.class.getPermittedSubclasses()) {
-            if (type == Content.Words.class) {
-                either.addAnyOfItem(new Schema<>().types(Set.of("string")));
-            } else {
-                ModelConverters.getInstance(true).readAll(type).forEach((name, schema) -> {
-                    requireAll(schema);
-                    api.getComponents().addSchemas(name, schema);
-                });
-                either.addAnyOfItem(new Schema<>().$ref("#/components/schemas/" + type.getSimpleName()));
-            }
+            either.addAnyOfItem(new Schema<>().$ref(COMPONENTS + type.getSimpleName()));
+            // The description would have each of them be a content, and a content be one of them, which is a circle.
+            all.computeIfPresent(type.getSimpleName(), (_, schema) -> schema.getAllOf() == null ? schema : (Schema) schema.getAllOf().getLast());
         }
-        api.getComponents().addSchemas("Content", either);
+        all.put(Content.class.getSimpleName(), either);
+    }
+
+    /** Where the description lists what content may be, it names it instead. */
+    private static Schema<?> named(Schema<?> schema) {
+        if (schema.getOneOf() != null && schema.getOneOf().stream().anyMatch(one -> (COMPONENTS + Content.Words.class.getSimpleName()).equals(one.get$ref()))) {
+            return new Schema<>().$ref(COMPONENTS + Content.class.getSimpleName());
+        }
+        if (schema.getProperties() != null) {
+            schema.getProperties().replaceAll((_, property) -> named(property));
+        }
+        if (schema.getItems() != null) {
+            schema.setItems(named(schema.getItems()));
+        }
+        if (schema.getAdditionalProperties() instanceof Schema<?> values) {
+            schema.setAdditionalProperties(named(values));
+        }
+        if (schema.getAllOf() != null) {
+            schema.getAllOf().forEach(ApiDescription::named);
+        }
+        return schema;
     }
 
     /** A property that is always there, and null where there is nothing. */

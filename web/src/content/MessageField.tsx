@@ -2,30 +2,40 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { useSettled } from "../app/useSettled";
-import { useCatalogue, useThemeId } from "./useTheme";
+import { useCatalogue, useThemeId } from "../theme/useTheme";
+
+/** As many letters as one text may have. */
+const MOST_LETTERS = 400;
+const AFTER_TYPING = 180;
 
 interface Props {
-  field: Schemas["KindText"];
+  title: string;
+  /** Whether the title is only told to those who cannot see the list that it stands in. */
+  bare?: boolean;
   value: string;
   set: (text: string) => Promise<boolean>;
+  placeholder?: string;
+  autoFocus?: boolean;
+  /** Enter, after the text was kept. */
+  entered?: (() => void) | undefined;
+  /** Several lines at once; true when they were taken. */
+  pasted?: ((text: string) => boolean) | undefined;
 }
-
-const AFTER_TYPING = 180;
 
 /**
  * A text with live values. While it is written, the values that fit are listed, mistakes are said in place, and what
- * viewers would read is shown. Kept when it is left; one line also by Enter. Escape brings back what was there.
+ * viewers would read is shown. Kept when it is left and by Enter. Escape brings back what was there.
  */
-export function MessageField({ field, value, set }: Props) {
+export function MessageField({ title, bare = false, value, set, placeholder, autoFocus = false, entered, pasted }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
-  const input = useRef<HTMLInputElement & HTMLTextAreaElement>(null);
+  const input = useRef<HTMLInputElement>(null);
   const text = typed ?? value;
   const check = useCheck(text, open);
-  const keep = () => {
+  const keep = async () => {
     setOpen(false);
     if (typed === null || typed === value) setTyped(null);
-    else void set(typed).then((kept) => kept && setTyped(null));
+    else if (await set(typed)) setTyped(null);
   };
   const insert = (name: string) => {
     const at = input.current?.selectionStart ?? text.length;
@@ -34,39 +44,33 @@ export function MessageField({ field, value, set }: Props) {
     setTyped(`${text.slice(0, from)}{${name}}${text.slice(at).replace(/^\}/, "")}`);
     input.current?.focus();
   };
-  const shared = {
-    ref: input,
-    className: `field w-full ${check?.mistake ? "border-ochre" : ""}`,
-    maxLength: field.many ? 2000 : 400,
-    value: text,
-    "aria-invalid": Boolean(check?.mistake),
-    onChange: (event: { target: { value: string } }) => setTyped(event.target.value),
-    onFocus: () => setOpen(true),
-    onBlur: keep,
-    onKeyDown: (event: React.KeyboardEvent) => {
-      if (event.key === "Escape") setTyped(null);
-      if (event.key === "Enter" && !field.many) keep();
-    },
-  };
   return (
-    <div>
+    <div className="min-w-0">
       <label className="block">
-        <span className="text-faint">{field.title}</span>
-        {field.many ? <textarea rows={5} {...shared} /> : <input {...shared} />}
+        {!bare && <span className="text-faint">{title}</span>}
+        <input ref={input} className={`field w-full ${check?.mistake ? "border-ochre" : ""}`} maxLength={MOST_LETTERS} value={text} placeholder={placeholder} autoFocus={autoFocus}
+          aria-label={bare ? title : undefined} aria-invalid={Boolean(check?.mistake)}
+          onChange={(event) => setTyped(event.target.value)} onFocus={() => setOpen(true)} onBlur={() => void keep()}
+          onPaste={(event) => { if (pasted?.(event.clipboardData.getData("text/plain"))) event.preventDefault(); }}
+          onKeyDown={(event) => {
+            if (event.key === "Escape") setTyped(null);
+            if (event.key === "Enter") void keep().then(entered);
+          }} />
       </label>
       {check?.mistake && <p className="text-ochre" role="alert">{check.mistake}</p>}
       {open && check && !check.mistake && text.includes("{") && <p className="truncate text-faint">Viewers read: {check.shown}</p>}
-      {open && <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} insert={insert} />}
+      {open && <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} whole={text} insert={insert} />}
     </div>
   );
 }
 
-/** The values that fit what stands after the last open brace; all of them when none is open. */
-function Values({ text, insert }: { text: string; insert: (name: string) => void }) {
+/** The values that fit what stands after the last open brace, while one is open. */
+function Values({ text, whole, insert }: { text: string; whole: string; insert: (name: string) => void }) {
   const catalogue = useCatalogue();
   const begun = /\{(\w*)$/.exec(text)?.[1];
-  if (begun === undefined && !text.includes("{")) return <p className="text-faint">Write {"{"} for a live value.</p>;
-  const fitting = catalogue.data?.readings.filter((reading) => reading.name.toLowerCase().includes((begun ?? "").toLowerCase())) ?? [];
+  if (begun === undefined && !whole.includes("{")) return <p className="text-faint">Write {"{"} for a live value.</p>;
+  if (begun === undefined) return null;
+  const fitting = catalogue.data?.readings.filter((reading) => reading.name.toLowerCase().includes(begun.toLowerCase())) ?? [];
   return (
     <ul className="max-h-40 overflow-y-auto border border-rule bg-paper" aria-label="Live values">
       {fitting.map((reading) => (
