@@ -67,7 +67,7 @@ export function ListField({ title, list, set }: Props) {
         ))}
         {fresh && (
           <li className="border-t border-rule py-1">
-            <Line number={items.length + 1} item={{ label: "", value: "" }} list={list} fresh change={add} pasted={paste(items.length)} remove={() => setFresh(false)} grip={<span className="w-3.5" />} />
+            <Line number={items.length + 1} item={{ label: "", value: "" }} list={list} fresh change={add} pasted={paste(items.length)} entered={() => setFresh(items.length + 1 < MOST_ITEMS)} remove={() => setFresh(false)} grip={<span className="w-3.5" />} />
           </li>
         )}
       </ol>
