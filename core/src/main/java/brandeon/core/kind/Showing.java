@@ -73,6 +73,8 @@ public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, 
         content.rows().forEach(row -> add(rows, row.label(), row.value(), Ask.State.OPEN));
         if (values.get(content.then()) instanceof List<?> live) {
             live.stream().map(TextRow.class::cast).forEach(row -> rows.add(new Ask.Row(row.label(), row.value(), Ask.State.OPEN)));
+        } else if (!content.then().isEmpty()) {
+            rows.add(new Ask.Row(Saying.MISSING, "", Ask.State.OPEN));
         }
         return rows.size() > Content.MOST ? rows.subList(0, Content.MOST) : rows;
     }

@@ -18,7 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Rows of facts on one plate: supporters, a schedule, talking points, a queue. Stacked with rules between, label at
+ * Rows of facts on one plate: supporters, a schedule, an agenda, a queue. Stacked with rules between, label at
  * the left and value at the right, or beside one another.
  */
 public final class RowsArt {
