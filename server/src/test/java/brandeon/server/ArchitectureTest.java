@@ -1,6 +1,7 @@
 package brandeon.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -12,6 +13,11 @@ class ArchitectureTest {
     /** Without what Spring writes while building, whose names have two low lines in them. */
     private static final JavaClasses SERVER = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
             .withImportOption(location -> !location.contains("__")).importPackages("brandeon.server");
+
+    @Test
+    void noPackagesDependOnEachOtherInCircles() {
+        slices().matching("brandeon.server.(*)..").should().beFreeOfCycles().check(SERVER);
+    }
 
     /** Under another locale numbers get decimal commas and letters other cases, in places that a machine reads. */
     @Test

@@ -1,6 +1,6 @@
 package brandeon.server.access;
 
-import brandeon.server.door.ProblemAnswer;
+import brandeon.server.problem.ProblemAnswer;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Locale;

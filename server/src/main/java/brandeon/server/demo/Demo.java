@@ -15,7 +15,7 @@ import brandeon.server.Settings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.live.Channels;
+import brandeon.server.channel.Channels;
 import brandeon.server.publish.Outlets;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;

@@ -1,5 +1,7 @@
 package brandeon.server.door;
 
+import brandeon.server.problem.ProblemAnswer;
+import brandeon.server.problem.TooLarge;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;

@@ -1,5 +1,6 @@
 package brandeon.server.door;
 
+import brandeon.server.problem.DatabaseAway;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.stereotype.Component;

@@ -1,6 +1,7 @@
 package brandeon.server.door;
 
 import brandeon.core.kept.Memory;
+import brandeon.server.problem.TooMany;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;

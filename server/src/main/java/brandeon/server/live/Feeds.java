@@ -1,6 +1,7 @@
 package brandeon.server.live;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.kept.Memory;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
 import brandeon.core.publish.Picture;
@@ -8,7 +9,7 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
-import brandeon.core.kept.Memory;
+import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;

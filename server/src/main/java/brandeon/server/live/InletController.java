@@ -4,6 +4,7 @@ import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Keys;
+import brandeon.server.channel.Channels;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.NotSignedIn;
 import io.cloudevents.CloudEvent;

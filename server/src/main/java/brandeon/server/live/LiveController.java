@@ -5,6 +5,7 @@ import brandeon.core.live.SignalKind;
 import brandeon.core.theme.Piece;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.channel.Channels;
 import brandeon.server.problem.NotFound;
 import brandeon.server.theme.Themes;
 import java.util.Arrays;

@@ -8,6 +8,7 @@ import brandeon.core.live.Signal;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Theme;
 import brandeon.server.theme.Themes;
+import brandeon.server.wake.Wakes;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.List;

@@ -6,7 +6,7 @@ import brandeon.core.move.MovePlan;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.live.Channels;
+import brandeon.server.channel.Channels;
 import brandeon.server.problem.Refused;
 import brandeon.server.publish.Outlets;
 import brandeon.server.rig.Rigs;

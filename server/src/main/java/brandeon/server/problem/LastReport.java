@@ -1,6 +1,5 @@
 package brandeon.server.problem;
 
-import brandeon.server.publish.BlankPage;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.apache.catalina.connector.Request;

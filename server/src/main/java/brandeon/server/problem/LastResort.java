@@ -1,6 +1,5 @@
 package brandeon.server.problem;
 
-import brandeon.server.publish.BlankPage;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.webmvc.error.ErrorController;

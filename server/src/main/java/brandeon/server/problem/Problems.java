@@ -1,10 +1,5 @@
 package brandeon.server.problem;
 
-import brandeon.server.door.Busy;
-import brandeon.server.door.DatabaseAway;
-import brandeon.server.door.TooLarge;
-import brandeon.server.door.TooMany;
-import brandeon.server.publish.BlankPage;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import org.hibernate.exception.JDBCConnectionException;
@@ -27,8 +22,8 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Every error as RFC 9457 problem details with a sentence that says what to do. */

@@ -4,6 +4,7 @@ import brandeon.core.publish.Picture;
 import brandeon.core.text.Face;
 import brandeon.server.live.Feeds;
 import brandeon.server.live.FontController;
+import brandeon.server.problem.BlankPage;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;

@@ -4,6 +4,7 @@ import brandeon.core.art.Pictures;
 import brandeon.core.art.Scaling;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Palette;
+import brandeon.core.kept.Memory;
 import brandeon.core.opening.Cut;
 import brandeon.core.opening.KeyRemoval;
 import brandeon.core.publish.Picture;
@@ -22,7 +23,7 @@ import brandeon.server.file.Files;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
-import brandeon.core.kept.Memory;
+import brandeon.server.theme.Vetting;
 import brandeon.server.work.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -35,7 +36,7 @@ import org.springframework.stereotype.Service;
 
 /** Ready-made pictures of themes: taken in once, and painted in the brand whenever somebody looks. */
 @Service
-public class Artworks {
+public class Artworks implements Vetting {
 
     private static final int HASH_DIGITS = 64;
 
@@ -93,6 +94,7 @@ public class Artworks {
      *
      * @throws Refused when it names a file that this workspace has not taken in
      */
+    @Override
     public Edit vetted(Member member, Edit edit) {
         return switch (edit) {
             case Edit.AddArtwork(int index, Artwork artwork) -> new Edit.AddArtwork(index, vetted(member, artwork));

@@ -1,16 +1,16 @@
 package brandeon.server.socket;
 
-import brandeon.server.live.FeedKey;
-import brandeon.server.live.Feeds;
-import brandeon.server.live.Wakes;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.door.RateLimits;
-import brandeon.server.door.TooMany;
+import brandeon.server.live.FeedKey;
+import brandeon.server.live.Feeds;
 import brandeon.server.problem.NotFound;
+import brandeon.server.problem.TooMany;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Outlets;
 import brandeon.server.theme.Themes;
+import brandeon.server.wake.Wakes;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

@@ -4,7 +4,7 @@ import brandeon.core.live.SignalKind;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.live.Channels;
+import brandeon.server.channel.Channels;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;

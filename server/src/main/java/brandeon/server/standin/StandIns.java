@@ -3,7 +3,7 @@ package brandeon.server.standin;
 import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
 import brandeon.server.access.Keys;
-import brandeon.server.live.Channels;
+import brandeon.server.channel.Channels;
 import brandeon.server.problem.Refused;
 import io.cloudevents.CloudEvent;
 import io.cloudevents.core.builder.CloudEventBuilder;

@@ -1,20 +1,7 @@
 package brandeon.server.theme;
 
-import brandeon.core.art.Families;
-import brandeon.core.art.Raster;
-import brandeon.core.art.Scaling;
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
-import brandeon.core.canvas.Size;
-import brandeon.core.kind.PieceKind;
-import brandeon.core.layout.ResolvedScene;
-import brandeon.core.layout.Resolver;
-import brandeon.core.layout.Samples;
-import brandeon.core.publish.Part;
-import brandeon.core.publish.Picture;
 import brandeon.core.theme.Edit;
-import brandeon.core.theme.Edits;
-import brandeon.core.theme.Outcome;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.SceneStart;
 import brandeon.core.theme.Starter;
@@ -22,31 +9,23 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.live.Channels;
-import brandeon.server.live.Signals;
-import brandeon.server.problem.NotFound;
-import brandeon.server.recolour.Artworks;
-import brandeon.server.web.Png;
-import java.awt.image.BufferedImage;
-import java.io.IOException;
+import brandeon.server.channel.Channels;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Themes for people: the shelf, one theme, its edits and history, its pictures. */
+/** Themes for people: the shelf, one theme, its edits and history. */
 @RestController
 @RequestMapping("/api/themes")
 class ThemeController {
@@ -66,21 +45,17 @@ class ThemeController {
     record HistoryView(long number, String who, Instant at, String deed, EditState state) {
     }
 
-    private static final double SAMPLE_WIDTH = 480;
-
     private final Members members;
     private final Themes themes;
     private final Channels channels;
-    private final Signals signals;
-    private final Artworks artworks;
+    private final Vetting vetting;
     private final ThemeViews views;
 
-    ThemeController(Members members, Themes themes, Channels channels, Signals signals, Artworks artworks, ThemeViews views) {
+    ThemeController(Members members, Themes themes, Channels channels, Vetting vetting, ThemeViews views) {
         this.members = members;
         this.themes = themes;
         this.channels = channels;
-        this.signals = signals;
-        this.artworks = artworks;
+        this.vetting = vetting;
         this.views = views;
     }
 
@@ -118,7 +93,7 @@ class ThemeController {
     @PostMapping("/{id}/edits")
     ThemeView edit(@PathVariable UUID id, @RequestBody EditWish wish) {
         Member member = members.current();
-        return views.of(member, themes.edit(member, id, artworks.vetted(member, wish.edit()), wish.gesture()));
+        return views.of(member, themes.edit(member, id, vetting.vetted(member, wish.edit()), wish.gesture()));
     }
 
     @PostMapping("/{id}/undo")
@@ -161,43 +136,5 @@ class ThemeController {
         }
         edits.addAll(SceneStart.of(themes.get(member, id).theme(), wanted.roles(), what -> what + "-" + UUID.randomUUID().toString().substring(0, 8)).edits());
         return views.of(member, themes.edit(member, id, new Edit.Batch(edits), ""));
-    }
-
-    /** A scene as PNG, see-through where nothing is; the same display list as in the browser. */
-    @GetMapping("/{id}/scenes/{scene}/canvases/{canvas}/picture.png")
-    ResponseEntity<byte[]> png(@PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas,
-            @RequestParam(defaultValue = "WHOLE") Part part, @RequestParam(defaultValue = "0") int width, @RequestParam Optional<String> mood) throws IOException {
-        Themes.Draft draft = themes.get(members.current(), id);
-        Theme worn = mood.map(name -> worn(draft.theme(), name)).orElse(draft.theme());
-        Canvas wanted = draft.canvas(canvas);
-        if (width < 0 || width > wanted.size().width()) {
-            throw new IllegalArgumentException("A width of " + width + " is out of range; it lies between 1 and " + wanted.size().width() + ".");
-        }
-        ResolvedScene resolved = new Resolver(worn).resolve(draft.scene(scene), wanted, signals.state(draft, System.currentTimeMillis()));
-        BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis(), artworks.of(draft.workspace()));
-        return Png.fresh(Scaling.toWidth(image, width == 0 ? image.getWidth() : width));
-    }
-
-    /** A kind of piece in this theme's brand, in its family or another one. */
-    @GetMapping("/{id}/samples/{kind}.png")
-    ResponseEntity<byte[]> sample(@PathVariable UUID id, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) throws IOException {
-        Themes.Draft draft = themes.get(members.current(), id);
-        Theme theme = draft.theme();
-        if (!family.isEmpty() && Families.named(family).isEmpty()) {
-            throw new NotFound("There is no such family.");
-        }
-        ResolvedScene resolved = Samples.of(family.isEmpty() ? theme : theme.withFamily(family), kind);
-        Box part = Samples.shown(resolved);
-        double scale = Math.min(1, SAMPLE_WIDTH / part.width());
-        BufferedImage image = Raster.paint(part, Size.of((int) Math.max(1, part.width() * scale), (int) Math.max(1, part.height() * scale)), Picture.marks(resolved, Part.WHOLE), 0, artworks.of(draft.workspace()));
-        return Png.fresh(Scaling.straight(image));
-    }
-
-    /** In a mood of the brand; empty for the brand's own colours. */
-    private static Theme worn(Theme theme, String mood) {
-        return switch (Edits.apply(theme, new Edit.ChooseMood(mood))) {
-            case Outcome.Applied applied -> applied.theme();
-            case Outcome.Refused(String reason) -> throw new NotFound(reason);
-        };
     }
 }

@@ -1,7 +1,7 @@
 package brandeon.server.theme;
 
 import brandeon.server.access.Member;
-import brandeon.server.live.Channels;
+import brandeon.server.channel.Channels;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 

@@ -1,6 +1,6 @@
 package brandeon.server.work;
 
-import brandeon.server.door.Busy;
+import brandeon.server.problem.Busy;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Service;

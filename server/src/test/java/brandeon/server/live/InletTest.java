@@ -1,5 +1,7 @@
 package brandeon.server.live;
 
+import brandeon.server.channel.Channels;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.live.Platform;

@@ -1,4 +1,4 @@
-package brandeon.server.door;
+package brandeon.server.problem;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;

@@ -1,4 +1,4 @@
-package brandeon.server.live;
+package brandeon.server.wake;
 
 import brandeon.server.access.MembershipChanged;
 import brandeon.server.door.DatabaseWatch;

@@ -1,4 +1,4 @@
-package brandeon.server.web;
+package brandeon.server.description;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.kind.Content;

@@ -1,6 +1,7 @@
-package brandeon.server.door;
+package brandeon.server.access;
 
 import brandeon.server.access.SignedIn;
+import brandeon.server.door.RateLimits;
 import brandeon.server.door.RateLimits.Door;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

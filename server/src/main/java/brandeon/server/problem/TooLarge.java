@@ -1,11 +1,11 @@
-package brandeon.server.door;
+package brandeon.server.problem;
 
 import java.io.IOException;
 
 /** A body is longer than its door lets in. Nothing of it was kept. */
 public final class TooLarge extends IOException {
 
-    TooLarge(String sentence) {
+    public TooLarge(String sentence) {
         super(sentence);
     }
 }

@@ -1,4 +1,4 @@
-package brandeon.server.door;
+package brandeon.server.problem;
 
 /** The database cannot be reached now; nothing was changed. */
 public final class DatabaseAway extends RuntimeException {

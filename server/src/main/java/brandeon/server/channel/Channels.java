@@ -1,4 +1,4 @@
-package brandeon.server.live;
+package brandeon.server.channel;
 
 import brandeon.core.live.Platform;
 import brandeon.core.text.Letters;

@@ -1,4 +1,4 @@
-package brandeon.server.door;
+package brandeon.server.problem;
 
 import java.time.Duration;
 

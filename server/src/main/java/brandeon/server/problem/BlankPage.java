@@ -1,4 +1,4 @@
-package brandeon.server.publish;
+package brandeon.server.problem;
 
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;

@@ -1,4 +1,4 @@
-package brandeon.server.door;
+package brandeon.server.problem;
 
 /** This server has its hands full with what costs much; a moment later there is room again. */
 public final class Busy extends RuntimeException {

@@ -1,0 +1,10 @@
+package brandeon.server.theme;
+
+import brandeon.core.theme.Edit;
+import brandeon.server.access.Member;
+
+/** Puts what the server knows in the place of what an edit from outside claims, before it is applied. */
+public interface Vetting {
+
+    Edit vetted(Member member, Edit edit);
+}
