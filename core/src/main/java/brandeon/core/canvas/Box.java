@@ -1,11 +1,13 @@
 package brandeon.core.canvas;
 
+import brandeon.core.problem.Mistake;
+
 /** An upright rectangle in canvas pixels; y grows downward. Width and height are never negative. */
 public record Box(double x, double y, double width, double height) {
 
     public Box {
         if (!(width >= 0 && height >= 0) || !Double.isFinite(x + y + width + height)) {
-            throw new IllegalArgumentException("A box of " + width + " × " + height + " at " + x + ", " + y + " is no box.");
+            throw new Mistake("A box of " + width + " × " + height + " at " + x + ", " + y + " is no box.");
         }
     }
 

@@ -1,5 +1,6 @@
 package brandeon.core.canvas;
 
+import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
@@ -18,13 +19,13 @@ public record Canvas(String id, String name, Size size, int frameRate, SafeMargi
 
     public Canvas {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A canvas's name has between 1 and %d letters.", LONGEST_NAME));
+            throw new Mistake(String.format(Locale.ROOT, "A canvas's name has between 1 and %d letters.", LONGEST_NAME));
         }
         if (Math.min(size.width(), size.height()) < LEAST_SIDE || Math.max(size.width(), size.height()) > MOST_SIDE) {
-            throw new IllegalArgumentException("A canvas of " + size + " is out of range; its sides lie between 180 and 7680 pixels.");
+            throw new Mistake("A canvas of " + size + " is out of range; its sides lie between 180 and 7680 pixels.");
         }
         if (frameRate < 1 || frameRate > 240) {
-            throw new IllegalArgumentException("A frame rate of " + frameRate + " is out of range; it lies between 1 and 240.");
+            throw new Mistake("A frame rate of " + frameRate + " is out of range; it lies between 1 and 240.");
         }
     }
 

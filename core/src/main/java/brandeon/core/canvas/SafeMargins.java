@@ -1,5 +1,6 @@
 package brandeon.core.canvas;
 
+import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
@@ -17,7 +18,7 @@ public record SafeMargins(double action, double graphics) {
 
     public SafeMargins {
         if (!(action >= 0 && action <= graphics && graphics <= MOST)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "Safe margins of %.1f %% and %.1f %% are out of range; both lie between 0 and 20 %%, and texts keep at least as much distance as the rest.", action * 100, graphics * 100));
+            throw new Mistake(String.format(Locale.ROOT, "Safe margins of %.1f %% and %.1f %% are out of range; both lie between 0 and 20 %%, and texts keep at least as much distance as the rest.", action * 100, graphics * 100));
         }
     }
 

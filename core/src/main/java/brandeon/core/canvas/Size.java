@@ -1,11 +1,13 @@
 package brandeon.core.canvas;
 
+import brandeon.core.problem.Mistake;
+
 /** Width and height in whole pixels. Both are at least 1. */
 public record Size(int width, int height) {
 
     public Size {
         if (width < 1 || height < 1) {
-            throw new IllegalArgumentException("A size of " + width + " × " + height + " holds no pixel; both sides must be at least 1.");
+            throw new Mistake("A size of " + width + " × " + height + " holds no pixel; both sides must be at least 1.");
         }
     }
 

@@ -1,5 +1,6 @@
 package brandeon.core.canvas;
 
+import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
@@ -22,7 +23,7 @@ public record Viewer(double shortSide, double distance, double leastHeight) {
 
     public Viewer {
         if (!(shortSide >= 20 && shortSide <= 5000 && distance >= 100 && distance <= 20_000 && leastHeight >= 2 && leastHeight <= 30)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A picture of %.0f mm seen from %.0f mm with letters of %.1f minutes is out of range.", shortSide, distance, leastHeight));
+            throw new Mistake(String.format(Locale.ROOT, "A picture of %.0f mm seen from %.0f mm with letters of %.1f minutes is out of range.", shortSide, distance, leastHeight));
         }
     }
 

@@ -1,5 +1,6 @@
 package brandeon.core.colour;
 
+import brandeon.core.problem.Mistake;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -32,7 +33,7 @@ final class CssColour {
         this.text = text;
     }
 
-    /** @throws IllegalArgumentException with a sentence for the user */
+    /** @throws Mistake with a sentence for the user */
     static Colour parse(String text) {
         return new CssColour(text).read();
     }
@@ -168,8 +169,8 @@ final class CssColour {
         return RgbSpace.XYZ_D50.toColour(Spaces.xyzD50(new Spaces.Lab(Math.clamp(lightness, 0, 100), a, b))).withAlpha(alpha);
     }
 
-    private IllegalArgumentException wrong() {
-        return new IllegalArgumentException("“" + text + "” is not a colour; write it like #2f6b4f, rgb(47 107 79) or oklch(48% 0.08 158).");
+    private Mistake wrong() {
+        return new Mistake("“" + text + "” is not a colour; write it like #2f6b4f, rgb(47 107 79) or oklch(48% 0.08 158).");
     }
 
     private static Map<String, String> named() {

@@ -1,5 +1,6 @@
 package brandeon.core.colour;
 
+import brandeon.core.problem.Mistake;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,7 +28,7 @@ public record Gradient(List<Role> stops, Way way) {
     public Gradient {
         stops = List.copyOf(stops);
         if (stops.size() < 2 || stops.size() > 3) {
-            throw new IllegalArgumentException("A gradient has two or three colours, not " + stops.size() + ".");
+            throw new Mistake("A gradient has two or three colours, not " + stops.size() + ".");
         }
     }
 

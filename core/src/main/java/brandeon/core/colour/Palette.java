@@ -1,5 +1,6 @@
 package brandeon.core.colour;
 
+import brandeon.core.problem.Mistake;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -46,11 +47,11 @@ public final class Palette {
      *
      * @param seeds one to five colours, most important first; the darkest gives the ground its hue
      * @param pins  roles that a person set
-     * @throws IllegalArgumentException when there are no seeds or more than five
+     * @throws Mistake when there are no seeds or more than five
      */
     public static Palette of(List<Colour> seeds, Map<Role, Colour> pins) {
         if (seeds.isEmpty() || seeds.size() > 5) {
-            throw new IllegalArgumentException("A brand has one to five seed colours, not " + seeds.size() + ".");
+            throw new Mistake("A brand has one to five seed colours, not " + seeds.size() + ".");
         }
         Palette palette = new Palette(pins);
         palette.derive(seeds.stream().map(Spaces::oklch).toList());

@@ -1,6 +1,7 @@
 package brandeon.core.kind;
 
 import brandeon.core.art.Ask;
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.core.text.Message;
 import brandeon.core.text.TextRow;
@@ -36,7 +37,7 @@ public sealed interface Content {
 
     Pattern NAME = Pattern.compile("(?:[A-Za-z][A-Za-z0-9]{0,59})?");
 
-    /** @throws IllegalArgumentException with a sentence for the user when it is too long, too many or not well formed */
+    /** @throws Mistake with a sentence for the user when it is too long, too many or not well formed */
     void require();
 
     /** Every text in it that may show values. */
@@ -105,17 +106,17 @@ public sealed interface Content {
         @Override
         public void require() {
             if (!(Math.abs(number) <= FARTHEST)) {
-                throw new IllegalArgumentException("A number lies between minus and plus a million millions.");
+                throw new Mistake("A number lies between minus and plus a million millions.");
             }
             if (before.length() > LONGEST_WORD || after.length() > LONGEST_WORD) {
-                throw new IllegalArgumentException(String.format(Locale.ROOT, "What stands before or after a number has at most %d letters.", LONGEST_WORD));
+                throw new Mistake(String.format(Locale.ROOT, "What stands before or after a number has at most %d letters.", LONGEST_WORD));
             }
             if (!Letters.oneLine(before) || !Letters.oneLine(after)) {
-                throw new IllegalArgumentException("What stands before or after a number stands on one line, without control characters.");
+                throw new Mistake("What stands before or after a number stands on one line, without control characters.");
             }
             requireName(reading);
             new Message(pattern(reading.isEmpty() ? "n" : reading, style)).mistake(Map.of()).ifPresent(mistake -> {
-                throw new IllegalArgumentException(mistake);
+                throw new Mistake(mistake);
             });
         }
 
@@ -232,7 +233,7 @@ public sealed interface Content {
             entries.forEach(entry -> {
                 requireTexts(entry.label(), entry.words());
                 if (!(entry.seconds() == 0 || (entry.seconds() >= 1 && entry.seconds() <= LONGEST_SECONDS))) {
-                    throw new IllegalArgumentException("An entry stands between 1 and 120 seconds; 0 is as long as the others.");
+                    throw new Mistake("An entry stands between 1 and 120 seconds; 0 is as long as the others.");
                 }
             });
         }
@@ -292,7 +293,7 @@ public sealed interface Content {
         @Override
         public void require() {
             if (!KNOWN.contains(zone)) {
-                throw new IllegalArgumentException("There is no time zone called “" + zone + "”; write it like Europe/London or UTC.");
+                throw new Mistake("There is no time zone called “" + zone + "”; write it like Europe/London or UTC.");
             }
         }
 
@@ -310,13 +311,13 @@ public sealed interface Content {
     /** Names of live values, or none. */
     private static void requireName(String name) {
         if (!NAME.matcher(name).matches()) {
-            throw new IllegalArgumentException("The name of a live value has letters and digits only.");
+            throw new Mistake("The name of a live value has letters and digits only.");
         }
     }
 
     private static void requireMost(int size) {
         if (size > MOST) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "At most %d of these are taken; these are %d.", MOST, size));
+            throw new Mistake(String.format(Locale.ROOT, "At most %d of these are taken; these are %d.", MOST, size));
         }
     }
 
@@ -327,7 +328,7 @@ public sealed interface Content {
 
     private static void requireText(String text) {
         if (text.length() > LONGEST) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A text has at most %d letters; this one has %d.", LONGEST, text.length()));
+            throw new Mistake(String.format(Locale.ROOT, "A text has at most %d letters; this one has %d.", LONGEST, text.length()));
         }
         new Message(text);
     }

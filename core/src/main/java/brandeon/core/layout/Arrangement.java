@@ -7,6 +7,7 @@ import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Side;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.KeepClear;
 import brandeon.core.theme.Region;
@@ -48,11 +49,11 @@ public final class Arrangement {
      * wider than the others.
      *
      * @param across from left to right, else from top to bottom
-     * @throws IllegalArgumentException for fewer than three pieces
+     * @throws Mistake for fewer than three pieces
      */
     public static Edit.Batch distribute(ResolvedScene scene, List<String> pieces, boolean across) {
         if (pieces.size() < 3) {
-            throw new IllegalArgumentException("It takes three pieces or more to make the gaps between them equal.");
+            throw new Mistake("It takes three pieces or more to make the gaps between them equal.");
         }
         List<Placement> placements = new ArrayList<>(placements(scene, pieces));
         placements.sort(Comparator.comparingDouble(placement -> across ? placement.box().x() : placement.box().y()));
@@ -112,20 +113,20 @@ public final class Arrangement {
      * @param id      of the region
      * @param opening which of the piece's openings, from 0
      * @param drawn   in canvas pixels
-     * @throws IllegalArgumentException when nothing of the capture lies there, or it is turned
+     * @throws Mistake when nothing of the capture lies there, or it is turned
      */
     public static Edit region(ResolvedScene scene, String piece, int opening, String id, String name, Region.Sort sort, Box drawn) {
         List<FittedOpening> openings = scene.openings().stream().filter(one -> one.piece().equals(piece)).toList();
         if (opening < 0 || opening >= openings.size()) {
-            throw new IllegalArgumentException("There is no capture behind that opening.");
+            throw new Mistake("There is no capture behind that opening.");
         }
         FittedOpening fitted = openings.get(opening);
         if (fitted.turn() != 0) {
-            throw new IllegalArgumentException("This frame is turned. Draw on a scene or canvas where the capture stands upright.");
+            throw new Mistake("This frame is turned. Draw on a scene or canvas where the capture stands upright.");
         }
         Box part = fitted.fit().onCapture(drawn, fitted.capture().size());
         if (part.area() < 1) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "Nothing of %s lies there.", fitted.capture().name()));
+            throw new Mistake(String.format(Locale.ROOT, "Nothing of %s lies there.", fitted.capture().name()));
         }
         return new Edit.SetRegion(fitted.capture().id(), new Region(id, name, sort, part));
     }
@@ -144,11 +145,11 @@ public final class Arrangement {
         return new Edit.SetBox(scene.scene().id(), placement.piece().id(), scene.canvas().id(), box);
     }
 
-    /** @throws IllegalArgumentException when none is named, or one does not show there */
+    /** @throws Mistake when none is named, or one does not show there */
     private static List<Placement> placements(ResolvedScene scene, List<String> pieces) {
         if (pieces.isEmpty()) {
-            throw new IllegalArgumentException("Select a piece first.");
+            throw new Mistake("Select a piece first.");
         }
-        return pieces.stream().map(piece -> scene.placement(piece).orElseThrow(() -> new IllegalArgumentException("A selected piece is not on this scene any more, or hidden there."))).toList();
+        return pieces.stream().map(piece -> scene.placement(piece).orElseThrow(() -> new Mistake("A selected piece is not on this scene any more, or hidden there."))).toList();
     }
 }

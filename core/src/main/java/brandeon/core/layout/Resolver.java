@@ -47,7 +47,7 @@ public final class Resolver {
     private final Drawings drawings;
     private final Map<String, Piece> pieces = new HashMap<>();
 
-    /** @throws IllegalArgumentException when the theme's family is not shipped */
+    /** @throws Mistake when the theme's family is not shipped */
     public Resolver(Theme theme) {
         this.theme = theme;
         this.drawings = Drawings.of(theme);

@@ -1,5 +1,6 @@
 package brandeon.core.live;
 
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Message;
 import java.util.Map;
 
@@ -15,7 +16,7 @@ public record AlertRule(SignalKind kind, boolean on, String kicker, String text,
 
     public AlertRule {
         if (!(seconds >= 2 && seconds <= 60)) {
-            throw new IllegalArgumentException("An alert stays between 2 and 60 seconds, not " + seconds + ".");
+            throw new Mistake("An alert stays between 2 and 60 seconds, not " + seconds + ".");
         }
         new Message(kicker);
         new Message(text);

@@ -2,6 +2,7 @@ package brandeon.core.opening;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Share;
+import brandeon.core.problem.Mistake;
 import java.util.List;
 
 /**
@@ -24,16 +25,16 @@ public record Cut(Box box, FoundOpening.Contour outline, double corner, List<Sha
     public Cut {
         edge = List.copyOf(edge);
         if (!(box.width() >= 1 && box.height() >= 1 && box.width() <= 8192 && box.height() <= 8192 && Math.abs(box.x()) <= 8192 && Math.abs(box.y()) <= 8192)) {
-            throw new IllegalArgumentException("An opening is at least one pixel wide and high, and lies in its picture.");
+            throw new Mistake("An opening is at least one pixel wide and high, and lies in its picture.");
         }
         if (!(corner >= 0 && corner <= 4096)) {
-            throw new IllegalArgumentException("The corners of an opening are between 0 and 4096 pixels.");
+            throw new Mistake("The corners of an opening are between 0 and 4096 pixels.");
         }
         if (!(soft >= 0 && soft <= SOFTEST)) {
-            throw new IllegalArgumentException("A soft edge is between 0 and " + (int) SOFTEST + " pixels wide.");
+            throw new Mistake("A soft edge is between 0 and " + (int) SOFTEST + " pixels wide.");
         }
         if (edge.size() > MOST_CORNERS || (!edge.isEmpty() && edge.size() < 3)) {
-            throw new IllegalArgumentException("An outline has between 3 and " + MOST_CORNERS + " corners.");
+            throw new Mistake("An outline has between 3 and " + MOST_CORNERS + " corners.");
         }
     }
 }

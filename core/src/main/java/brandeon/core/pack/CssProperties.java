@@ -2,6 +2,7 @@ package brandeon.core.pack;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.pack.Swatches.Swatch;
+import brandeon.core.problem.Mistake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -41,14 +42,14 @@ final class CssProperties {
             String value = matcher.group(2).strip();
             try {
                 all.add(new Swatch(matcher.group(1), Colour.parse(value)));
-            } catch (IllegalArgumentException e) {
+            } catch (Mistake e) {
                 if (COLOUR_LIKE.matcher(value).matches()) {
                     throw Swatches.wrong(line(text, matcher.start()), e.getMessage());
                 }
             }
         }
         if (all.isEmpty()) {
-            throw new IllegalArgumentException("This is no palette that can be read here: no design tokens, GIMP palette, SVG sheet, and no custom property with a colour.");
+            throw new Mistake("This is no palette that can be read here: no design tokens, GIMP palette, SVG sheet, and no custom property with a colour.");
         }
         return new Swatches("", all);
     }

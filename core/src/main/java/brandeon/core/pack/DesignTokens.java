@@ -2,6 +2,7 @@ package brandeon.core.pack;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.pack.Swatches.Swatch;
+import brandeon.core.problem.Mistake;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -84,14 +85,14 @@ final class DesignTokens {
         if (text.startsWith("{") && text.endsWith("}")) {
             String target = text.substring(1, text.length() - 1);
             if (!passed.add(target) || !tokens.containsKey(target)) {
-                throw new IllegalArgumentException("Token “" + path + "” points to “" + target + "”, which " + (tokens.containsKey(target) ? "points back to it." : "is no colour in this file."));
+                throw new Mistake("Token “" + path + "” points to “" + target + "”, which " + (tokens.containsKey(target) ? "points back to it." : "is no colour in this file."));
             }
             return colour(path, tokens.get(target).path("$value"), tokens, passed);
         }
         try {
             return value.isString() ? Colour.parse(text) : parts(value);
-        } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("Token “" + path + "”: " + e.getMessage(), e);
+        } catch (Mistake e) {
+            throw new Mistake("Token “" + path + "”: " + e.getMessage(), e);
         }
     }
 
@@ -99,7 +100,7 @@ final class DesignTokens {
     private static Colour parts(JsonNode value) {
         JsonNode c = value.path("components");
         if (c.size() != 3) {
-            throw new IllegalArgumentException("three components are expected, not " + c.size() + ".");
+            throw new Mistake("three components are expected, not " + c.size() + ".");
         }
         String parts = part(c.get(0)) + " " + part(c.get(1)) + " " + part(c.get(2)) + " / " + value.path("alpha").asDouble(1);
         String space = value.path("colorSpace").asString("");

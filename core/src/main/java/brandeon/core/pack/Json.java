@@ -1,5 +1,6 @@
 package brandeon.core.pack;
 
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
@@ -55,14 +56,14 @@ public final class Json {
     /**
      * Reads what comes from outside.
      *
-     * @throws IllegalArgumentException with a sentence for the user when the text does not fit the type, has gaps in its
+     * @throws Mistake with a sentence for the user when the text does not fit the type, has gaps in its
      *                                  lists, or holds control characters
      */
     public static <T> T readFromOutside(String text, Class<T> type) {
         try {
             return DOOR.readValue(text, type);
         } catch (JacksonException e) {
-            throw new IllegalArgumentException(sentence(e), e);
+            throw new Mistake(sentence(e), e);
         }
     }
 
@@ -90,7 +91,7 @@ public final class Json {
 
     private static String clean(String text) {
         if (!Letters.clean(text)) {
-            throw new IllegalArgumentException("A text has a control character or half a letter in it; take it out and try again.");
+            throw new Mistake("A text has a control character or half a letter in it; take it out and try again.");
         }
         return text;
     }
@@ -99,18 +100,18 @@ public final class Json {
         return MAPPER.writeValueAsString(value);
     }
 
-    /** @throws IllegalArgumentException with a sentence for the user when the text does not fit the type */
+    /** @throws Mistake with a sentence for the user when the text does not fit the type */
     public static <T> T read(String text, Class<T> type) {
         try {
             return MAPPER.readValue(text, type);
         } catch (JacksonException e) {
-            throw new IllegalArgumentException(sentence(e), e);
+            throw new Mistake(sentence(e), e);
         }
     }
 
     private static String sentence(JacksonException e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof IllegalArgumentException) {
+            if (cause instanceof Mistake) {
                 return cause.getMessage();
             }
         }

@@ -1,5 +1,6 @@
 package brandeon.core.pack;
 
+import brandeon.core.problem.Mistake;
 import java.awt.AlphaComposite;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -67,7 +68,7 @@ public final class MovingPicture {
      * Reads a file anew.
      *
      * @param format gif, png or webp
-     * @throws IllegalArgumentException with a sentence when there is too much of it
+     * @throws Mistake with a sentence when there is too much of it
      * @throws IOException              when it is damaged
      */
     public static Taken taken(byte[] content, String format) throws IOException {
@@ -78,7 +79,7 @@ public final class MovingPicture {
             default -> throw new IllegalArgumentException("“" + format + "” does not move.");
         };
         if (film.frames() > MOST_FRAMES || (long) film.frames() * film.width() * film.height() > MOST_PIXELS) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "This moving picture has %d frames of %d × %d; at most %d frames and %d million pixels in all of them are taken. Make it shorter or smaller.", film.frames(), film.width(), film.height(), MOST_FRAMES, MOST_PIXELS / 1_000_000));
+            throw new Mistake(String.format(Locale.ROOT, "This moving picture has %d frames of %d × %d; at most %d frames and %d million pixels in all of them are taken. Make it shorter or smaller.", film.frames(), film.width(), film.height(), MOST_FRAMES, MOST_PIXELS / 1_000_000));
         }
         return new Joined(film).written();
     }

@@ -2,6 +2,7 @@ package brandeon.core.pack;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.pack.Swatches.Swatch;
+import brandeon.core.problem.Mistake;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +33,7 @@ final class SwatchSheet {
     static Swatches read(String text) {
         Element root = Xml.read(text.getBytes(StandardCharsets.UTF_8)).getDocumentElement();
         if (!"svg".equals(root.getLocalName())) {
-            throw new IllegalArgumentException("This is not an SVG sheet: its first element is “" + root.getTagName() + "”.");
+            throw new Mistake("This is not an SVG sheet: its first element is “" + root.getTagName() + "”.");
         }
         List<Swatch> all = new ArrayList<>();
         collect(root, all);

@@ -1,6 +1,7 @@
 package brandeon.core.pack;
 
 import brandeon.core.colour.Colour;
+import brandeon.core.problem.Mistake;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -68,7 +69,7 @@ public record Swatches(String name, List<Swatch> all) {
         return start.startsWith("<") ? Format.SVG : Format.CSS;
     }
 
-    /** @throws IllegalArgumentException with a sentence that names line and reason */
+    /** @throws Mistake with a sentence that names line and reason */
     public static Swatches read(String text) {
         String plain = text.replace("\uFEFF", "");
         Swatches read = switch (formatOf(plain)) {
@@ -78,10 +79,10 @@ public record Swatches(String name, List<Swatch> all) {
             case SVG -> SwatchSheet.read(plain);
         };
         if (read.all().isEmpty()) {
-            throw new IllegalArgumentException("There is no colour in this file.");
+            throw new Mistake("There is no colour in this file.");
         }
         if (read.all().size() > MOST) {
-            throw new IllegalArgumentException("There are " + read.all().size() + " colours in this file; at most " + MOST + " are taken.");
+            throw new Mistake("There are " + read.all().size() + " colours in this file; at most " + MOST + " are taken.");
         }
         return read;
     }
@@ -105,7 +106,7 @@ public record Swatches(String name, List<Swatch> all) {
         return plain.isEmpty() ? "colour" : plain;
     }
 
-    static IllegalArgumentException wrong(int line, String reason) {
-        return new IllegalArgumentException("Line " + line + ": " + reason);
+    static Mistake wrong(int line, String reason) {
+        return new Mistake("Line " + line + ": " + reason);
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.core.pack;
 
+import brandeon.core.problem.Mistake;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -19,16 +20,16 @@ public final class Xml {
     private Xml() {
     }
 
-    /** @throws IllegalArgumentException with a sentence that names line and reason */
+    /** @throws Mistake with a sentence that names line and reason */
     public static Document read(byte[] bytes) {
         try {
             DocumentBuilder builder = builder();
             builder.setErrorHandler(null);
             return builder.parse(new ByteArrayInputStream(bytes));
         } catch (SAXParseException e) {
-            throw new IllegalArgumentException("This file cannot be read: line " + e.getLineNumber() + ", " + e.getMessage(), e);
+            throw new Mistake("This file cannot be read: line " + e.getLineNumber() + ", " + e.getMessage(), e);
         } catch (SAXException | IOException e) {
-            throw new IllegalArgumentException("This file cannot be read: " + e.getMessage(), e);
+            throw new Mistake("This file cannot be read: " + e.getMessage(), e);
         }
     }
 

@@ -6,6 +6,7 @@ import brandeon.core.art.Raster;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import brandeon.core.motion.Track;
+import brandeon.core.problem.Mistake;
 import java.awt.image.BufferedImage;
 import java.util.Locale;
 
@@ -26,10 +27,10 @@ public record Clip(PieceArt art, Box part, Size size, int framesPerSecond, long 
 
     public Clip {
         if (framesPerSecond < 1 || framesPerSecond > 120) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "%d frames a second are not possible; there may be 1 to 120.", framesPerSecond));
+            throw new Mistake(String.format(Locale.ROOT, "%d frames a second are not possible; there may be 1 to 120.", framesPerSecond));
         }
         if (!(millis > 0 && millis <= LONGEST)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A clip of %.1f s is not possible; it lasts up to %.0f s.", millis / 1000, LONGEST / 1000));
+            throw new Mistake(String.format(Locale.ROOT, "A clip of %.1f s is not possible; it lasts up to %.0f s.", millis / 1000, LONGEST / 1000));
         }
     }
 

@@ -1,6 +1,7 @@
 package brandeon.core.recolour;
 
 import brandeon.core.pack.Xml;
+import brandeon.core.problem.Mistake;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Locale;
@@ -37,15 +38,15 @@ final class SvgCost {
         name(root);
     }
 
-    /** @return how many shapes are painted @throws IllegalArgumentException with a sentence when the picture is too dear, or a part of it is made of itself */
+    /** @return how many shapes are painted @throws Mistake with a sentence when the picture is too dear, or a part of it is made of itself */
     static double require(Element root, double width, double height) {
         SvgCost cost = new SvgCost(root, width, height);
         if (cost.letters > MOST_LETTERS) {
-            throw new IllegalArgumentException("The outlines of this SVG have " + cost.letters + " letters; at most " + MOST_LETTERS + " are taken.");
+            throw new Mistake("The outlines of this SVG have " + cost.letters + " letters; at most " + MOST_LETTERS + " are taken.");
         }
         double painted = cost.of(root);
         if (!(painted <= MOST_PAINTED)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "This SVG paints some %.3g shapes once everything in it is used as often as it says; at most %.0f are taken. Use fewer copies, or save it as PNG.",
+            throw new Mistake(String.format(Locale.ROOT, "This SVG paints some %.3g shapes once everything in it is used as often as it says; at most %.0f are taken. Use fewer copies, or save it as PNG.",
                     painted, MOST_PAINTED));
         }
         return painted;
@@ -63,7 +64,7 @@ final class SvgCost {
             name(child);
         }
         if (stops > MOST_STOPS) {
-            throw new IllegalArgumentException("A gradient in this SVG has " + stops + " stops; at most " + MOST_STOPS + " are taken.");
+            throw new Mistake("A gradient in this SVG has " + stops + " stops; at most " + MOST_STOPS + " are taken.");
         }
     }
 
@@ -77,7 +78,7 @@ final class SvgCost {
             count++;
         }
         if (count > 0 && sum > 0 && Math.hypot(width, height) / sum * count > MOST_DASHES) {
-            throw new IllegalArgumentException("A line in this SVG is cut into dashes too short to be seen; at most " + Math.round(MOST_DASHES) + " across the picture are taken.");
+            throw new Mistake("A line in this SVG is cut into dashes too short to be seen; at most " + Math.round(MOST_DASHES) + " across the picture are taken.");
         }
     }
 
@@ -87,7 +88,7 @@ final class SvgCost {
             return before;
         }
         if (!open.add(element)) {
-            throw new IllegalArgumentException("A part of this SVG is made of itself (“" + element.getAttribute("id") + "”).");
+            throw new Mistake("A part of this SVG is made of itself (“" + element.getAttribute("id") + "”).");
         }
         double cost = 1;
         for (Element child : Xml.children(element)) {

@@ -5,6 +5,7 @@ import brandeon.core.colour.Difference;
 import brandeon.core.colour.Pixels;
 import brandeon.core.colour.Spaces;
 import brandeon.core.pack.Xml;
+import brandeon.core.problem.Mistake;
 import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
@@ -78,7 +79,7 @@ public final class SvgPicture {
         document = Xml.empty();
         Element root = foreign.getDocumentElement();
         if (!"svg".equals(root.getLocalName())) {
-            throw new IllegalArgumentException("This is not an SVG picture: its first element is “" + root.getTagName() + "”.");
+            throw new Mistake("This is not an SVG picture: its first element is “" + root.getTagName() + "”.");
         }
         document.appendChild(rebuilt(root, 0));
         double[] box = box(root);
@@ -92,7 +93,7 @@ public final class SvgPicture {
         shapes = SvgCost.require(own, width, height);
     }
 
-    /** @throws IllegalArgumentException with a sentence that names line and reason when this is no SVG */
+    /** @throws Mistake with a sentence that names line and reason when this is no SVG */
     public static SvgPicture read(byte[] bytes) {
         return new SvgPicture(Xml.read(bytes));
     }
@@ -226,7 +227,7 @@ public final class SvgPicture {
 
     private Element rebuilt(Element foreign, int depth) {
         if (++elements > MOST_ELEMENTS || depth > MOST_DEPTH) {
-            throw new IllegalArgumentException("This SVG is too large: at most " + MOST_ELEMENTS + " elements, " + MOST_DEPTH + " deep.");
+            throw new Mistake("This SVG is too large: at most " + MOST_ELEMENTS + " elements, " + MOST_DEPTH + " deep.");
         }
         Element own = document.createElementNS(SVG, foreign.getLocalName());
         NamedNodeMap attributes = foreign.getAttributes();
@@ -277,7 +278,7 @@ public final class SvgPicture {
         }
         try {
             return Optional.of(Colour.parse(value).hex());
-        } catch (IllegalArgumentException e) {
+        } catch (Mistake e) {
             return Optional.empty();
         }
     }

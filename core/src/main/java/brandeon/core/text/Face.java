@@ -1,5 +1,6 @@
 package brandeon.core.text;
 
+import brandeon.core.problem.Mistake;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.awt.Font;
@@ -40,7 +41,7 @@ public record Face(@JsonValue String id) {
 
     public Face {
         if (!SHIPPED.containsKey(id) && !id.matches(OWN + "[0-9a-f]{64}")) {
-            throw new IllegalArgumentException("There is no face called “" + id + "”.");
+            throw new Mistake("There is no face called “" + id + "”.");
         }
     }
 

@@ -1,5 +1,6 @@
 package brandeon.core.text;
 
+import brandeon.core.problem.Mistake;
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
 import java.nio.ByteBuffer;
@@ -30,19 +31,19 @@ public record FontFile(String title, byte[] content) {
     private record Table(int offset, int length) {
     }
 
-    /** @throws IllegalArgumentException with a sentence for the user */
+    /** @throws Mistake with a sentence for the user */
     public static FontFile read(byte[] content) {
         if (content.length > MOST_BYTES) {
-            throw new IllegalArgumentException("This font has more than " + (MOST_BYTES >> 20) + " MB.");
+            throw new Mistake("This font has more than " + (MOST_BYTES >> 20) + " MB.");
         }
         Map<String, Table> tables = tables(content);
         for (String needed : NEEDED) {
             if (!tables.containsKey(needed)) {
-                throw new IllegalArgumentException("This font lacks its “" + needed + "” table.");
+                throw new Mistake("This font lacks its “" + needed + "” table.");
             }
         }
         if (!tables.containsKey("CFF ") && !(tables.containsKey("glyf") && tables.containsKey("loca"))) {
-            throw new IllegalArgumentException("This font has no outlines that can be used here.");
+            throw new Mistake("This font has no outlines that can be used here.");
         }
         counts(ByteBuffer.wrap(content), tables);
         return new FontFile(drawn(Fonts.load(content)), content);
@@ -57,26 +58,26 @@ public record FontFile(String title, byte[] content) {
             font.deriveFont(64f).createGlyphVector(new FontRenderContext(null, true, true), SAMPLE).getOutline();
             name = font.getFontName(Locale.ENGLISH);
         } catch (RuntimeException e) {
-            throw new IllegalArgumentException("This font is damaged: it cannot be drawn.", e);
+            throw new Mistake("This font is damaged: it cannot be drawn.", e);
         }
         if (missing >= 0) {
-            throw new IllegalArgumentException("This font lacks Latin letters or digits; “" + SAMPLE.charAt(missing) + "” is missing.");
+            throw new Mistake("This font lacks Latin letters or digits; “" + SAMPLE.charAt(missing) + "” is missing.");
         }
         return name;
     }
 
     private static Map<String, Table> tables(byte[] content) {
         if (content.length < 12) {
-            throw new IllegalArgumentException("This is not a font that can be read here; TTF and OTF can.");
+            throw new Mistake("This is not a font that can be read here; TTF and OTF can.");
         }
         ByteBuffer bytes = ByteBuffer.wrap(content);
         int kind = bytes.getInt();
         if (kind != TRUETYPE && kind != TRUE && kind != CFF) {
-            throw new IllegalArgumentException("This is not a font that can be read here; TTF and OTF can.");
+            throw new Mistake("This is not a font that can be read here; TTF and OTF can.");
         }
         int count = bytes.getShort() & 0xffff;
         if (count == 0 || count > MOST_TABLES) {
-            throw new IllegalArgumentException("This font claims " + count + " tables; between 1 and " + MOST_TABLES + " are taken.");
+            throw new Mistake("This font claims " + count + " tables; between 1 and " + MOST_TABLES + " are taken.");
         }
         int directory = 12 + 16 * count;
         if (content.length < directory) {
@@ -104,17 +105,17 @@ public record FontFile(String title, byte[] content) {
         Table hhea = tables.get("hhea");
         Table hmtx = tables.get("hmtx");
         if (head.length() < 54 || maxp.length() < 6 || hhea.length() < 36 || bytes.getInt(head.offset() + 12) != HEAD_MAGIC) {
-            throw new IllegalArgumentException("This font is damaged: its header is wrong.");
+            throw new Mistake("This font is damaged: its header is wrong.");
         }
         int glyphs = bytes.getShort(maxp.offset() + 4) & 0xffff;
         int widths = bytes.getShort(hhea.offset() + 34) & 0xffff;
         if (glyphs == 0 || widths == 0 || widths > glyphs || hmtx.length() < 4 * widths + 2 * (glyphs - widths)) {
-            throw new IllegalArgumentException("This font is damaged: it has widths for " + widths + " of " + glyphs + " glyphs.");
+            throw new Mistake("This font is damaged: it has widths for " + widths + " of " + glyphs + " glyphs.");
         }
         Table loca = tables.get("loca");
         boolean longOffsets = bytes.getShort(head.offset() + 50) != 0;
         if (loca != null && tables.containsKey("glyf") && (loca.length() < (glyphs + 1) * (longOffsets ? 4 : 2) || !ascending(bytes, loca, glyphs, longOffsets, tables.get("glyf").length()))) {
-            throw new IllegalArgumentException("This font is damaged: its outlines lie outside the file.");
+            throw new Mistake("This font is damaged: its outlines lie outside the file.");
         }
     }
 
@@ -130,7 +131,7 @@ public record FontFile(String title, byte[] content) {
         return true;
     }
 
-    private static IllegalArgumentException cut() {
-        return new IllegalArgumentException("This font is cut short: a table lies outside the file.");
+    private static Mistake cut() {
+        return new Mistake("This font is cut short: a table lies outside the file.");
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.core.text;
 
+import brandeon.core.problem.Mistake;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.Font;
@@ -54,7 +55,7 @@ public final class Fonts {
         try {
             return Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(file));
         } catch (IOException | FontFormatException e) {
-            throw new IllegalArgumentException("This font is damaged: " + e.getMessage(), e);
+            throw new Mistake("This font is damaged: " + e.getMessage(), e);
         }
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.core.text;
 
+import brandeon.core.problem.Mistake;
 import com.ibm.icu.text.MessagePattern;
 import java.util.Map;
 import java.util.Optional;
@@ -19,7 +20,7 @@ public record Message(String pattern) {
     public static final int LONGEST_TEXT = 4000;
 
     /**
-     * @throws IllegalArgumentException with a sentence for the user when the pattern is not well formed
+     * @throws Mistake with a sentence for the user when the pattern is not well formed
      */
     public Message {
         parse(pattern);
@@ -46,13 +47,13 @@ public record Message(String pattern) {
     /**
      * The finished text. A value that is not known is painted as a dash, never as its name.
      *
-     * @throws IllegalArgumentException when the pattern asks something of a value that it cannot give, such as a plural
+     * @throws Mistake when the pattern asks something of a value that it cannot give, such as a plural
      *                                  of a name; patterns without a {@link #mistake} never do
      */
     public String format(Map<String, ?> values) {
         MessagePattern parts = parse(pattern);
         MessageRules.mistake(parts, Map.of()).ifPresent(mistake -> {
-            throw new IllegalArgumentException(mistake);
+            throw new Mistake(mistake);
         });
         return MessageWriter.text(parts, values, LONGEST_TEXT);
     }
@@ -64,12 +65,12 @@ public record Message(String pattern) {
 
     private static MessagePattern parse(String pattern) {
         if (pattern.length() > LONGEST_PATTERN) {
-            throw new IllegalArgumentException("A text has at most " + LONGEST_PATTERN + " letters; this one has " + pattern.length() + ".");
+            throw new Mistake("A text has at most " + LONGEST_PATTERN + " letters; this one has " + pattern.length() + ".");
         }
         try {
             return new MessagePattern(pattern);
         } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
-            throw new IllegalArgumentException("The text “" + pattern + "” has a mistake in its braces: " + e.getMessage(), e);
+            throw new Mistake("The text “" + pattern + "” has a mistake in its braces: " + e.getMessage(), e);
         }
     }
 }

@@ -4,6 +4,7 @@ import brandeon.core.colour.Palette;
 import brandeon.core.opening.Cut;
 import brandeon.core.opening.FoundOpening;
 import brandeon.core.opening.Openings;
+import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.FilterChain;
 import brandeon.core.recolour.Recipe;
@@ -29,10 +30,10 @@ public record Artwork(String id, String name, String file, String type, int widt
         clusters = List.copyOf(clusters);
         drawn = drawn.map(List::copyOf);
         if (drawn.filter(cuts -> cuts.size() > Cut.MOST).isPresent()) {
-            throw new IllegalArgumentException("A picture has at most " + Cut.MOST + " openings.");
+            throw new Mistake("A picture has at most " + Cut.MOST + " openings.");
         }
         if (id.isBlank() || id.length() > 60 || name.isBlank() || name.length() > 200) {
-            throw new IllegalArgumentException("A picture's name has between 1 and 200 letters.");
+            throw new Mistake("A picture's name has between 1 and 200 letters.");
         }
     }
 

@@ -5,6 +5,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Palette;
 import brandeon.core.colour.Role;
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Face;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -36,7 +37,7 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
         share("The darkness of plates", plate);
         String worn = mood;
         if (!worn.isEmpty() && moods.stream().noneMatch(m -> m.id().equals(worn))) {
-            throw new IllegalArgumentException("That mood is no longer there.");
+            throw new Mistake("That mood is no longer there.");
         }
     }
 
@@ -97,7 +98,7 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
 
     static List<Colour> seeds(List<Colour> seeds) {
         if (seeds.isEmpty() || seeds.size() > 5) {
-            throw new IllegalArgumentException("A brand has one to five seed colours, not " + seeds.size() + ".");
+            throw new Mistake("A brand has one to five seed colours, not " + seeds.size() + ".");
         }
         // As it is written down, so that a brand read again is equal to the one that was kept.
         return seeds.stream().map(seed -> seed.withAlpha(1).rounded()).toList();
@@ -112,7 +113,7 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
 
     private static void share(String what, double value) {
         if (!(value >= 0 && value <= 1)) {
-            throw new IllegalArgumentException(what + " lies between 0 and 1, not at " + value + ".");
+            throw new Mistake(what + " lies between 0 and 1, not at " + value + ".");
         }
     }
 }

@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
+import brandeon.core.problem.Mistake;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -15,11 +16,11 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
     public Capture {
         regions = regions.stream().sorted(Comparator.comparing(Region::id)).toList();
         if (name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("The name of a capture has between 1 and 60 letters.");
+            throw new Mistake("The name of a capture has between 1 and 60 letters.");
         }
         for (Region region : regions) {
             if (region.box().outside(size.box()) > 0) {
-                throw new IllegalArgumentException(String.format(Locale.ROOT, "%s reaches out of the picture of %s, which is %s.", region.name(), name, size));
+                throw new Mistake(String.format(Locale.ROOT, "%s reaches out of the picture of %s, which is %s.", region.name(), name, size));
             }
         }
     }

@@ -8,6 +8,7 @@ import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.opening.Cut;
+import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import java.util.ArrayList;
@@ -33,7 +34,7 @@ public final class Edits {
             Outcome.Applied done = applied(theme, edit);
             DocumentRules.require(theme, done.theme());
             return done;
-        } catch (Refusal | IllegalArgumentException e) {
+        } catch (Refusal | Mistake e) {
             return new Outcome.Refused(e.getMessage());
         }
     }

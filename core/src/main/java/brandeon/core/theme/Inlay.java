@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import brandeon.core.art.Blend;
 import brandeon.core.canvas.Box;
+import brandeon.core.problem.Mistake;
 
 /**
  * A ready-made picture laid into a piece: over its ground, under its words, kept inside its shape.
@@ -23,7 +24,7 @@ public record Inlay(String artwork, Blend blend, double strength, Fit fit) {
 
     public Inlay {
         if (!(strength >= 0 && strength <= 1)) {
-            throw new IllegalArgumentException("The strength of a picture is " + strength + "; it lies between 0 and 1.");
+            throw new Mistake("The strength of a picture is " + strength + "; it lies between 0 and 1.");
         }
     }
 

@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Shape;
+import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
@@ -14,10 +15,10 @@ public record KeepClear(String id, String name, Shape shape, Box box) {
 
     public KeepClear {
         if (name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("The name of a keep-clear area has between 1 and 60 letters.");
+            throw new Mistake("The name of a keep-clear area has between 1 and 60 letters.");
         }
         if (box.width() < Spot.LEAST_SIDE || box.height() < Spot.LEAST_SIDE) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A keep-clear area of %.0f × %.0f is too small; each side is at least %.0f.", box.width(), box.height(), Spot.LEAST_SIDE));
+            throw new Mistake(String.format(Locale.ROOT, "A keep-clear area of %.0f × %.0f is too small; each side is at least %.0f.", box.width(), box.height(), Spot.LEAST_SIDE));
         }
     }
 }

@@ -1,6 +1,7 @@
 package brandeon.core.theme;
 
 import brandeon.core.canvas.Shape;
+import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
@@ -12,7 +13,7 @@ public record LineShift(SceneRole role, Shape shape, PlanLine line, double share
 
     public LineShift {
         if (!(share >= 0 && share <= 1)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A line at %.2f lies outside the canvas.", share));
+            throw new Mistake(String.format(Locale.ROOT, "A line at %.2f lies outside the canvas.", share));
         }
     }
 

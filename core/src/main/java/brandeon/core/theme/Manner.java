@@ -1,6 +1,7 @@
 package brandeon.core.theme;
 
 import brandeon.core.art.Blend;
+import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
@@ -20,10 +21,10 @@ public record Manner(double turn, boolean mirrored, boolean flipped, double opac
 
     public Manner {
         if (!(Math.abs(turn) <= MOST_TURN)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A turn of %.1f degrees is out of range; it lies between -360 and 360.", turn));
+            throw new Mistake(String.format(Locale.ROOT, "A turn of %.1f degrees is out of range; it lies between -360 and 360.", turn));
         }
         if (!(opacity >= 0 && opacity <= 1)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "An opacity of %.2f is out of range; it lies between 0 and 1.", opacity));
+            throw new Mistake(String.format(Locale.ROOT, "An opacity of %.2f is out of range; it lies between 0 and 1.", opacity));
         }
     }
 

@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
+import brandeon.core.problem.Mistake;
 import java.util.List;
 import java.util.Map;
 
@@ -12,7 +13,7 @@ public record Mood(String id, String name, List<Colour> seeds, Map<Role, Colour>
         seeds = Brand.seeds(seeds);
         pins = Brand.pins(pins);
         if (id.isBlank() || id.length() > 60 || name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("A mood's name has between 1 and 60 letters.");
+            throw new Mistake("A mood's name has between 1 and 60 letters.");
         }
     }
 }

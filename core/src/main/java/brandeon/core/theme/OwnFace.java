@@ -1,5 +1,6 @@
 package brandeon.core.theme;
 
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Face;
 
 /** A face from outside that this theme may use. @param title as people know it */
@@ -7,10 +8,10 @@ public record OwnFace(Face face, String title, Provenance provenance) {
 
     public OwnFace {
         if (!face.isOwn()) {
-            throw new IllegalArgumentException(face.title() + " ships already.");
+            throw new Mistake(face.title() + " ships already.");
         }
         if (title.isBlank() || title.length() > 120) {
-            throw new IllegalArgumentException("A face's name has between 1 and 120 letters.");
+            throw new Mistake("A face's name has between 1 and 120 letters.");
         }
     }
 }

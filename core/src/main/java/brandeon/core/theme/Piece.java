@@ -5,6 +5,7 @@ import brandeon.core.kind.Content;
 import brandeon.core.kind.Field;
 import brandeon.core.kind.Figure;
 import brandeon.core.kind.PieceKind;
+import brandeon.core.problem.Mistake;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -25,7 +26,7 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
     public Piece {
         captures = List.copyOf(captures);
         if (captures.size() > MOST_OPENINGS) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A piece has at most %d openings.", MOST_OPENINGS));
+            throw new Mistake(String.format(Locale.ROOT, "A piece has at most %d openings.", MOST_OPENINGS));
         }
         content = new TreeMap<>(content);
         figures = new TreeMap<>(figures);
@@ -59,7 +60,7 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
 
     public double figure(String field) {
         Figure known = kind.figure(field)
-                .orElseThrow(() -> new IllegalArgumentException("A " + kind.title().toLowerCase(java.util.Locale.ROOT) + " has no figure “" + field + "”."));
+                .orElseThrow(() -> new Mistake("A " + kind.title().toLowerCase(java.util.Locale.ROOT) + " has no figure “" + field + "”."));
         return figures.getOrDefault(field, known.standard());
     }
 
@@ -119,22 +120,22 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
     }
 
     private static Field requireField(PieceKind kind, String field) {
-        return kind.field(field).orElseThrow(() -> new IllegalArgumentException("A piece of kind " + kind + " has nothing called “" + field + "” to say."));
+        return kind.field(field).orElseThrow(() -> new Mistake("A piece of kind " + kind + " has nothing called “" + field + "” to say."));
     }
 
     private static void requireContent(PieceKind kind, String field, Content value) {
         Field known = requireField(kind, field);
         if (!known.type().takes(value)) {
-            throw new IllegalArgumentException(known.title() + " takes " + known.type().words() + ".");
+            throw new Mistake(known.title() + " takes " + known.type().words() + ".");
         }
         value.require();
     }
 
     private static void requireFigure(PieceKind kind, String field, double value) {
         Figure figure = kind.figure(field)
-                .orElseThrow(() -> new IllegalArgumentException("A piece of kind " + kind + " has no figure “" + field + "”."));
+                .orElseThrow(() -> new Mistake("A piece of kind " + kind + " has no figure “" + field + "”."));
         if (!(value >= figure.least() && value <= figure.most())) {
-            throw new IllegalArgumentException(figure.title() + " is " + value + "; it lies between " + figure.least() + " and " + figure.most() + ".");
+            throw new Mistake(figure.title() + " is " + value + "; it lies between " + figure.least() + " and " + figure.most() + ".");
         }
     }
 }

@@ -4,6 +4,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.Zone;
+import brandeon.core.problem.Mistake;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -30,7 +31,7 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<
 
     public Placed {
         if (group.length() > LONGEST_GROUP) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "The name of a group has at most %d letters.", LONGEST_GROUP));
+            throw new Mistake(String.format(Locale.ROOT, "The name of a group has at most %d letters.", LONGEST_GROUP));
         }
         corrections = sorted(corrections);
         onCanvas = Collections.unmodifiableMap(new TreeMap<>(onCanvas));

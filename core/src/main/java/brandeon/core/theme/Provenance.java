@@ -1,5 +1,6 @@
 package brandeon.core.theme;
 
+import brandeon.core.problem.Mistake;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -22,7 +23,7 @@ public record Provenance(String origin, String licence, String credit) {
 
     public Provenance {
         if (origin.length() > LONGEST || licence.length() > LONGEST || credit.length() > LONGEST) {
-            throw new IllegalArgumentException("Origin, licence and credit have at most " + LONGEST + " letters each.");
+            throw new Mistake("Origin, licence and credit have at most " + LONGEST + " letters each.");
         }
     }
 }

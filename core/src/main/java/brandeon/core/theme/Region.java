@@ -1,6 +1,7 @@
 package brandeon.core.theme;
 
 import brandeon.core.canvas.Box;
+import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
@@ -19,10 +20,10 @@ public record Region(String id, String name, Sort sort, Box box) {
 
     public Region {
         if (name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("The name of a region has between 1 and 60 letters.");
+            throw new Mistake("The name of a region has between 1 and 60 letters.");
         }
         if (box.width() < 1 || box.height() < 1) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A region of %.0f × %.0f holds nothing.", box.width(), box.height()));
+            throw new Mistake(String.format(Locale.ROOT, "A region of %.0f × %.0f holds nothing.", box.width(), box.height()));
         }
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.core.theme;
 
+import brandeon.core.problem.Mistake;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,7 +15,7 @@ public record Scene(String id, String name, SceneRole role, List<Placed> stack, 
         stack = List.copyOf(stack);
         keepClear = keepClear.stream().sorted(Comparator.comparing(KeepClear::id)).toList();
         if (stack.stream().map(Placed::piece).distinct().count() != stack.size()) {
-            throw new IllegalArgumentException("A piece is on scene “" + name + "” twice.");
+            throw new Mistake("A piece is on scene “" + name + "” twice.");
         }
     }
 

@@ -3,6 +3,7 @@ package brandeon.core.theme;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Side;
 import brandeon.core.kind.Zone;
+import brandeon.core.problem.Mistake;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -57,14 +58,14 @@ public sealed interface Spot {
 
     private static void requireSide(double width, double height) {
         if (!(width >= LEAST_SIDE && height >= LEAST_SIDE)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A piece of %.0f × %.0f is too small; each side is at least %.0f.", width, height, LEAST_SIDE));
+            throw new Mistake(String.format(Locale.ROOT, "A piece of %.0f × %.0f is too small; each side is at least %.0f.", width, height, LEAST_SIDE));
         }
     }
 
     private static void requireNear(double... lengths) {
         for (double length : lengths) {
             if (!(Math.abs(length) <= FARTHEST)) {
-                throw new IllegalArgumentException(String.format(Locale.ROOT, "A place of %.0f units is out of range; it lies within %.0f.", length, FARTHEST));
+                throw new Mistake(String.format(Locale.ROOT, "A place of %.0f units is out of range; it lies within %.0f.", length, FARTHEST));
             }
         }
     }

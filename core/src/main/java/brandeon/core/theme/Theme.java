@@ -4,6 +4,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Viewer;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
+import brandeon.core.problem.Mistake;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,7 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
         faces = List.copyOf(faces);
         lines = lines.stream().sorted(Comparator.comparing(LineShift::role).thenComparing(LineShift::shape).thenComparing(LineShift::line)).toList();
         if (name.isBlank() || name.length() > 120) {
-            throw new IllegalArgumentException("A theme's name has between 1 and 120 letters.");
+            throw new Mistake("A theme's name has between 1 and 120 letters.");
         }
     }
 

@@ -1,5 +1,6 @@
 package brandeon.server.access;
 
+import brandeon.core.problem.Mistake;
 import brandeon.server.door.RateLimits;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.servlet.http.HttpServletRequest;
@@ -27,7 +28,7 @@ class SessionController {
         /** bcrypt reads 72 bytes; nobody's address is longer than RFC 5321 allows. */
         SignIn {
             if (email.length() > 254 || password.length() > 200) {
-                throw new IllegalArgumentException("An address has at most 254 letters and a password at most 200.");
+                throw new Mistake("An address has at most 254 letters and a password at most 200.");
             }
         }
     }

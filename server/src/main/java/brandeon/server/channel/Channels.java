@@ -1,6 +1,7 @@
 package brandeon.server.channel;
 
 import brandeon.core.live.Platform;
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
@@ -44,7 +45,7 @@ public class Channels {
     public Channel add(Member member, Platform platform, String name) {
         member.requires(Role.DESIGNER);
         if (name.isBlank() || name.length() > 80 || !Letters.oneLine(name)) {
-            throw new IllegalArgumentException("A channel's name has between 1 and 80 letters on one line.");
+            throw new Mistake("A channel's name has between 1 and 80 letters on one line.");
         }
         Channel channel = new Channel(UUID.randomUUID(), member.workspace(), platform, name.strip());
         db.sql("insert into channel (id, workspace_id, platform, name) values (:id, :w, :p, :n)")

@@ -4,6 +4,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.RoleColour;
 import brandeon.core.pack.Swatches;
 import brandeon.core.pack.Swatches.Swatch;
+import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.theme.Brand;
 import brandeon.core.theme.Mood;
@@ -75,7 +76,7 @@ class PaletteController {
     /** Colours with a hue first, then white, grey and black; a brand has little use for the latter as seeds. */
     private static ReadView logo(List<Cluster> clusters) {
         if (clusters.isEmpty()) {
-            throw new IllegalArgumentException("Nothing is painted in this picture.");
+            throw new Mistake("Nothing is painted in this picture.");
         }
         boolean grey = clusters.stream().allMatch(Cluster::neutral);
         List<Cluster> ordered = clusters.stream().sorted(Comparator.comparing(Cluster::neutral)).toList();

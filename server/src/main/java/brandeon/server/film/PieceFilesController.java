@@ -13,6 +13,7 @@ import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.Samples;
 import brandeon.core.motion.FlashMeter;
+import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Alone;
 import brandeon.core.publish.Clip;
 import brandeon.core.publish.Mask;
@@ -253,11 +254,11 @@ class PieceFilesController {
 
     private static Size sized(Box part, int width) {
         if (width < 0 || width > LARGEST) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A width of %d is not possible; it lies between 1 and %d, or is 0 for the piece's own.", width, LARGEST));
+            throw new Mistake(String.format(Locale.ROOT, "A width of %d is not possible; it lies between 1 and %d, or is 0 for the piece's own.", width, LARGEST));
         }
         double scale = width == 0 ? 1 : width / part.width();
         if (part.height() * scale > LARGEST) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "At a width of %d it would be %.0f pixels tall; at most %d are possible.", width, part.height() * scale, LARGEST));
+            throw new Mistake(String.format(Locale.ROOT, "At a width of %d it would be %.0f pixels tall; at most %d are possible.", width, part.height() * scale, LARGEST));
         }
         return Size.of(Math.max(1, (int) Math.round(part.width() * scale)), Math.max(1, (int) Math.round(part.height() * scale)));
     }

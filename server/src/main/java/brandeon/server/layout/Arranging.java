@@ -29,7 +29,7 @@ public sealed interface Arranging {
 
     String canvas();
 
-    /** @throws IllegalArgumentException when the pieces do not allow it */
+    /** @throws Mistake when the pieces do not allow it */
     Edit edit(ResolvedScene resolved);
 
     record Align(String scene, String canvas, List<String> pieces, Arrangement.Alignment alignment) implements Arranging {

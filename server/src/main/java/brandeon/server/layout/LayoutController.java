@@ -4,13 +4,14 @@ import brandeon.core.art.Raster;
 import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
-import brandeon.core.layout.rearrange.Rearrangement;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
+import brandeon.core.layout.rearrange.Rearrangement;
 import brandeon.core.live.LiveState;
 import brandeon.core.preflight.Finding;
 import brandeon.core.preflight.FlashChecks;
 import brandeon.core.preflight.Preflight;
+import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.theme.Edit;
@@ -23,9 +24,9 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.live.Signals;
 import brandeon.server.problem.Refused;
+import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.ThemeView;
 import brandeon.server.theme.ThemeViews;
-import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
 import brandeon.server.web.Png;
 import java.io.IOException;
@@ -148,7 +149,7 @@ class LayoutController {
         Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
         Theme changed = proposal.changes() && Edits.apply(draft.theme(), proposal.edit()) instanceof Outcome.Applied applied ? applied.theme() : draft.theme();
         if (width < 1 || width > WIDEST_PICTURE) {
-            throw new IllegalArgumentException("A width of " + width + " is out of range; it lies between 1 and " + WIDEST_PICTURE + ".");
+            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + WIDEST_PICTURE + ".");
         }
         Canvas wanted = draft.canvas(canvas);
         ResolvedScene resolved = resolve(draft, changed, changed.scene(scene).orElseThrow(), wanted);

@@ -10,6 +10,7 @@ import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.layout.Samples;
+import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.theme.Edit;
@@ -60,7 +61,7 @@ class SceneFilesController {
         Theme worn = mood.map(name -> worn(draft.theme(), name)).orElse(draft.theme());
         Canvas wanted = draft.canvas(canvas);
         if (width < 0 || width > wanted.size().width()) {
-            throw new IllegalArgumentException("A width of " + width + " is out of range; it lies between 1 and " + wanted.size().width() + ".");
+            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + wanted.size().width() + ".");
         }
         ResolvedScene resolved = new Resolver(worn).resolve(draft.scene(scene), wanted, signals.state(draft, System.currentTimeMillis()));
         BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis(), artworks.of(draft.workspace()));

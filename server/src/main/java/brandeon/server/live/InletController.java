@@ -2,6 +2,7 @@ package brandeon.server.live;
 
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Keys;
 import brandeon.server.channel.Channels;
@@ -64,7 +65,7 @@ class InletController {
         requireSignature(channel.id(), signature, body);
         CloudEvent event = event(body);
         SignalKind kind = channel.platform().kindOf(event.getType())
-                .orElseThrow(() -> new IllegalArgumentException(channel.platform().title() + " sends no signal of type “" + event.getType() + "”."));
+                .orElseThrow(() -> new Mistake(channel.platform().title() + " sends no signal of type “" + event.getType() + "”."));
         boolean counted = signals.accept(channel.id(), signal(event, kind), System.currentTimeMillis());
         return counted
                 ? ResponseEntity.status(HttpStatus.ACCEPTED).body(new Receipt(true, "Counted."))
@@ -87,7 +88,7 @@ class InletController {
         try {
             return EventFormatProvider.getInstance().resolveFormat(JsonFormat.CONTENT_TYPE).deserialize(body);
         } catch (RuntimeException e) {
-            throw new IllegalArgumentException("This is no CloudEvents 1.0 event in JSON: " + (e.getMessage() == null ? "a part of it is missing." : e.getMessage().lines().findFirst().orElse("")), e);
+            throw new Mistake("This is no CloudEvents 1.0 event in JSON: " + (e.getMessage() == null ? "a part of it is missing." : e.getMessage().lines().findFirst().orElse("")), e);
         }
     }
 
@@ -95,17 +96,17 @@ class InletController {
         JsonNode data = data(event);
         String name = data.path("name").isString() ? data.path("name").asString().strip() : "";
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("A signal's data needs a “name” of 1 to " + LONGEST_NAME + " letters.");
+            throw new Mistake("A signal's data needs a “name” of 1 to " + LONGEST_NAME + " letters.");
         }
         requireShort("id", event.getId());
         requireShort("source", event.getSource().toString());
         if (!Letters.oneLine(name) || !Letters.oneLine(data.path("level").asString("")) || data.path("level").asString("").length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("A signal's texts stand on one line, without control characters, and have at most " + LONGEST_NAME + " letters.");
+            throw new Mistake("A signal's texts stand on one line, without control characters, and have at most " + LONGEST_NAME + " letters.");
         }
         long now = System.currentTimeMillis();
         Instant at = event.getTime() == null ? Instant.ofEpochMilli(now) : event.getTime().toInstant();
         if (Duration.between(at, Instant.ofEpochMilli(now)).abs().compareTo(FARTHEST) > 0) {
-            throw new IllegalArgumentException("A signal's time lies within a year of now.");
+            throw new Mistake("A signal's time lies within a year of now.");
         }
         return new Signal(event.getSource() + " " + event.getId(), kind, name, (int) amount(data, "months"), data.path("level").asString(""), amount(data, "amount"), at.toEpochMilli());
     }
@@ -117,14 +118,14 @@ class InletController {
             return 0;
         }
         if (!value.isIntegralNumber() || !value.canConvertToLong() || value.asLong() < 0 || value.asLong() > MOST) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A signal's “%s” is a whole number from 0 to %d.", name, MOST));
+            throw new Mistake(String.format(Locale.ROOT, "A signal's “%s” is a whole number from 0 to %d.", name, MOST));
         }
         return value.asLong();
     }
 
     private static void requireShort(String what, String text) {
         if (text.length() > LONGEST_ID || !Letters.oneLine(text)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A signal's %s has at most %d letters, on one line.", what, LONGEST_ID));
+            throw new Mistake(String.format(Locale.ROOT, "A signal's %s has at most %d letters, on one line.", what, LONGEST_ID));
         }
     }
 
@@ -132,7 +133,7 @@ class InletController {
         try {
             return event.getData() == null ? json.createObjectNode() : json.readTree(event.getData().toBytes());
         } catch (JacksonException e) {
-            throw new IllegalArgumentException("The signal's data is no JSON: " + e.getOriginalMessage(), e);
+            throw new Mistake("The signal's data is no JSON: " + e.getOriginalMessage(), e);
         }
     }
 }

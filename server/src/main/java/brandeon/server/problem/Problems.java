@@ -1,5 +1,6 @@
 package brandeon.server.problem;
 
+import brandeon.core.problem.Mistake;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import org.hibernate.exception.JDBCConnectionException;
@@ -58,7 +59,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail badValue(IllegalArgumentException e) {
+    ProblemDetail mistake(Mistake e) {
         return problem(HttpStatus.BAD_REQUEST, "Not understood", e.getMessage());
     }
 
@@ -136,7 +137,7 @@ class Problems extends ResponseEntityExceptionHandler {
     /** The core's own sentence where it refused a value, else what the JSON reader says without its class names. */
     private static String sentence(HttpMessageNotReadableException e) {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause instanceof IllegalArgumentException) {
+            if (cause instanceof Mistake) {
                 return cause.getMessage();
             }
         }

@@ -1,6 +1,7 @@
 package brandeon.server.recolour;
 
 import brandeon.core.colour.Palette;
+import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Mapping;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.theme.Artwork;
@@ -217,7 +218,7 @@ class ArtworkController {
 
     private static int within(int width) {
         if (width < 0 || width > PictureFile.MOST_SIDE) {
-            throw new IllegalArgumentException("A width of " + width + " is out of range; it lies between 1 and " + PictureFile.MOST_SIDE + ".");
+            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + PictureFile.MOST_SIDE + ".");
         }
         return width;
     }

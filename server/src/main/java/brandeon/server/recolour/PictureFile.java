@@ -2,6 +2,7 @@ package brandeon.server.recolour;
 
 import brandeon.core.opening.Openings;
 import brandeon.core.pack.MovingPicture;
+import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Clusters;
 import brandeon.core.recolour.SvgPicture;
@@ -59,7 +60,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     private static final long LARGE = 8_000_000;
     private static final List<String> FORMATS = List.of("png", "jpeg", "gif", "webp");
 
-    /** @throws IllegalArgumentException with a sentence for the user when this is no such picture, damaged or too large */
+    /** @throws Mistake with a sentence for the user when this is no such picture, damaged or too large */
     static PictureFile taken(byte[] sent) {
         requireSize(sent);
         if (looksLikeText(sent)) {
@@ -141,17 +142,17 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
 
     private static void requireSize(byte[] sent) {
         if (sent.length == 0) {
-            throw new IllegalArgumentException("This file is empty.");
+            throw new Mistake("This file is empty.");
         }
         if (sent.length > MOST_BYTES) {
-            throw new IllegalArgumentException("This file has more than " + (MOST_BYTES >> 20) + " MB.");
+            throw new Mistake("This file has more than " + (MOST_BYTES >> 20) + " MB.");
         }
     }
 
     /** Asked before anything is decoded, so that a small file cannot claim a huge picture. */
     private static void requirePixels(int width, int height) {
         if (width < 1 || height < 1 || width > MOST_SIDE || height > MOST_SIDE || (long) width * height > MOST_PIXELS) {
-            throw new IllegalArgumentException("This picture is " + width + " × " + height + "; at most " + MOST_SIDE + " pixels a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken.");
+            throw new Mistake("This picture is " + width + " × " + height + "; at most " + MOST_SIDE + " pixels a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken.");
         }
     }
 
@@ -236,7 +237,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
                 return reader;
             }
         }
-        throw new IllegalArgumentException("This is not a picture that can be read here; PNG, APNG, JPEG, GIF, WebP and SVG can.");
+        throw new Mistake("This is not a picture that can be read here; PNG, APNG, JPEG, GIF, WebP and SVG can.");
     }
 
     private static String name(ImageReader reader) {
@@ -261,7 +262,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         return new String(content, 0, until, StandardCharsets.ISO_8859_1).contains(word);
     }
 
-    private static IllegalArgumentException damaged(Exception cause) {
-        return new IllegalArgumentException("This picture is damaged or cut short" + (cause.getMessage() == null ? "." : ": " + cause.getMessage()), cause);
+    private static Mistake damaged(Exception cause) {
+        return new Mistake("This picture is damaged or cut short" + (cause.getMessage() == null ? "." : ": " + cause.getMessage()), cause);
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.server.rig;
 
+import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Behaviour;
 import brandeon.core.text.Letters;
 import java.util.List;
@@ -11,13 +12,13 @@ public record Rig(List<Program> programs) {
 
     private static void requireText(String text, int most) {
         if (text.length() > most || !Letters.oneLine(text)) {
-            throw new IllegalArgumentException("A text in the rig stands on one line and has at most " + most + " letters; this one has " + text.length() + ".");
+            throw new Mistake("A text in the rig stands on one line and has at most " + most + " letters; this one has " + text.length() + ".");
         }
     }
 
     private static void requireSize(int width, int height) {
         if (width < 1 || height < 1 || width > MOST_SIDE || height > MOST_SIDE) {
-            throw new IllegalArgumentException("A picture of " + width + " × " + height + " is out of range; its sides lie between 1 and " + MOST_SIDE + ".");
+            throw new Mistake("A picture of " + width + " × " + height + " is out of range; its sides lie between 1 and " + MOST_SIDE + ".");
         }
     }
 
@@ -25,7 +26,7 @@ public record Rig(List<Program> programs) {
         programs = List.copyOf(programs);
     }
 
-    /** @throws IllegalArgumentException when something in it is out of range */
+    /** @throws Mistake when something in it is out of range */
     void requireSound() {
         for (Program program : programs) {
             requireText(program.id(), 120);
@@ -70,7 +71,7 @@ public record Rig(List<Program> programs) {
         public RigSource {
             requireSize(width, height);
             if (!(scale > 0 && scale <= 16)) {
-                throw new IllegalArgumentException("A scale of " + scale + " is out of range; it lies above 0 and up to 16.");
+                throw new Mistake("A scale of " + scale + " is out of range; it lies above 0 and up to 16.");
             }
         }
 
@@ -81,7 +82,7 @@ public record Rig(List<Program> programs) {
             requireText(name, 200);
             requireText(pattern, 60);
             if (!(Math.abs(x) <= MOST_SIDE && Math.abs(y) <= MOST_SIDE) || cropX < 0 || cropY < 0 || cropX > MOST_SIDE || cropY > MOST_SIDE) {
-                throw new IllegalArgumentException("A place of " + x + ", " + y + " with crops of " + cropX + " and " + cropY + " is out of range.");
+                throw new Mistake("A place of " + x + ", " + y + " with crops of " + cropX + " and " + cropY + " is out of range.");
             }
         }
 

@@ -2,12 +2,13 @@ package brandeon.server.rig;
 
 import brandeon.core.move.LinkReplacement;
 import brandeon.core.pack.Json;
+import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Behaviour;
 import brandeon.core.publish.SourceSheet;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
-import brandeon.server.publish.Outlets;
 import brandeon.server.problem.Refused;
+import brandeon.server.publish.Outlets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -54,7 +55,7 @@ public class Rigs {
         rig.requireSound();
         long sources = rig.programs().stream().flatMap(p -> p.scenes().stream()).mapToLong(s -> s.sources().size()).sum();
         if (sources > MOST_SOURCES) {
-            throw new IllegalArgumentException("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
+            throw new Mistake("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
         }
         int changed = db.sql("""
                 insert into rig (workspace_id, document, version) values (:w, :d::jsonb, 1)

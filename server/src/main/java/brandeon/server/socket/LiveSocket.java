@@ -1,5 +1,6 @@
 package brandeon.server.socket;
 
+import brandeon.core.problem.Mistake;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.door.RateLimits;
@@ -109,7 +110,7 @@ class LiveSocket extends TextWebSocketHandler {
 
     /** The person as they are now: rights are asked at every deed, not once when the page was opened. */
     private Member present(Connection connection) {
-        Member before = connection.member().orElseThrow(() -> new IllegalArgumentException("This message is for the editor."));
+        Member before = connection.member().orElseThrow(() -> new Mistake("This message is for the editor."));
         return members.byAccount(before.account()).filter(now -> now.workspace().equals(before.workspace())).orElseThrow(() -> {
             closeQuietly(connection.session(), ASK_AGAIN);
             return new NotFound("You are not a member here any more.");
@@ -144,7 +145,7 @@ class LiveSocket extends TextWebSocketHandler {
                 case "time" -> send(connection.session(), json.writeValueAsString(Map.of("type", "time", "sent", message.path("sent").asDouble(0), "now", System.currentTimeMillis())));
                 default -> error(connection, message, "This message is not understood.");
             }
-        } catch (JacksonException | IllegalArgumentException | NotFound | TooMany e) {
+        } catch (JacksonException | Mistake | NotFound | TooMany e) {
             error(connection, json.createObjectNode(), e.getMessage());
         }
     }
@@ -153,7 +154,7 @@ class LiveSocket extends TextWebSocketHandler {
         String name = message.path("feed").asString("");
         FeedKey key = connection.outlet().map(Outlets.Outlet::feed).orElseGet(() -> editorFeed(connection, message));
         if (connection.watches().size() >= MOST_FEEDS) {
-            throw new IllegalArgumentException("A connection follows at most " + MOST_FEEDS + " pictures.");
+            throw new Mistake("A connection follows at most " + MOST_FEEDS + " pictures.");
         }
         Optional.ofNullable(connection.watches().remove(name)).ifPresent(feeds::leave);
         connection.watches().put(name, feeds.watch(key, name, text -> send(connection.session(), text),

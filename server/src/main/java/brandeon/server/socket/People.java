@@ -1,5 +1,6 @@
 package brandeon.server.socket;
 
+import brandeon.core.problem.Mistake;
 import brandeon.server.access.Member;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,11 +27,11 @@ class People {
 
     /**
      * @param tell sends the others on a theme to one connection
-     * @throws IllegalArgumentException for a selection that is too long
+     * @throws Mistake for a selection that is too long
      */
     void at(String connection, Member member, UUID theme, String scene, String canvas, List<String> selected, BiConsumer<String, List<Person>> tell) {
         if (selected.size() > MOST_SELECTED) {
-            throw new IllegalArgumentException("A selection has at most " + MOST_SELECTED + " pieces.");
+            throw new Mistake("A selection has at most " + MOST_SELECTED + " pieces.");
         }
         Place before = places.put(connection, new Place(theme, new Person(connection, member.name(), scene, canvas, List.copyOf(selected))));
         if (before != null && !before.theme().equals(theme)) {

@@ -1,6 +1,7 @@
 package brandeon.server.text;
 
 import brandeon.core.live.Readings;
+import brandeon.core.problem.Mistake;
 import brandeon.core.text.Message;
 import brandeon.core.text.MessageCheck;
 import brandeon.server.access.Members;
@@ -41,7 +42,7 @@ class MessageController {
     Checked check(@PathVariable UUID theme, @RequestBody Draft draft) {
         Themes.Draft of = themes.get(members.current(), theme);
         if (draft.text().length() > Message.LONGEST_PATTERN) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "A text has at most %d letters.", Message.LONGEST_PATTERN));
+            throw new Mistake(String.format(Locale.ROOT, "A text has at most %d letters.", Message.LONGEST_PATTERN));
         }
         return MessageCheck.mistake(draft.text(), Readings.types()).map(mistake -> new Checked(mistake, ""))
                 .orElseGet(() -> new Checked("", new Message(draft.text()).format(signals.readings(of.channel()).values())));

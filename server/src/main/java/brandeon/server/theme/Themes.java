@@ -5,6 +5,7 @@ import brandeon.core.kept.Memory;
 import brandeon.core.kind.Content;
 import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
+import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Deeds;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
@@ -211,7 +212,7 @@ public class Themes {
      */
     public Draft restore(Member member, UUID id, long number) {
         if (number < 0) {
-            throw new IllegalArgumentException("There is no change number " + number + "; the first one is 1, and 0 stands before it.");
+            throw new Mistake("There is no change number " + number + "; the first one is 1, and 0 stands before it.");
         }
         return inTurn(id, () -> {
             get(member, id);

@@ -1,0 +1,2 @@
+/** What may go wrong through people, for everything in core. */
+package brandeon.core.problem;
