@@ -43,10 +43,12 @@ export function sendFile<T>(address: string, file: Blob, signal?: AbortSignal): 
   const token = csrfToken();
   const headers: Record<string, string> = { "Content-Type": "application/octet-stream" };
   if (token) headers["X-XSRF-TOKEN"] = token;
-  const sent = fetch(address, { method: "POST", body: file, headers, ...(signal ? { signal } : {}) }).then(async (response) => {
-    const body = (await response.json().catch(() => undefined)) as unknown;
-    return response.ok ? { data: body as T, response } : { error: body, response };
-  });
+  const sent = fetch(address, { method: "POST", body: file, headers, ...(signal ? { signal } : {}) }).then(
+    async (response) => {
+      const body = (await response.json().catch(() => undefined)) as unknown;
+      return response.ok ? { data: body as T, response } : { error: body, response };
+    },
+  );
   return answer<T>(sent);
 }
 
@@ -65,5 +67,8 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   }
   if (result.response.ok) return result.data as T;
   const detail = (result.error as { detail?: string } | undefined)?.detail;
-  throw new Problem(result.response.status, detail ?? `The server answered ${String(result.response.status)}. Try again in a moment.`);
+  throw new Problem(
+    result.response.status,
+    detail ?? `The server answered ${String(result.response.status)}. Try again in a moment.`,
+  );
 }

@@ -8,11 +8,21 @@ vi.mock("../painter/painter", () => ({
     disposed = false;
     width = 0;
     height = 0;
-    constructor() { painted.push(this); }
-    show(picture: { layers: { piece: string }[] }) { this.shown = picture.layers.map((layer) => layer.piece); }
-    patch(patch: { order: string[] }) { this.shown = patch.order; }
-    adopt() { return undefined; }
-    dispose() { this.disposed = true; }
+    constructor() {
+      painted.push(this);
+    }
+    show(picture: { layers: { piece: string }[] }) {
+      this.shown = picture.layers.map((layer) => layer.piece);
+    }
+    patch(patch: { order: string[] }) {
+      this.shown = patch.order;
+    }
+    adopt() {
+      return undefined;
+    }
+    dispose() {
+      this.disposed = true;
+    }
   },
 }));
 
@@ -67,7 +77,20 @@ describe("the editor's connection", () => {
     vi.stubGlobal("window", globalThis);
     vi.stubGlobal("location", { protocol: "http:", host: "127.0.0.1:8420" });
     vi.stubGlobal("WebSocket", Socket);
-    vi.stubGlobal("fetch", vi.fn(() => Promise.resolve({ ok: true, json: () => Promise.resolve({ width: 1, height: 1, layers: [{ piece: "ground", svg: "", movements: [], blend: "normal" }] }) })));
+    vi.stubGlobal(
+      "fetch",
+      vi.fn(() =>
+        Promise.resolve({
+          ok: true,
+          json: () =>
+            Promise.resolve({
+              width: 1,
+              height: 1,
+              layers: [{ piece: "ground", svg: "", movements: [], blend: "normal" }],
+            }),
+        }),
+      ),
+    );
     Socket.all = [];
     painted.length = 0;
     live = new Live();
@@ -87,7 +110,11 @@ describe("the editor's connection", () => {
     expect(last().address).toBe("ws://127.0.0.1:8420/live/editor");
     expect(last().sent).toEqual([]);
     last().open();
-    expect(last().of("watch").map((message) => message["canvas"])).toEqual(["wide", "upright"]);
+    expect(
+      last()
+        .of("watch")
+        .map((message) => message["canvas"]),
+    ).toEqual(["wide", "upright"]);
     expect(last().of("watch")[0]).toMatchObject({ part: "WHOLE", source: "DRAFT", epoch: "", number: -1 });
   });
 
@@ -97,7 +124,16 @@ describe("the editor's connection", () => {
     last().open();
     last().hear({ type: "welcome", feed: "f1", epoch: "e", number: 3, hash: "h", now: Date.now() });
     await vi.waitFor(() => expect(painted[0]?.shown).toEqual(["ground"]));
-    last().hear({ type: "patch", feed: "f1", number: 4, hash: "i", width: 1, height: 1, order: ["ground", "band"], layers: [] });
+    last().hear({
+      type: "patch",
+      feed: "f1",
+      number: 4,
+      hash: "i",
+      width: 1,
+      height: 1,
+      order: ["ground", "band"],
+      layers: [],
+    });
     expect(painted[0]?.shown).toEqual(["ground", "band"]);
     expect(painted[1]?.shown).toEqual([]);
   });

@@ -55,10 +55,19 @@ export class Live {
   private wait = 250;
 
   /** Keeps a picture painted in a host until the returned function is called. */
-  follow(host: HTMLElement, name: FeedName, moving: boolean, painted: (width: number, height: number) => void): () => void {
+  follow(
+    host: HTMLElement,
+    name: FeedName,
+    moving: boolean,
+    painted: (width: number, height: number) => void,
+  ): () => void {
     const feed = `f${String(++this.count)}`;
     const painter = new Painter(host, this.clock.now, moving);
-    const follower = new FeedFollower(painter, () => this.watch(feed), () => painted(painter.width, painter.height));
+    const follower = new FeedFollower(
+      painter,
+      () => this.watch(feed),
+      () => painted(painter.width, painter.height),
+    );
     this.following.set(feed, { name, follower });
     if (this.socket) this.watch(feed);
     else this.connect();
@@ -145,7 +154,15 @@ export class Live {
 
   private watch(feed: string): void {
     const following = this.following.get(feed);
-    if (following) this.send({ type: "watch", feed, part: "WHOLE", source: "DRAFT", ...following.name, ...following.follower.standing });
+    if (following)
+      this.send({
+        type: "watch",
+        feed,
+        part: "WHOLE",
+        source: "DRAFT",
+        ...following.name,
+        ...following.follower.standing,
+      });
   }
 
   private send(message: object): void {

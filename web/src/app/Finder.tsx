@@ -22,12 +22,29 @@ export function Finder({ open, close, all }: { open: boolean; close: () => void;
     <Dialog open={open} onClose={shut} className="relative z-30">
       <div className="fixed inset-0 flex items-start justify-center bg-ink/30 p-16">
         <DialogPanel className="w-120 border border-rule bg-sheet">
-          <Combobox<Findable | null> value={null} onChange={(chosen) => { shut(); chosen?.go(); }}>
-            <ComboboxInput autoFocus className="field w-full border-0 px-3 py-2" placeholder="Type a screen, scene, piece or action" aria-label="Find" onChange={(event) => setTyped(event.target.value)} />
+          <Combobox<Findable | null>
+            value={null}
+            onChange={(chosen) => {
+              shut();
+              chosen?.go();
+            }}
+          >
+            <ComboboxInput
+              autoFocus
+              className="field w-full border-0 px-3 py-2"
+              placeholder="Type a screen, scene, piece or action"
+              aria-label="Find"
+              onChange={(event) => setTyped(event.target.value)}
+            />
             <ComboboxOptions static className="border-t border-rule py-1">
               {found.map((findable) => (
-                <ComboboxOption key={`${findable.sort} ${findable.name}`} value={findable} className="flex cursor-default justify-between gap-4 px-3 py-1 data-focus:bg-kelp-soft">
-                  <span>{findable.name}</span><span className="text-faint">{findable.sort}</span>
+                <ComboboxOption
+                  key={`${findable.sort} ${findable.name}`}
+                  value={findable}
+                  className="flex cursor-default justify-between gap-4 px-3 py-1 data-focus:bg-kelp-soft"
+                >
+                  <span>{findable.name}</span>
+                  <span className="text-faint">{findable.sort}</span>
                 </ComboboxOption>
               ))}
             </ComboboxOptions>
@@ -41,7 +58,10 @@ export function Finder({ open, close, all }: { open: boolean; close: () => void;
 
 /** Every typed word must occur; names that begin with what was typed come first. */
 function matching(all: Findable[], typed: string): Findable[] {
-  const words = typed.toLowerCase().split(/\s+/).filter((word) => word !== "");
+  const words = typed
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => word !== "");
   const hits = all.filter(({ name, sort }) => words.every((word) => `${name} ${sort}`.toLowerCase().includes(word)));
   const begins = (findable: Findable) => (findable.name.toLowerCase().startsWith(words[0] ?? "") ? 0 : 1);
   return hits.sort((one, other) => begins(one) - begins(other));

@@ -17,7 +17,15 @@ interface Props {
  * A scene painted live, scaled to the room that its parent gives; the same painter as in an outlet. It takes no pointer:
  * a part that is painted anew while a button is held down over it would swallow the click.
  */
-export const ScenePicture = memo(function ScenePicture({ theme, scene, canvas, width, height, moving = false, source = "DRAFT" }: Props) {
+export const ScenePicture = memo(function ScenePicture({
+  theme,
+  scene,
+  canvas,
+  width,
+  height,
+  moving = false,
+  source = "DRAFT",
+}: Props) {
   const { frame, scale } = useWidthScale(width);
   const host = useRef<HTMLDivElement>(null);
   const calm = useCalm();
@@ -28,8 +36,16 @@ export const ScenePicture = memo(function ScenePicture({ theme, scene, canvas, w
   }, [theme, scene, canvas, source, moving, calm]);
 
   return (
-    <div ref={frame} className="pointer-events-none relative w-full overflow-hidden" style={{ aspectRatio: `${String(width)} / ${String(height)}` }}>
-      <div ref={host} className="absolute left-0 top-0 origin-top-left" style={{ transform: `scale(${String(scale)})` }} />
+    <div
+      ref={frame}
+      className="pointer-events-none relative w-full overflow-hidden"
+      style={{ aspectRatio: `${String(width)} / ${String(height)}` }}
+    >
+      <div
+        ref={host}
+        className="absolute left-0 top-0 origin-top-left"
+        style={{ transform: `scale(${String(scale)})` }}
+      />
     </div>
   );
 });

@@ -38,11 +38,20 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
     <Dialog open={open} onClose={close} className="relative z-30">
       <div className="fixed inset-0 flex items-start justify-center bg-ink/30 p-16">
         <DialogPanel className="w-96 border border-rule bg-sheet p-4">
-          <DialogTitle as="h2" className="mb-2">Shortcuts</DialogTitle>
-          {own.length > 0 && <><h3 className="mb-1">On this screen</h3><KeyList keys={own} /></>}
+          <DialogTitle as="h2" className="mb-2">
+            Shortcuts
+          </DialogTitle>
+          {own.length > 0 && (
+            <>
+              <h3 className="mb-1">On this screen</h3>
+              <KeyList keys={own} />
+            </>
+          )}
           <h3 className="mb-1 mt-3">Everywhere</h3>
           <KeyList keys={EVERYWHERE} />
-          <button className="btn mt-4" onClick={close}>Close</button>
+          <button className="btn mt-4" onClick={close}>
+            Close
+          </button>
         </DialogPanel>
       </div>
     </Dialog>
@@ -52,7 +61,12 @@ export function Shortcuts({ open, close }: { open: boolean; close: () => void })
 function KeyList({ keys }: { keys: Keys }) {
   return (
     <dl className="grid grid-cols-[128px_minmax(0,1fr)] gap-y-1">
-      {keys.map(([key, does]) => <div key={key} className="contents"><dt className="font-bold">{key}</dt><dd className="text-faint">{does}</dd></div>)}
+      {keys.map(([key, does]) => (
+        <div key={key} className="contents">
+          <dt className="font-bold">{key}</dt>
+          <dd className="text-faint">{does}</dd>
+        </div>
+      ))}
     </dl>
   );
 }

@@ -25,7 +25,8 @@ const queries = new QueryClient({
     queries: {
       // What went wrong is said at once; what passes by itself (no server, no database, too many at once) is asked for again until it came.
       retry: false,
-      refetchInterval: (query) => (query.state.error instanceof Problem && query.state.error.passes ? ASK_AGAIN : false),
+      refetchInterval: (query) =>
+        query.state.error instanceof Problem && query.state.error.passes ? ASK_AGAIN : false,
       staleTime: 2000,
     },
   },

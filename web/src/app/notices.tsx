@@ -20,14 +20,19 @@ export const useNotices = create<NoticeStore>((set) => ({
   notices: [],
   say: (text, bad = false) => {
     const id = ++next;
-    set((state) => ({ notices: [...state.notices.filter((notice) => notice.text !== text).slice(-3), { id, text, bad }] }));
-    if (!bad) window.setTimeout(() => set((state) => ({ notices: state.notices.filter((notice) => notice.id !== id) })), 4000);
+    set((state) => ({
+      notices: [...state.notices.filter((notice) => notice.text !== text).slice(-3), { id, text, bad }],
+    }));
+    if (!bad)
+      window.setTimeout(() => set((state) => ({ notices: state.notices.filter((notice) => notice.id !== id) })), 4000);
   },
   drop: (id) => set((state) => ({ notices: state.notices.filter((notice) => notice.id !== id) })),
 }));
 
 export function sayProblem(error: unknown): void {
-  useNotices.getState().say(error instanceof Error ? error.message : "Something went wrong; nothing was changed.", true);
+  useNotices
+    .getState()
+    .say(error instanceof Error ? error.message : "Something went wrong; nothing was changed.", true);
 }
 
 export function Notices() {
@@ -35,9 +40,14 @@ export function Notices() {
   return (
     <div className="fixed bottom-4 left-1/2 z-50 flex -translate-x-1/2 flex-col gap-2" role="status" aria-live="polite">
       {notices.map((notice) => (
-        <div key={notice.id} className={`flex items-center gap-3 border-l-4 bg-ink px-3 py-2 text-paper shadow ${notice.bad ? "border-live" : "border-kelp"}`}>
+        <div
+          key={notice.id}
+          className={`flex items-center gap-3 border-l-4 bg-ink px-3 py-2 text-paper shadow ${notice.bad ? "border-live" : "border-kelp"}`}
+        >
           {notice.text}
-          <button onClick={() => drop(notice.id)} aria-label="Close this message"><X size={14} /></button>
+          <button onClick={() => drop(notice.id)} aria-label="Close this message">
+            <X size={14} />
+          </button>
         </div>
       ))}
     </div>

@@ -7,9 +7,12 @@ export function useSeen<T extends HTMLElement>() {
   useEffect(() => {
     const at = element.current;
     if (!at || seen) return;
-    const observer = new IntersectionObserver((entries) => {
-      if (entries.some((entry) => entry.isIntersecting)) setSeen(true);
-    }, { rootMargin: "200px" });
+    const observer = new IntersectionObserver(
+      (entries) => {
+        if (entries.some((entry) => entry.isIntersecting)) setSeen(true);
+      },
+      { rootMargin: "200px" },
+    );
     observer.observe(at);
     return () => observer.disconnect();
   }, [seen]);

@@ -15,13 +15,20 @@ import { Seeds } from "./Seeds";
 import { Shares } from "./Shares";
 import { Trouble } from "../app/Trouble";
 
-const TABS: [string, string][] = [["", "Roles and guarantees"], ["/pictures", "Ready-made pictures"]];
+const TABS: [string, string][] = [
+  ["", "Roles and guarantees"],
+  ["/pictures", "Ready-made pictures"],
+];
 
 /** Seeds on one side; on the other what is derived from them, as samples with figures and as true pictures. */
 export function BrandPage({ pictures = false }: { pictures?: boolean }) {
   const { id } = useTheme();
   const [eyes, setEyes] = useState<Vision>("ORDINARY");
-  const brand = useQuery({ queryKey: ["brand", id], queryFn: () => answer(api.GET("/api/themes/{id}/brand", { params: { path: { id } } })), placeholderData: (old) => old });
+  const brand = useQuery({
+    queryKey: ["brand", id],
+    queryFn: () => answer(api.GET("/api/themes/{id}/brand", { params: { path: { id } } })),
+    placeholderData: (old) => old,
+  });
   return (
     <div className="grid h-full grid-cols-[246px_minmax(0,1fr)]">
       <section className="overflow-auto border-r border-rule p-4">
@@ -37,15 +44,33 @@ export function BrandPage({ pictures = false }: { pictures?: boolean }) {
         <EyesFilters />
         <div className="mb-2 flex items-center gap-1.5">
           <nav aria-label="Of the brand" className="flex gap-1.5">
-            {TABS.map(([to, name]) => <NavLink key={to} end to={`/themes/${id}/brand${to}`} className={({ isActive }) => `btn ${isActive ? "border-kelp bg-kelp-soft font-bold" : ""}`}>{name}</NavLink>)}
+            {TABS.map(([to, name]) => (
+              <NavLink
+                key={to}
+                end
+                to={`/themes/${id}/brand${to}`}
+                className={({ isActive }) => `btn ${isActive ? "border-kelp bg-kelp-soft font-bold" : ""}`}
+              >
+                {name}
+              </NavLink>
+            ))}
           </nav>
-          <span className="ml-auto"><EyesSwitch eyes={eyes} setEyes={setEyes} /></span>
+          <span className="ml-auto">
+            <EyesSwitch eyes={eyes} setEyes={setEyes} />
+          </span>
         </div>
         {brand.isPending && <p className="text-faint">Deriving …</p>}
         <Trouble query={brand} />
         {brand.data && <Shortfalls shortfalls={brand.data.shortfalls} />}
         <div style={seenBy(eyes)}>
-          {pictures ? <RecolourPage /> : <>{brand.data && <Roles roles={brand.data.roles} />}<Scenes /></>}
+          {pictures ? (
+            <RecolourPage />
+          ) : (
+            <>
+              {brand.data && <Roles roles={brand.data.roles} />}
+              <Scenes />
+            </>
+          )}
         </div>
       </section>
     </div>
@@ -56,7 +81,9 @@ function Shortfalls({ shortfalls }: { shortfalls: Schemas["Shortfall"][] }) {
   if (shortfalls.length === 0) return null;
   return (
     <section className="mb-2 border-l-4 border-ochre bg-ochre-soft px-3 py-1.5" aria-label="What pinned colours break">
-      {shortfalls.map((shortfall) => <p key={shortfall.sentence}>{shortfall.sentence}</p>)}
+      {shortfalls.map((shortfall) => (
+        <p key={shortfall.sentence}>{shortfall.sentence}</p>
+      ))}
     </section>
   );
 }
@@ -67,11 +94,26 @@ function Scenes() {
   return (
     <>
       <h2 className="mb-2 mt-4">On your scenes</h2>
-      {theme.scenes.length === 0 || !wide ? <p className="flex items-center gap-3 text-faint">No scenes yet; they will wear this brand.<Link className="btn btn-main" to={`/themes/${id}/sheet`}>Add the first scene</Link></p> : (
+      {theme.scenes.length === 0 || !wide ? (
+        <p className="flex items-center gap-3 text-faint">
+          No scenes yet; they will wear this brand.
+          <Link className="btn btn-main" to={`/themes/${id}/sheet`}>
+            Add the first scene
+          </Link>
+        </p>
+      ) : (
         <ol className="grid grid-cols-3 gap-3">
           {theme.scenes.slice(0, 6).map((scene) => (
             <li key={scene.id}>
-              <div className="weave"><ScenePicture theme={id} scene={scene.id} canvas={wide.id} width={wide.size.width} height={wide.size.height} /></div>
+              <div className="weave">
+                <ScenePicture
+                  theme={id}
+                  scene={scene.id}
+                  canvas={wide.id}
+                  width={wide.size.width}
+                  height={wide.size.height}
+                />
+              </div>
               <span className="text-faint">{scene.name}</span>
             </li>
           ))}

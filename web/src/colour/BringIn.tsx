@@ -6,7 +6,12 @@ import { sayProblem } from "../app/notices";
 import { useThemeId } from "../theme/useTheme";
 import { useColours } from "./useColours";
 
-const FORMATS: [string, string][] = [["TOKENS", "Design tokens (JSON)"], ["GIMP", "GIMP palette"], ["CSS", "CSS custom properties"], ["SVG", "SVG swatch sheet"]];
+const FORMATS: [string, string][] = [
+  ["TOKENS", "Design tokens (JSON)"],
+  ["GIMP", "GIMP palette"],
+  ["CSS", "CSS custom properties"],
+  ["SVG", "SVG swatch sheet"],
+];
 const TYPES = ".json,.gpl,.css,.svg,.png,.jpg,.jpeg,.gif,.webp";
 const MOST_SEEDS = 5;
 
@@ -21,16 +26,43 @@ export function BringIn() {
   return (
     <div className="mb-4">
       <div className="flex gap-1.5">
-        <button className="btn px-2" onClick={() => chooser.current?.click()}><FileUp size={14} />Logo, palette</button>
-        <input ref={chooser} type="file" accept={TYPES} className="hidden" aria-label="Logo or palette to take seeds from" onChange={(event) => { open(event.target.files?.[0]); event.target.value = ""; }} />
+        <button className="btn px-2" onClick={() => chooser.current?.click()}>
+          <FileUp size={14} />
+          Logo, palette
+        </button>
+        <input
+          ref={chooser}
+          type="file"
+          accept={TYPES}
+          className="hidden"
+          aria-label="Logo or palette to take seeds from"
+          onChange={(event) => {
+            open(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
         <Menu>
-          <MenuButton className="btn px-2"><FileDown size={14} />Save as</MenuButton>
+          <MenuButton className="btn px-2">
+            <FileDown size={14} />
+            Save as
+          </MenuButton>
           <MenuItems anchor="bottom end" className="z-20 border border-rule bg-sheet py-1 shadow">
-            {FORMATS.map(([format, name]) => <MenuItem key={format}><a className="block px-3 py-1 data-focus:bg-kelp-soft" href={`/api/themes/${id}/palette?format=${format}`}>{name}</a></MenuItem>)}
+            {FORMATS.map(([format, name]) => (
+              <MenuItem key={format}>
+                <a
+                  className="block px-3 py-1 data-focus:bg-kelp-soft"
+                  href={`/api/themes/${id}/palette?format=${format}`}
+                >
+                  {name}
+                </a>
+              </MenuItem>
+            ))}
           </MenuItems>
         </Menu>
       </div>
-      {read && <Choice key={read.swatches.map((swatch) => swatch.colour).join()} read={read} close={() => setRead(null)} />}
+      {read && (
+        <Choice key={read.swatches.map((swatch) => swatch.colour).join()} read={read} close={() => setRead(null)} />
+      )}
     </div>
   );
 }
@@ -49,15 +81,30 @@ function Choice({ read, close }: { read: Schemas["ReadView"]; close: () => void 
         {read.swatches.map((swatch, i) => (
           <li key={i}>
             <label className="flex items-center gap-1.5">
-              <input type="checkbox" className="accent-kelp" checked={chosen.includes(i)} disabled={!chosen.includes(i) && chosen.length >= MOST_SEEDS} onChange={() => turn(i)} />
+              <input
+                type="checkbox"
+                className="accent-kelp"
+                checked={chosen.includes(i)}
+                disabled={!chosen.includes(i) && chosen.length >= MOST_SEEDS}
+                onChange={() => turn(i)}
+              />
               <span className="size-4 shrink-0 border border-rule" style={{ background: swatch.colour }} />
-              <span className="truncate" title={`${swatch.name} ${swatch.colour}`}>{swatch.name || swatch.colour}</span>
+              <span className="truncate" title={`${swatch.name} ${swatch.colour}`}>
+                {swatch.name || swatch.colour}
+              </span>
               {chosen.includes(i) && <span className="ml-auto text-faint">{chosen.indexOf(i) + 1}</span>}
             </label>
           </li>
         ))}
       </ul>
-      <div className="mt-1.5 flex gap-1.5"><button className="btn btn-main" disabled={chosen.length === 0} onClick={() => void use()}>Use as seeds</button><button className="btn" onClick={close}>Close</button></div>
+      <div className="mt-1.5 flex gap-1.5">
+        <button className="btn btn-main" disabled={chosen.length === 0} onClick={() => void use()}>
+          Use as seeds
+        </button>
+        <button className="btn" onClick={close}>
+          Close
+        </button>
+      </div>
     </div>
   );
 }

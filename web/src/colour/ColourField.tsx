@@ -36,9 +36,22 @@ export function ColourField({ label, colour, set }: Props) {
   };
   return (
     <Popover className="relative flex min-w-0 flex-1 items-center gap-2">
-      <PopoverButton onClick={begin} className="h-8 w-10 shrink-0 border border-rule" style={{ background: dragged }} aria-label={`${label}, ${dragged}; open the picker`} />
-      <input className="field min-w-0 flex-1" aria-label={`${label} as text`} title="Any CSS colour: #4f8f5b, seagreen, oklch(60% 0.1 146) …" spellCheck={false} {...draft} />
-      <PopoverPanel anchor="right start" className="z-20 ml-2 border border-rule bg-sheet p-3 shadow"><HexColorPicker color={dragged} onChange={drag} onMouseDown={begin} /></PopoverPanel>
+      <PopoverButton
+        onClick={begin}
+        className="h-8 w-10 shrink-0 border border-rule"
+        style={{ background: dragged }}
+        aria-label={`${label}, ${dragged}; open the picker`}
+      />
+      <input
+        className="field min-w-0 flex-1"
+        aria-label={`${label} as text`}
+        title="Any CSS colour: #4f8f5b, seagreen, oklch(60% 0.1 146) …"
+        spellCheck={false}
+        {...draft}
+      />
+      <PopoverPanel anchor="right start" className="z-20 ml-2 border border-rule bg-sheet p-3 shadow">
+        <HexColorPicker color={dragged} onChange={drag} onMouseDown={begin} />
+      </PopoverPanel>
     </Popover>
   );
 }

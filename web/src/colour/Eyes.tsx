@@ -9,7 +9,17 @@ export function EyesSwitch({ eyes, setEyes }: { eyes: Vision; setEyes: (eyes: Vi
   return (
     <div className="flex items-center gap-1.5" role="group" aria-label="Seen by">
       <span className="text-faint">Seen by</span>
-      {catalogue.data?.visions.map((vision) => <button key={vision.id} className={`btn ${eyes === vision.id ? "border-kelp bg-kelp-soft" : ""}`} title={vision.title} aria-pressed={eyes === vision.id} onClick={() => setEyes(vision.id)}>{vision.title.split(":")[0]}</button>)}
+      {catalogue.data?.visions.map((vision) => (
+        <button
+          key={vision.id}
+          className={`btn ${eyes === vision.id ? "border-kelp bg-kelp-soft" : ""}`}
+          title={vision.title}
+          aria-pressed={eyes === vision.id}
+          onClick={() => setEyes(vision.id)}
+        >
+          {vision.title.split(":")[0]}
+        </button>
+      ))}
     </div>
   );
 }
@@ -21,7 +31,10 @@ export function EyesFilters() {
     <svg width="0" height="0" className="absolute" aria-hidden>
       {catalogue.data?.visions.map((vision) => (
         <filter key={vision.id} id={`eyes-${vision.id}`} colorInterpolationFilters="linearRGB">
-          <feColorMatrix type="matrix" values={[...vision.matrix.map((row) => [...row, 0, 0]), [0, 0, 0, 1, 0]].flat().join(" ")} />
+          <feColorMatrix
+            type="matrix"
+            values={[...vision.matrix.map((row) => [...row, 0, 0]), [0, 0, 0, 1, 0]].flat().join(" ")}
+          />
         </filter>
       ))}
     </svg>

@@ -20,10 +20,30 @@ const OWN = "file-";
 export function useFaces(): Option[] {
   const { faces } = useTheme().theme;
   const catalogue = useCatalogue();
-  const own = faces.map((own) => ({ id: own.face, name: own.title, character: "own", family: `Brandeon own ${own.face.slice(OWN.length)}` }));
+  const own = faces.map((own) => ({
+    id: own.face,
+    name: own.title,
+    character: "own",
+    family: `Brandeon own ${own.face.slice(OWN.length)}`,
+  }));
   const ids = own.map((face) => face.id).join();
-  useEffect(() => ids.split(",").filter(Boolean).forEach((id) => loadOwnFace(`Brandeon own ${id.slice(OWN.length)}`, id.slice(OWN.length))), [ids]);
-  return [...(catalogue.data?.faces.map((face) => ({ id: face.id, name: face.title, character: face.character, family: face.family })) ?? []), ...own];
+  useEffect(
+    () =>
+      ids
+        .split(",")
+        .filter(Boolean)
+        .forEach((id) => loadOwnFace(`Brandeon own ${id.slice(OWN.length)}`, id.slice(OWN.length))),
+    [ids],
+  );
+  return [
+    ...(catalogue.data?.faces.map((face) => ({
+      id: face.id,
+      name: face.title,
+      character: face.character,
+      family: face.family,
+    })) ?? []),
+    ...own,
+  ];
 }
 
 export function Faces() {
@@ -31,19 +51,35 @@ export function Faces() {
   const { brand } = theme;
   const faces = useFaces();
   const edit = useEdit();
-  const uses: ["HEADING" | "TEXT" | "FIGURES", string, string][] = [["HEADING", "Headings", brand.heading], ["TEXT", "Text", brand.text], ["FIGURES", "Figures", brand.figures]];
+  const uses: ["HEADING" | "TEXT" | "FIGURES", string, string][] = [
+    ["HEADING", "Headings", brand.heading],
+    ["TEXT", "Text", brand.text],
+    ["FIGURES", "Figures", brand.figures],
+  ];
   return (
     <div className="mb-4">
       <h2 className="mb-1">Type faces</h2>
       {uses.map(([use, label, face]) => (
         <label key={use} className="mb-1.5 grid grid-cols-[62px_minmax(0,1fr)] items-center">
           {label}
-          <select className="field min-w-0" value={face} style={{ fontFamily: `"${faces.find((f) => f.id === face)?.family ?? ""}"` }} onChange={(e) => void edit({ edit: "setFace", use, face: e.target.value })}>
-            {faces.map((option) => <option key={option.id} value={option.id} style={{ fontFamily: `"${option.family}"` }}>{option.name}{option.id === face ? "" : ` (${option.character})`}</option>)}
+          <select
+            className="field min-w-0"
+            value={face}
+            style={{ fontFamily: `"${faces.find((f) => f.id === face)?.family ?? ""}"` }}
+            onChange={(e) => void edit({ edit: "setFace", use, face: e.target.value })}
+          >
+            {faces.map((option) => (
+              <option key={option.id} value={option.id} style={{ fontFamily: `"${option.family}"` }}>
+                {option.name}
+                {option.id === face ? "" : ` (${option.character})`}
+              </option>
+            ))}
           </select>
         </label>
       ))}
-      {theme.faces.map((own) => <OwnFace key={own.face} own={own} />)}
+      {theme.faces.map((own) => (
+        <OwnFace key={own.face} own={own} />
+      ))}
       <AddFace />
     </div>
   );
@@ -57,10 +93,30 @@ function OwnFace({ own }: { own: Schemas["OwnFace"] }) {
   return (
     <div className="mb-1">
       <div className="flex items-center gap-1.5">
-        <button className={`min-w-0 flex-1 truncate text-left underline ${lacking ? "text-ochre" : "text-faint"}`} aria-expanded={open} onClick={() => setOpen(!open)} title={lacking ? "Origin, licence or credit is not given" : "Origin and licence"}>{own.title}{lacking && ": licence?"}</button>
-        <button className="btn px-1.5" aria-label={`Remove ${own.title}`} onClick={() => void edit({ edit: "removeFace", face: own.face })}><X size={14} /></button>
+        <button
+          className={`min-w-0 flex-1 truncate text-left underline ${lacking ? "text-ochre" : "text-faint"}`}
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          title={lacking ? "Origin, licence or credit is not given" : "Origin and licence"}
+        >
+          {own.title}
+          {lacking && ": licence?"}
+        </button>
+        <button
+          className="btn px-1.5"
+          aria-label={`Remove ${own.title}`}
+          onClick={() => void edit({ edit: "removeFace", face: own.face })}
+        >
+          <X size={14} />
+        </button>
       </div>
-      {open && <ProvenanceFields provenance={own.provenance} columns={1} set={(provenance) => edit({ edit: "setFaceProvenance", face: own.face, provenance })} />}
+      {open && (
+        <ProvenanceFields
+          provenance={own.provenance}
+          columns={1}
+          set={(provenance) => edit({ edit: "setFaceProvenance", face: own.face, provenance })}
+        />
+      )}
     </div>
   );
 }
@@ -79,8 +135,21 @@ function AddFace() {
   };
   return (
     <>
-      <button className="btn" onClick={() => chooser.current?.click()}><FileUp size={14} />Own face</button>
-      <input ref={chooser} type="file" accept=".ttf,.otf" className="hidden" aria-label="Font file to add" onChange={(event) => { open(event.target.files?.[0]); event.target.value = ""; }} />
+      <button className="btn" onClick={() => chooser.current?.click()}>
+        <FileUp size={14} />
+        Own face
+      </button>
+      <input
+        ref={chooser}
+        type="file"
+        accept=".ttf,.otf"
+        className="hidden"
+        aria-label="Font file to add"
+        onChange={(event) => {
+          open(event.target.files?.[0]);
+          event.target.value = "";
+        }}
+      />
     </>
   );
 }

@@ -18,8 +18,16 @@ export function Roles({ roles }: { roles: Schemas["RoleColour"][] }) {
         <li key={role.role} data-role={role.role} className="flex items-start gap-3 border-t border-rule py-1.5">
           <RoleSample role={role.role} colours={colours} heading={heading} />
           <div className="min-w-0 flex-1 leading-snug">
-            <div className="flex items-center gap-1.5"><span className="font-bold">{ROLE_NAMES[role.role]}</span><code className="text-faint">{role.colour}</code><span className="ml-auto"><PinButton role={role} /></span></div>
-            <span className="line-clamp-1 text-faint" title={role.reason}>{role.reason}</span>
+            <div className="flex items-center gap-1.5">
+              <span className="font-bold">{ROLE_NAMES[role.role]}</span>
+              <code className="text-faint">{role.colour}</code>
+              <span className="ml-auto">
+                <PinButton role={role} />
+              </span>
+            </div>
+            <span className="line-clamp-1 text-faint" title={role.reason}>
+              {role.reason}
+            </span>
             <Figures role={role} />
           </div>
         </li>
@@ -31,11 +39,34 @@ export function Roles({ roles }: { roles: Schemas["RoleColour"][] }) {
 function PinButton({ role }: { role: Schemas["RoleColour"] }) {
   const { setPin, dropPin } = useColours();
   const name = ROLE_NAMES[role.role];
-  if (!role.pinned) return <button className="text-faint hover:text-ink" aria-label={`Pin ${name}`} title="Pin: set this colour by hand" onClick={() => void setPin(role.role, role.colour, "")}><Pin size={13} /></button>;
+  if (!role.pinned)
+    return (
+      <button
+        className="text-faint hover:text-ink"
+        aria-label={`Pin ${name}`}
+        title="Pin: set this colour by hand"
+        onClick={() => void setPin(role.role, role.colour, "")}
+      >
+        <Pin size={13} />
+      </button>
+    );
   return (
     <span className="flex items-center gap-1">
-      <span className="w-32"><ColourField label={`${name}, pinned`} colour={role.colour} set={(colour, gesture) => setPin(role.role, colour, gesture)} /></span>
-      <button className="text-kelp hover:text-ink" aria-label={`Unpin ${name}`} title="Back to the derived colour" onClick={() => void dropPin(role.role)}><PinOff size={13} /></button>
+      <span className="w-32">
+        <ColourField
+          label={`${name}, pinned`}
+          colour={role.colour}
+          set={(colour, gesture) => setPin(role.role, colour, gesture)}
+        />
+      </span>
+      <button
+        className="text-kelp hover:text-ink"
+        aria-label={`Unpin ${name}`}
+        title="Back to the derived colour"
+        onClick={() => void dropPin(role.role)}
+      >
+        <PinOff size={13} />
+      </button>
     </span>
   );
 }
@@ -45,8 +76,18 @@ function Figures({ role }: { role: Schemas["RoleColour"] }) {
   const nearest = [...role.apart].sort((a, b) => a.difference - b.difference)[0];
   return (
     <span className="block">
-      {role.checks.map((check, i) => <span key={check.against} className={check.ratio < check.least ? "font-bold text-ochre" : ""}>{i > 0 && " · "}{check.ratio.toFixed(1)}:1 on {ROLE_NAMES[check.against].toLowerCase()}</span>)}
-      {nearest && <span className={nearest.difference < nearest.least ? "block font-bold text-ochre" : "block text-faint"}>nearest: {ROLE_NAMES[nearest.from].toLowerCase()}, {nearest.difference.toFixed(0)} apart{nearest.vision === "ORDINARY" ? "" : ` to ${nearest.vision.toLowerCase()} eyes`}</span>}
+      {role.checks.map((check, i) => (
+        <span key={check.against} className={check.ratio < check.least ? "font-bold text-ochre" : ""}>
+          {i > 0 && " · "}
+          {check.ratio.toFixed(1)}:1 on {ROLE_NAMES[check.against].toLowerCase()}
+        </span>
+      ))}
+      {nearest && (
+        <span className={nearest.difference < nearest.least ? "block font-bold text-ochre" : "block text-faint"}>
+          nearest: {ROLE_NAMES[nearest.from].toLowerCase()}, {nearest.difference.toFixed(0)} apart
+          {nearest.vision === "ORDINARY" ? "" : ` to ${nearest.vision.toLowerCase()} eyes`}
+        </span>
+      )}
     </span>
   );
 }

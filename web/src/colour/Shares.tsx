@@ -8,10 +8,29 @@ export function Shares({ plates }: { plates: Schemas["PlateView"][] }) {
   const edit = useEdit();
   return (
     <>
-      <Share title="Corners" least="square" most="round" value={brand.corner} set={(corner) => void edit({ edit: "setCorner", corner }, "corner")} />
-      <Share title="Plates" least="clear" most="solid" value={brand.plate} set={(plate) => void edit({ edit: "setPlate", plate }, "plate")} />
+      <Share
+        title="Corners"
+        least="square"
+        most="round"
+        value={brand.corner}
+        set={(corner) => void edit({ edit: "setCorner", corner }, "corner")}
+      />
+      <Share
+        title="Plates"
+        least="clear"
+        most="solid"
+        value={brand.plate}
+        set={(plate) => void edit({ edit: "setPlate", plate }, "plate")}
+      />
       <Calm stored={brand.calm} set={(calm) => void edit({ edit: "setCalm", calm })} />
-      {plates.map((plate) => <PlateLine key={plate.text} plate={plate} now={brand.plate} set={(percent) => void edit({ edit: "setPlate", plate: percent / 100 })} />)}
+      {plates.map((plate) => (
+        <PlateLine
+          key={plate.text}
+          plate={plate}
+          now={brand.plate}
+          set={(percent) => void edit({ edit: "setPlate", plate: percent / 100 })}
+        />
+      ))}
     </>
   );
 }
@@ -22,25 +41,69 @@ function Calm({ stored, set }: { stored: boolean; set: (calm: boolean) => void }
   useEffect(() => setChosen(stored), [stored]);
   return (
     <fieldset className="mb-2">
-      <legend><h2>Motion</h2></legend>
-      {([["lively", false], ["calm: things only fade", true]] as const).map(([title, calm]) => (
+      <legend>
+        <h2>Motion</h2>
+      </legend>
+      {(
+        [
+          ["lively", false],
+          ["calm: things only fade", true],
+        ] as const
+      ).map(([title, calm]) => (
         <label key={title} className="mr-4 inline-flex items-center gap-1.5">
-          <input type="radio" name="calm" className="accent-kelp" checked={chosen === calm} onChange={() => { setChosen(calm); set(calm); }} />{title}
+          <input
+            type="radio"
+            name="calm"
+            className="accent-kelp"
+            checked={chosen === calm}
+            onChange={() => {
+              setChosen(calm);
+              set(calm);
+            }}
+          />
+          {title}
         </label>
       ))}
     </fieldset>
   );
 }
 
-function Share({ title, least, most, value, set }: { title: string; least: string; most: string; value: number; set: (value: number) => void }) {
+function Share({
+  title,
+  least,
+  most,
+  value,
+  set,
+}: {
+  title: string;
+  least: string;
+  most: string;
+  value: number;
+  set: (value: number) => void;
+}) {
   const [shown, setShown] = useState(value);
   useEffect(() => setShown(value), [value]);
   return (
     <label className="mb-2 block">
       <h2>{title}</h2>
-      <input type="range" min={0} max={1} step={0.01} value={shown} className="w-full accent-kelp" aria-valuetext={`${String(Math.round(shown * 100))} %`}
-        onChange={(e) => { setShown(Number(e.target.value)); set(Number(e.target.value)); }} />
-      <span className="flex justify-between text-faint"><span>{least}</span><span>{Math.round(shown * 100)} %</span><span>{most}</span></span>
+      <input
+        type="range"
+        min={0}
+        max={1}
+        step={0.01}
+        value={shown}
+        className="w-full accent-kelp"
+        aria-valuetext={`${String(Math.round(shown * 100))} %`}
+        onChange={(e) => {
+          setShown(Number(e.target.value));
+          set(Number(e.target.value));
+        }}
+      />
+      <span className="flex justify-between text-faint">
+        <span>{least}</span>
+        <span>{Math.round(shown * 100)} %</span>
+        <span>{most}</span>
+      </span>
     </label>
   );
 }
@@ -55,8 +118,12 @@ function PlateLine({ plate, now, set }: { plate: Schemas["PlateView"]; now: numb
   if (!darkness.reachable) {
     return (
       <p className="mb-2 text-ochre">
-        {name}: no darkness reaches {plate.least}:1. {darkness.remedies.map((remedy) => (
-          <span key={remedy.kind} className="block">{remedy.kind === "OTHER_TEXT" ? "Text in" : remedy.kind === "OUTLINE" ? "An outline in" : "A shadow in"} <code>{remedy.colour}</code>: {remedy.ratio.toFixed(1)}:1</span>
+        {name}: no darkness reaches {plate.least}:1.{" "}
+        {darkness.remedies.map((remedy) => (
+          <span key={remedy.kind} className="block">
+            {remedy.kind === "OTHER_TEXT" ? "Text in" : remedy.kind === "OUTLINE" ? "An outline in" : "A shadow in"}{" "}
+            <code>{remedy.colour}</code>: {remedy.ratio.toFixed(1)}:1
+          </span>
         ))}
       </p>
     );
@@ -64,7 +131,11 @@ function PlateLine({ plate, now, set }: { plate: Schemas["PlateView"]; now: numb
   return (
     <p className={`mb-1 ${low ? "text-ochre" : "text-faint"}`}>
       {name} reads over any footage from {darkness.percent} %{low ? `; now ${plate.worst.toFixed(1)}:1` : "."}{" "}
-      {Math.round(now * 100) !== darkness.percent && <button className="underline" onClick={() => set(darkness.percent)}>Use {darkness.percent} %</button>}
+      {Math.round(now * 100) !== darkness.percent && (
+        <button className="underline" onClick={() => set(darkness.percent)}>
+          Use {darkness.percent} %
+        </button>
+      )}
     </p>
   );
 }

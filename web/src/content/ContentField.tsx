@@ -25,7 +25,16 @@ export function ContentField({ field, value, own, set, drop }: Props) {
       <fieldset className="@container min-w-0">
         <legend className="flex w-full items-center gap-2">
           <span className="flex-1 text-faint">{field.title}</span>
-          {own && drop && <button className="btn min-h-6 px-1.5" aria-label={`${field.title}: back to the starting words`} title="Back to the starting words" onClick={() => void drop()}><RotateCcw size={13} /></button>}
+          {own && drop && (
+            <button
+              className="btn min-h-6 px-1.5"
+              aria-label={`${field.title}: back to the starting words`}
+              title="Back to the starting words"
+              onClick={() => void drop()}
+            >
+              <RotateCcw size={13} />
+            </button>
+          )}
         </legend>
         <ListField title={field.title} list={list} set={set} />
       </fieldset>

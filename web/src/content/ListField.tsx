@@ -12,7 +12,11 @@ interface Props {
   set: (content: Schemas["Content"]) => Promise<boolean>;
 }
 
-const STATES: [NonNullable<Item["state"]>, string][] = [["OPEN", "open"], ["NOW", "now"], ["DONE", "done"]];
+const STATES: [NonNullable<Item["state"]>, string][] = [
+  ["OPEN", "open"],
+  ["NOW", "now"],
+  ["DONE", "done"],
+];
 
 /**
  * A list, line by line. Lines are dragged by their grip, or moved by arrow keys on it; several lines pasted into one field
@@ -24,8 +28,11 @@ export function ListField({ title, list, set }: Props) {
   const [dragged, setDragged] = useState<number | null>(null);
   const [over, setOver] = useState<number | null>(null);
   const full = items.length >= MOST_ITEMS;
-  const change = (index: number, part: Partial<Item>) => set(list.with(items.map((item, i) => (i === index ? { ...item, ...part } : item))));
-  const move = (from: number, to: number) => { if (from !== to && to >= 0 && to < items.length) void set(list.with(moved(items, from, to))); };
+  const change = (index: number, part: Partial<Item>) =>
+    set(list.with(items.map((item, i) => (i === index ? { ...item, ...part } : item))));
+  const move = (from: number, to: number) => {
+    if (from !== to && to >= 0 && to < items.length) void set(list.with(moved(items, from, to)));
+  };
   const paste = (at: number) => (text: string) => {
     const more = pastedItems(text, list);
     if (!more) return false;
@@ -42,17 +49,44 @@ export function ListField({ title, list, set }: Props) {
     <div>
       <ol className="flex flex-col" aria-label={title}>
         {items.map((item, i) => (
-          <li key={i} className={`border-t py-1 ${over === i && dragged !== null && dragged !== i ? "border-kelp bg-kelp-soft" : "border-rule"} ${dragged === i ? "opacity-50" : ""}`}
-            onDragOver={(event) => { if (dragged !== null) { event.preventDefault(); setOver(i); } }}
+          <li
+            key={i}
+            className={`border-t py-1 ${over === i && dragged !== null && dragged !== i ? "border-kelp bg-kelp-soft" : "border-rule"} ${dragged === i ? "opacity-50" : ""}`}
+            onDragOver={(event) => {
+              if (dragged !== null) {
+                event.preventDefault();
+                setOver(i);
+              }
+            }}
             onDrop={(event) => {
               event.preventDefault();
               if (dragged !== null) move(dragged, i);
-            }}>
-            <Line number={i + 1} item={item} list={list} change={(part) => change(i, part)} pasted={paste(i + 1)} entered={() => { if (i === items.length - 1 && !full) setFresh(true); }}
+            }}
+          >
+            <Line
+              number={i + 1}
+              item={item}
+              list={list}
+              change={(part) => change(i, part)}
+              pasted={paste(i + 1)}
+              entered={() => {
+                if (i === items.length - 1 && !full) setFresh(true);
+              }}
               remove={() => void set(list.with(items.filter((_, other) => other !== i)))}
-              grip={(
-                <button className="cursor-grab text-faint hover:text-ink" aria-label={`Move line ${String(i + 1)}`} title="Drag to order; arrow keys move it" draggable
-                  onDragStart={(event) => { event.dataTransfer.effectAllowed = "move"; setDragged(i); }} onDragEnd={() => { setDragged(null); setOver(null); }}
+              grip={
+                <button
+                  className="cursor-grab text-faint hover:text-ink"
+                  aria-label={`Move line ${String(i + 1)}`}
+                  title="Drag to order; arrow keys move it"
+                  draggable
+                  onDragStart={(event) => {
+                    event.dataTransfer.effectAllowed = "move";
+                    setDragged(i);
+                  }}
+                  onDragEnd={() => {
+                    setDragged(null);
+                    setOver(null);
+                  }}
                   onKeyDown={(event) => {
                     if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return;
                     event.preventDefault();
@@ -61,19 +95,36 @@ export function ListField({ title, list, set }: Props) {
                     move(i, to);
                     // The grip of where the line goes to takes the focus with it.
                     event.currentTarget.closest("ol")?.querySelectorAll<HTMLElement>("[draggable]")[to]?.focus();
-                  }}><GripVertical size={14} /></button>
-              )} />
+                  }}
+                >
+                  <GripVertical size={14} />
+                </button>
+              }
+            />
           </li>
         ))}
         {fresh && (
           <li className="border-t border-rule py-1">
-            <Line number={items.length + 1} item={{ label: "", value: "" }} list={list} fresh change={add} pasted={paste(items.length)} entered={() => setFresh(items.length + 1 < MOST_ITEMS)} remove={() => setFresh(false)} grip={<span className="w-3.5" />} />
+            <Line
+              number={items.length + 1}
+              item={{ label: "", value: "" }}
+              list={list}
+              fresh
+              change={add}
+              pasted={paste(items.length)}
+              entered={() => setFresh(items.length + 1 < MOST_ITEMS)}
+              remove={() => setFresh(false)}
+              grip={<span className="w-3.5" />}
+            />
           </li>
         )}
       </ol>
       {items.length === 0 && !fresh && !list.then && <p className="text-faint">Nothing is said here yet.</p>}
       <div className="mt-1 flex flex-wrap items-center gap-2">
-        <button className="btn min-h-6" disabled={full || fresh} onClick={() => setFresh(true)}><Plus size={13} />Add a line</button>
+        <button className="btn min-h-6" disabled={full || fresh} onClick={() => setFresh(true)}>
+          <Plus size={13} />
+          Add a line
+        </button>
         {full && <span className="text-faint">{MOST_ITEMS} lines are the most.</span>}
         {list.then !== undefined && <Then then={list.then} choose={(then) => void set(list.with(items, then))} />}
       </div>
@@ -100,20 +151,57 @@ function Line({ number, item, list, grip, fresh = false, change, remove, pasted,
     <div className="flex items-start gap-1">
       <span className="flex min-h-7 items-center">{grip}</span>
       {list.marked && !fresh && (
-        <select className="field px-0.5" aria-label={`State of ${line}`} value={item.state ?? "OPEN"} onChange={(event) => void change({ state: event.target.value as NonNullable<Item["state"]> })}>
-          {STATES.map(([state, words]) => <option key={state} value={state}>{words}</option>)}
+        <select
+          className="field px-0.5"
+          aria-label={`State of ${line}`}
+          value={item.state ?? "OPEN"}
+          onChange={(event) => void change({ state: event.target.value as NonNullable<Item["state"]> })}
+        >
+          {STATES.map(([state, words]) => (
+            <option key={state} value={state}>
+              {words}
+            </option>
+          ))}
         </select>
       )}
       <div className={`grid min-w-0 flex-1 gap-1 ${second ? "@min-[380px]:grid-cols-[2fr_3fr]" : ""}`}>
-        <MessageField bare title={`${first}, ${line}`} placeholder={first} value={item.label} autoFocus={fresh} set={(label) => change({ label })} pasted={pasted} entered={entered} />
+        <MessageField
+          bare
+          title={`${first}, ${line}`}
+          placeholder={first}
+          value={item.label}
+          autoFocus={fresh}
+          set={(label) => change({ label })}
+          pasted={pasted}
+          entered={entered}
+        />
         {second && (
           <div className="flex min-w-0 gap-1">
-            <div className="min-w-0 flex-1"><MessageField bare title={`${second}, ${line}`} placeholder={second} value={item.value} set={(value) => change({ value })} pasted={pasted} entered={entered} /></div>
-            {list.timed && !fresh && <Seconds line={line} value={item.seconds ?? 0} set={(seconds) => change({ seconds })} />}
+            <div className="min-w-0 flex-1">
+              <MessageField
+                bare
+                title={`${second}, ${line}`}
+                placeholder={second}
+                value={item.value}
+                set={(value) => change({ value })}
+                pasted={pasted}
+                entered={entered}
+              />
+            </div>
+            {list.timed && !fresh && (
+              <Seconds line={line} value={item.seconds ?? 0} set={(seconds) => change({ seconds })} />
+            )}
           </div>
         )}
       </div>
-      <button className="flex min-h-7 items-center text-faint hover:text-ink" aria-label={`Remove ${line}`} title="Remove" onClick={remove}><X size={14} /></button>
+      <button
+        className="flex min-h-7 items-center text-faint hover:text-ink"
+        aria-label={`Remove ${line}`}
+        title="Remove"
+        onClick={remove}
+      >
+        <X size={14} />
+      </button>
     </div>
   );
 }
@@ -124,7 +212,16 @@ function Seconds({ line, value, set }: { line: string; value: number; set: (seco
     const seconds = text.trim() === "" ? 0 : Number(text.replace(",", "."));
     return !Number.isNaN(seconds) && set(seconds);
   });
-  return <input className="field w-12 shrink-0 text-right" inputMode="decimal" aria-label={`Seconds of ${line}`} title="Seconds; empty is as long as the others" placeholder="s" {...draft} />;
+  return (
+    <input
+      className="field w-12 shrink-0 text-right"
+      inputMode="decimal"
+      aria-label={`Seconds of ${line}`}
+      title="Seconds; empty is as long as the others"
+      placeholder="s"
+      {...draft}
+    />
+  );
 }
 
 /** A live list whose rows come after these. */
@@ -136,7 +233,11 @@ function Then({ then, choose }: { then: string; choose: (then: string) => void }
       <span className="text-faint">then</span>
       <select className="field min-w-0" value={then} onChange={(event) => choose(event.target.value)}>
         <option value="">nothing more</option>
-        {lists.map((list) => <option key={list.name} value={list.name}>{list.meaning}</option>)}
+        {lists.map((list) => (
+          <option key={list.name} value={list.name}>
+            {list.meaning}
+          </option>
+        ))}
       </select>
     </label>
   );

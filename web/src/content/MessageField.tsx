@@ -26,7 +26,16 @@ interface Props {
  * A text with live values. While it is written, the values that fit are listed, mistakes are said in place, and what
  * viewers would read is shown. Kept when it is left and by Enter. Escape brings back what was there.
  */
-export function MessageField({ title, bare = false, value, set, placeholder, autoFocus = false, entered, pasted }: Props) {
+export function MessageField({
+  title,
+  bare = false,
+  value,
+  set,
+  placeholder,
+  autoFocus = false,
+  entered,
+  pasted,
+}: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   const input = useRef<HTMLInputElement>(null);
@@ -48,18 +57,38 @@ export function MessageField({ title, bare = false, value, set, placeholder, aut
     <div className="min-w-0">
       <label className="block">
         {!bare && <span className="text-faint">{title}</span>}
-        <input ref={input} className={`field w-full ${check?.mistake ? "border-ochre" : ""}`} maxLength={MOST_LETTERS} value={text} placeholder={placeholder} autoFocus={autoFocus}
-          aria-label={bare ? title : undefined} aria-invalid={Boolean(check?.mistake)}
-          onChange={(event) => setTyped(event.target.value)} onFocus={() => setOpen(true)} onBlur={() => void keep()}
-          onPaste={(event) => { if (pasted?.(event.clipboardData.getData("text/plain"))) event.preventDefault(); }}
+        <input
+          ref={input}
+          className={`field w-full ${check?.mistake ? "border-ochre" : ""}`}
+          maxLength={MOST_LETTERS}
+          value={text}
+          placeholder={placeholder}
+          autoFocus={autoFocus}
+          aria-label={bare ? title : undefined}
+          aria-invalid={Boolean(check?.mistake)}
+          onChange={(event) => setTyped(event.target.value)}
+          onFocus={() => setOpen(true)}
+          onBlur={() => void keep()}
+          onPaste={(event) => {
+            if (pasted?.(event.clipboardData.getData("text/plain"))) event.preventDefault();
+          }}
           onKeyDown={(event) => {
             if (event.key === "Escape") setTyped(null);
             if (event.key === "Enter") void keep().then(entered);
-          }} />
+          }}
+        />
       </label>
-      {check?.mistake && <p className="text-ochre" role="alert">{check.mistake}</p>}
-      {open && check && !check.mistake && text.includes("{") && <p className="truncate text-faint">Viewers read: {check.shown}</p>}
-      {open && <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} whole={text} insert={insert} />}
+      {check?.mistake && (
+        <p className="text-ochre" role="alert">
+          {check.mistake}
+        </p>
+      )}
+      {open && check && !check.mistake && text.includes("{") && (
+        <p className="truncate text-faint">Viewers read: {check.shown}</p>
+      )}
+      {open && (
+        <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} whole={text} insert={insert} />
+      )}
     </div>
   );
 }
@@ -70,13 +99,20 @@ function Values({ text, whole, insert }: { text: string; whole: string; insert: 
   const begun = /\{(\w*)$/.exec(text)?.[1];
   if (begun === undefined && !whole.includes("{")) return <p className="text-faint">Write {"{"} for a live value.</p>;
   if (begun === undefined) return null;
-  const fitting = catalogue.data?.readings.filter((reading) => reading.name.toLowerCase().includes(begun.toLowerCase())) ?? [];
+  const fitting =
+    catalogue.data?.readings.filter((reading) => reading.name.toLowerCase().includes(begun.toLowerCase())) ?? [];
   return (
     <ul className="max-h-40 overflow-y-auto border border-rule bg-paper" aria-label="Live values">
       {fitting.map((reading) => (
         <li key={reading.name}>
-          <button className="flex w-full gap-2 px-1.5 text-left hover:bg-kelp-soft" tabIndex={-1} onMouseDown={(event) => event.preventDefault()} onClick={() => insert(reading.name)}>
-            <code>{`{${reading.name}}`}</code><span className="truncate text-faint">{reading.meaning}</span>
+          <button
+            className="flex w-full gap-2 px-1.5 text-left hover:bg-kelp-soft"
+            tabIndex={-1}
+            onMouseDown={(event) => event.preventDefault()}
+            onClick={() => insert(reading.name)}
+          >
+            <code>{`{${reading.name}}`}</code>
+            <span className="truncate text-faint">{reading.meaning}</span>
           </button>
         </li>
       ))}
@@ -91,8 +127,9 @@ function useCheck(text: string, on: boolean): Schemas["Checked"] | undefined {
   const settled = useSettled(text, AFTER_TYPING);
   const check = useQuery({
     queryKey: ["message", id, settled],
-    queryFn: () => answer(api.POST("/api/themes/{theme}/messages", { params: { path: { theme: id } }, body: { text: settled } })),
-    enabled: on && settled.includes("{") || on && settled.includes("}"),
+    queryFn: () =>
+      answer(api.POST("/api/themes/{theme}/messages", { params: { path: { theme: id } }, body: { text: settled } })),
+    enabled: (on && settled.includes("{")) || (on && settled.includes("}")),
     placeholderData: (old) => old,
   });
   return text.includes("{") || text.includes("}") ? check.data : undefined;

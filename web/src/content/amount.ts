@@ -12,7 +12,12 @@ export function amount(text: string): number | undefined {
   const once = last >= 0 && digits.indexOf(mark) === last;
   const both = digits.includes(".") && digits.includes(",");
   const thousands = last >= 0 && (!once || (!both && mark === "," && digits.length - last - 1 === 3));
-  const plain = last < 0 ? digits : thousands ? digits.replace(/[.,]/g, "") : `${digits.slice(0, last).replace(/[.,]/g, "")}.${digits.slice(last + 1)}`;
+  const plain =
+    last < 0
+      ? digits
+      : thousands
+        ? digits.replace(/[.,]/g, "")
+        : `${digits.slice(0, last).replace(/[.,]/g, "")}.${digits.slice(last + 1)}`;
   const scale = { k: 1e3, m: 1e6 }[times.toLowerCase()] ?? 1;
   return (sign ? -1 : 1) * Number(plain) * scale;
 }

@@ -33,17 +33,45 @@ export function listOf(field: Schemas["Field"], value: Content): List | undefine
   if (typeof value === "string") return undefined;
   if ("rows" in value) {
     const list = { columns: field.columns, items: value.rows, marked: false, timed: false, then: value.then };
-    return { ...list, with: (items, then = value.then) => ({ rows: items.map(({ label, value: text }) => ({ label, value: text })), then }) };
+    return {
+      ...list,
+      with: (items, then = value.then) => ({
+        rows: items.map(({ label, value: text }) => ({ label, value: text })),
+        then,
+      }),
+    };
   }
   if ("points" in value) {
-    return { columns: field.columns, items: value.points, marked: true, timed: false, with: (items) => ({ points: items.map(({ label, value: text, state }) => ({ label, value: text, state: state ?? "OPEN" })) }) };
+    return {
+      columns: field.columns,
+      items: value.points,
+      marked: true,
+      timed: false,
+      with: (items) => ({
+        points: items.map(({ label, value: text, state }) => ({ label, value: text, state: state ?? "OPEN" })),
+      }),
+    };
   }
   if ("entries" in value) {
     const items = value.entries.map(({ label, words, seconds }) => ({ label, value: words, seconds }));
-    return { columns: field.columns, items, marked: false, timed: true, with: (next) => ({ entries: next.map(({ label, value: words, seconds }) => ({ label, words, seconds: seconds ?? 0 })) }) };
+    return {
+      columns: field.columns,
+      items,
+      marked: false,
+      timed: true,
+      with: (next) => ({
+        entries: next.map(({ label, value: words, seconds }) => ({ label, words, seconds: seconds ?? 0 })),
+      }),
+    };
   }
   if ("lines" in value) {
-    return { columns: [field.title], items: value.lines.map((label) => ({ label, value: "" })), marked: false, timed: false, with: (items) => ({ lines: items.map(({ label }) => label) }) };
+    return {
+      columns: [field.title],
+      items: value.lines.map((label) => ({ label, value: "" })),
+      marked: false,
+      timed: false,
+      with: (items) => ({ lines: items.map(({ label }) => label) }),
+    };
   }
   return undefined;
 }
@@ -53,20 +81,37 @@ export function listOf(field: Schemas["Field"], value: Content): List | undefine
  * of done and to do keep them. Undefined for a single line, which belongs into the field that it is pasted into.
  */
 export function pastedItems(text: string, list: Pick<List, "columns" | "marked" | "timed">): Item[] | undefined {
-  const lines = text.split(/\r\n|\r|\n/).map((line) => line.trim()).filter((line) => line !== "");
+  const lines = text
+    .split(/\r\n|\r|\n/)
+    .map((line) => line.trim())
+    .filter((line) => line !== "");
   if (lines.length < 2) return undefined;
   return lines.map((line) => {
     const mark = list.marked ? /^[-*]?\s*\[([ x>])\]\s*/i.exec(line) : null;
-    const cells = (mark ? line.slice(mark[0].length) : line).split(line.includes("\t") ? "\t" : "|").map((cell) => cell.trim());
-    const seconds = list.timed && cells.length > 1 ? /^(\d{1,3}(?:\.\d+)?)\s?s?$/.exec(cells[cells.length - 1] ?? "")?.[1] : undefined;
+    const cells = (mark ? line.slice(mark[0].length) : line)
+      .split(line.includes("\t") ? "\t" : "|")
+      .map((cell) => cell.trim());
+    const seconds =
+      list.timed && cells.length > 1
+        ? /^(\d{1,3}(?:\.\d+)?)\s?s?$/.exec(cells[cells.length - 1] ?? "")?.[1]
+        : undefined;
     const said = seconds === undefined ? cells : cells.slice(0, -1);
     const single = list.columns.length === 1;
     // Of an entry with one text alone that is what it says, without a label.
     const alone = list.timed && said.length === 1;
     return {
-      label: alone ? "" : single ? said.join(" ") : said[0] ?? "",
-      value: alone ? said[0] ?? "" : single ? "" : said.slice(1).join(" "),
-      ...(list.marked ? { state: mark?.[1]?.toLowerCase() === "x" ? "DONE" as const : mark?.[1] === ">" ? "NOW" as const : "OPEN" as const } : {}),
+      label: alone ? "" : single ? said.join(" ") : (said[0] ?? ""),
+      value: alone ? (said[0] ?? "") : single ? "" : said.slice(1).join(" "),
+      ...(list.marked
+        ? {
+            state:
+              mark?.[1]?.toLowerCase() === "x"
+                ? ("DONE" as const)
+                : mark?.[1] === ">"
+                  ? ("NOW" as const)
+                  : ("OPEN" as const),
+          }
+        : {}),
       ...(list.timed ? { seconds: seconds === undefined ? 0 : Math.min(120, Math.max(1, Number(seconds))) } : {}),
     };
   });

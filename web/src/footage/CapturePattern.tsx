@@ -23,7 +23,9 @@ export function CapturePattern({ pattern, width, height }: Props) {
     frame = requestAnimationFrame(step);
     return () => cancelAnimationFrame(frame);
   }, [pattern, width, height]);
-  return <canvas ref={canvas} width={width} height={height} className="size-full" aria-label={`Moving ${pattern} pattern`} />;
+  return (
+    <canvas ref={canvas} width={width} height={height} className="size-full" aria-label={`Moving ${pattern} pattern`} />
+  );
 }
 
 type Pen = CanvasRenderingContext2D;
@@ -54,7 +56,7 @@ function drawBright(pen: Pen, w: number, h: number, t: number): void {
     const lit = Math.sin(t * 2 + i * 1.7);
     if (lit < 0) continue;
     pen.globalAlpha = lit;
-    pen.fillRect(((i * 97) % 100) / 100 * w, h * (0.58 + ((i * 41) % 40) / 100), w * 0.03, h * 0.006);
+    pen.fillRect((((i * 97) % 100) / 100) * w, h * (0.58 + ((i * 41) % 40) / 100), w * 0.03, h * 0.006);
   }
   pen.globalAlpha = 1;
 }
@@ -68,7 +70,7 @@ function drawMotion(pen: Pen, w: number, h: number, t: number): void {
     pen.fillStyle = ["#d9c98f", "#1f2d24", "#8fae6c", "#f0ead2", "#56402a"][i % 5] ?? "#000";
     pen.beginPath();
     pen.moveTo(x, h);
-    pen.quadraticCurveTo(x + w * 0.01, h * 0.5, x + Math.sin(t * 1.5 + i) * w * 0.05, h * ((i * 13) % 50) / 100);
+    pen.quadraticCurveTo(x + w * 0.01, h * 0.5, x + Math.sin(t * 1.5 + i) * w * 0.05, (h * ((i * 13) % 50)) / 100);
     pen.lineTo(x + w * 0.012, h);
     pen.fill();
   }

@@ -20,7 +20,15 @@ export function FootageChoice({ value, onChange }: { value: FootageName; onChang
   return (
     <div role="radiogroup" aria-label="Footage behind it" className="flex">
       {FOOTAGE.map(([name, title]) => (
-        <button key={name} role="radio" aria-checked={value === name} className={`btn -ml-px rounded-none ${value === name ? "border-kelp bg-kelp-soft font-bold" : ""}`} onClick={() => onChange(name)}>{title}</button>
+        <button
+          key={name}
+          role="radio"
+          aria-checked={value === name}
+          className={`btn -ml-px rounded-none ${value === name ? "border-kelp bg-kelp-soft font-bold" : ""}`}
+          onClick={() => onChange(name)}
+        >
+          {title}
+        </button>
       ))}
     </div>
   );

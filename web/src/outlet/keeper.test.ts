@@ -4,7 +4,10 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 class Store {
   readonly kept = new Map<string, Response>();
   match = (key: string | Request) => Promise.resolve(this.kept.get(path(key))?.clone());
-  put = (key: string | Request, answer: Response) => { this.kept.set(path(key), answer); return Promise.resolve(); };
+  put = (key: string | Request, answer: Response) => {
+    this.kept.set(path(key), answer);
+    return Promise.resolve();
+  };
   delete = (key: string | Request) => Promise.resolve(this.kept.delete(path(key)));
   keys = () => Promise.resolve([...this.kept.keys()]);
 }
@@ -25,9 +28,23 @@ describe("the keeper of outlet pages", () => {
     for (const name of Object.keys(stores)) Reflect.deleteProperty(stores, name);
     asked = [];
     server = () => new Response("page");
-    vi.stubGlobal("self", { addEventListener: (name: string, handler: Handler) => { handlers[name] = handler; }, location: { origin: ORIGIN }, skipWaiting: vi.fn(), clients: { claim: vi.fn() } });
+    vi.stubGlobal("self", {
+      addEventListener: (name: string, handler: Handler) => {
+        handlers[name] = handler;
+      },
+      location: { origin: ORIGIN },
+      skipWaiting: vi.fn(),
+      clients: { claim: vi.fn() },
+    });
     vi.stubGlobal("caches", { open: (name: string) => Promise.resolve((stores[name] ??= new Store())) });
-    vi.stubGlobal("Request", class extends Request { constructor(address: string, init?: RequestInit) { super(new URL(address, ORIGIN), init); } });
+    vi.stubGlobal(
+      "Request",
+      class extends Request {
+        constructor(address: string, init?: RequestInit) {
+          super(new URL(address, ORIGIN), init);
+        }
+      },
+    );
     vi.stubGlobal("fetch", (request: Request) => {
       asked.push(path(request));
       return Promise.resolve().then(() => server(path(request)));
@@ -41,7 +58,12 @@ describe("the keeper of outlet pages", () => {
   const get = async (address: string, mode = "cors", method = "GET"): Promise<Response | undefined> => {
     let answer: Promise<Response> | undefined;
     const request = { url: new URL(address, ORIGIN).href, method, mode };
-    handlers["fetch"]?.({ request, respondWith: (promise: Promise<Response>) => { answer = promise; } });
+    handlers["fetch"]?.({
+      request,
+      respondWith: (promise: Promise<Response>) => {
+        answer = promise;
+      },
+    });
     return answer;
   };
   const opened = (address: string) => get(address, "navigate");
@@ -97,14 +119,21 @@ describe("the keeper of outlet pages", () => {
   });
 
   it("keeps with a page the scripts, faces and pictures that it needs", async () => {
-    const page = '<script src="/assets/outlet.js"></script><image href="/painted/heron"/>{"faces":["/fonts/barlow.ttf"]}<style>@font-face{src:url(/fonts/unused.ttf)}</style>';
+    const page =
+      '<script src="/assets/outlet.js"></script><image href="/painted/heron"/>{"faces":["/fonts/barlow.ttf"]}<style>@font-face{src:url(/fonts/unused.ttf)}</style>';
     server = (where) => new Response(where === "/o/a" ? page : where);
     let done: Promise<unknown> = Promise.resolve();
-    handlers["message"]?.({ data: { keep: "/o/a" }, waitUntil: (promise: Promise<unknown>) => { done = promise; } });
+    handlers["message"]?.({
+      data: { keep: "/o/a" },
+      waitUntil: (promise: Promise<unknown>) => {
+        done = promise;
+      },
+    });
     await done;
     server = away;
     expect(await (await opened("/o/a"))?.text()).toBe(page);
-    for (const file of ["/assets/outlet.js", "/painted/heron", "/fonts/barlow.ttf"]) expect(await (await get(file))?.text()).toBe(file);
+    for (const file of ["/assets/outlet.js", "/painted/heron", "/fonts/barlow.ttf"])
+      expect(await (await get(file))?.text()).toBe(file);
     await expect(get("/fonts/unused.ttf")).rejects.toThrow();
   });
 

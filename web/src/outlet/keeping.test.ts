@@ -10,7 +10,9 @@ describe("having the page kept", () => {
     vi.clearAllMocks();
     vi.stubGlobal("window", globalThis);
     vi.stubGlobal("location", { pathname: "/o/abc" });
-    vi.stubGlobal("navigator", { serviceWorker: { register, ready: Promise.resolve({ active: { postMessage: posted } }) } });
+    vi.stubGlobal("navigator", {
+      serviceWorker: { register, ready: Promise.resolve({ active: { postMessage: posted } }) },
+    });
   });
 
   afterEach(() => {

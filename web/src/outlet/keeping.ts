@@ -19,11 +19,14 @@ export class Keeping {
   changed(): void {
     if (this.planned || !available()) return;
     this.planned = true;
-    window.setTimeout(() => {
-      this.planned = false;
-      const message: Changed = { keep: location.pathname };
-      void navigator.serviceWorker.ready.then((worker) => worker.active?.postMessage(message));
-    }, SETTLE + Math.random() * JITTER);
+    window.setTimeout(
+      () => {
+        this.planned = false;
+        const message: Changed = { keep: location.pathname };
+        void navigator.serviceWorker.ready.then((worker) => worker.active?.postMessage(message));
+      },
+      SETTLE + Math.random() * JITTER,
+    );
   }
 }
 

@@ -128,7 +128,14 @@ function sampleFrames(): void {
 }
 
 function report(): void {
-  send({ type: "report", width: innerWidth, height: innerHeight, hash: follower.standing.hash, visible: !document.hidden, frames: longestFrame });
+  send({
+    type: "report",
+    width: innerWidth,
+    height: innerHeight,
+    hash: follower.standing.hash,
+    visible: !document.hidden,
+    frames: longestFrame,
+  });
 }
 
 addEventListener("resize", () => {

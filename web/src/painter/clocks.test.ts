@@ -3,11 +3,27 @@ import { tickClocks, type Clock } from "./clocks";
 import { ServerClock } from "./serverClock";
 
 /** As much of an element as a clock needs. */
-const cell = () => ({ textContent: "", style: {}, setAttribute: () => undefined, removeAttribute: () => undefined }) as unknown as Element;
+const cell = () =>
+  ({
+    textContent: "",
+    style: {},
+    setAttribute: () => undefined,
+    removeAttribute: () => undefined,
+  }) as unknown as Element;
 
 function clock(change: Partial<Clock>): Clock {
   const format = change.format ?? "mm:ss";
-  return { mode: "down", instant: 0, length: 0, format, zone: "UTC", cells: Array.from(format, cell), running: cell(), ended: cell(), ...change };
+  return {
+    mode: "down",
+    instant: 0,
+    length: 0,
+    format,
+    zone: "UTC",
+    cells: Array.from(format, cell),
+    running: cell(),
+    ended: cell(),
+    ...change,
+  };
 }
 
 const shown = (of: Clock) => of.cells.map((one) => one.textContent).join("");

@@ -17,7 +17,18 @@ export function findClocks(host: Element): Clock[] {
     const ended = group.querySelector('[data-clock="ended"]');
     if (!running || !ended) return [];
     const { mode = "down", instant, length, format = "mm:ss", zone = "UTC" } = group.dataset;
-    return [{ mode, instant: Number(instant), length: Number(length), format, zone, cells: format === "" ? [] : [...running.children], running, ended }];
+    return [
+      {
+        mode,
+        instant: Number(instant),
+        length: Number(length),
+        format,
+        zone,
+        cells: format === "" ? [] : [...running.children],
+        running,
+        ended,
+      },
+    ];
   });
 }
 
@@ -79,7 +90,13 @@ const zones = new Map<string, Intl.DateTimeFormat>();
 function timeOfDay({ format, zone }: Clock, now: number): string {
   let inZone = zones.get(zone);
   if (!inZone) {
-    inZone = new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit", second: "2-digit", hourCycle: "h23" });
+    inZone = new Intl.DateTimeFormat("en-GB", {
+      timeZone: zone,
+      hour: "2-digit",
+      minute: "2-digit",
+      second: "2-digit",
+      hourCycle: "h23",
+    });
     zones.set(zone, inZone);
   }
   const [hours = "00", minutes = "00", seconds = "00"] = inZone.format(now).split(":");

@@ -5,14 +5,27 @@ import type { Patch, Picture } from "./picture";
 
 class Canvas {
   shown: string[] = [];
-  show = (picture: Picture) => { this.shown = picture.layers.map((layer) => layer.piece); };
-  patch = (patch: Patch) => { this.shown = patch.order; };
-  adopt = (_: number, __: number, layers: { piece: string }[]) => { this.shown = layers.map((layer) => layer.piece); };
+  show = (picture: Picture) => {
+    this.shown = picture.layers.map((layer) => layer.piece);
+  };
+  patch = (patch: Patch) => {
+    this.shown = patch.order;
+  };
+  adopt = (_: number, __: number, layers: { piece: string }[]) => {
+    this.shown = layers.map((layer) => layer.piece);
+  };
 }
 
 const layer = (piece: string) => ({ piece, svg: "<g/>", movements: [], blend: "normal" });
 const picture = (...pieces: string[]): Picture => ({ width: 10, height: 10, layers: pieces.map(layer) });
-const patch = (number: number, ...order: string[]): Patch => ({ number, hash: `h${String(number)}`, width: 10, height: 10, order, layers: order.map(layer) });
+const patch = (number: number, ...order: string[]): Patch => ({
+  number,
+  hash: `h${String(number)}`,
+  width: 10,
+  height: 10,
+  order,
+  layers: order.map(layer),
+});
 
 describe("a painter that follows a feed", () => {
   let canvas: Canvas;
@@ -24,7 +37,11 @@ describe("a painter that follows a feed", () => {
     vi.stubGlobal("window", globalThis);
     canvas = new Canvas();
     asked = 0;
-    follower = new FeedFollower(canvas as unknown as Painter, () => asked++, () => undefined);
+    follower = new FeedFollower(
+      canvas as unknown as Painter,
+      () => asked++,
+      () => undefined,
+    );
   });
 
   afterEach(() => {
@@ -32,10 +49,14 @@ describe("a painter that follows a feed", () => {
     vi.unstubAllGlobals();
   });
 
-  const serves = (...answers: (Picture | null)[]) => vi.stubGlobal("fetch", vi.fn(() => {
-    const next = answers.shift();
-    return Promise.resolve({ ok: next !== null && next !== undefined, json: () => Promise.resolve(next) });
-  }));
+  const serves = (...answers: (Picture | null)[]) =>
+    vi.stubGlobal(
+      "fetch",
+      vi.fn(() => {
+        const next = answers.shift();
+        return Promise.resolve({ ok: next !== null && next !== undefined, json: () => Promise.resolve(next) });
+      }),
+    );
 
   it("fetches the whole picture once and then applies patches in order", async () => {
     serves(picture("ground", "band"));
@@ -88,7 +109,10 @@ describe("a painter that follows a feed", () => {
 
   it("paints only the last of two pictures that were asked for", async () => {
     serves(picture("first"), picture("second"));
-    await Promise.all([follower.welcome({ epoch: "e", number: 1, hash: "h1", now: 0 }), follower.welcome({ epoch: "e", number: 2, hash: "h2", now: 0 })]);
+    await Promise.all([
+      follower.welcome({ epoch: "e", number: 1, hash: "h1", now: 0 }),
+      follower.welcome({ epoch: "e", number: 2, hash: "h2", now: 0 }),
+    ]);
     expect(canvas.shown).toEqual(["second"]);
     expect(follower.standing.number).toBe(2);
   });

@@ -70,7 +70,10 @@ export class Painter {
 
   /** Whether anything is being animated now. */
   get busy(): boolean {
-    return this.particles.busy || this.host.getAnimations({ subtree: true }).some((animation) => animation.playState === "running");
+    return (
+      this.particles.busy ||
+      this.host.getAnimations({ subtree: true }).some((animation) => animation.playState === "running")
+    );
   }
 
   /** After the server's clock was measured anew: everything timed is set to it. */

@@ -1,8 +1,18 @@
 /** What the server says of particles; lengths in pixels, angles in degrees, the grain's outline in thousandths of a pixel. */
 interface Swarm {
   particles: {
-    seed: number; count: number; size: number; speed: number; direction: number; drift: number; spin: number;
-    aligned: boolean; opacity: number; twinkle: number; pile: number; rest: number;
+    seed: number;
+    count: number;
+    size: number;
+    speed: number;
+    direction: number;
+    drift: number;
+    spin: number;
+    aligned: boolean;
+    opacity: number;
+    twinkle: number;
+    pile: number;
+    rest: number;
   };
   grain: string;
   soft: boolean;
@@ -38,7 +48,13 @@ export class ParticleDrawer {
   /** Takes up all canvases inside a host; those that went are let go. */
   find(host: Element, moving: boolean): void {
     const known = new Map(this.running.map((one) => [one.canvas, one]));
-    this.running = [...host.querySelectorAll<HTMLCanvasElement>("canvas[data-swarm]")].map((canvas) => known.get(canvas) ?? begin(canvas, () => { if (!this.frame) this.draw(false); }));
+    this.running = [...host.querySelectorAll<HTMLCanvasElement>("canvas[data-swarm]")].map(
+      (canvas) =>
+        known.get(canvas) ??
+        begin(canvas, () => {
+          if (!this.frame) this.draw(false);
+        }),
+    );
     const run = moving && this.running.some((one) => one.swarm.moving);
     this.draw(run);
   }
@@ -64,7 +80,12 @@ export class ParticleDrawer {
 
 function begin(canvas: HTMLCanvasElement, loaded: () => void): Running {
   const swarm = JSON.parse(canvas.dataset["swarm"] ?? "") as Swarm;
-  return { canvas, swarm, sprite: swarm.picture ? picture(swarm.picture, loaded) : null, outline: new Path2D(swarm.grain) };
+  return {
+    canvas,
+    swarm,
+    sprite: swarm.picture ? picture(swarm.picture, loaded) : null,
+    outline: new Path2D(swarm.grain),
+  };
 }
 
 function picture(name: string, loaded: () => void): HTMLImageElement {

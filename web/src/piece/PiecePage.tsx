@@ -18,7 +18,15 @@ export function PiecePage() {
   const wanted = useParams()["piece"];
   const piece = theme.pieces.find((one) => one.id === wanted);
   if (!piece) {
-    return <div className="p-4"><p>This piece is no longer in the theme.</p><Link className="btn mt-2" to={`/themes/${id}/pieces`}><ArrowLeft size={14} />All pieces</Link></div>;
+    return (
+      <div className="p-4">
+        <p>This piece is no longer in the theme.</p>
+        <Link className="btn mt-2" to={`/themes/${id}/pieces`}>
+          <ArrowLeft size={14} />
+          All pieces
+        </Link>
+      </div>
+    );
   }
   return <Workbench key={piece.id} piece={piece} />;
 }
@@ -34,7 +42,12 @@ function Workbench({ piece }: { piece: Piece }) {
   const query = { canvas, scene };
   const preview = useQuery({
     queryKey: ["preview", id, piece.id, canvas, scene, version],
-    queryFn: () => answer(api.GET("/api/themes/{theme}/pieces/{piece}/preview", { params: { path: { theme: id, piece: piece.id }, query } })),
+    queryFn: () =>
+      answer(
+        api.GET("/api/themes/{theme}/pieces/{piece}/preview", {
+          params: { path: { theme: id, piece: piece.id }, query },
+        }),
+      ),
     placeholderData: (old) => old,
   });
   // What fills its canvas is shown in the shape of the canvas; smaller pieces get room around them.
@@ -45,29 +58,77 @@ function Workbench({ piece }: { piece: Piece }) {
     <div className="grid min-h-full grid-cols-[minmax(0,1fr)_320px]">
       <div className="flex min-w-0 flex-col gap-3 p-4">
         <div className="flex items-center gap-3">
-          <Link className="btn px-1.5" aria-label="All pieces" to={`/themes/${id}/pieces`}><ArrowLeft size={14} /></Link>
+          <Link className="btn px-1.5" aria-label="All pieces" to={`/themes/${id}/pieces`}>
+            <ArrowLeft size={14} />
+          </Link>
           <Name piece={piece} />
           <span className="ml-auto" />
-          {scenes.length > 1 && <select aria-label="Scene" className="field" value={scene} onChange={(e) => setScene(e.target.value)}><option value="">{`as on ${scenes[0]?.name ?? ""}`}</option>{scenes.slice(1).map((s) => <option key={s.id} value={s.id}>{`as on ${s.name}`}</option>)}</select>}
-          <select aria-label="Canvas" className="field" value={canvas} onChange={(e) => setCanvas(e.target.value)}>{theme.canvases.map((c) => <option key={c.id} value={c.id}>{`${c.name} ${String(c.size.width)}×${String(c.size.height)}`}</option>)}</select>
+          {scenes.length > 1 && (
+            <select aria-label="Scene" className="field" value={scene} onChange={(e) => setScene(e.target.value)}>
+              <option value="">{`as on ${scenes[0]?.name ?? ""}`}</option>
+              {scenes.slice(1).map((s) => (
+                <option key={s.id} value={s.id}>{`as on ${s.name}`}</option>
+              ))}
+            </select>
+          )}
+          <select aria-label="Canvas" className="field" value={canvas} onChange={(e) => setCanvas(e.target.value)}>
+            {theme.canvases.map((c) => (
+              <option key={c.id} value={c.id}>{`${c.name} ${String(c.size.width)}×${String(c.size.height)}`}</option>
+            ))}
+          </select>
         </div>
-        <div className="relative mx-auto max-w-full overflow-hidden bg-surround" style={{ height: "min(46vh, 430px)", ...shape }} aria-label={`${piece.name} on ${footage} footage`} role="img">
-          <div className="absolute inset-0"><Footage name={footage} /></div>
+        <div
+          className="relative mx-auto max-w-full overflow-hidden bg-surround"
+          style={{ height: "min(46vh, 430px)", ...shape }}
+          aria-label={`${piece.name} on ${footage} footage`}
+          role="img"
+        >
+          <div className="absolute inset-0">
+            <Footage name={footage} />
+          </div>
           {preview.data && <PieceStage preview={preview.data} moving={moving} />}
           {preview.isPending && <span className="absolute inset-0 m-auto size-fit bg-sheet px-1.5">Drawing …</span>}
-          {preview.isError && <span className="absolute inset-0 m-auto size-fit bg-sheet px-1.5">This did not come. <button className="underline" onClick={() => void preview.refetch()}>Try again</button></span>}
+          {preview.isError && (
+            <span className="absolute inset-0 m-auto size-fit bg-sheet px-1.5">
+              This did not come.{" "}
+              <button className="underline" onClick={() => void preview.refetch()}>
+                Try again
+              </button>
+            </span>
+          )}
         </div>
         <div className="flex flex-wrap items-center gap-3">
           <FootageChoice value={footage} onChange={setFootage} />
-          <label className="flex items-center gap-1.5"><input type="checkbox" className="accent-kelp" checked={moving} onChange={(e) => setMoving(e.target.checked)} />Let it move</label>
-          {preview.data && preview.data.millis > 0 && <button className="btn" onClick={() => { setMoving(true); void preview.refetch(); }}><Play size={14} />Play from the start</button>}
+          <label className="flex items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="accent-kelp"
+              checked={moving}
+              onChange={(e) => setMoving(e.target.checked)}
+            />
+            Let it move
+          </label>
+          {preview.data && preview.data.millis > 0 && (
+            <button
+              className="btn"
+              onClick={() => {
+                setMoving(true);
+                void preview.refetch();
+              }}
+            >
+              <Play size={14} />
+              Play from the start
+            </button>
+          )}
         </div>
         <div className="grid grid-cols-2 gap-6">
           <MotionCard piece={piece} canvas={canvas} scene={scene} />
           <TakeOut piece={piece} canvas={canvas} scene={scene} />
         </div>
       </div>
-      <aside className="overflow-y-auto border-l border-rule bg-sheet p-4" aria-label={`Tune ${piece.name}`}><PieceFields piece={piece} /></aside>
+      <aside className="overflow-y-auto border-l border-rule bg-sheet p-4" aria-label={`Tune ${piece.name}`}>
+        <PieceFields piece={piece} />
+      </aside>
     </div>
   );
 }

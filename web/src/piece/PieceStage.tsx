@@ -41,5 +41,9 @@ export function PieceStage({ preview, moving }: { preview: Schemas["PreviewView"
     return () => watch.disconnect();
   }, [part, picture]);
 
-  return <div ref={room} className="absolute inset-0 overflow-hidden"><div ref={host} className="absolute left-0 top-0 origin-top-left" /></div>;
+  return (
+    <div ref={room} className="absolute inset-0 overflow-hidden">
+      <div ref={host} className="absolute left-0 top-0 origin-top-left" />
+    </div>
+  );
 }

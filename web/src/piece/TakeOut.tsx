@@ -25,24 +25,58 @@ export function TakeOut({ piece, canvas, scene }: Props) {
   const png = query(wrong || wide === 0 ? {} : { width: String(wide) });
   return (
     <section aria-labelledby="take-out">
-      <h2 id="take-out" className="mb-1">Take out</h2>
+      <h2 id="take-out" className="mb-1">
+        Take out
+      </h2>
       <label className="mb-2 flex items-center gap-2">
         <span className="text-faint">Width in pixels</span>
-        <input className="field w-24" inputMode="numeric" placeholder={motion.data ? String(motion.data.width) : "own"} value={width} onChange={(e) => setWidth(e.target.value)} aria-invalid={wrong} />
+        <input
+          className="field w-24"
+          inputMode="numeric"
+          placeholder={motion.data ? String(motion.data.width) : "own"}
+          value={width}
+          onChange={(e) => setWidth(e.target.value)}
+          aria-invalid={wrong}
+        />
         {wrong && <span className="text-ochre">1 to 7680, or empty for its own</span>}
       </label>
       <div className="flex flex-wrap gap-2">
         {kind?.pictures && <Save href={`${base}/pictures.zip?${png}`}>All headings, PNG in a zip</Save>}
         <Save href={`${base}/picture.png?${png}`}>PNG</Save>
         <Save href={`${base}/picture.svg?${query()}`}>SVG</Save>
-        {motion.data?.masks.map((capture, i) => <Save key={capture + String(i)} href={`${base}/mask.png?${query({ opening: String(i) })}`}>{`Mask for ${capture}`}</Save>)}
+        {motion.data?.masks.map((capture, i) => (
+          <Save
+            key={capture + String(i)}
+            href={`${base}/mask.png?${query({ opening: String(i) })}`}
+          >{`Mask for ${capture}`}</Save>
+        ))}
       </div>
-      {motion.data && motion.data.masks.length > 0 && <p className="mt-1 text-faint">A mask is as large as its capture and white where it shows; lay it over the capture when the opening has no straight corners.</p>}
-      {motion.data?.moves && <FilmMaker key={`${canvas}-${scene}`} piece={piece} canvas={canvas} scene={scene} width={wrong ? 0 : wide} seconds={motion.data.millis / 1000} webm={motion.data.webm} />}
+      {motion.data && motion.data.masks.length > 0 && (
+        <p className="mt-1 text-faint">
+          A mask is as large as its capture and white where it shows; lay it over the capture when the opening has no
+          straight corners.
+        </p>
+      )}
+      {motion.data?.moves && (
+        <FilmMaker
+          key={`${canvas}-${scene}`}
+          piece={piece}
+          canvas={canvas}
+          scene={scene}
+          width={wrong ? 0 : wide}
+          seconds={motion.data.millis / 1000}
+          webm={motion.data.webm}
+        />
+      )}
     </section>
   );
 }
 
 export function Save({ href, children }: { href: string; children: string }) {
-  return <a className="btn" href={href} download><Download size={14} />{children}</a>;
+  return (
+    <a className="btn" href={href} download>
+      <Download size={14} />
+      {children}
+    </a>
+  );
 }

@@ -12,7 +12,13 @@ export function useMotion(piece: Piece, canvas: string, scene: string) {
   const settled = useSettled(version, AFTER_CHANGES);
   return useQuery({
     queryKey: ["motion", id, piece.id, canvas, scene, settled],
-    queryFn: ({ signal }) => answer(api.GET("/api/themes/{theme}/pieces/{piece}/motion", { params: { path: { theme: id, piece: piece.id }, query: { canvas, scene } }, signal })),
+    queryFn: ({ signal }) =>
+      answer(
+        api.GET("/api/themes/{theme}/pieces/{piece}/motion", {
+          params: { path: { theme: id, piece: piece.id }, query: { canvas, scene } },
+          signal,
+        }),
+      ),
     placeholderData: (old) => old,
   });
 }

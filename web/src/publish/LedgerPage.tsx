@@ -9,19 +9,40 @@ import { Trouble } from "../app/Trouble";
 
 type Row = Schemas["Row"];
 
-const PART_NAMES: Record<Row["part"], string> = { WHOLE: "whole", BACK: "behind captures", FRONT: "in front of captures" };
-const BEHAVIOURS: Record<Schemas["Advice"]["behaviour"], string> = { REST_WHEN_HIDDEN: "rest when hidden", RESTART_ON_ENTRY: "restart on entry", KEEP_RUNNING: "keep running" };
+const PART_NAMES: Record<Row["part"], string> = {
+  WHOLE: "whole",
+  BACK: "behind captures",
+  FRONT: "in front of captures",
+};
+const BEHAVIOURS: Record<Schemas["Advice"]["behaviour"], string> = {
+  REST_WHEN_HIDDEN: "rest when hidden",
+  RESTART_ON_ENTRY: "restart on entry",
+  KEEP_RUNNING: "keep running",
+};
 
 /** Every source with its link, size, order, behaviour and health. */
 export function LedgerPage() {
   const { id, onAir } = useTheme();
   const [canvas, setCanvas] = useState("");
   const [all, setAll] = useState(false);
-  const ledger = useQuery({ queryKey: ["ledger", id], queryFn: () => answer(api.GET("/api/themes/{id}/ledger", { params: { path: { id } } })), refetchInterval: 2000 });
+  const ledger = useQuery({
+    queryKey: ["ledger", id],
+    queryFn: () => answer(api.GET("/api/themes/{id}/ledger", { params: { path: { id } } })),
+    refetchInterval: 2000,
+  });
   const shown = ledger.data?.sheets.find((sheet) => sheet.canvas.id === canvas) ?? ledger.data?.sheets[0];
-  const rows = ledger.data?.rows.filter((row) => row.canvas === shown?.canvas.id && (all || row.recommended || row.part === "WHOLE")) ?? [];
-  const wrong = ledger.data?.rows.filter((row) => row.state === "WRONG_SIZE" || row.state === "BEHIND" || row.oldLinkOpened > 0) ?? [];
-  const hidden = [...new Set(ledger.data?.rows.flatMap((row) => row.hidden.map((why) => `${row.sceneName}, ${row.canvasName}: ${why}`)) ?? [])];
+  const rows =
+    ledger.data?.rows.filter(
+      (row) => row.canvas === shown?.canvas.id && (all || row.recommended || row.part === "WHOLE"),
+    ) ?? [];
+  const wrong =
+    ledger.data?.rows.filter((row) => row.state === "WRONG_SIZE" || row.state === "BEHIND" || row.oldLinkOpened > 0) ??
+    [];
+  const hidden = [
+    ...new Set(
+      ledger.data?.rows.flatMap((row) => row.hidden.map((why) => `${row.sceneName}, ${row.canvasName}: ${why}`)) ?? [],
+    ),
+  ];
   return (
     <div className="p-4">
       <div className="mb-3 flex items-center gap-3">
@@ -29,27 +50,72 @@ export function LedgerPage() {
         <TakeBack />
         <div className="ml-auto flex items-center gap-2" role="group" aria-label="Canvas">
           {ledger.data?.sheets.map((sheet) => (
-            <button key={sheet.canvas.id} className={`btn ${sheet === shown ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={sheet === shown} onClick={() => setCanvas(sheet.canvas.id)}>{sheet.canvas.name} {sheet.canvas.size.width} × {sheet.canvas.size.height}</button>
+            <button
+              key={sheet.canvas.id}
+              className={`btn ${sheet === shown ? "border-kelp bg-kelp-soft" : ""}`}
+              aria-pressed={sheet === shown}
+              onClick={() => setCanvas(sheet.canvas.id)}
+            >
+              {sheet.canvas.name} {sheet.canvas.size.width} × {sheet.canvas.size.height}
+            </button>
           ))}
-          <label className="flex items-center gap-1.5"><input type="checkbox" className="accent-kelp" checked={all} onChange={(e) => setAll(e.target.checked)} />All parts</label>
+          <label className="flex items-center gap-1.5">
+            <input type="checkbox" className="accent-kelp" checked={all} onChange={(e) => setAll(e.target.checked)} />
+            All parts
+          </label>
         </div>
       </div>
       <Trouble query={ledger} />
-      {onAir === 0 && <p className="mb-3 border border-dashed border-rule p-4">Nothing is on air yet. Press <b>Put on air</b> above; then every source has a link that stays the same through all later edits.</p>}
+      {onAir === 0 && (
+        <p className="mb-3 border border-dashed border-rule p-4">
+          Nothing is on air yet. Press <b>Put on air</b> above; then every source has a link that stays the same through
+          all later edits.
+        </p>
+      )}
       {hidden.length > 0 && (
-        <section className="mb-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2" aria-label="Pieces that viewers do not see">
-          {hidden.map((why) => <p key={why}>{why}</p>)}
+        <section
+          className="mb-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2"
+          aria-label="Pieces that viewers do not see"
+        >
+          {hidden.map((why) => (
+            <p key={why}>{why}</p>
+          ))}
         </section>
       )}
       {wrong.length > 0 && (
-        <section className="mb-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2" aria-label="Sources that need attention">
-          {wrong.map((row) => <p key={row.outlet}><b>{row.sceneName}, {PART_NAMES[row.part]}, {row.canvasName}:</b> {row.state === "WRONG_SIZE" || row.state === "BEHIND" ? row.sentence : "An old link of this source was opened. Replace it with the present one."}</p>)}
+        <section
+          className="mb-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2"
+          aria-label="Sources that need attention"
+        >
+          {wrong.map((row) => (
+            <p key={row.outlet}>
+              <b>
+                {row.sceneName}, {PART_NAMES[row.part]}, {row.canvasName}:
+              </b>{" "}
+              {row.state === "WRONG_SIZE" || row.state === "BEHIND"
+                ? row.sentence
+                : "An old link of this source was opened. Replace it with the present one."}
+            </p>
+          ))}
         </section>
       )}
       {rows.length > 0 && (
         <table className="w-full border-collapse">
-          <thead><tr className="border-b border-ink text-left font-head"><th className="py-1 pr-2">Scene</th><th className="pr-2">Source</th><th className="pr-2">Link</th><th className="pr-2">Size</th><th className="pr-2">Behaviour</th><th>Health</th></tr></thead>
-          <tbody>{rows.map((row, i) => <LedgerRow key={row.outlet} row={row} first={rows[i - 1]?.scene !== row.scene} />)}</tbody>
+          <thead>
+            <tr className="border-b border-ink text-left font-head">
+              <th className="py-1 pr-2">Scene</th>
+              <th className="pr-2">Source</th>
+              <th className="pr-2">Link</th>
+              <th className="pr-2">Size</th>
+              <th className="pr-2">Behaviour</th>
+              <th>Health</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row, i) => (
+              <LedgerRow key={row.outlet} row={row} first={rows[i - 1]?.scene !== row.scene} />
+            ))}
+          </tbody>
         </table>
       )}
     </div>
@@ -62,28 +128,124 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
   const say = useNotices((state) => state.say);
   const [qr, setQr] = useState(false);
   const done = () => void queries.invalidateQueries({ queryKey: ["ledger", id] });
-  const reissue = useMutation({ mutationFn: () => answer(api.POST("/api/outlets/{id}/reissue", { params: { path: { id: row.outlet } } })), onSuccess: () => { done(); say("The source has a new link; the old one shows nothing."); }, onError: sayProblem });
-  const withdraw = useMutation({ mutationFn: () => answer(api.POST("/api/outlets/{id}/withdraw", { params: { path: { id: row.outlet } } })), onSuccess: () => { done(); say("The link is withdrawn and shows nothing. A new link brings the source back."); }, onError: sayProblem });
-  const follow = useMutation({ mutationFn: (draft: boolean) => answer(api.PUT("/api/outlets/{id}/follows", { params: { path: { id: row.outlet } }, body: { draft } })), onSuccess: done, onError: sayProblem });
-  const copy = () => void navigator.clipboard.writeText(row.link).then(() => say("Link copied."), () => say("The browser does not allow copying here; drag the link instead.", true));
+  const reissue = useMutation({
+    mutationFn: () => answer(api.POST("/api/outlets/{id}/reissue", { params: { path: { id: row.outlet } } })),
+    onSuccess: () => {
+      done();
+      say("The source has a new link; the old one shows nothing.");
+    },
+    onError: sayProblem,
+  });
+  const withdraw = useMutation({
+    mutationFn: () => answer(api.POST("/api/outlets/{id}/withdraw", { params: { path: { id: row.outlet } } })),
+    onSuccess: () => {
+      done();
+      say("The link is withdrawn and shows nothing. A new link brings the source back.");
+    },
+    onError: sayProblem,
+  });
+  const follow = useMutation({
+    mutationFn: (draft: boolean) =>
+      answer(api.PUT("/api/outlets/{id}/follows", { params: { path: { id: row.outlet } }, body: { draft } })),
+    onSuccess: done,
+    onError: sayProblem,
+  });
+  const copy = () =>
+    void navigator.clipboard.writeText(row.link).then(
+      () => say("Link copied."),
+      () => say("The browser does not allow copying here; drag the link instead.", true),
+    );
   const colour = row.state === "RIGHT" ? "text-kelp" : row.state === "NOT_OPEN" ? "text-faint" : "text-ochre font-bold";
   return (
-    <tr className={`align-top ${first ? "border-t border-rule" : ""}`} data-scene={row.scene} data-part={row.part} data-canvas={row.canvas}>
+    <tr
+      className={`align-top ${first ? "border-t border-rule" : ""}`}
+      data-scene={row.scene}
+      data-part={row.part}
+      data-canvas={row.canvas}
+    >
       <td className="py-1.5 pr-2 font-head font-bold">{first && row.sceneName}</td>
-      <td className="py-1.5 pr-2">{PART_NAMES[row.part]}{row.recommended && <span className="ml-1 text-kelp" title="The source sheet uses this one">✓</span>}</td>
       <td className="py-1.5 pr-2">
-        {row.link === "" ? <span className="text-faint">for operators and above</span> : <span className="flex items-center gap-1">
-          <a href={row.link} target="_blank" rel="noreferrer" className="block w-40 truncate underline" title={row.link} data-testid="link">{`…${row.link.slice(-16)}`}</a>
-          <button className="btn px-1.5" onClick={copy} aria-label="Copy the link"><Copy size={13} /></button>
-          <button className="btn px-1.5" onClick={() => setQr(!qr)} aria-label="Show as QR code" aria-expanded={qr}><QrCode size={13} /></button>
-          <button className="btn px-1.5" onClick={() => { if (confirm("Give this source a new link? The present one stops showing anything at once.")) reissue.mutate(); }} aria-label="Issue a new link" title="Issue a new link"><RefreshCw size={13} /></button>
-          {row.state !== "WITHDRAWN" && <button className="btn px-1.5" onClick={() => { if (confirm(`Withdraw the link of ${row.sceneName}, ${PART_NAMES[row.part]}, ${row.canvasName}? ${opened(row.open)} It shows nothing from then on, until the source gets a new link.`)) withdraw.mutate(); }} aria-label="Withdraw the link" title="Withdraw the link"><Unlink size={13} /></button>}
-        </span>}
-        {qr && <div className="mt-1 inline-block bg-white p-2"><QRCodeSVG value={row.link} size={132} /></div>}
-        <label className="mt-0.5 flex items-center gap-1 text-faint"><input type="checkbox" className="accent-kelp" checked={row.followsDraft} onChange={(e) => follow.mutate(e.target.checked)} />follow the draft</label>
+        {PART_NAMES[row.part]}
+        {row.recommended && (
+          <span className="ml-1 text-kelp" title="The source sheet uses this one">
+            ✓
+          </span>
+        )}
       </td>
-      <td className="whitespace-nowrap py-1.5 pr-2">{row.width} × {row.height}<br /><span className="text-faint">{row.frameRate} fps</span></td>
-      <td className="py-1.5 pr-2">{BEHAVIOURS[row.advice.behaviour]}<br /><span className="text-faint">{row.advice.reason}</span></td>
+      <td className="py-1.5 pr-2">
+        {row.link === "" ? (
+          <span className="text-faint">for operators and above</span>
+        ) : (
+          <span className="flex items-center gap-1">
+            <a
+              href={row.link}
+              target="_blank"
+              rel="noreferrer"
+              className="block w-40 truncate underline"
+              title={row.link}
+              data-testid="link"
+            >{`…${row.link.slice(-16)}`}</a>
+            <button className="btn px-1.5" onClick={copy} aria-label="Copy the link">
+              <Copy size={13} />
+            </button>
+            <button className="btn px-1.5" onClick={() => setQr(!qr)} aria-label="Show as QR code" aria-expanded={qr}>
+              <QrCode size={13} />
+            </button>
+            <button
+              className="btn px-1.5"
+              onClick={() => {
+                if (confirm("Give this source a new link? The present one stops showing anything at once."))
+                  reissue.mutate();
+              }}
+              aria-label="Issue a new link"
+              title="Issue a new link"
+            >
+              <RefreshCw size={13} />
+            </button>
+            {row.state !== "WITHDRAWN" && (
+              <button
+                className="btn px-1.5"
+                onClick={() => {
+                  if (
+                    confirm(
+                      `Withdraw the link of ${row.sceneName}, ${PART_NAMES[row.part]}, ${row.canvasName}? ${opened(row.open)} It shows nothing from then on, until the source gets a new link.`,
+                    )
+                  )
+                    withdraw.mutate();
+                }}
+                aria-label="Withdraw the link"
+                title="Withdraw the link"
+              >
+                <Unlink size={13} />
+              </button>
+            )}
+          </span>
+        )}
+        {qr && (
+          <div className="mt-1 inline-block bg-white p-2">
+            <QRCodeSVG value={row.link} size={132} />
+          </div>
+        )}
+        <label className="mt-0.5 flex items-center gap-1 text-faint">
+          <input
+            type="checkbox"
+            className="accent-kelp"
+            checked={row.followsDraft}
+            onChange={(e) => follow.mutate(e.target.checked)}
+          />
+          follow the draft
+        </label>
+      </td>
+      <td className="whitespace-nowrap py-1.5 pr-2">
+        {row.width} × {row.height}
+        <br />
+        <span className="text-faint">{row.frameRate} fps</span>
+      </td>
+      <td className="py-1.5 pr-2">
+        {BEHAVIOURS[row.advice.behaviour]}
+        <br />
+        <span className="text-faint">{row.advice.reason}</span>
+      </td>
       <td className={`py-1.5 ${colour}`}>{row.sentence}</td>
     </tr>
   );
@@ -106,5 +268,9 @@ function TakeBack() {
     onError: sayProblem,
   });
   if (onAir < 2) return null;
-  return <button className="btn" onClick={() => back.mutate()}>Back to release {onAir - 1}</button>;
+  return (
+    <button className="btn" onClick={() => back.mutate()}>
+      Back to release {onAir - 1}
+    </button>
+  );
 }

@@ -17,14 +17,38 @@ export function ProvenanceFields({ provenance, set, columns }: Props) {
   return (
     <div className={`mt-1 grid gap-2 ${columns === 3 ? "grid-cols-3" : ""}`}>
       <Field label="Origin" value={provenance.origin} set={(origin) => set({ ...provenance, origin })} />
-      <Field label="Licence" value={provenance.licence} set={(licence) => set({ ...provenance, licence })} list="licences" />
+      <Field
+        label="Licence"
+        value={provenance.licence}
+        set={(licence) => set({ ...provenance, licence })}
+        list="licences"
+      />
       <Field label="Credit" value={provenance.credit} set={(credit) => set({ ...provenance, credit })} />
-      <datalist id="licences">{LICENCES.map((licence) => <option key={licence} value={licence} />)}</datalist>
+      <datalist id="licences">
+        {LICENCES.map((licence) => (
+          <option key={licence} value={licence} />
+        ))}
+      </datalist>
     </div>
   );
 }
 
-function Field({ label, value, set, list }: { label: string; value: string; set: (value: string) => Promise<boolean>; list?: string }) {
+function Field({
+  label,
+  value,
+  set,
+  list,
+}: {
+  label: string;
+  value: string;
+  set: (value: string) => Promise<boolean>;
+  list?: string;
+}) {
   const draft = useDraftText(value, set);
-  return <label><span className="text-faint">{label}</span><input className="field w-full" maxLength={400} list={list} {...draft} /></label>;
+  return (
+    <label>
+      <span className="text-faint">{label}</span>
+      <input className="field w-full" maxLength={400} list={list} {...draft} />
+    </label>
+  );
 }

@@ -50,7 +50,11 @@ export function useIntake() {
 /** Null when it was taken. */
 async function send(theme: string, file: File, gesture: string, signal: AbortSignal): Promise<string | null> {
   try {
-    await sendFile(`/api/themes/${theme}/artworks?name=${encodeURIComponent(file.name)}&gesture=${gesture}`, file, signal);
+    await sendFile(
+      `/api/themes/${theme}/artworks?name=${encodeURIComponent(file.name)}&gesture=${gesture}`,
+      file,
+      signal,
+    );
     return null;
   } catch (error) {
     if (signal.aborted) return "Cancelled.";

@@ -9,9 +9,14 @@ export function Practice() {
   const { channel, platform, id } = useTheme();
   const queries = useQueryClient();
   const channels = useQuery({ queryKey: ["channels"], queryFn: () => answer(api.GET("/api/channels")) });
-  const record = useQuery({ queryKey: ["record", channel], queryFn: () => answer(api.GET("/api/channels/{channel}/record", { params: { path: { channel } } })), refetchInterval: 1500 });
+  const record = useQuery({
+    queryKey: ["record", channel],
+    queryFn: () => answer(api.GET("/api/channels/{channel}/record", { params: { path: { channel } } })),
+    refetchInterval: 1500,
+  });
   const send = useMutation({
-    mutationFn: (kind: Schemas["Practice"]["kind"]) => answer(api.POST("/api/channels/{channel}/practice", { params: { path: { channel } }, body: { kind } })),
+    mutationFn: (kind: Schemas["Practice"]["kind"]) =>
+      answer(api.POST("/api/channels/{channel}/practice", { params: { path: { channel } }, body: { kind } })),
     onSuccess: () => void queries.invalidateQueries({ queryKey: ["record", channel] }),
     onError: sayProblem,
   });
@@ -20,7 +25,12 @@ export function Practice() {
     <section>
       <h2>Practice signals from {platform}</h2>
       <div className="my-1.5 flex flex-wrap gap-1.5">
-        {mine?.signals.map((signal) => <button key={signal.kind} className="btn" onClick={() => send.mutate(signal.kind)}><Send size={13} />{signal.word}</button>)}
+        {mine?.signals.map((signal) => (
+          <button key={signal.kind} className="btn" onClick={() => send.mutate(signal.kind)}>
+            <Send size={13} />
+            {signal.word}
+          </button>
+        ))}
       </div>
       <Clocks theme={id} />
       <h3 className="mt-3">What was shown when</h3>
@@ -31,7 +41,9 @@ export function Practice() {
             <span className="text-faint">{time(line.at)}</span>
             <span className="w-32 truncate">{line.word}</span>
             <span className="flex-1 truncate font-bold">{line.name}</span>
-            <span className="text-faint">{line.showsFrom > 0 ? `shown ${time(line.showsFrom)} to ${time(line.showsTill)}` : "counted, no alert"}</span>
+            <span className="text-faint">
+              {line.showsFrom > 0 ? `shown ${time(line.showsFrom)} to ${time(line.showsTill)}` : "counted, no alert"}
+            </span>
           </li>
         ))}
       </ul>
@@ -41,17 +53,38 @@ export function Practice() {
 
 function Clocks({ theme }: { theme: string }) {
   const queries = useQueryClient();
-  const clocks = useQuery({ queryKey: ["clocks", theme], queryFn: () => answer(api.GET("/api/themes/{theme}/clocks", { params: { path: { theme } } })) });
+  const clocks = useQuery({
+    queryKey: ["clocks", theme],
+    queryFn: () => answer(api.GET("/api/themes/{theme}/clocks", { params: { path: { theme } } })),
+  });
   const onSuccess = () => void queries.invalidateQueries({ queryKey: ["clocks", theme] });
-  const start = useMutation({ mutationFn: (piece: string) => answer(api.POST("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })), onSuccess, onError: sayProblem });
-  const stop = useMutation({ mutationFn: (piece: string) => answer(api.DELETE("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })), onSuccess, onError: sayProblem });
+  const start = useMutation({
+    mutationFn: (piece: string) =>
+      answer(api.POST("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })),
+    onSuccess,
+    onError: sayProblem,
+  });
+  const stop = useMutation({
+    mutationFn: (piece: string) =>
+      answer(api.DELETE("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })),
+    onSuccess,
+    onError: sayProblem,
+  });
   if (!clocks.data || clocks.data.length === 0) return null;
   return (
     <div className="flex flex-wrap gap-1.5">
       {clocks.data.map((clock) => (
         <span key={clock.piece} className="flex gap-1.5">
-          <button className="btn" onClick={() => start.mutate(clock.piece)}><Play size={13} />Start {clock.name.toLowerCase()}</button>
-          {clock.until > 0 && <button className="btn" onClick={() => stop.mutate(clock.piece)}><RotateCcw size={13} />Set it back</button>}
+          <button className="btn" onClick={() => start.mutate(clock.piece)}>
+            <Play size={13} />
+            Start {clock.name.toLowerCase()}
+          </button>
+          {clock.until > 0 && (
+            <button className="btn" onClick={() => stop.mutate(clock.piece)}>
+              <RotateCcw size={13} />
+              Set it back
+            </button>
+          )}
         </span>
       ))}
     </div>

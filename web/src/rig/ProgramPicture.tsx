@@ -5,10 +5,23 @@ import { useWidthScale } from "../app/useWidthScale";
 
 /** What the broadcast would show of one program: every source really running, each by its own behaviour. */
 export function ProgramPicture({ program, active }: { program: Program; active: string }) {
-  const { frame, scale } = useWidthScale(program.width);  return (
-    <div ref={frame} className="relative w-full overflow-hidden bg-black" style={{ aspectRatio: `${String(program.width)} / ${String(program.height)}` }} data-testid={`program-${program.id}`}>
-      <div className="absolute left-0 top-0 origin-top-left" style={{ width: program.width, height: program.height, transform: `scale(${String(scale)})` }}>
-        {program.scenes.map((scene) => scene.sources.map((source) => <Source key={`${scene.id}/${source.id}`} source={source} entered={scene.id === active} />))}
+  const { frame, scale } = useWidthScale(program.width);
+  return (
+    <div
+      ref={frame}
+      className="relative w-full overflow-hidden bg-black"
+      style={{ aspectRatio: `${String(program.width)} / ${String(program.height)}` }}
+      data-testid={`program-${program.id}`}
+    >
+      <div
+        className="absolute left-0 top-0 origin-top-left"
+        style={{ width: program.width, height: program.height, transform: `scale(${String(scale)})` }}
+      >
+        {program.scenes.map((scene) =>
+          scene.sources.map((source) => (
+            <Source key={`${scene.id}/${source.id}`} source={source} entered={scene.id === active} />
+          )),
+        )}
       </div>
     </div>
   );
@@ -21,12 +34,33 @@ function Source({ source, entered }: { source: RigSource; entered: boolean }) {
   const width = (source.width - 2 * source.cropX) * source.scale;
   const height = (source.height - 2 * source.cropY) * source.scale;
   return (
-    <div className="absolute overflow-hidden" style={{ left: source.x, top: source.y, width, height, visibility: visible ? "visible" : "hidden" }} data-source={source.id}>
-      <div className="absolute origin-top-left" style={{ left: -source.cropX * source.scale, top: -source.cropY * source.scale, width: source.width, height: source.height, transform: `scale(${String(source.scale)})` }}>
+    <div
+      className="absolute overflow-hidden"
+      style={{ left: source.x, top: source.y, width, height, visibility: visible ? "visible" : "hidden" }}
+      data-source={source.id}
+    >
+      <div
+        className="absolute origin-top-left"
+        style={{
+          left: -source.cropX * source.scale,
+          top: -source.cropY * source.scale,
+          width: source.width,
+          height: source.height,
+          transform: `scale(${String(source.scale)})`,
+        }}
+      >
         {source.kind === "CAPTURE" ? (
           <CapturePattern pattern={source.pattern} width={source.width} height={source.height} />
         ) : (
-          <iframe key={source.behaviour === "RESTART_ON_ENTRY" ? entries : 0} src={ownLink(source.link)} sandbox="allow-scripts" title={source.name} width={source.width} height={source.height} className="block border-0" />
+          <iframe
+            key={source.behaviour === "RESTART_ON_ENTRY" ? entries : 0}
+            src={ownLink(source.link)}
+            sandbox="allow-scripts"
+            title={source.name}
+            width={source.width}
+            height={source.height}
+            className="block border-0"
+          />
         )}
       </div>
     </div>

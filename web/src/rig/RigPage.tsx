@@ -19,7 +19,11 @@ export function RigPage() {
   const active = programs[0]?.scenes.find((s) => s.id === scene)?.id ?? programs[0]?.scenes[0]?.id ?? "";
   const program = programs.find((p) => p.id === edited) ?? programs[0];
   const activeScene = program?.scenes.find((s) => s.id === active);
-  const fillButton = <button className="btn btn-main" disabled={fill.isPending || onAir === 0} onClick={() => fill.mutate()}>Fill from the ledger</button>;
+  const fillButton = (
+    <button className="btn btn-main" disabled={fill.isPending || onAir === 0} onClick={() => fill.mutate()}>
+      Fill from the ledger
+    </button>
+  );
   return (
     <div className="p-4">
       <div className="mb-2 flex items-center gap-3">
@@ -28,22 +32,57 @@ export function RigPage() {
         <span className="ml-auto">{fillButton}</span>
       </div>
       {programs.length === 0 ? (
-        <p className="mb-4 border border-dashed border-rule p-6 text-faint">{onAir === 0 ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger." : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}</p>
+        <p className="mb-4 border border-dashed border-rule p-6 text-faint">
+          {onAir === 0
+            ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger."
+            : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}
+        </p>
       ) : (
         <>
           <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Scene on program">
-            {programs[0]?.scenes.map((s) => <button key={s.id} className={`btn ${s.id === active ? "btn-live" : ""}`} aria-pressed={s.id === active} onClick={() => setScene(s.id)}>{s.name}</button>)}
+            {programs[0]?.scenes.map((s) => (
+              <button
+                key={s.id}
+                className={`btn ${s.id === active ? "btn-live" : ""}`}
+                aria-pressed={s.id === active}
+                onClick={() => setScene(s.id)}
+              >
+                {s.name}
+              </button>
+            ))}
           </div>
           <div className="mb-3 flex items-start gap-3">
-            {shown.map((p) => <div key={p.id} style={{ flex: `${String(p.width / p.height)} 1 0` }}><ProgramPicture program={p} active={active} /><span className="text-faint">{p.name} {p.width} × {p.height}</span></div>)}
+            {shown.map((p) => (
+              <div key={p.id} style={{ flex: `${String(p.width / p.height)} 1 0` }}>
+                <ProgramPicture program={p} active={active} />
+                <span className="text-faint">
+                  {p.name} {p.width} × {p.height}
+                </span>
+              </div>
+            ))}
           </div>
         </>
       )}
       <div className={program ? "grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6" : "max-w-xl"}>
         {program && activeScene && (
           <div>
-            <div className="mb-1 flex gap-1.5" role="group" aria-label="Program to edit">{programs.map((p) => <button key={p.id} className={`btn ${p === program ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={p === program} onClick={() => setEdited(p.id)}>{p.name}</button>)}</div>
-            <SourceList program={program} scene={activeScene} change={(change) => put(withScene(rig.data.rig, program.id, activeScene.id, change))} />
+            <div className="mb-1 flex gap-1.5" role="group" aria-label="Program to edit">
+              {programs.map((p) => (
+                <button
+                  key={p.id}
+                  className={`btn ${p === program ? "border-kelp bg-kelp-soft" : ""}`}
+                  aria-pressed={p === program}
+                  onClick={() => setEdited(p.id)}
+                >
+                  {p.name}
+                </button>
+              ))}
+            </div>
+            <SourceList
+              program={program}
+              scene={activeScene}
+              change={(change) => put(withScene(rig.data.rig, program.id, activeScene.id, change))}
+            />
           </div>
         )}
         <Practice />

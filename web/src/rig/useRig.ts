@@ -17,7 +17,11 @@ export function useRig(theme: string) {
     sayProblem(error);
     void rig.refetch();
   };
-  const put = useMutation({ mutationFn: (next: Rig) => answer(api.PUT("/api/rig", { body: { version: rig.data?.version ?? 0, rig: next } })), onSuccess: take, onError });
+  const put = useMutation({
+    mutationFn: (next: Rig) => answer(api.PUT("/api/rig", { body: { version: rig.data?.version ?? 0, rig: next } })),
+    onSuccess: take,
+    onError,
+  });
   const fill = useMutation({
     mutationFn: () => answer(api.POST("/api/rig/fill", { body: { theme } })),
     onSuccess: (kept) => {
@@ -29,9 +33,17 @@ export function useRig(theme: string) {
   return { rig, put: put.mutate, fill };
 }
 
-
-export function withScene(rig: Rig, program: string, scene: string, change: (sources: RigSource[]) => RigSource[]): Rig {
+export function withScene(
+  rig: Rig,
+  program: string,
+  scene: string,
+  change: (sources: RigSource[]) => RigSource[],
+): Rig {
   return {
-    programs: rig.programs.map((p) => (p.id !== program ? p : { ...p, scenes: p.scenes.map((s) => (s.id !== scene ? s : { ...s, sources: change(s.sources) })) })),
+    programs: rig.programs.map((p) =>
+      p.id !== program
+        ? p
+        : { ...p, scenes: p.scenes.map((s) => (s.id !== scene ? s : { ...s, sources: change(s.sources) })) },
+    ),
   };
 }

@@ -11,18 +11,46 @@ export function CanvasPanel() {
   return (
     <div className="flex flex-wrap items-start gap-x-12 gap-y-6">
       <section aria-labelledby="canvases">
-        <h2 id="canvases" className="mb-1">Canvases</h2>
+        <h2 id="canvases" className="mb-1">
+          Canvases
+        </h2>
         <table>
-          <thead className="text-left text-faint"><tr><th className="font-normal">Name</th><th className="font-normal">Width</th><th className="font-normal">Height</th><th className="font-normal">Frames</th><th className="font-normal">Safe, %</th><th className="font-normal">Text safe, %</th></tr></thead>
-          <tbody>{theme.canvases.map((canvas) => <CanvasLine key={canvas.id} canvas={canvas} only={theme.canvases.length === 1} />)}</tbody>
+          <thead className="text-left text-faint">
+            <tr>
+              <th className="font-normal">Name</th>
+              <th className="font-normal">Width</th>
+              <th className="font-normal">Height</th>
+              <th className="font-normal">Frames</th>
+              <th className="font-normal">Safe, %</th>
+              <th className="font-normal">Text safe, %</th>
+            </tr>
+          </thead>
+          <tbody>
+            {theme.canvases.map((canvas) => (
+              <CanvasLine key={canvas.id} canvas={canvas} only={theme.canvases.length === 1} />
+            ))}
+          </tbody>
         </table>
         <AddCanvas />
       </section>
       <section aria-labelledby="captures">
-        <h2 id="captures" className="mb-1">Captures</h2>
+        <h2 id="captures" className="mb-1">
+          Captures
+        </h2>
         <table>
-          <thead className="text-left text-faint"><tr><th className="font-normal">Name</th><th className="font-normal">Width</th><th className="font-normal">Height</th><th className="font-normal">Marked</th></tr></thead>
-          <tbody>{theme.captures.map((capture) => <CaptureLine key={capture.id} capture={capture} />)}</tbody>
+          <thead className="text-left text-faint">
+            <tr>
+              <th className="font-normal">Name</th>
+              <th className="font-normal">Width</th>
+              <th className="font-normal">Height</th>
+              <th className="font-normal">Marked</th>
+            </tr>
+          </thead>
+          <tbody>
+            {theme.captures.map((capture) => (
+              <CaptureLine key={capture.id} capture={capture} />
+            ))}
+          </tbody>
         </table>
         <AddCapture />
         <ViewerFields />
@@ -32,7 +60,17 @@ export function CanvasPanel() {
 }
 
 /** A number that is sent when it is left; `width` in characters. */
-function NumberField({ label, value, set, width = 5 }: { label: string; value: number; set: (value: number) => Promise<boolean>; width?: number }) {
+function NumberField({
+  label,
+  value,
+  set,
+  width = 5,
+}: {
+  label: string;
+  value: number;
+  set: (value: number) => Promise<boolean>;
+  width?: number;
+}) {
   const say = useNotices((state) => state.say);
   const draft = useDraftText(String(Math.round(value * 100) / 100), (text) => {
     const next = figured(text, value);
@@ -54,13 +92,58 @@ function CanvasLine({ canvas, only }: { canvas: Canvas; only: boolean }) {
   const { name, size, safe } = canvas;
   return (
     <tr>
-      <td className="pr-1.5"><NameField label={`Name of ${name}`} value={name} set={(next) => set({ name: next })} /></td>
-      <td className="pr-1.5"><NumberField label={`Width of ${name}`} value={size.width} set={(width) => set({ size: { ...size, width: Math.round(width) } })} /></td>
-      <td className="pr-1.5"><NumberField label={`Height of ${name}`} value={size.height} set={(height) => set({ size: { ...size, height: Math.round(height) } })} /></td>
-      <td className="pr-1.5"><NumberField label={`Frames a second of ${name}`} width={3} value={canvas.frameRate} set={(frameRate) => set({ frameRate: Math.round(frameRate) })} /></td>
-      <td className="pr-1.5"><NumberField label={`Safe margin of ${name}`} width={4} value={safe.action * 100} set={(action) => set({ safe: { ...safe, action: action / 100 } })} /></td>
-      <td className="pr-1.5"><NumberField label={`Safe margin for texts of ${name}`} width={4} value={safe.graphics * 100} set={(graphics) => set({ safe: { ...safe, graphics: graphics / 100 } })} /></td>
-      <td><button className="btn px-1.5" disabled={only} aria-label={`Remove ${name}`} title={only ? "A theme keeps at least one canvas" : "Remove this canvas"} onClick={() => void edit({ edit: "removeCanvas", canvas: canvas.id })}><Trash2 size={13} /></button></td>
+      <td className="pr-1.5">
+        <NameField label={`Name of ${name}`} value={name} set={(next) => set({ name: next })} />
+      </td>
+      <td className="pr-1.5">
+        <NumberField
+          label={`Width of ${name}`}
+          value={size.width}
+          set={(width) => set({ size: { ...size, width: Math.round(width) } })}
+        />
+      </td>
+      <td className="pr-1.5">
+        <NumberField
+          label={`Height of ${name}`}
+          value={size.height}
+          set={(height) => set({ size: { ...size, height: Math.round(height) } })}
+        />
+      </td>
+      <td className="pr-1.5">
+        <NumberField
+          label={`Frames a second of ${name}`}
+          width={3}
+          value={canvas.frameRate}
+          set={(frameRate) => set({ frameRate: Math.round(frameRate) })}
+        />
+      </td>
+      <td className="pr-1.5">
+        <NumberField
+          label={`Safe margin of ${name}`}
+          width={4}
+          value={safe.action * 100}
+          set={(action) => set({ safe: { ...safe, action: action / 100 } })}
+        />
+      </td>
+      <td className="pr-1.5">
+        <NumberField
+          label={`Safe margin for texts of ${name}`}
+          width={4}
+          value={safe.graphics * 100}
+          set={(graphics) => set({ safe: { ...safe, graphics: graphics / 100 } })}
+        />
+      </td>
+      <td>
+        <button
+          className="btn px-1.5"
+          disabled={only}
+          aria-label={`Remove ${name}`}
+          title={only ? "A theme keeps at least one canvas" : "Remove this canvas"}
+          onClick={() => void edit({ edit: "removeCanvas", canvas: canvas.id })}
+        >
+          <Trash2 size={13} />
+        </button>
+      </td>
     </tr>
   );
 }
@@ -69,25 +152,77 @@ function AddCanvas() {
   const { theme } = useTheme();
   const edit = useEdit();
   const catalogue = useCatalogue();
-  const add = (system: Schemas["PictureSystem"]) => void edit({ edit: "addCanvas", index: theme.canvases.length, canvas: { id: newId("canvas"), name: system.name, size: system.size, frameRate: 60, safe: { action: 0.035, graphics: 0.05 } } });
+  const add = (system: Schemas["PictureSystem"]) =>
+    void edit({
+      edit: "addCanvas",
+      index: theme.canvases.length,
+      canvas: {
+        id: newId("canvas"),
+        name: system.name,
+        size: system.size,
+        frameRate: 60,
+        safe: { action: 0.035, graphics: 0.05 },
+      },
+    });
   return (
-    <select className="field mt-1.5" aria-label="Add a canvas" value="" onChange={(event) => { const system = catalogue.data?.systems[Number(event.target.value)]; if (system) add(system); }}>
+    <select
+      className="field mt-1.5"
+      aria-label="Add a canvas"
+      value=""
+      onChange={(event) => {
+        const system = catalogue.data?.systems[Number(event.target.value)];
+        if (system) add(system);
+      }}
+    >
       <option value="">Add a canvas …</option>
-      {catalogue.data?.systems.map((system, i) => <option key={system.name} value={i}>{system.name}: {system.size.width} × {system.size.height} ({system.why})</option>)}
+      {catalogue.data?.systems.map((system, i) => (
+        <option key={system.name} value={i}>
+          {system.name}: {system.size.width} × {system.size.height} ({system.why})
+        </option>
+      ))}
     </select>
   );
 }
 
 function CaptureLine({ capture }: { capture: Schemas["Capture"] }) {
   const edit = useEdit();
-  const size = (change: Partial<Schemas["Size"]>) => edit({ edit: "setCaptureSize", capture: capture.id, size: { ...capture.size, ...change } });
+  const size = (change: Partial<Schemas["Size"]>) =>
+    edit({ edit: "setCaptureSize", capture: capture.id, size: { ...capture.size, ...change } });
   return (
     <tr>
-      <td className="pr-1.5"><NameField label={`Name of ${capture.name}`} value={capture.name} set={(name) => edit({ edit: "renameCapture", capture: capture.id, name })} /></td>
-      <td className="pr-1.5"><NumberField label={`Width of ${capture.name}`} value={capture.size.width} set={(width) => size({ width: Math.round(width) })} /></td>
-      <td className="pr-1.5"><NumberField label={`Height of ${capture.name}`} value={capture.size.height} set={(height) => size({ height: Math.round(height) })} /></td>
-      <td className="pr-1.5 text-faint">{capture.regions.length === 0 ? "nothing" : capture.regions.map((region) => region.name).join(", ")}</td>
-      <td><button className="btn px-1.5" aria-label={`Remove ${capture.name}`} onClick={() => void edit({ edit: "removeCapture", capture: capture.id })}><Trash2 size={13} /></button></td>
+      <td className="pr-1.5">
+        <NameField
+          label={`Name of ${capture.name}`}
+          value={capture.name}
+          set={(name) => edit({ edit: "renameCapture", capture: capture.id, name })}
+        />
+      </td>
+      <td className="pr-1.5">
+        <NumberField
+          label={`Width of ${capture.name}`}
+          value={capture.size.width}
+          set={(width) => size({ width: Math.round(width) })}
+        />
+      </td>
+      <td className="pr-1.5">
+        <NumberField
+          label={`Height of ${capture.name}`}
+          value={capture.size.height}
+          set={(height) => size({ height: Math.round(height) })}
+        />
+      </td>
+      <td className="pr-1.5 text-faint">
+        {capture.regions.length === 0 ? "nothing" : capture.regions.map((region) => region.name).join(", ")}
+      </td>
+      <td>
+        <button
+          className="btn px-1.5"
+          aria-label={`Remove ${capture.name}`}
+          onClick={() => void edit({ edit: "removeCapture", capture: capture.id })}
+        >
+          <Trash2 size={13} />
+        </button>
+      </td>
     </tr>
   );
 }
@@ -95,8 +230,22 @@ function CaptureLine({ capture }: { capture: Schemas["Capture"] }) {
 function AddCapture() {
   const { theme } = useTheme();
   const edit = useEdit();
-  const add = () => void edit({ edit: "addCapture", index: theme.captures.length, capture: { id: newId("capture"), name: `Capture ${String(theme.captures.length + 1)}`, size: { width: 1920, height: 1080 }, regions: [] } });
-  return <button className="btn mt-1.5" onClick={add}>Add a capture</button>;
+  const add = () =>
+    void edit({
+      edit: "addCapture",
+      index: theme.captures.length,
+      capture: {
+        id: newId("capture"),
+        name: `Capture ${String(theme.captures.length + 1)}`,
+        size: { width: 1920, height: 1080 },
+        regions: [],
+      },
+    });
+  return (
+    <button className="btn mt-1.5" onClick={add}>
+      Add a capture
+    </button>
+  );
 }
 
 const VIEWERS: [string, Schemas["Viewer"]][] = [
@@ -112,19 +261,55 @@ function ViewerFields() {
   const edit = useEdit();
   const { viewer } = theme;
   const set = (change: Partial<Schemas["Viewer"]>) => edit({ edit: "setViewer", viewer: { ...viewer, ...change } });
-  const known = VIEWERS.findIndex(([, one]) => one.shortSide === viewer.shortSide && one.distance === viewer.distance && one.leastHeight === viewer.leastHeight);
+  const known = VIEWERS.findIndex(
+    ([, one]) =>
+      one.shortSide === viewer.shortSide && one.distance === viewer.distance && one.leastHeight === viewer.leastHeight,
+  );
   return (
     <section aria-labelledby="viewer" className="mt-6">
-      <h2 id="viewer" className="mb-1">Viewer</h2>
+      <h2 id="viewer" className="mb-1">
+        Viewer
+      </h2>
       <p className="mb-1 text-faint">Texts are checked for somebody at</p>
-      <select className="field mb-1.5" aria-label="Viewer" value={known} onChange={(event) => { const viewerOf = VIEWERS[Number(event.target.value)]; if (viewerOf) void set(viewerOf[1]); }}>
+      <select
+        className="field mb-1.5"
+        aria-label="Viewer"
+        value={known}
+        onChange={(event) => {
+          const viewerOf = VIEWERS[Number(event.target.value)];
+          if (viewerOf) void set(viewerOf[1]);
+        }}
+      >
         {known < 0 && <option value={-1}>a screen of one's own</option>}
-        {VIEWERS.map(([name], i) => <option key={name} value={i}>{name}</option>)}
+        {VIEWERS.map(([name], i) => (
+          <option key={name} value={i}>
+            {name}
+          </option>
+        ))}
       </select>
       <p className="flex flex-wrap items-center gap-1.5 text-faint">
-        picture <NumberField label="Short side of the picture in millimetres" width={4} value={viewer.shortSide} set={(shortSide) => set({ shortSide })} /> mm across,
-        seen from <NumberField label="Distance in millimetres" width={5} value={viewer.distance} set={(distance) => set({ distance })} /> mm;
-        an x is at least <NumberField label="Least height of an x in minutes of arc" width={3} value={viewer.leastHeight} set={(leastHeight) => set({ leastHeight })} /> minutes of arc high
+        picture{" "}
+        <NumberField
+          label="Short side of the picture in millimetres"
+          width={4}
+          value={viewer.shortSide}
+          set={(shortSide) => set({ shortSide })}
+        />{" "}
+        mm across, seen from{" "}
+        <NumberField
+          label="Distance in millimetres"
+          width={5}
+          value={viewer.distance}
+          set={(distance) => set({ distance })}
+        />{" "}
+        mm; an x is at least{" "}
+        <NumberField
+          label="Least height of an x in minutes of arc"
+          width={3}
+          value={viewer.leastHeight}
+          set={(leastHeight) => set({ leastHeight })}
+        />{" "}
+        minutes of arc high
       </p>
     </section>
   );

@@ -32,14 +32,50 @@ export function Cell({ scene, canvas, layout, findings, zoom, footage }: Props) 
   const bad = wrong(findings).length;
   const notes = findings.length - bad;
   return (
-    <Link ref={element} to={`/themes/${theme}/stage/${scene.id}/${canvas.id}`} className="block" style={{ width }} aria-label={`${scene.name} on ${canvas.name}, ${String(bad)} findings`} {...listeners}>
-      <div className="weave relative overflow-hidden outline-1 outline-rule hover:outline-2 hover:outline-ink" style={{ outlineStyle: "solid", aspectRatio: String(aspect) }}>
+    <Link
+      ref={element}
+      to={`/themes/${theme}/stage/${scene.id}/${canvas.id}`}
+      className="block"
+      style={{ width }}
+      aria-label={`${scene.name} on ${canvas.name}, ${String(bad)} findings`}
+      {...listeners}
+    >
+      <div
+        className="weave relative overflow-hidden outline-1 outline-rule hover:outline-2 hover:outline-ink"
+        style={{ outlineStyle: "solid", aspectRatio: String(aspect) }}
+      >
         {seen && layout && <Backing layout={layout} footage={footage} />}
-        {seen && <ScenePicture theme={theme} scene={scene.id} canvas={canvas.id} width={canvas.size.width} height={canvas.size.height} moving={pointed} />}
+        {seen && (
+          <ScenePicture
+            theme={theme}
+            scene={scene.id}
+            canvas={canvas.id}
+            width={canvas.size.width}
+            height={canvas.size.height}
+            moving={pointed}
+          />
+        )}
       </div>
       <span className={`mt-1 flex items-center gap-1 ${bad > 0 ? "text-ochre" : "text-faint"}`}>
-        {bad > 0 ? <><AlertTriangle size={13} />{bad}</> : layout ? <><Check size={13} />fits</> : "…"}
-        {notes > 0 && <span className="ml-1 flex items-center gap-1 text-faint"><Info size={12} />{notes}</span>}
+        {bad > 0 ? (
+          <>
+            <AlertTriangle size={13} />
+            {bad}
+          </>
+        ) : layout ? (
+          <>
+            <Check size={13} />
+            fits
+          </>
+        ) : (
+          "…"
+        )}
+        {notes > 0 && (
+          <span className="ml-1 flex items-center gap-1 text-faint">
+            <Info size={12} />
+            {notes}
+          </span>
+        )}
       </span>
     </Link>
   );

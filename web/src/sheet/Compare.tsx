@@ -14,16 +14,33 @@ export function Compare({ footage }: { footage: FootageName | "hatch" }) {
   const { theme } = useTheme();
   const worn = theme.brand.mood;
   const [left, setLeft] = useState<Side>({ canvas: theme.canvases[0]?.id ?? "", mood: worn });
-  const [right, setRight] = useState<Side>({ canvas: theme.canvases[1]?.id ?? theme.canvases[0]?.id ?? "", mood: worn });
+  const [right, setRight] = useState<Side>({
+    canvas: theme.canvases[1]?.id ?? theme.canvases[0]?.id ?? "",
+    mood: worn,
+  });
   return (
     <table className="w-full max-w-5xl table-fixed border-collapse" aria-label="Two compared">
-      <thead><tr><th className="w-24" /><th className="p-2 text-left font-normal"><Choice name="Left" theme={theme} value={left} set={setLeft} /></th><th className="p-2 text-left font-normal"><Choice name="Right" theme={theme} value={right} set={setRight} /></th></tr></thead>
+      <thead>
+        <tr>
+          <th className="w-24" />
+          <th className="p-2 text-left font-normal">
+            <Choice name="Left" theme={theme} value={left} set={setLeft} />
+          </th>
+          <th className="p-2 text-left font-normal">
+            <Choice name="Right" theme={theme} value={right} set={setRight} />
+          </th>
+        </tr>
+      </thead>
       <tbody>
         {theme.scenes.map((scene) => (
           <tr key={scene.id} className="border-t border-rule align-top">
             <th className="py-2 text-left font-head">{scene.name}</th>
-            <td className="p-2"><Still scene={scene} side={left} footage={footage} /></td>
-            <td className="p-2"><Still scene={scene} side={right} footage={footage} /></td>
+            <td className="p-2">
+              <Still scene={scene} side={left} footage={footage} />
+            </td>
+            <td className="p-2">
+              <Still scene={scene} side={right} footage={footage} />
+            </td>
           </tr>
         ))}
       </tbody>
@@ -34,10 +51,30 @@ export function Compare({ footage }: { footage: FootageName | "hatch" }) {
 function Choice({ name, theme, value, set }: { name: string; theme: Theme; value: Side; set: (side: Side) => void }) {
   return (
     <span className="flex gap-2">
-      <select className="field" aria-label={`${name} canvas`} value={value.canvas} onChange={(event) => set({ ...value, canvas: event.target.value })}>{theme.canvases.map((canvas) => <option key={canvas.id} value={canvas.id}>{canvas.name}</option>)}</select>
-      <select className="field" aria-label={`${name} mood`} value={value.mood} onChange={(event) => set({ ...value, mood: event.target.value })}>
+      <select
+        className="field"
+        aria-label={`${name} canvas`}
+        value={value.canvas}
+        onChange={(event) => set({ ...value, canvas: event.target.value })}
+      >
+        {theme.canvases.map((canvas) => (
+          <option key={canvas.id} value={canvas.id}>
+            {canvas.name}
+          </option>
+        ))}
+      </select>
+      <select
+        className="field"
+        aria-label={`${name} mood`}
+        value={value.mood}
+        onChange={(event) => set({ ...value, mood: event.target.value })}
+      >
         <option value="">The brand's own colours</option>
-        {theme.brand.moods.map((mood) => <option key={mood.id} value={mood.id}>{mood.name}</option>)}
+        {theme.brand.moods.map((mood) => (
+          <option key={mood.id} value={mood.id}>
+            {mood.name}
+          </option>
+        ))}
       </select>
     </span>
   );
@@ -51,9 +88,22 @@ function Still({ scene, side, footage }: { scene: Scene; side: Side; footage: Fo
   if (!canvas) return null;
   const picture = `/api/themes/${id}/scenes/${scene.id}/canvases/${canvas.id}/picture.png?${new URLSearchParams({ width: String(Math.min(720, canvas.size.width)), mood: side.mood, v: String(version) }).toString()}`;
   return (
-    <div className="weave relative mx-auto overflow-hidden" style={{ aspectRatio: `${String(canvas.size.width)} / ${String(canvas.size.height)}`, maxHeight: 320, maxWidth: (320 * canvas.size.width) / canvas.size.height }}>
+    <div
+      className="weave relative mx-auto overflow-hidden"
+      style={{
+        aspectRatio: `${String(canvas.size.width)} / ${String(canvas.size.height)}`,
+        maxHeight: 320,
+        maxWidth: (320 * canvas.size.width) / canvas.size.height,
+      }}
+    >
       {layout && <Backing layout={layout} footage={footage} />}
-      <img key={picture} src={picture} alt={`${scene.name} on ${canvas.name}`} className="absolute inset-0 size-full" loading="lazy" />
+      <img
+        key={picture}
+        src={picture}
+        alt={`${scene.name} on ${canvas.name}`}
+        className="absolute inset-0 size-full"
+        loading="lazy"
+      />
     </div>
   );
 }

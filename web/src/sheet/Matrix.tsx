@@ -24,7 +24,8 @@ export function Matrix({ layouts, findings, zoom, footage }: Props) {
     setOver(-1);
     if (from >= 0 && from !== index) void edit({ edit: "moveScene", scene: dragged, index });
   };
-  const layout = (scene: Scene, canvas: Canvas) => layouts.find((one) => one.scene === scene.id && one.canvas === canvas.id);
+  const layout = (scene: Scene, canvas: Canvas) =>
+    layouts.find((one) => one.scene === scene.id && one.canvas === canvas.id);
   return (
     <div className="overflow-x-auto">
       <table className="border-collapse">
@@ -32,17 +33,50 @@ export function Matrix({ layouts, findings, zoom, footage }: Props) {
           <tr>
             <th className="w-28" />
             {theme.canvases.map((canvas) => (
-              <th key={canvas.id} className="px-2 pb-1 text-left font-normal"><span className="font-head font-bold">{canvas.name}</span> <span className="whitespace-nowrap text-faint">{canvas.size.width} × {canvas.size.height}</span></th>
+              <th key={canvas.id} className="px-2 pb-1 text-left font-normal">
+                <span className="font-head font-bold">{canvas.name}</span>{" "}
+                <span className="whitespace-nowrap text-faint">
+                  {canvas.size.width} × {canvas.size.height}
+                </span>
+              </th>
             ))}
           </tr>
         </thead>
         <tbody>
           {theme.scenes.map((scene, index) => (
-            <tr key={scene.id} className={`border-t align-top ${over === index && dragged !== scene.id ? "border-kelp bg-kelp-soft" : "border-rule"}`}
-              onDragOver={(event) => { if (dragged !== "") { event.preventDefault(); setOver(index); } }} onDrop={() => drop(index)}>
-              <SceneHead scene={scene} index={index} drag={() => setDragged(scene.id)} dragEnd={() => { setDragged(""); setOver(-1); }} />
+            <tr
+              key={scene.id}
+              className={`border-t align-top ${over === index && dragged !== scene.id ? "border-kelp bg-kelp-soft" : "border-rule"}`}
+              onDragOver={(event) => {
+                if (dragged !== "") {
+                  event.preventDefault();
+                  setOver(index);
+                }
+              }}
+              onDrop={() => drop(index)}
+            >
+              <SceneHead
+                scene={scene}
+                index={index}
+                drag={() => setDragged(scene.id)}
+                dragEnd={() => {
+                  setDragged("");
+                  setOver(-1);
+                }}
+              />
               {theme.canvases.map((canvas) => (
-                <td key={canvas.id} className="p-2"><Cell scene={scene} canvas={canvas} layout={layout(scene, canvas)} findings={findings.filter((f) => f.scene === scene.id && (f.canvas === canvas.id || f.canvas === ""))} zoom={zoom} footage={footage} /></td>
+                <td key={canvas.id} className="p-2">
+                  <Cell
+                    scene={scene}
+                    canvas={canvas}
+                    layout={layout(scene, canvas)}
+                    findings={findings.filter(
+                      (f) => f.scene === scene.id && (f.canvas === canvas.id || f.canvas === ""),
+                    )}
+                    zoom={zoom}
+                    footage={footage}
+                  />
+                </td>
               ))}
             </tr>
           ))}

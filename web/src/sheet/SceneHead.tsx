@@ -5,7 +5,17 @@ import { useDraftText } from "../app/useDraftText";
 import { newId, useEdit, useTheme } from "../theme/useTheme";
 
 /** A scene's name, to be typed over, with its grip and what can be done with it. */
-export function SceneHead({ scene, index, drag, dragEnd }: { scene: Scene; index: number; drag: () => void; dragEnd: () => void }) {
+export function SceneHead({
+  scene,
+  index,
+  drag,
+  dragEnd,
+}: {
+  scene: Scene;
+  index: number;
+  drag: () => void;
+  dragEnd: () => void;
+}) {
   const { theme } = useTheme();
   const edit = useEdit();
   const draft = useDraftText(scene.name, (name) => edit({ edit: "renameScene", scene: scene.id, name }));
@@ -14,18 +24,54 @@ export function SceneHead({ scene, index, drag, dragEnd }: { scene: Scene; index
   const actions: [string, boolean, () => void][] = [
     ["Up", index > 0, () => move(index - 1)],
     ["Down", index < last, () => move(index + 1)],
-    ["Duplicate", true, () => void edit({ edit: "addScene", index: index + 1, scene: { ...scene, id: newId("scene"), name: `${scene.name} 2` } })],
+    [
+      "Duplicate",
+      true,
+      () =>
+        void edit({
+          edit: "addScene",
+          index: index + 1,
+          scene: { ...scene, id: newId("scene"), name: `${scene.name} 2` },
+        }),
+    ],
     ["Delete", true, () => void edit({ edit: "removeScene", scene: scene.id })],
   ];
   return (
     <th className="py-2 pr-1 text-left font-normal">
       <div className="flex items-center">
-        <span draggable onDragStart={(event) => { event.dataTransfer.setData("text/plain", scene.name); drag(); }} onDragEnd={dragEnd} className="cursor-grab text-faint" title="Drag to another place" aria-hidden="true"><GripVertical size={14} /></span>
-        <input className="w-20 min-w-0 border-b border-transparent bg-transparent font-head font-bold hover:border-rule focus:border-ink" aria-label={`Name of scene ${scene.name}`} {...draft} />
+        <span
+          draggable
+          onDragStart={(event) => {
+            event.dataTransfer.setData("text/plain", scene.name);
+            drag();
+          }}
+          onDragEnd={dragEnd}
+          className="cursor-grab text-faint"
+          title="Drag to another place"
+          aria-hidden="true"
+        >
+          <GripVertical size={14} />
+        </span>
+        <input
+          className="w-20 min-w-0 border-b border-transparent bg-transparent font-head font-bold hover:border-rule focus:border-ink"
+          aria-label={`Name of scene ${scene.name}`}
+          {...draft}
+        />
         <Menu>
-          <MenuButton className="p-0.5 text-faint" aria-label={`More for ${scene.name}`}><MoreHorizontal size={14} /></MenuButton>
+          <MenuButton className="p-0.5 text-faint" aria-label={`More for ${scene.name}`}>
+            <MoreHorizontal size={14} />
+          </MenuButton>
           <MenuItems anchor="bottom start" className="z-20 border border-rule bg-sheet py-1 shadow">
-            {actions.map(([name, can, does]) => <MenuItem key={name} disabled={!can}><button className="block w-full px-3 py-1 text-left data-disabled:opacity-50 data-focus:bg-kelp-soft" onClick={does}>{name}</button></MenuItem>)}
+            {actions.map(([name, can, does]) => (
+              <MenuItem key={name} disabled={!can}>
+                <button
+                  className="block w-full px-3 py-1 text-left data-disabled:opacity-50 data-focus:bg-kelp-soft"
+                  onClick={does}
+                >
+                  {name}
+                </button>
+              </MenuItem>
+            ))}
           </MenuItems>
         </Menu>
       </div>

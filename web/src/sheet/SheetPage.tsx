@@ -13,7 +13,11 @@ import { Matrix } from "./Matrix";
 import { wrong } from "./weights";
 import { Trouble } from "../app/Trouble";
 
-const ZOOMS = [["Overview", 0.5], ["Usual", 1], ["Large", 1.8]] as const;
+const ZOOMS = [
+  ["Overview", 0.5],
+  ["Usual", 1],
+  ["Large", 1.8],
+] as const;
 
 /** Scenes by canvases; every cell the true picture with what preflight found. */
 export function SheetPage() {
@@ -25,7 +29,10 @@ export function SheetPage() {
   const [zoom, setZoom] = useState(1);
   const [footage, setFootage] = useState<FootageName | "hatch">("hatch");
   const [comparing, setComparing] = useState(false);
-  const findings: Finding[] = [...(found.data ?? layouts.data?.flatMap((layout) => layout.findings) ?? []), ...(flashes.data ?? [])];
+  const findings: Finding[] = [
+    ...(found.data ?? layouts.data?.flatMap((layout) => layout.findings) ?? []),
+    ...(flashes.data ?? []),
+  ];
   const fixable = findings.some((finding) => finding.fix);
   if (theme.scenes.length === 0) return <Empty />;
   return (
@@ -33,33 +40,87 @@ export function SheetPage() {
       <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
         <h1>Sheet</h1>
         <p className={wrong(findings).length > 0 ? "text-ochre" : "text-faint"} role="status">
-          {layouts.data ? summary(findings, theme, found.isSuccess && flashes.isSuccess) : !layouts.error && "Measuring …"}
+          {layouts.data
+            ? summary(findings, theme, found.isSuccess && flashes.isSuccess)
+            : !layouts.error && "Measuring …"}
         </p>
         <span className="ml-auto flex items-center gap-3">
           <div role="radiogroup" aria-label="Size of the pictures" className="flex">
-            {ZOOMS.map(([title, value]) => <button key={title} role="radio" aria-checked={zoom === value} className={`btn -ml-px rounded-none ${zoom === value ? "border-kelp bg-kelp-soft font-bold" : ""}`} onClick={() => setZoom(value)}>{title}</button>)}
+            {ZOOMS.map(([title, value]) => (
+              <button
+                key={title}
+                role="radio"
+                aria-checked={zoom === value}
+                className={`btn -ml-px rounded-none ${zoom === value ? "border-kelp bg-kelp-soft font-bold" : ""}`}
+                onClick={() => setZoom(value)}
+              >
+                {title}
+              </button>
+            ))}
           </div>
-          <select className="field" aria-label="Behind the scenes" value={footage} onChange={(event) => setFootage(event.target.value as typeof footage)}>
+          <select
+            className="field"
+            aria-label="Behind the scenes"
+            value={footage}
+            onChange={(event) => setFootage(event.target.value as typeof footage)}
+          >
             <option value="hatch">Ink behind</option>
-            {FOOTAGE.map(([id, title]) => <option key={id} value={id}>{title} behind</option>)}
+            {FOOTAGE.map(([id, title]) => (
+              <option key={id} value={id}>
+                {title} behind
+              </option>
+            ))}
           </select>
-          <button className={`btn ${comparing ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={comparing} onClick={() => setComparing(!comparing)}>Compare two</button>
+          <button
+            className={`btn ${comparing ? "border-kelp bg-kelp-soft" : ""}`}
+            aria-pressed={comparing}
+            onClick={() => setComparing(!comparing)}
+          >
+            Compare two
+          </button>
         </span>
       </div>
       <Trouble query={layouts} className="mb-3" />
-      {comparing ? <Compare footage={footage} /> : <Matrix layouts={layouts.data ?? []} findings={findings} zoom={zoom} footage={footage} />}
+      {comparing ? (
+        <Compare footage={footage} />
+      ) : (
+        <Matrix layouts={layouts.data ?? []} findings={findings} zoom={zoom} footage={footage} />
+      )}
       <TabGroup className="mt-4">
         <TabList className="flex gap-4 border-b border-rule">
-          {[`Findings${findings.length > 0 ? ` ${String(findings.length)}` : ""}`, "Where pieces are", "Canvases and captures", "Add a scene"].map((name) => <Tab key={name.split(" ")[0]} className="-mb-px border-b-2 border-transparent pb-1 font-head data-selected:border-kelp data-selected:font-bold">{name}</Tab>)}
+          {[
+            `Findings${findings.length > 0 ? ` ${String(findings.length)}` : ""}`,
+            "Where pieces are",
+            "Canvases and captures",
+            "Add a scene",
+          ].map((name) => (
+            <Tab
+              key={name.split(" ")[0]}
+              className="-mb-px border-b-2 border-transparent pb-1 font-head data-selected:border-kelp data-selected:font-bold"
+            >
+              {name}
+            </Tab>
+          ))}
         </TabList>
         <TabPanels className="pt-3">
           <TabPanel className="max-w-4xl">
-            {fixable && <button className="btn btn-main mb-2" disabled={repair.isPending} onClick={() => repair.mutate()}><Wrench size={14} />{repair.isPending ? "Fixing …" : "Fix all that can be fixed"}</button>}
+            {fixable && (
+              <button className="btn btn-main mb-2" disabled={repair.isPending} onClick={() => repair.mutate()}>
+                <Wrench size={14} />
+                {repair.isPending ? "Fixing …" : "Fix all that can be fixed"}
+              </button>
+            )}
             <FindingList findings={findings} asked={[found, flashes]} />
           </TabPanel>
-          <TabPanel><Coverage /></TabPanel>
-          <TabPanel><CanvasPanel /></TabPanel>
-          <TabPanel className="max-w-xl"><AddScene /></TabPanel>
+          <TabPanel>
+            <Coverage />
+          </TabPanel>
+          <TabPanel>
+            <CanvasPanel />
+          </TabPanel>
+          <TabPanel className="max-w-xl">
+            <AddScene />
+          </TabPanel>
         </TabPanels>
       </TabGroup>
     </div>
@@ -72,7 +133,8 @@ function summary(findings: Finding[], theme: Theme, all: boolean): string {
   const bad = wrong(findings).length;
   const notes = findings.length - bad;
   const noted = notes === 0 ? "" : `, ${String(notes)} ${notes === 1 ? "note" : "notes"}`;
-  if (bad > 0) return `${cells}: ${String(bad)} ${bad === 1 ? "finding" : "findings"}${noted}${all ? "." : "; still looking …"}`;
+  if (bad > 0)
+    return `${cells}: ${String(bad)} ${bad === 1 ? "finding" : "findings"}${noted}${all ? "." : "; still looking …"}`;
   return `${cells}${all ? `: everything fits${noted}.` : "; still looking …"}`;
 }
 

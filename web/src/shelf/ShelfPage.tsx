@@ -26,14 +26,22 @@ export function ShelfPage() {
         <Mark size={26} />
         <h1>Shelf</h1>
         <span className="text-faint">Your themes, as viewers would see them</span>
-        <button className="btn ml-auto" onClick={() => signOut.mutate()}>Sign out</button>
+        <button className="btn ml-auto" onClick={() => signOut.mutate()}>
+          Sign out
+        </button>
       </header>
       <NewTheme />
       {shelf.isPending && <p className="text-faint">Looking at the shelf …</p>}
       <Trouble query={shelf} />
-      {shelf.data?.length === 0 && <p className="text-faint">Nothing here yet. Name your first theme above; it starts with a wide and an upright canvas.</p>}
+      {shelf.data?.length === 0 && (
+        <p className="text-faint">
+          Nothing here yet. Name your first theme above; it starts with a wide and an upright canvas.
+        </p>
+      )}
       <ul className="ruled border-y border-rule">
-        {shelf.data?.map((line) => <ThemeStrip key={line.id} line={line} />)}
+        {shelf.data?.map((line) => (
+          <ThemeStrip key={line.id} line={line} />
+        ))}
       </ul>
     </main>
   );
@@ -53,8 +61,19 @@ function NewTheme() {
   };
   return (
     <form onSubmit={submit} className="mb-4 flex gap-2">
-      <input className="field w-72" aria-label="Name of the new theme" placeholder="Name of a new theme" required maxLength={120} value={name} onChange={(e) => setName(e.target.value)} />
-      <button className="btn btn-main" disabled={create.isPending}><Plus size={15} />New theme</button>
+      <input
+        className="field w-72"
+        aria-label="Name of the new theme"
+        placeholder="Name of a new theme"
+        required
+        maxLength={120}
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      />
+      <button className="btn btn-main" disabled={create.isPending}>
+        <Plus size={15} />
+        New theme
+      </button>
     </form>
   );
 }
@@ -66,18 +85,32 @@ function ThemeStrip({ line }: { line: Schemas["ShelfLine"] }) {
       <Link to={`/themes/${line.id}`} className="group block" aria-label={`Open ${line.name}`}>
         <div className="mb-2 flex items-baseline gap-3">
           <h2 className="group-hover:underline">{line.name}</h2>
-          <span className="text-faint">{line.platform} · {line.channel}</span>
+          <span className="text-faint">
+            {line.platform} · {line.channel}
+          </span>
           <span className={`ml-auto pr-9 ${line.onAir > 0 ? "font-bold text-live" : "text-faint"}`}>
-            {line.onAir > 0 ? `● On air, release ${String(line.onAir)}${line.differs ? "; draft differs" : ""}` : "Not on air yet"}
+            {line.onAir > 0
+              ? `● On air, release ${String(line.onAir)}${line.differs ? "; draft differs" : ""}`
+              : "Not on air yet"}
           </span>
         </div>
         {line.scenes.length === 0 || !canvas ? (
-          <p className="border border-dashed border-rule p-4 text-faint">No scenes yet. Open it to choose brand and pieces.</p>
+          <p className="border border-dashed border-rule p-4 text-faint">
+            No scenes yet. Open it to choose brand and pieces.
+          </p>
         ) : (
           <ol className="grid grid-cols-5 gap-2">
             {line.scenes.slice(0, 5).map((scene) => (
               <li key={scene.id}>
-                <div className="weave"><ScenePicture theme={line.id} scene={scene.id} canvas={canvas.id} width={canvas.size.width} height={canvas.size.height} /></div>
+                <div className="weave">
+                  <ScenePicture
+                    theme={line.id}
+                    scene={scene.id}
+                    canvas={canvas.id}
+                    width={canvas.size.width}
+                    height={canvas.size.height}
+                  />
+                </div>
                 <span className="text-faint">{scene.name}</span>
               </li>
             ))}

@@ -6,7 +6,11 @@ import { figured } from "./arithmetic";
 import { useStage, type Drawing } from "./useStage";
 
 const DRAWN: [Drawing, string, string][] = [
-  ["keepClear", "Keep clear", "A part of this scene on this shape of canvas that pieces leave free, such as a platform's own buttons"],
+  [
+    "keepClear",
+    "Keep clear",
+    "A part of this scene on this shape of canvas that pieces leave free, such as a platform's own buttons",
+  ],
   ["FACE", "Face", "A face in a capture: it stays in sight and nothing lies over it, on every scene and canvas"],
   ["DISPLAY", "Own display", "A game's own display in a capture: nothing lies over it"],
 ];
@@ -17,22 +21,58 @@ export function AreaList({ theme, scene, layout }: { theme: Theme; scene: Scene;
   const drawing = useStage((state) => state.drawing);
   const set = useStage((state) => state.set);
   const kept = scene.keepClear.filter((area) => area.shape === layout.shape);
-  const captures = theme.captures.filter((capture) => layout.openings.some((opening) => opening.capture === capture.id));
+  const captures = theme.captures.filter((capture) =>
+    layout.openings.some((opening) => opening.capture === capture.id),
+  );
   return (
     <section aria-label="Areas">
-      <p className="mb-1 text-faint">{drawing === "" ? "Draw one on the stage:" : "Drag over the stage, or press Enter on it for one in the middle; Escape leaves."}</p>
+      <p className="mb-1 text-faint">
+        {drawing === ""
+          ? "Draw one on the stage:"
+          : "Drag over the stage, or press Enter on it for one in the middle; Escape leaves."}
+      </p>
       <div className="mb-2 flex flex-wrap gap-1.5">
-        {DRAWN.map(([id, title, why]) => <button key={id} className={`btn ${drawing === id ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={drawing === id} title={why} onClick={() => set({ drawing: drawing === id ? "" : id })}>{title}</button>)}
+        {DRAWN.map(([id, title, why]) => (
+          <button
+            key={id}
+            className={`btn ${drawing === id ? "border-kelp bg-kelp-soft" : ""}`}
+            aria-pressed={drawing === id}
+            title={why}
+            onClick={() => set({ drawing: drawing === id ? "" : id })}
+          >
+            {title}
+          </button>
+        ))}
       </div>
       <ul className="ruled">
         {kept.map((area) => (
-          <Line key={area.id} name={area.name} of="kept clear" box={area.box} place={(box) => edit({ edit: "setKeepClear", scene: scene.id, area: { ...area, box } })} rename={(name) => edit({ edit: "setKeepClear", scene: scene.id, area: { ...area, name } })} drop={() => void edit({ edit: "dropKeepClear", scene: scene.id, area: area.id })} />
+          <Line
+            key={area.id}
+            name={area.name}
+            of="kept clear"
+            box={area.box}
+            place={(box) => edit({ edit: "setKeepClear", scene: scene.id, area: { ...area, box } })}
+            rename={(name) => edit({ edit: "setKeepClear", scene: scene.id, area: { ...area, name } })}
+            drop={() => void edit({ edit: "dropKeepClear", scene: scene.id, area: area.id })}
+          />
         ))}
-        {captures.flatMap((capture) => capture.regions.map((region) => (
-          <Line key={`${capture.id} ${region.id}`} name={region.name} of={capture.name} box={region.box} place={(box) => edit({ edit: "setRegion", capture: capture.id, region: { ...region, box } })} rename={(name) => edit({ edit: "setRegion", capture: capture.id, region: { ...region, name } })} drop={() => void edit({ edit: "dropRegion", capture: capture.id, region: region.id })} />
-        )))}
+        {captures.flatMap((capture) =>
+          capture.regions.map((region) => (
+            <Line
+              key={`${capture.id} ${region.id}`}
+              name={region.name}
+              of={capture.name}
+              box={region.box}
+              place={(box) => edit({ edit: "setRegion", capture: capture.id, region: { ...region, box } })}
+              rename={(name) => edit({ edit: "setRegion", capture: capture.id, region: { ...region, name } })}
+              drop={() => void edit({ edit: "dropRegion", capture: capture.id, region: region.id })}
+            />
+          )),
+        )}
       </ul>
-      {kept.length === 0 && captures.every((capture) => capture.regions.length === 0) && <p className="text-faint">None yet. A face that is drawn once is kept in sight by every crop.</p>}
+      {kept.length === 0 && captures.every((capture) => capture.regions.length === 0) && (
+        <p className="text-faint">None yet. A face that is drawn once is kept in sight by every crop.</p>
+      )}
     </section>
   );
 }
@@ -46,7 +86,12 @@ interface LineProps {
   drop: () => void;
 }
 
-const SIDES: [keyof Box, string][] = [["x", "left"], ["y", "top"], ["width", "width"], ["height", "height"]];
+const SIDES: [keyof Box, string][] = [
+  ["x", "left"],
+  ["y", "top"],
+  ["width", "width"],
+  ["height", "height"],
+];
 
 /** Its name and its place: kept-clear areas in units (1080 to the short side), regions in the capture's own pixels. */
 function Line({ name, of, box, place, rename, drop }: LineProps) {
@@ -56,9 +101,20 @@ function Line({ name, of, box, place, rename, drop }: LineProps) {
       <span className="flex items-center gap-2">
         <input className="field min-w-0 flex-1" aria-label={`Name of ${name}`} {...draft} />
         <span className="shrink-0 text-faint">{of}</span>
-        <button className="btn px-1.5" aria-label={`Remove ${name}`} onClick={drop}><Trash2 size={13} /></button>
+        <button className="btn px-1.5" aria-label={`Remove ${name}`} onClick={drop}>
+          <Trash2 size={13} />
+        </button>
       </span>
-      <span className="mt-1 flex gap-1">{SIDES.map(([side, title]) => <Figure key={side} label={`${name}, ${title}`} value={box[side]} set={(value) => place({ ...box, [side]: value })} />)}</span>
+      <span className="mt-1 flex gap-1">
+        {SIDES.map(([side, title]) => (
+          <Figure
+            key={side}
+            label={`${name}, ${title}`}
+            value={box[side]}
+            set={(value) => place({ ...box, [side]: value })}
+          />
+        ))}
+      </span>
     </li>
   );
 }

@@ -17,7 +17,13 @@ const BURST = 700;
 
 /** The dividing lines of the zone plan, to be dragged or moved by arrow keys; double click or Delete puts one back. */
 export function Dividers({ layout, scene, scale }: { layout: Layout; scene: Scene; scale: number }) {
-  return <>{layout.dividers.map((divider) => <Line key={divider.line} divider={divider} layout={layout} scene={scene} scale={scale} />)}</>;
+  return (
+    <>
+      {layout.dividers.map((divider) => (
+        <Line key={divider.line} divider={divider} layout={layout} scene={scene} scale={scale} />
+      ))}
+    </>
+  );
 }
 
 function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Layout; scene: Scene; scale: number }) {
@@ -27,15 +33,30 @@ function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Lay
   const ahead = useRef({ at: 0, until: 0, gesture: "" });
   const length = divider.upright ? layout.width : layout.height;
   const set = (at: number, gesture: string) => {
-    const shift: Schemas["LineShift"] = { role: scene.role, shape: layout.shape, line: divider.line, share: Math.min(1, Math.max(0, at / length)) };
+    const shift: Schemas["LineShift"] = {
+      role: scene.role,
+      shape: layout.shape,
+      line: divider.line,
+      share: Math.min(1, Math.max(0, at / length)),
+    };
     void edit({ edit: "setLine", shift }, gesture);
   };
-  const back = () => { if (divider.at !== divider.standard) void edit({ edit: "dropLine", role: scene.role, shape: layout.shape, line: divider.line }); };
+  const back = () => {
+    if (divider.at !== divider.standard)
+      void edit({ edit: "dropLine", role: scene.role, shape: layout.shape, line: divider.line });
+  };
   const pull = (event: PointerEvent<HTMLDivElement>) => {
     if (dragging.current === "") return;
     event.stopPropagation();
     const stage = event.currentTarget.parentElement?.getBoundingClientRect();
-    if (stage) set(Math.min(divider.most, Math.max(divider.least, (divider.upright ? event.clientX - stage.left : event.clientY - stage.top) / scale)), dragging.current);
+    if (stage)
+      set(
+        Math.min(
+          divider.most,
+          Math.max(divider.least, (divider.upright ? event.clientX - stage.left : event.clientY - stage.top) / scale),
+        ),
+        dragging.current,
+      );
   };
   const press = (event: PointerEvent<HTMLDivElement>) => {
     event.stopPropagation();
@@ -58,12 +79,28 @@ function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Lay
   };
   const at = divider.at * scale;
   return (
-    <div role="slider" tabIndex={0} aria-label={NAMES[divider.line]} aria-valuemin={Math.round(divider.least)} aria-valuemax={Math.round(divider.most)} aria-valuenow={Math.round(divider.at)} aria-orientation={divider.upright ? "horizontal" : "vertical"}
+    <div
+      role="slider"
+      tabIndex={0}
+      aria-label={NAMES[divider.line]}
+      aria-valuemin={Math.round(divider.least)}
+      aria-valuemax={Math.round(divider.most)}
+      aria-valuenow={Math.round(divider.at)}
+      aria-orientation={divider.upright ? "horizontal" : "vertical"}
       title={`${NAMES[divider.line]}: ${String(Math.round(divider.at))} px. Drag it; double click puts it back.`}
       className={`absolute flex items-center justify-center ${divider.upright ? "inset-y-0 w-3 -translate-x-1/2 cursor-ew-resize" : "inset-x-0 h-3 -translate-y-1/2 cursor-ns-resize"}`}
       style={divider.upright ? { left: at } : { top: at }}
-      onPointerDown={press} onPointerMove={pull} onPointerUp={() => { dragging.current = ""; }} onDoubleClick={back} onKeyDown={keys}>
-      <div className={`${divider.upright ? "h-full w-px border-l" : "h-px w-full border-t"} ${divider.at === divider.standard ? "border-dashed" : ""} border-2 border-[#e0a030]`} />
+      onPointerDown={press}
+      onPointerMove={pull}
+      onPointerUp={() => {
+        dragging.current = "";
+      }}
+      onDoubleClick={back}
+      onKeyDown={keys}
+    >
+      <div
+        className={`${divider.upright ? "h-full w-px border-l" : "h-px w-full border-t"} ${divider.at === divider.standard ? "border-dashed" : ""} border-2 border-[#e0a030]`}
+      />
     </div>
   );
 }

@@ -13,10 +13,18 @@ export function History() {
   const id = useThemeId();
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
-  const history = useQuery({ queryKey: ["history", id], queryFn: () => answer(api.GET("/api/themes/{id}/history", { params: { path: { id } } })), placeholderData: (old) => old });
+  const history = useQuery({
+    queryKey: ["history", id],
+    queryFn: () => answer(api.GET("/api/themes/{id}/history", { params: { path: { id } } })),
+    placeholderData: (old) => old,
+  });
   const restore = useMutation({
-    mutationFn: (number: number) => answer(api.POST("/api/themes/{id}/history/{number}/restore", { params: { path: { id, number } } })),
-    onSuccess: (view) => { takeView(queries, view); say("The theme is as it was then; undo takes that back."); },
+    mutationFn: (number: number) =>
+      answer(api.POST("/api/themes/{id}/history/{number}/restore", { params: { path: { id, number } } })),
+    onSuccess: (view) => {
+      takeView(queries, view);
+      say("The theme is as it was then; undo takes that back.");
+    },
     onError: sayProblem,
   });
   if (history.isPending) return <p className="text-faint">Reading what happened …</p>;
@@ -26,9 +34,26 @@ export function History() {
     <ol className="ruled" aria-label="History">
       {history.data.map((line, i) => (
         <li key={line.number} className="flex items-baseline gap-2 py-1">
-          <time className="shrink-0 text-faint" dateTime={line.at} title={new Date(line.at).toLocaleString()}>{time(line.at)}</time>
-          <span className="min-w-0 flex-1"><span className={line.state === "DONE" ? "" : "text-faint"}>{line.deed}</span> <span className="text-faint">{line.who}{STATES[line.state] === "" ? "" : `, ${STATES[line.state]}`}</span></span>
-          {i > 0 && <button className="btn min-h-6 px-1.5" disabled={restore.isPending} onClick={() => restore.mutate(line.number)} aria-label={`Back to after: ${line.deed}`}>Back to here</button>}
+          <time className="shrink-0 text-faint" dateTime={line.at} title={new Date(line.at).toLocaleString()}>
+            {time(line.at)}
+          </time>
+          <span className="min-w-0 flex-1">
+            <span className={line.state === "DONE" ? "" : "text-faint"}>{line.deed}</span>{" "}
+            <span className="text-faint">
+              {line.who}
+              {STATES[line.state] === "" ? "" : `, ${STATES[line.state]}`}
+            </span>
+          </span>
+          {i > 0 && (
+            <button
+              className="btn min-h-6 px-1.5"
+              disabled={restore.isPending}
+              onClick={() => restore.mutate(line.number)}
+              aria-label={`Back to after: ${line.deed}`}
+            >
+              Back to here
+            </button>
+          )}
         </li>
       ))}
     </ol>

@@ -6,7 +6,13 @@ import { useEdit } from "../theme/useTheme";
 import { figured } from "./arithmetic";
 import { manner } from "./useStageEdits";
 
-const BLENDS: [Schemas["Manner"]["blend"], string][] = [["NORMAL", "normal"], ["MULTIPLY", "multiply"], ["SCREEN", "screen"], ["OVERLAY", "overlay"], ["SOFT_LIGHT", "soft light"]];
+const BLENDS: [Schemas["Manner"]["blend"], string][] = [
+  ["NORMAL", "normal"],
+  ["MULTIPLY", "multiply"],
+  ["SCREEN", "screen"],
+  ["OVERLAY", "overlay"],
+  ["SOFT_LIGHT", "soft light"],
+];
 
 /** Turn, mirror, opacity and blend of the selected piece on this scene. */
 export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layout; placed: Schemas["Placed"] }) {
@@ -14,33 +20,106 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
   const gesture = useRef("");
   const own = placed.manners[layout.shape];
   const now = own ?? placed.manner;
-  const set = (change: Partial<Schemas["Manner"]>, id = "") => edit(manner(scene, placed, layout.shape, (old) => ({ ...old, ...change })), id);
+  const set = (change: Partial<Schemas["Manner"]>, id = "") =>
+    edit(
+      manner(scene, placed, layout.shape, (old) => ({ ...old, ...change })),
+      id,
+    );
   const turn = useDraftText(String(now.turn), (text) => {
     const next = figured(text, now.turn);
     return next === null ? false : set({ turn: ((next + 540) % 360) - 180 });
   });
-  const begin = () => { gesture.current = crypto.randomUUID(); };
+  const begin = () => {
+    gesture.current = crypto.randomUUID();
+  };
   const plain = now.turn === 0 && !now.mirrored && !now.flipped && now.opacity === 1 && now.blend === "NORMAL";
   return (
     <fieldset disabled={placed.locked} className="mt-3 border-t border-rule pt-2">
       <legend className="sr-only">How it is laid</legend>
       <div className="flex items-center gap-2">
-        <label className="flex items-center gap-1.5"><span className="text-faint">Turn</span><input className="field w-14" aria-label="Turn in degrees" {...turn} /></label>
-        <button type="button" className={`btn px-1.5 ${now.mirrored ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={now.mirrored} aria-label="Mirror left to right" title="Mirror (M)" onClick={() => void set({ mirrored: !now.mirrored })}><FlipHorizontal2 size={14} /></button>
-        <button type="button" className={`btn px-1.5 ${now.flipped ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={now.flipped} aria-label="Turn upside down" title="Upside down" onClick={() => void set({ flipped: !now.flipped })}><FlipVertical2 size={14} /></button>
-        <button type="button" className="btn ml-auto px-1.5" disabled={plain} aria-label="Lay it plainly again" title="Lay it plainly again" onClick={() => void set({ turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" })}><RotateCcw size={13} /></button>
+        <label className="flex items-center gap-1.5">
+          <span className="text-faint">Turn</span>
+          <input className="field w-14" aria-label="Turn in degrees" {...turn} />
+        </label>
+        <button
+          type="button"
+          className={`btn px-1.5 ${now.mirrored ? "border-kelp bg-kelp-soft" : ""}`}
+          aria-pressed={now.mirrored}
+          aria-label="Mirror left to right"
+          title="Mirror (M)"
+          onClick={() => void set({ mirrored: !now.mirrored })}
+        >
+          <FlipHorizontal2 size={14} />
+        </button>
+        <button
+          type="button"
+          className={`btn px-1.5 ${now.flipped ? "border-kelp bg-kelp-soft" : ""}`}
+          aria-pressed={now.flipped}
+          aria-label="Turn upside down"
+          title="Upside down"
+          onClick={() => void set({ flipped: !now.flipped })}
+        >
+          <FlipVertical2 size={14} />
+        </button>
+        <button
+          type="button"
+          className="btn ml-auto px-1.5"
+          disabled={plain}
+          aria-label="Lay it plainly again"
+          title="Lay it plainly again"
+          onClick={() => void set({ turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" })}
+        >
+          <RotateCcw size={13} />
+        </button>
       </div>
       <div className="mt-1.5 flex items-center gap-2">
-        <label className="flex flex-1 items-center gap-1.5"><span className="text-faint">Opacity</span>
-          <input type="range" className="w-0 flex-1 accent-kelp" min={0} max={100} step={5} value={Math.round(now.opacity * 100)} onPointerDown={begin} onKeyDown={begin} onChange={(event) => void set({ opacity: Number(event.target.value) / 100 }, gesture.current)} />
+        <label className="flex flex-1 items-center gap-1.5">
+          <span className="text-faint">Opacity</span>
+          <input
+            type="range"
+            className="w-0 flex-1 accent-kelp"
+            min={0}
+            max={100}
+            step={5}
+            value={Math.round(now.opacity * 100)}
+            onPointerDown={begin}
+            onKeyDown={begin}
+            onChange={(event) => void set({ opacity: Number(event.target.value) / 100 }, gesture.current)}
+          />
           <span className="w-11 text-right">{Math.round(now.opacity * 100)} %</span>
         </label>
-        <select className="field w-24" aria-label="Blend with what lies behind" value={now.blend} onChange={(event) => void set({ blend: event.target.value as Schemas["Manner"]["blend"] })}>{BLENDS.map(([id, title]) => <option key={id} value={id}>{title}</option>)}</select>
+        <select
+          className="field w-24"
+          aria-label="Blend with what lies behind"
+          value={now.blend}
+          onChange={(event) => void set({ blend: event.target.value as Schemas["Manner"]["blend"] })}
+        >
+          {BLENDS.map(([id, title]) => (
+            <option key={id} value={id}>
+              {title}
+            </option>
+          ))}
+        </select>
       </div>
       <label className="mt-1.5 flex items-center gap-2 text-faint">
-        <input type="checkbox" className="accent-kelp" checked={own !== undefined} onChange={(event) => void edit(event.target.checked
-          ? { edit: "setMannerOn", scene: scene.id, piece: placed.piece, shape: layout.shape, manner: placed.manner }
-          : { edit: "dropMannerOn", scene: scene.id, piece: placed.piece, shape: layout.shape })} />
+        <input
+          type="checkbox"
+          className="accent-kelp"
+          checked={own !== undefined}
+          onChange={(event) =>
+            void edit(
+              event.target.checked
+                ? {
+                    edit: "setMannerOn",
+                    scene: scene.id,
+                    piece: placed.piece,
+                    shape: layout.shape,
+                    manner: placed.manner,
+                  }
+                : { edit: "dropMannerOn", scene: scene.id, piece: placed.piece, shape: layout.shape },
+            )
+          }
+        />
         Only on this shape of canvas
       </label>
     </fieldset>

@@ -25,8 +25,14 @@ export function Stack({ scene, layout, selected, select }: Props) {
   const front = [...scene.stack].reverse();
   return (
     <section aria-label="Stack, front to back">
-      {warned.map((finding) => <p key={`${finding.kind} ${finding.piece}`} className="mb-1 text-ochre">{finding.sentence}</p>)}
-      {front.length === 0 && <p className="text-faint">Nothing stands on this scene yet. Add pieces on the Pieces page.</p>}
+      {warned.map((finding) => (
+        <p key={`${finding.kind} ${finding.piece}`} className="mb-1 text-ochre">
+          {finding.sentence}
+        </p>
+      ))}
+      {front.length === 0 && (
+        <p className="text-faint">Nothing stands on this scene yet. Add pieces on the Pieces page.</p>
+      )}
       <ol>
         {front.map((placed, i) => {
           const index = scene.stack.length - 1 - i;
@@ -34,15 +40,71 @@ export function Stack({ scene, layout, selected, select }: Props) {
           const hidden = placed.hidden.includes(layout.shape);
           return (
             <Fragment key={placed.piece}>
-              <li className={`group flex items-center gap-0.5 border-l-4 pl-2 ${selected.includes(placed.piece) ? "border-kelp bg-kelp-soft" : "border-transparent"}`}>
-                <button className={`min-w-0 flex-1 truncate py-0.5 text-left ${hidden ? "text-faint line-through" : ""}`} onClick={(event) => { select(event.shiftKey ? [...selected.filter((p) => p !== placed.piece), placed.piece] : [placed.piece]); focusStage(); }}>{name}</button>
-                <button className="p-0.5 text-faint" aria-label={`${placed.locked ? "Unlock" : "Lock"} ${name}`} onClick={() => void edit({ edit: "setLocked", scene: scene.id, piece: placed.piece, locked: !placed.locked })}>{placed.locked ? <Lock size={13} className="text-ink" /> : <LockOpen size={13} />}</button>
-                <button className="p-0.5 text-faint" aria-label={`${hidden ? "Show" : "Hide"} ${name} on this shape`} onClick={() => void edit({ edit: "setHidden", scene: scene.id, piece: placed.piece, shape: layout.shape, hidden: !hidden })}>{hidden ? <EyeOff size={13} className="text-ink" /> : <Eye size={13} />}</button>
-                <button className="p-0.5 text-faint" aria-label={`${name} forward`} onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })}><ArrowUp size={13} /></button>
-                <button className="p-0.5 text-faint" aria-label={`${name} backward`} onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: Math.max(0, index - 1) })}><ArrowDown size={13} /></button>
-                <button className="p-0.5 text-faint" aria-label={`Take ${name} off this scene`} onClick={() => void edit({ edit: "takeOff", scene: scene.id, piece: placed.piece })}><X size={13} /></button>
+              <li
+                className={`group flex items-center gap-0.5 border-l-4 pl-2 ${selected.includes(placed.piece) ? "border-kelp bg-kelp-soft" : "border-transparent"}`}
+              >
+                <button
+                  className={`min-w-0 flex-1 truncate py-0.5 text-left ${hidden ? "text-faint line-through" : ""}`}
+                  onClick={(event) => {
+                    select(
+                      event.shiftKey ? [...selected.filter((p) => p !== placed.piece), placed.piece] : [placed.piece],
+                    );
+                    focusStage();
+                  }}
+                >
+                  {name}
+                </button>
+                <button
+                  className="p-0.5 text-faint"
+                  aria-label={`${placed.locked ? "Unlock" : "Lock"} ${name}`}
+                  onClick={() =>
+                    void edit({ edit: "setLocked", scene: scene.id, piece: placed.piece, locked: !placed.locked })
+                  }
+                >
+                  {placed.locked ? <Lock size={13} className="text-ink" /> : <LockOpen size={13} />}
+                </button>
+                <button
+                  className="p-0.5 text-faint"
+                  aria-label={`${hidden ? "Show" : "Hide"} ${name} on this shape`}
+                  onClick={() =>
+                    void edit({
+                      edit: "setHidden",
+                      scene: scene.id,
+                      piece: placed.piece,
+                      shape: layout.shape,
+                      hidden: !hidden,
+                    })
+                  }
+                >
+                  {hidden ? <EyeOff size={13} className="text-ink" /> : <Eye size={13} />}
+                </button>
+                <button
+                  className="p-0.5 text-faint"
+                  aria-label={`${name} forward`}
+                  onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })}
+                >
+                  <ArrowUp size={13} />
+                </button>
+                <button
+                  className="p-0.5 text-faint"
+                  aria-label={`${name} backward`}
+                  onClick={() =>
+                    void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: Math.max(0, index - 1) })
+                  }
+                >
+                  <ArrowDown size={13} />
+                </button>
+                <button
+                  className="p-0.5 text-faint"
+                  aria-label={`Take ${name} off this scene`}
+                  onClick={() => void edit({ edit: "takeOff", scene: scene.id, piece: placed.piece })}
+                >
+                  <X size={13} />
+                </button>
               </li>
-              {captures !== "" && placed.piece === firstInFront && <li className="my-1 border-y border-dashed border-ink px-2 text-[12px]">captures: {captures}</li>}
+              {captures !== "" && placed.piece === firstInFront && (
+                <li className="my-1 border-y border-dashed border-ink px-2 text-[12px]">captures: {captures}</li>
+              )}
             </Fragment>
           );
         })}

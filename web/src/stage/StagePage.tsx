@@ -34,7 +34,14 @@ export function StagePage() {
   const scene = theme.scenes.find((s) => s.id === params["scene"]);
   const canvas = theme.canvases.find((c) => c.id === params["canvas"]);
   if (!scene || !canvas) {
-    return <div className="p-6"><h1 className="mb-2">This {scene ? "canvas" : "scene"} is no longer there</h1><Link className="btn" to={`/themes/${id}/sheet`}>To the Sheet</Link></div>;
+    return (
+      <div className="p-6">
+        <h1 className="mb-2">This {scene ? "canvas" : "scene"} is no longer there</h1>
+        <Link className="btn" to={`/themes/${id}/sheet`}>
+          To the Sheet
+        </Link>
+      </div>
+    );
   }
   return <Stage theme={theme} scene={scene} canvas={canvas} />;
 }
@@ -47,7 +54,10 @@ function Stage({ theme, scene, canvas }: { theme: Theme; scene: Scene; canvas: C
   const people = useOthers(scene.id, canvas.id, selected);
   const phone = useStage((state) => state.phone);
   const layout = layouts.data?.find((l) => l.scene === scene.id && l.canvas === canvas.id);
-  const open = (s: string, c: string) => void navigate(`/themes/${id}/stage/${s}/${c}${s === scene.id && selected.length > 0 ? `?piece=${selected.join(",")}` : ""}`);
+  const open = (s: string, c: string) =>
+    void navigate(
+      `/themes/${id}/stage/${s}/${c}${s === scene.id && selected.length > 0 ? `?piece=${selected.join(",")}` : ""}`,
+    );
   const here = people.filter((person) => person.scene === scene.id && person.canvas === canvas.id);
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_292px]">
@@ -55,9 +65,28 @@ function Stage({ theme, scene, canvas }: { theme: Theme; scene: Scene; canvas: C
         <Toolbar theme={theme} scene={scene} canvas={canvas} open={open} />
         {!layout && !layouts.error && <p className="flex-1 p-4 text-faint">Measuring …</p>}
         <Trouble query={layouts} className={layout ? "px-4 py-1" : "flex-1 p-4"} />
-        {layout && (phone ? <PhoneView theme={theme} scene={scene} canvas={canvas} layout={layout} />
-          : <StageView theme={theme} scene={scene} canvas={canvas} layout={layout} selected={selected} select={select} others={here} />)}
-        <Others scene={scene} current={canvas} canvases={theme.canvases} layouts={layouts.data ?? []} open={(c) => open(scene.id, c)} people={people.map((person) => person.name)} />
+        {layout &&
+          (phone ? (
+            <PhoneView theme={theme} scene={scene} canvas={canvas} layout={layout} />
+          ) : (
+            <StageView
+              theme={theme}
+              scene={scene}
+              canvas={canvas}
+              layout={layout}
+              selected={selected}
+              select={select}
+              others={here}
+            />
+          ))}
+        <Others
+          scene={scene}
+          current={canvas}
+          canvases={theme.canvases}
+          layouts={layouts.data ?? []}
+          open={(c) => open(scene.id, c)}
+          people={people.map((person) => person.name)}
+        />
       </div>
       <aside className="flex min-h-0 flex-col border-l border-rule bg-sheet">
         {layout && <Selected theme={theme} scene={scene} layout={layout} selected={selected} select={select} />}
@@ -73,12 +102,17 @@ function useSelection(scene: Scene, canvas: Canvas) {
   const [query, setQuery] = useSearchParams();
   const named = query.get("piece") ?? "";
   const on = scene.stack.map((placed) => placed.piece).join(",");
-  const selected = useMemo(() => named.split(",").filter((piece) => piece !== "" && on.split(",").includes(piece)), [named, on]);
+  const selected = useMemo(
+    () => named.split(",").filter((piece) => piece !== "" && on.split(",").includes(piece)),
+    [named, on],
+  );
   const set = useStage((state) => state.set);
   useEffect(() => arrived(named, selected), [named, selected]);
   useEffect(() => left, []);
   useEffect(() => {
-    const escape = (event: KeyboardEvent) => { if (event.key === "Escape") set({ drawing: "" }); };
+    const escape = (event: KeyboardEvent) => {
+      if (event.key === "Escape") set({ drawing: "" });
+    };
     addEventListener("keydown", escape);
     return () => removeEventListener("keydown", escape);
   }, [set]);
@@ -107,33 +141,76 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
   const piece = theme.pieces.find((p) => p.id === first);
   const placed = scene.stack.find((one) => one.piece === first);
   const view = layout.pieces.find((p) => p.id === first);
-  if (!piece || !placed) return <p className="border-b border-rule p-3 text-faint">Select a piece by clicking it, in the stack below, or with Tab on the stage. Drag over empty ground to select several; <kbd>?</kbd> lists all keys.</p>;
+  if (!piece || !placed)
+    return (
+      <p className="border-b border-rule p-3 text-faint">
+        Select a piece by clicking it, in the stack below, or with Tab on the stage. Drag over empty ground to select
+        several; <kbd>?</kbd> lists all keys.
+      </p>
+    );
   const locked = scene.stack.filter((one) => selected.includes(one.piece)).every((one) => one.locked);
   return (
     <section aria-label="Selected" className="flex min-h-0 flex-[3] flex-col border-b border-rule">
       <div className="flex items-center gap-1 px-3 pt-2.5">
-        <h2 className="min-w-0 flex-1 truncate">{selected.length === 1 ? piece.name : `${String(selected.length)} pieces`}</h2>
-        {selected.length === 1 && <IconButton label="Must show: never left out when another shape has too little room" on={piece.mustShow} press={() => void edit({ edit: "setMustShow", piece: piece.id, mustShow: !piece.mustShow })}><Pin size={14} /></IconButton>}
-        <IconButton label={locked ? "Unlock (L)" : "Lock (L)"} on={locked} press={actions.lock}>{locked ? <Lock size={14} /> : <LockOpen size={14} />}</IconButton>
-        <IconButton label="Duplicate (Ctrl D)" press={actions.duplicate}><CopyPlus size={14} /></IconButton>
-        <IconButton label="Copy to another scene (Ctrl C, there Ctrl V)" press={actions.copy}><Copy size={14} /></IconButton>
-        <IconButton label="Take off this scene (Delete)" press={actions.takeOff}><Trash2 size={14} /></IconButton>
+        <h2 className="min-w-0 flex-1 truncate">
+          {selected.length === 1 ? piece.name : `${String(selected.length)} pieces`}
+        </h2>
+        {selected.length === 1 && (
+          <IconButton
+            label="Must show: never left out when another shape has too little room"
+            on={piece.mustShow}
+            press={() => void edit({ edit: "setMustShow", piece: piece.id, mustShow: !piece.mustShow })}
+          >
+            <Pin size={14} />
+          </IconButton>
+        )}
+        <IconButton label={locked ? "Unlock (L)" : "Lock (L)"} on={locked} press={actions.lock}>
+          {locked ? <Lock size={14} /> : <LockOpen size={14} />}
+        </IconButton>
+        <IconButton label="Duplicate (Ctrl D)" press={actions.duplicate}>
+          <CopyPlus size={14} />
+        </IconButton>
+        <IconButton label="Copy to another scene (Ctrl C, there Ctrl V)" press={actions.copy}>
+          <Copy size={14} />
+        </IconButton>
+        <IconButton label="Take off this scene (Delete)" press={actions.takeOff}>
+          <Trash2 size={14} />
+        </IconButton>
       </div>
       {selected.length > 1 || !view ? (
         <div className="overflow-auto px-3 pb-3">
-          {selected.length === 1 && !view && <p className="mt-2 text-faint">Hidden on this shape of canvas. <button className="underline" onClick={actions.hide}>Show it</button></p>}
+          {selected.length === 1 && !view && (
+            <p className="mt-2 text-faint">
+              Hidden on this shape of canvas.{" "}
+              <button className="underline" onClick={actions.hide}>
+                Show it
+              </button>
+            </p>
+          )}
           {selected.length > 1 && <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />}
         </div>
       ) : (
         <Tabs names={["Place", "Fit", "Words"]}>
           <>
-            <PlaceCard key={`place ${piece.id}`} theme={theme} scene={scene} layout={layout} view={view} placed={placed} />
+            <PlaceCard
+              key={`place ${piece.id}`}
+              theme={theme}
+              scene={scene}
+              layout={layout}
+              view={view}
+              placed={placed}
+            />
             <LayCard key={`lay ${piece.id}`} scene={scene} layout={layout} placed={placed} />
             <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />
           </>
           <FitCard layout={layout} piece={piece.id} />
           <>
-            <div className="mb-1 flex items-center justify-between"><span className="text-faint">On every scene that it is on</span><Link className="underline" to={`/themes/${id}/pieces/${piece.id}`}>Tune and take out</Link></div>
+            <div className="mb-1 flex items-center justify-between">
+              <span className="text-faint">On every scene that it is on</span>
+              <Link className="underline" to={`/themes/${id}/pieces/${piece.id}`}>
+                Tune and take out
+              </Link>
+            </div>
             <PieceFields piece={piece} />
             <WordsCard key={`words ${piece.id}`} scene={scene} piece={piece} placed={placed} />
           </>
@@ -145,7 +222,9 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
 
 function Lists({ theme, scene, layout, selected, select }: PanelProps) {
   const findings = useFindings();
-  const own = (findings.data ?? layout.findings).filter((finding) => finding.scene === scene.id && (finding.canvas === layout.canvas || finding.canvas === ""));
+  const own = (findings.data ?? layout.findings).filter(
+    (finding) => finding.scene === scene.id && (finding.canvas === layout.canvas || finding.canvas === ""),
+  );
   return (
     <section aria-label="Lists" className="flex min-h-0 flex-[2] flex-col">
       <Tabs names={["Stack", own.length === 0 ? "Findings" : `Findings ${String(own.length)}`, "Areas", "History"]}>
@@ -162,15 +241,46 @@ function Tabs({ names, children }: { names: string[]; children: ReactNode[] }) {
   return (
     <TabGroup className="flex min-h-0 flex-1 flex-col">
       <TabList className="flex gap-3 border-b border-rule px-3 pt-1.5">
-        {names.map((name) => <Tab key={name.split(" ")[0]} className="-mb-px border-b-2 border-transparent px-0.5 pb-1 data-selected:border-kelp data-selected:font-bold">{name}</Tab>)}
+        {names.map((name) => (
+          <Tab
+            key={name.split(" ")[0]}
+            className="-mb-px border-b-2 border-transparent px-0.5 pb-1 data-selected:border-kelp data-selected:font-bold"
+          >
+            {name}
+          </Tab>
+        ))}
       </TabList>
-      <TabPanels className="min-h-0 flex-1 overflow-auto p-3">{children.map((child, i) => <TabPanel key={i}>{child}</TabPanel>)}</TabPanels>
+      <TabPanels className="min-h-0 flex-1 overflow-auto p-3">
+        {children.map((child, i) => (
+          <TabPanel key={i}>{child}</TabPanel>
+        ))}
+      </TabPanels>
     </TabGroup>
   );
 }
 
-function IconButton({ label, on = false, press, children }: { label: string; on?: boolean; press: () => void; children: ReactNode }) {
-  return <button className={`btn px-1.5 ${on ? "border-kelp bg-kelp-soft" : ""}`} aria-label={label} aria-pressed={on} title={label} onClick={press}>{children}</button>;
+function IconButton({
+  label,
+  on = false,
+  press,
+  children,
+}: {
+  label: string;
+  on?: boolean;
+  press: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      className={`btn px-1.5 ${on ? "border-kelp bg-kelp-soft" : ""}`}
+      aria-label={label}
+      aria-pressed={on}
+      title={label}
+      onClick={press}
+    >
+      {children}
+    </button>
+  );
 }
 
 interface OthersProps {
@@ -193,16 +303,34 @@ function Others({ scene, current, canvases, layouts, open, people }: OthersProps
         const layout = layouts.find((l) => l.scene === scene.id && l.canvas === canvas.id);
         const found = wrong(layout?.findings ?? []).length;
         return (
-          <button key={canvas.id} className="shrink-0 text-left" onClick={() => open(canvas.id)} aria-label={`Open ${canvas.name}`}>
+          <button
+            key={canvas.id}
+            className="shrink-0 text-left"
+            onClick={() => open(canvas.id)}
+            aria-label={`Open ${canvas.name}`}
+          >
             <div className="weave relative" style={{ width: (98 * canvas.size.width) / canvas.size.height }}>
               {layout && <Hatch layout={layout} />}
-              <ScenePicture theme={id} scene={scene.id} canvas={canvas.id} width={canvas.size.width} height={canvas.size.height} />
+              <ScenePicture
+                theme={id}
+                scene={scene.id}
+                canvas={canvas.id}
+                width={canvas.size.width}
+                height={canvas.size.height}
+              />
             </div>
-            <span className={found > 0 ? "text-ochre" : "text-faint"}>{canvas.name}{found > 0 ? `, ${String(found)} found` : ""}</span>
+            <span className={found > 0 ? "text-ochre" : "text-faint"}>
+              {canvas.name}
+              {found > 0 ? `, ${String(found)} found` : ""}
+            </span>
           </button>
         );
       })}
-      {people.length > 0 && <p className="ml-auto self-start text-faint" role="status">Also here: {[...new Set(people)].join(", ")}</p>}
+      {people.length > 0 && (
+        <p className="ml-auto self-start text-faint" role="status">
+          Also here: {[...new Set(people)].join(", ")}
+        </p>
+      )}
     </div>
   );
 }

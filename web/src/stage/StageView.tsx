@@ -54,7 +54,13 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
   useLayoutEffect(() => {
     const element = room.current;
     if (!element) return;
-    const measure = () => setScale(Math.min((element.clientWidth - 2 * ROOM) / canvas.size.width, (element.clientHeight - 2 * ROOM) / canvas.size.height));
+    const measure = () =>
+      setScale(
+        Math.min(
+          (element.clientWidth - 2 * ROOM) / canvas.size.width,
+          (element.clientHeight - 2 * ROOM) / canvas.size.height,
+        ),
+      );
     measure();
     const observer = new ResizeObserver(measure);
     observer.observe(element);
@@ -92,11 +98,26 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
       select(ground && !event.shiftKey ? [hit] : kept);
       return { what: "choose", x, y, kept };
     }
-    const next = event.shiftKey ? (selected.includes(hit) ? selected.filter((piece) => piece !== hit) : [...selected, hit]) : selected.includes(hit) ? selected : [hit];
+    const next = event.shiftKey
+      ? selected.includes(hit)
+        ? selected.filter((piece) => piece !== hit)
+        : [...selected, hit]
+      : selected.includes(hit)
+        ? selected
+        : [hit];
     if (next !== selected) select(next);
     const moving = movingWith(scene, next);
     begin();
-    return { what: "move", from: moving.flatMap((piece) => { const from = boxOf(piece); return from ? [{ piece, box: from }] : []; }), x, y, lines: snapLines(layout, moving) };
+    return {
+      what: "move",
+      from: moving.flatMap((piece) => {
+        const from = boxOf(piece);
+        return from ? [{ piece, box: from }] : [];
+      }),
+      x,
+      y,
+      lines: snapLines(layout, moving),
+    };
   };
 
   const pull = (event: PointerEvent<HTMLDivElement>) => {
@@ -111,11 +132,21 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
         const wanted = moved(whole, x - now.x, y - now.y);
         const snapped = snappedMove(wanted, now.lines, near);
         setMet(snapped.met);
-        place(now.from.map((one) => ({ piece: one.piece, box: moved(one.box, snapped.box.x - whole.x, snapped.box.y - whole.y) })));
+        place(
+          now.from.map((one) => ({
+            piece: one.piece,
+            box: moved(one.box, snapped.box.x - whole.x, snapped.box.y - whole.y),
+          })),
+        );
         break;
       }
       case "size": {
-        const snapped = snappedSize(sized(now.from, now.handle, x - now.x, y - now.y, LEAST_SIDE * layout.unit), now.handle, now.lines, near);
+        const snapped = snappedSize(
+          sized(now.from, now.handle, x - now.x, y - now.y, LEAST_SIDE * layout.unit),
+          now.handle,
+          now.lines,
+          near,
+        );
         setMet(snapped.met);
         begin();
         place([{ piece: now.piece, box: snapped.box }]);
@@ -140,19 +171,57 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
     setMarquee(null);
     if (!now || !marquee || marquee.width + marquee.height < 6 / scale) return;
     if (now.what === "draw") draw(marquee);
-    if (now.what === "choose") select([...now.kept, ...layout.pieces.filter((piece) => inside(piece.bounds, marquee) && !now.kept.includes(piece.id)).map((piece) => piece.id)]);
+    if (now.what === "choose")
+      select([
+        ...now.kept,
+        ...layout.pieces
+          .filter((piece) => inside(piece.bounds, marquee) && !now.kept.includes(piece.id))
+          .map((piece) => piece.id),
+      ]);
   };
 
-  const boxes = selected.flatMap((piece) => { const box = boxOf(piece); return box ? [{ piece, box }] : []; });
+  const boxes = selected.flatMap((piece) => {
+    const box = boxOf(piece);
+    return box ? [{ piece, box }] : [];
+  });
   return (
     <div ref={room} className="grid min-h-0 flex-1 place-items-center overflow-hidden bg-surround">
-      <div role="application" aria-label={`Stage: ${scene.name} on ${canvas.name}. Tab selects a piece, arrows move it, ? lists all keys.`} tabIndex={0} data-testid="stage" data-stage
-        className={`weave relative touch-none select-none outline-offset-4 ${look.drawing === "" ? "" : "cursor-crosshair"}`} style={{ width: canvas.size.width * scale, height: canvas.size.height * scale }}
-        onPointerDown={press} onPointerMove={pull} onPointerUp={release} onPointerCancel={release} onKeyDown={(event) => { if (look.drawing !== "" && event.key === "Enter") draw(middle(layout, look.drawing)); else keys(event); }}>
+      <div
+        role="application"
+        aria-label={`Stage: ${scene.name} on ${canvas.name}. Tab selects a piece, arrows move it, ? lists all keys.`}
+        tabIndex={0}
+        data-testid="stage"
+        data-stage
+        className={`weave relative touch-none select-none outline-offset-4 ${look.drawing === "" ? "" : "cursor-crosshair"}`}
+        style={{ width: canvas.size.width * scale, height: canvas.size.height * scale }}
+        onPointerDown={press}
+        onPointerMove={pull}
+        onPointerUp={release}
+        onPointerCancel={release}
+        onKeyDown={(event) => {
+          if (look.drawing !== "" && event.key === "Enter") draw(middle(layout, look.drawing));
+          else keys(event);
+        }}
+      >
         <Backing layout={layout} footage={look.footage} labels />
-        <ScenePicture theme={id} scene={scene.id} canvas={canvas.id} width={canvas.size.width} height={canvas.size.height} moving />
+        <ScenePicture
+          theme={id}
+          scene={scene.id}
+          canvas={canvas.id}
+          width={canvas.size.width}
+          height={canvas.size.height}
+          moving
+        />
         {look.areas && <Areas layout={layout} scale={scale} />}
-        <Guides layout={layout} scale={scale} boxes={boxes} met={met} marquee={marquee} guides={look.guides} others={others} />
+        <Guides
+          layout={layout}
+          scale={scale}
+          boxes={boxes}
+          met={met}
+          marquee={marquee}
+          guides={look.guides}
+          others={others}
+        />
         {look.plan && <Dividers layout={layout} scene={scene} scale={scale} />}
       </div>
     </div>
@@ -162,8 +231,14 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
 /** For those who do not draw with a pointer: a place to begin with, in the first opening or on the canvas. */
 function middle(layout: Layout, drawing: string): Box {
   const [opening] = layout.openings;
-  const within = drawing === "keepClear" || !opening ? { x: 0, y: 0, width: layout.width, height: layout.height } : opening.box;
-  return { x: Math.round(within.x + within.width * 0.375), y: Math.round(within.y + within.height * 0.375), width: Math.round(within.width / 4), height: Math.round(within.height / 4) };
+  const within =
+    drawing === "keepClear" || !opening ? { x: 0, y: 0, width: layout.width, height: layout.height } : opening.box;
+  return {
+    x: Math.round(within.x + within.width * 0.375),
+    y: Math.round(within.y + within.height * 0.375),
+    width: Math.round(within.width / 4),
+    height: Math.round(within.height / 4),
+  };
 }
 
 /** The front-most piece under the pointer; full-canvas ones only where nothing else is. */
@@ -174,5 +249,11 @@ function pieceAt(layout: Layout, x: number, y: number): string {
 }
 
 function handleAt(box: Box, x: number, y: number, near: number): Handle | null {
-  return HANDLES.find((h) => Math.abs(box.x + (box.width * (h.x + 1)) / 2 - x) <= near && Math.abs(box.y + (box.height * (h.y + 1)) / 2 - y) <= near) ?? null;
+  return (
+    HANDLES.find(
+      (h) =>
+        Math.abs(box.x + (box.width * (h.x + 1)) / 2 - x) <= near &&
+        Math.abs(box.y + (box.height * (h.y + 1)) / 2 - y) <= near,
+    ) ?? null
+  );
 }

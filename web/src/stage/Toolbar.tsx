@@ -24,18 +24,48 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
   const look = useStage();
   return (
     <div className="flex flex-wrap items-center gap-2 border-b border-rule px-3 py-1.5">
-      <select className="field" aria-label="Scene" value={scene.id} onChange={(e) => open(e.target.value, canvas.id)}>{theme.scenes.map((s) => <option key={s.id} value={s.id}>{s.name}</option>)}</select>
-      <select className="field" aria-label="Canvas" value={canvas.id} onChange={(e) => open(scene.id, e.target.value)}>{theme.canvases.map((c) => <option key={c.id} value={c.id}>{c.name} {c.size.width} × {c.size.height}</option>)}</select>
+      <select className="field" aria-label="Scene" value={scene.id} onChange={(e) => open(e.target.value, canvas.id)}>
+        {theme.scenes.map((s) => (
+          <option key={s.id} value={s.id}>
+            {s.name}
+          </option>
+        ))}
+      </select>
+      <select className="field" aria-label="Canvas" value={canvas.id} onChange={(e) => open(scene.id, e.target.value)}>
+        {theme.canvases.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.name} {c.size.width} × {c.size.height}
+          </option>
+        ))}
+      </select>
       <Proposal scene={scene} canvas={canvas} />
-      <label className="ml-auto flex items-center gap-1.5 text-faint">Behind
-        <select className="field" value={look.footage} onChange={(e) => look.set({ footage: e.target.value as typeof look.footage })}>
+      <label className="ml-auto flex items-center gap-1.5 text-faint">
+        Behind
+        <select
+          className="field"
+          value={look.footage}
+          onChange={(e) => look.set({ footage: e.target.value as typeof look.footage })}
+        >
           <option value="hatch">Ink</option>
-          {FOOTAGE.map(([id, title]) => <option key={id} value={id}>{title}</option>)}
+          {FOOTAGE.map(([id, title]) => (
+            <option key={id} value={id}>
+              {title}
+            </option>
+          ))}
         </select>
       </label>
       <div className="flex" role="group" aria-label="What is drawn over it">
         {LOOKS.map(([id, title, Icon]) => (
-          <button key={id} className={`btn -ml-px rounded-none px-1.5 ${look[id] ? "border-kelp bg-kelp-soft" : ""}`} aria-pressed={look[id]} aria-label={title} title={title} onClick={() => look.set({ [id]: !look[id] })}><Icon size={15} /></button>
+          <button
+            key={id}
+            className={`btn -ml-px rounded-none px-1.5 ${look[id] ? "border-kelp bg-kelp-soft" : ""}`}
+            aria-pressed={look[id]}
+            aria-label={title}
+            title={title}
+            onClick={() => look.set({ [id]: !look[id] })}
+          >
+            <Icon size={15} />
+          </button>
         ))}
       </div>
     </div>

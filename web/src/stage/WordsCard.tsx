@@ -10,15 +10,32 @@ export function WordsCard({ scene, piece, placed }: { scene: Scene; piece: Piece
   const fields = kind?.fields ?? [];
   if (fields.length === 0) return null;
   const own = Object.keys(placed.content).length > 0;
-  const set = (content: Record<string, Schemas["Content"]>) => edit({ edit: "setContentOn", scene: scene.id, piece: piece.id, content });
+  const set = (content: Record<string, Schemas["Content"]>) =>
+    edit({ edit: "setContentOn", scene: scene.id, piece: piece.id, content });
   const now = (field: Schemas["Field"]) => placed.content[field.name] ?? piece.content[field.name] ?? field.standard;
   return (
     <section className="mt-3 border-t border-rule pt-2">
       <label className="flex items-center gap-2">
-        <input type="checkbox" className="accent-kelp" checked={own} onChange={(event) => void set(event.target.checked ? Object.fromEntries(fields.map((field) => [field.name, now(field)])) : {})} />
+        <input
+          type="checkbox"
+          className="accent-kelp"
+          checked={own}
+          onChange={(event) =>
+            void set(event.target.checked ? Object.fromEntries(fields.map((field) => [field.name, now(field)])) : {})
+          }
+        />
         Other words on {scene.name}
       </label>
-      {own && fields.map((field) => <ContentField key={field.name} field={{ ...field, title: `${field.title}, here` }} value={now(field)} own={false} set={(value) => set({ ...placed.content, [field.name]: value })} />)}
+      {own &&
+        fields.map((field) => (
+          <ContentField
+            key={field.name}
+            field={{ ...field, title: `${field.title}, here` }}
+            value={now(field)}
+            own={false}
+            set={(value) => set({ ...placed.content, [field.name]: value })}
+          />
+        ))}
     </section>
   );
 }

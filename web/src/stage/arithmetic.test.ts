@@ -15,5 +15,7 @@ describe("a typed figure", () => {
     ["10-2-3", 5],
   ])("%s is %d where 200 stood", (text, result) => expect(figured(text, 200)).toBe(result));
 
-  it.each(["", "wide", "12px", "3+", "(4", "1/0", "4 4", "--"])("“%s” is not understood", (text) => expect(figured(text, 200)).toBeNull());
+  it.each(["", "wide", "12px", "3+", "(4", "1/0", "4 4", "--"])("“%s” is not understood", (text) =>
+    expect(figured(text, 200)).toBeNull(),
+  );
 });

@@ -7,9 +7,14 @@ export interface Handle {
 }
 
 export const HANDLES: Handle[] = [
-  { x: -1, y: -1 }, { x: 0, y: -1 }, { x: 1, y: -1 },
-  { x: -1, y: 0 }, { x: 1, y: 0 },
-  { x: -1, y: 1 }, { x: 0, y: 1 }, { x: 1, y: 1 },
+  { x: -1, y: -1 },
+  { x: 0, y: -1 },
+  { x: 1, y: -1 },
+  { x: -1, y: 0 },
+  { x: 1, y: 0 },
+  { x: -1, y: 1 },
+  { x: 0, y: 1 },
+  { x: 1, y: 1 },
 ];
 
 export function moved(box: Box, dx: number, dy: number): Box {
@@ -40,10 +45,20 @@ export function around(boxes: Box[]): Box | undefined {
   if (boxes.length === 0) return undefined;
   const x = Math.min(...boxes.map((box) => box.x));
   const y = Math.min(...boxes.map((box) => box.y));
-  return { x, y, width: Math.max(...boxes.map((box) => box.x + box.width)) - x, height: Math.max(...boxes.map((box) => box.y + box.height)) - y };
+  return {
+    x,
+    y,
+    width: Math.max(...boxes.map((box) => box.x + box.width)) - x,
+    height: Math.max(...boxes.map((box) => box.y + box.height)) - y,
+  };
 }
 
 /** The box between two corners, in whole pixels. */
 export function between(x1: number, y1: number, x2: number, y2: number): Box {
-  return { x: Math.round(Math.min(x1, x2)), y: Math.round(Math.min(y1, y2)), width: Math.round(Math.abs(x2 - x1)), height: Math.round(Math.abs(y2 - y1)) };
+  return {
+    x: Math.round(Math.min(x1, x2)),
+    y: Math.round(Math.min(y1, y2)),
+    width: Math.round(Math.abs(x2 - x1)),
+    height: Math.round(Math.abs(y2 - y1)),
+  };
 }

@@ -4,7 +4,8 @@ import { around, between, inside, moved, sized } from "./geometry";
 import { distance, snapLines, snappedMove, snappedSize } from "./snapping";
 
 const layout = {
-  width: 1920, height: 1080,
+  width: 1920,
+  height: 1080,
   action: { x: 67, y: 38, width: 1786, height: 1004 },
   graphics: { x: 96, y: 54, width: 1728, height: 972 },
   dividers: [{ line: "COLUMN", upright: true, at: 1400, least: 300, most: 1600, standard: 1400 }],
@@ -33,23 +34,33 @@ describe("snapping", () => {
   });
 
   it("never catches on the piece itself or on scenery's edges alone", () => {
-    expect(snapLines(layout, ["camera", "fact"]).some((line) => line.what.includes("Camera") || line.what.includes("Ground"))).toBe(false);
+    expect(
+      snapLines(layout, ["camera", "fact"]).some(
+        (line) => line.what.includes("Camera") || line.what.includes("Ground"),
+      ),
+    ).toBe(false);
   });
 
   it("moves only the edges that a handle drags", () => {
-    expect(snappedSize({ x: 1000, y: 600, width: 397, height: 100 }, { x: 1, y: 0 }, snapLines(layout, ["fact"]), 6).box).toEqual({ x: 1000, y: 600, width: 400, height: 100 });
-    expect(snappedSize({ x: 1456, y: 600, width: 100, height: 100 }, { x: -1, y: 0 }, snapLines(layout, ["fact"]), 6).box).toEqual({ x: 1453, y: 600, width: 103, height: 100 });
+    expect(
+      snappedSize({ x: 1000, y: 600, width: 397, height: 100 }, { x: 1, y: 0 }, snapLines(layout, ["fact"]), 6).box,
+    ).toEqual({ x: 1000, y: 600, width: 400, height: 100 });
+    expect(
+      snappedSize({ x: 1456, y: 600, width: 100, height: 100 }, { x: -1, y: 0 }, snapLines(layout, ["fact"]), 6).box,
+    ).toEqual({ x: 1453, y: 600, width: 103, height: 100 });
   });
 });
 
 describe("boxes", () => {
   const box = { x: 10, y: 20, width: 100, height: 50 };
   it("move by whole pixels", () => expect(moved(box, 1.4, -2.6)).toEqual({ x: 11, y: 17, width: 100, height: 50 }));
-  it("are never sized to nothing", () => expect(sized(box, { x: -1, y: 1 }, 500, -500, 8)).toEqual({ x: 102, y: 20, width: 8, height: 8 }));
+  it("are never sized to nothing", () =>
+    expect(sized(box, { x: -1, y: 1 }, 500, -500, 8)).toEqual({ x: 102, y: 20, width: 8, height: 8 }));
   it("are drawn from any corner", () => expect(between(110, 70, 10, 20)).toEqual(box));
   it("lie inside others or not", () => {
     expect(inside(box, { x: 0, y: 0, width: 200, height: 200 })).toBe(true);
     expect(inside(box, { x: 0, y: 0, width: 60, height: 200 })).toBe(false);
   });
-  it("have a box around them", () => expect(around([box, { x: 0, y: 60, width: 5, height: 5 }])).toEqual({ x: 0, y: 20, width: 110, height: 50 }));
+  it("have a box around them", () =>
+    expect(around([box, { x: 0, y: 60, width: 5, height: 5 }])).toEqual({ x: 0, y: 20, width: 110, height: 50 }));
 });

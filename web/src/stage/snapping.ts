@@ -19,14 +19,27 @@ export interface Snapped {
 export function snapLines(layout: Layout, moving: string[]): SnapLine[] {
   const lines: SnapLine[] = [];
   const box = (of: Box, what: string, middle: boolean) => {
-    lines.push({ upright: true, at: of.x, what }, { upright: true, at: of.x + of.width, what }, { upright: false, at: of.y, what }, { upright: false, at: of.y + of.height, what });
-    if (middle) lines.push({ upright: true, at: of.x + of.width / 2, what: `middle of ${what}` }, { upright: false, at: of.y + of.height / 2, what: `middle of ${what}` });
+    lines.push(
+      { upright: true, at: of.x, what },
+      { upright: true, at: of.x + of.width, what },
+      { upright: false, at: of.y, what },
+      { upright: false, at: of.y + of.height, what },
+    );
+    if (middle)
+      lines.push(
+        { upright: true, at: of.x + of.width / 2, what: `middle of ${what}` },
+        { upright: false, at: of.y + of.height / 2, what: `middle of ${what}` },
+      );
   };
   box({ x: 0, y: 0, width: layout.width, height: layout.height }, "the canvas", true);
   box(layout.action, "the action-safe area", false);
   box(layout.graphics, "the graphics-safe area", false);
-  layout.dividers.forEach((divider) => lines.push({ upright: divider.upright, at: divider.at, what: "a line of the plan" }));
-  layout.pieces.filter((piece) => !moving.includes(piece.id) && !piece.ground).forEach((piece) => box(piece.bounds, piece.name, true));
+  layout.dividers.forEach((divider) =>
+    lines.push({ upright: divider.upright, at: divider.at, what: "a line of the plan" }),
+  );
+  layout.pieces
+    .filter((piece) => !moving.includes(piece.id) && !piece.ground)
+    .forEach((piece) => box(piece.bounds, piece.name, true));
   return lines;
 }
 
@@ -52,7 +65,10 @@ function caught(lines: SnapLine[], upright: boolean, places: number[], near: num
 export function snappedMove(box: Box, lines: SnapLine[], near: number): Snapped {
   const across = caught(lines, true, [box.x, box.x + box.width / 2, box.x + box.width], near);
   const down = caught(lines, false, [box.y, box.y + box.height / 2, box.y + box.height], near);
-  return { box: { ...box, x: Math.round(box.x + (across?.by ?? 0)), y: Math.round(box.y + (down?.by ?? 0)) }, met: [across, down].flatMap((c) => (c ? [c.line] : [])) };
+  return {
+    box: { ...box, x: Math.round(box.x + (across?.by ?? 0)), y: Math.round(box.y + (down?.by ?? 0)) },
+    met: [across, down].flatMap((c) => (c ? [c.line] : [])),
+  };
 }
 
 /** A sized box; only the edges that the handle drags are pulled. */

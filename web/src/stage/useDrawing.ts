@@ -26,6 +26,14 @@ export function useDrawing(theme: Theme, scene: Scene, layout: Layout) {
     }
     const many = theme.captures.find((capture) => capture.id === opening.capture)?.regions.length ?? 0;
     const name = drawing === "FACE" ? "Face" : "Its own display";
-    arrange({ arrange: "region", ...at, piece: opening.piece, opening: opening.index, id: newId("region"), name: many === 0 ? name : `${name} ${String(many + 1)}`, sort: drawing });
+    arrange({
+      arrange: "region",
+      ...at,
+      piece: opening.piece,
+      opening: opening.index,
+      id: newId("region"),
+      name: many === 0 ? name : `${name} ${String(many + 1)}`,
+      sort: drawing,
+    });
   };
 }

@@ -13,8 +13,12 @@ export interface Placing {
 
 /** The pieces that move when these are moved: with them everybody of their groups, without what is locked. */
 export function movingWith(scene: Scene, pieces: string[]): string[] {
-  const groups = new Set(scene.stack.filter((placed) => pieces.includes(placed.piece) && placed.group !== "").map((placed) => placed.group));
-  return scene.stack.filter((placed) => (pieces.includes(placed.piece) || groups.has(placed.group)) && !placed.locked).map((placed) => placed.piece);
+  const groups = new Set(
+    scene.stack.filter((placed) => pieces.includes(placed.piece) && placed.group !== "").map((placed) => placed.group),
+  );
+  return scene.stack
+    .filter((placed) => (pieces.includes(placed.piece) || groups.has(placed.group)) && !placed.locked)
+    .map((placed) => placed.piece);
 }
 
 /**
@@ -48,7 +52,13 @@ export function usePlacing(scene: Scene, layout: Layout) {
       const send = () => {
         pending.current.sent = Date.now();
         pending.current.open++;
-        const edits = all.map((one) => ({ edit: "setBox" as const, scene: scene.id, piece: one.piece, canvas: layout.canvas, box: one.box }));
+        const edits = all.map((one) => ({
+          edit: "setBox" as const,
+          scene: scene.id,
+          piece: one.piece,
+          canvas: layout.canvas,
+          box: one.box,
+        }));
         void edit(asOne(edits) as Edit, gesture.current.id).then((taken) => {
           pending.current.open--;
           if (!taken) setAhead([]);
@@ -61,6 +71,7 @@ export function usePlacing(scene: Scene, layout: Layout) {
     [edit, scene.id, layout.canvas],
   );
 
-  const boxOf = (piece: string): Box | undefined => ahead.find((one) => one.piece === piece)?.box ?? layout.pieces.find((p) => p.id === piece)?.box;
+  const boxOf = (piece: string): Box | undefined =>
+    ahead.find((one) => one.piece === piece)?.box ?? layout.pieces.find((p) => p.id === piece)?.box;
   return { begin, place, boxOf };
 }

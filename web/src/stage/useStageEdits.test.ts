@@ -19,12 +19,26 @@ describe("how a piece is laid", () => {
   const turned = { ...plain.manner, turn: 30 };
 
   it("changes on all shapes where they are alike", () => {
-    expect(manner(scene, plain, "UPRIGHT", (m) => ({ ...m, turn: m.turn + 15 }))).toEqual({ edit: "setManner", scene: "hide", piece: "band", manner: { ...plain.manner, turn: 15 } });
+    expect(manner(scene, plain, "UPRIGHT", (m) => ({ ...m, turn: m.turn + 15 }))).toEqual({
+      edit: "setManner",
+      scene: "hide",
+      piece: "band",
+      manner: { ...plain.manner, turn: 15 },
+    });
   });
 
   it("changes on one shape alone where that differs already, and leaves the others", () => {
     const placed = { ...plain, manners: { UPRIGHT: turned } };
-    expect(manner(scene, placed, "UPRIGHT", (m) => ({ ...m, turn: m.turn + 15 }))).toEqual({ edit: "setMannerOn", scene: "hide", piece: "band", shape: "UPRIGHT", manner: { ...turned, turn: 45 } });
-    expect(manner(scene, placed, "WIDE", (m) => ({ ...m, mirrored: true }))).toMatchObject({ edit: "setManner", manner: { turn: 0, mirrored: true } });
+    expect(manner(scene, placed, "UPRIGHT", (m) => ({ ...m, turn: m.turn + 15 }))).toEqual({
+      edit: "setMannerOn",
+      scene: "hide",
+      piece: "band",
+      shape: "UPRIGHT",
+      manner: { ...turned, turn: 45 },
+    });
+    expect(manner(scene, placed, "WIDE", (m) => ({ ...m, mirrored: true }))).toMatchObject({
+      edit: "setManner",
+      manner: { turn: 0, mirrored: true },
+    });
   });
 });

@@ -17,7 +17,12 @@ interface Wanted {
 }
 
 const LEAST_SIDE = 8;
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+const ARROWS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
 
 /** The stage by keyboard; the list of it is in app/Shortcuts. */
 export function useStageKeys({ theme, scene, layout, selected, select, boxOf, begin, place }: Wanted) {
@@ -26,7 +31,12 @@ export function useStageKeys({ theme, scene, layout, selected, select, boxOf, be
   const tab = (event: KeyboardEvent) => {
     const pieces = layout.pieces.map((p) => p.id);
     const before = chosenNow().at(-1);
-    const next = before === undefined ? (event.shiftKey ? pieces.length - 1 : 0) : pieces.indexOf(before) + (event.shiftKey ? -1 : 1);
+    const next =
+      before === undefined
+        ? event.shiftKey
+          ? pieces.length - 1
+          : 0
+        : pieces.indexOf(before) + (event.shiftKey ? -1 : 1);
     const piece = pieces[next];
     // Past the last one, Tab leaves the stage as anywhere else.
     select(piece === undefined ? [] : [piece]);
@@ -36,19 +46,41 @@ export function useStageKeys({ theme, scene, layout, selected, select, boxOf, be
   const arrows = (event: KeyboardEvent, step: [number, number]) => {
     const far = event.shiftKey ? 10 : 1;
     const [dx, dy] = [step[0] * far, step[1] * far];
-    const pieces = event.altKey ? selected.slice(0, 1).filter((piece) => movingWith(scene, [piece]).includes(piece)) : movingWith(scene, selected);
+    const pieces = event.altKey
+      ? selected.slice(0, 1).filter((piece) => movingWith(scene, [piece]).includes(piece))
+      : movingWith(scene, selected);
     begin();
-    place(pieces.flatMap((piece) => {
-      const box = boxOf(piece);
-      if (!box) return [];
-      return [{ piece, box: event.altKey ? sized(box, { x: 1, y: 1 }, dx, dy, LEAST_SIDE * layout.unit) : moved(box, dx, dy) }];
-    }));
+    place(
+      pieces.flatMap((piece) => {
+        const box = boxOf(piece);
+        if (!box) return [];
+        return [
+          {
+            piece,
+            box: event.altKey ? sized(box, { x: 1, y: 1 }, dx, dy, LEAST_SIDE * layout.unit) : moved(box, dx, dy),
+          },
+        ];
+      }),
+    );
   };
 
-  const commands: Record<string, () => void> = { a: () => select(layout.pieces.map((p) => p.id)), v: edits.paste, ...(selected.length > 0 ? { d: edits.duplicate, c: edits.copy, g: edits.group } : {}) };
+  const commands: Record<string, () => void> = {
+    a: () => select(layout.pieces.map((p) => p.id)),
+    v: edits.paste,
+    ...(selected.length > 0 ? { d: edits.duplicate, c: edits.copy, g: edits.group } : {}),
+  };
   const singles: Record<string, () => void> = {
-    Delete: edits.takeOff, Backspace: edits.takeOff, "]": () => edits.reorder(1), "[": () => edits.reorder(-1), l: edits.lock, h: edits.hide, m: edits.mirror,
-    ",": () => edits.turn(-1), ".": () => edits.turn(1), "<": () => edits.turn(-15), ">": () => edits.turn(15),
+    Delete: edits.takeOff,
+    Backspace: edits.takeOff,
+    "]": () => edits.reorder(1),
+    "[": () => edits.reorder(-1),
+    l: edits.lock,
+    h: edits.hide,
+    m: edits.mirror,
+    ",": () => edits.turn(-1),
+    ".": () => edits.turn(1),
+    "<": () => edits.turn(-15),
+    ">": () => edits.turn(15),
   };
 
   return (event: KeyboardEvent) => {

@@ -12,25 +12,77 @@ export function FamilyChooser() {
   const edit = useEdit();
   return (
     <section aria-labelledby="families" className="mb-5">
-      <h2 id="families" className="mb-1">Family</h2>
+      <h2 id="families" className="mb-1">
+        Family
+      </h2>
       <ul className="grid grid-cols-5 gap-3">
         {catalogue.data?.families.map((family) => (
-          <li key={family.id}><FamilyCard family={family} theme={id} version={version} chosen={family.id === theme.family} choose={() => void edit({ edit: "setFamily", family: family.id })} /></li>
+          <li key={family.id}>
+            <FamilyCard
+              family={family}
+              theme={id}
+              version={version}
+              chosen={family.id === theme.family}
+              choose={() => void edit({ edit: "setFamily", family: family.id })}
+            />
+          </li>
         ))}
       </ul>
-      <p className="mt-1 text-faint">{catalogue.data?.families.find((family) => family.id === theme.family)?.description}</p>
+      <p className="mt-1 text-faint">
+        {catalogue.data?.families.find((family) => family.id === theme.family)?.description}
+      </p>
     </section>
   );
 }
 
-function FamilyCard({ family, theme, version, chosen, choose }: { family: Schemas["FamilyView"]; theme: string; version: number; chosen: boolean; choose: () => void }) {
+function FamilyCard({
+  family,
+  theme,
+  version,
+  chosen,
+  choose,
+}: {
+  family: Schemas["FamilyView"];
+  theme: string;
+  version: number;
+  chosen: boolean;
+  choose: () => void;
+}) {
   const { pointed, listeners } = usePointed();
   return (
-    <button className={`block w-full border bg-sheet text-left ${chosen ? "border-kelp outline-2 outline-kelp" : "border-rule hover:border-ink"}`} aria-pressed={chosen} title={family.description} {...listeners}
-      onClick={() => { if (!chosen) choose(); }}>
-      <span className="weave relative block aspect-video"><Sample theme={theme} kind="SCREEN" family={family.id} version={version} title={`${family.title}: a screen`} over={pointed} /></span>
-      <span className="weave relative block h-14"><Sample theme={theme} kind="FACT_LINE" family={family.id} version={version} title={`${family.title}: a fact line`} over={false} /></span>
-      <span className="flex justify-between px-2 py-1"><span className="font-head font-bold">{family.title}</span>{chosen && <span className="text-kelp">in use</span>}</span>
+    <button
+      className={`block w-full border bg-sheet text-left ${chosen ? "border-kelp outline-2 outline-kelp" : "border-rule hover:border-ink"}`}
+      aria-pressed={chosen}
+      title={family.description}
+      {...listeners}
+      onClick={() => {
+        if (!chosen) choose();
+      }}
+    >
+      <span className="weave relative block aspect-video">
+        <Sample
+          theme={theme}
+          kind="SCREEN"
+          family={family.id}
+          version={version}
+          title={`${family.title}: a screen`}
+          over={pointed}
+        />
+      </span>
+      <span className="weave relative block h-14">
+        <Sample
+          theme={theme}
+          kind="FACT_LINE"
+          family={family.id}
+          version={version}
+          title={`${family.title}: a fact line`}
+          over={false}
+        />
+      </span>
+      <span className="flex justify-between px-2 py-1">
+        <span className="font-head font-bold">{family.title}</span>
+        {chosen && <span className="text-kelp">in use</span>}
+      </span>
     </button>
   );
 }
@@ -41,14 +93,40 @@ const ALL = Object.keys(ROLE_NAMES) as Schemas["Scene"]["role"][];
 export function CompleteStart() {
   const start = useStart();
   const [wanted, setWanted] = useState(ALL);
-  const turn = (role: Schemas["Scene"]["role"]) => setWanted(wanted.includes(role) ? wanted.filter((other) => other !== role) : ALL.filter((other) => other === role || wanted.includes(other)));
+  const turn = (role: Schemas["Scene"]["role"]) =>
+    setWanted(
+      wanted.includes(role)
+        ? wanted.filter((other) => other !== role)
+        : ALL.filter((other) => other === role || wanted.includes(other)),
+    );
   return (
     <section aria-labelledby="start" className="mb-5 border border-dashed border-rule p-4">
-      <h2 id="start" className="mb-1">Begin with a complete theme</h2>
-      <p className="mb-2 text-faint">Choose the family above and the scenes your show needs. Everything can be changed afterwards, and one undo takes it out again.</p>
+      <h2 id="start" className="mb-1">
+        Begin with a complete theme
+      </h2>
+      <p className="mb-2 text-faint">
+        Choose the family above and the scenes your show needs. Everything can be changed afterwards, and one undo takes
+        it out again.
+      </p>
       <div className="flex flex-wrap items-center gap-4">
-        {ALL.map((role) => <label key={role} className="flex items-center gap-1.5"><input type="checkbox" className="accent-kelp" checked={wanted.includes(role)} onChange={() => turn(role)} />{ROLE_NAMES[role]}</label>)}
-        <button className="btn btn-main" disabled={wanted.length === 0 || start.isPending} onClick={() => start.mutate({ family: "", roles: wanted })}>{start.isPending ? "Making …" : `Make ${String(wanted.length)} ${wanted.length === 1 ? "scene" : "scenes"}`}</button>
+        {ALL.map((role) => (
+          <label key={role} className="flex items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="accent-kelp"
+              checked={wanted.includes(role)}
+              onChange={() => turn(role)}
+            />
+            {ROLE_NAMES[role]}
+          </label>
+        ))}
+        <button
+          className="btn btn-main"
+          disabled={wanted.length === 0 || start.isPending}
+          onClick={() => start.mutate({ family: "", roles: wanted })}
+        >
+          {start.isPending ? "Making …" : `Make ${String(wanted.length)} ${wanted.length === 1 ? "scene" : "scenes"}`}
+        </button>
       </div>
     </section>
   );

@@ -31,7 +31,10 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
   const navigate = useNavigate();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement || event.target instanceof HTMLSelectElement;
+      const typing =
+        event.target instanceof HTMLInputElement ||
+        event.target instanceof HTMLTextAreaElement ||
+        event.target instanceof HTMLSelectElement;
       const command = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       const step = event.altKey && !command ? steps(theme)[Number(event.code.replace("Digit", "")) - 1] : undefined;
@@ -47,10 +50,18 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
   }, [theme, undo, redo, navigate]);
   const go = (to: string) => () => void navigate(`/themes/${theme.id}/${to}`);
   const all: Findable[] = [
-    ...steps(theme).filter((step) => step.to !== "").map((step) => ({ name: step.name, sort: "screen", go: go(step.to) })),
+    ...steps(theme)
+      .filter((step) => step.to !== "")
+      .map((step) => ({ name: step.name, sort: "screen", go: go(step.to) })),
     { name: "Ready-made pictures", sort: "screen", go: go("brand/pictures") },
     { name: "Shelf", sort: "screen", go: () => void navigate("/") },
-    ...theme.theme.scenes.flatMap((scene) => theme.theme.canvases.map((canvas) => ({ name: `${scene.name} on ${canvas.name}`, sort: "scene", go: go(`stage/${scene.id}/${canvas.id}`) }))),
+    ...theme.theme.scenes.flatMap((scene) =>
+      theme.theme.canvases.map((canvas) => ({
+        name: `${scene.name} on ${canvas.name}`,
+        sort: "scene",
+        go: go(`stage/${scene.id}/${canvas.id}`),
+      })),
+    ),
     ...theme.theme.pieces.map((piece) => ({ name: piece.name, sort: "piece", go: go(pieceAddress(theme, piece.id)) })),
     ...(theme.canUndo ? [{ name: "Undo", sort: "action", go: undo }] : []),
     ...(theme.canRedo ? [{ name: "Redo", sort: "action", go: redo }] : []),

@@ -18,11 +18,18 @@ export function PieceFields({ piece }: { piece: Piece }) {
     <div className="flex flex-col gap-2">
       {kind.announces && <p className="text-faint">Its words come from the alert rules of the theme.</p>}
       {kind.fields.map((field) => (
-        <ContentField key={`${piece.id}-${field.name}`} field={field} value={piece.content[field.name] ?? field.standard} own={piece.content[field.name] !== undefined}
+        <ContentField
+          key={`${piece.id}-${field.name}`}
+          field={field}
+          value={piece.content[field.name] ?? field.standard}
+          own={piece.content[field.name] !== undefined}
           set={(value) => edit({ edit: "setContent", piece: piece.id, field: field.name, value })}
-          drop={() => edit({ edit: "dropContent", piece: piece.id, field: field.name })} />
+          drop={() => edit({ edit: "dropContent", piece: piece.id, field: field.name })}
+        />
       ))}
-      {kind.figures.map((field) => <FigureField key={`${piece.id}-${field.name}`} piece={piece} field={field} />)}
+      {kind.figures.map((field) => (
+        <FigureField key={`${piece.id}-${field.name}`} piece={piece} field={field} />
+      ))}
       {kind.laid !== "NONE" && <InlayFields piece={piece} />}
     </div>
   );
@@ -31,7 +38,8 @@ export function PieceFields({ piece }: { piece: Piece }) {
 function FigureField({ piece, field }: { piece: Piece; field: Figure }) {
   const edit = useEdit();
   const value = piece.figures[field.name] ?? field.standard;
-  const set = (next: number, gesture = "") => edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next }, gesture);
+  const set = (next: number, gesture = "") =>
+    edit({ edit: "setFigure", piece: piece.id, field: field.name, value: next }, gesture);
   const draft = useDraftText(shown(value), (text) => {
     const next = Number(text.replace(",", "."));
     return text.trim() !== "" && !Number.isNaN(next) && set(next);
@@ -40,13 +48,34 @@ function FigureField({ piece, field }: { piece: Piece; field: Figure }) {
     return (
       <label className="block">
         <span className="text-faint">{field.title}</span>
-        <select className="field w-full" value={Math.round(value)} onChange={(event) => void set(Number(event.target.value))}>
-          {field.choices.map((name, i) => <option key={name} value={field.least + i}>{name}</option>)}
+        <select
+          className="field w-full"
+          value={Math.round(value)}
+          onChange={(event) => void set(Number(event.target.value))}
+        >
+          {field.choices.map((name, i) => (
+            <option key={name} value={field.least + i}>
+              {name}
+            </option>
+          ))}
         </select>
       </label>
     );
   }
-  if ((field.standard === 1 || field.standard === 0) && field.most <= 3) return <Measure title={field.title} field={field} value={value} set={set} drop={piece.figures[field.name] === undefined ? undefined : () => void edit({ edit: "dropFigure", piece: piece.id, field: field.name })} />;
+  if ((field.standard === 1 || field.standard === 0) && field.most <= 3)
+    return (
+      <Measure
+        title={field.title}
+        field={field}
+        value={value}
+        set={set}
+        drop={
+          piece.figures[field.name] === undefined
+            ? undefined
+            : () => void edit({ edit: "dropFigure", piece: piece.id, field: field.name })
+        }
+      />
+    );
   return (
     <label className="flex items-center gap-2">
       <span className="w-28 text-faint">{field.title}</span>
@@ -56,18 +85,49 @@ function FigureField({ piece, field }: { piece: Piece; field: Figure }) {
 }
 
 /** A measure as a share of what the family has, with a way back to it. One drag is one step to undo. */
-function Measure({ title, field, value, set, drop }: { title: string; field: Figure; value: number; set: (value: number, gesture: string) => Promise<boolean>; drop: (() => void) | undefined }) {
+function Measure({
+  title,
+  field,
+  value,
+  set,
+  drop,
+}: {
+  title: string;
+  field: Figure;
+  value: number;
+  set: (value: number, gesture: string) => Promise<boolean>;
+  drop: (() => void) | undefined;
+}) {
   const gesture = useRef("");
-  const begin = () => { gesture.current = crypto.randomUUID(); };
+  const begin = () => {
+    gesture.current = crypto.randomUUID();
+  };
   return (
     <div className="flex items-end gap-2">
       <label className="flex flex-1 flex-wrap items-center gap-x-2">
         <span className="w-full text-faint">{title}</span>
-        <input type="range" className="w-0 flex-1 accent-kelp" min={field.least * 100} max={field.most * 100} step={5} value={Math.round(value * 100)} onPointerDown={begin} onKeyDown={begin}
-          onChange={(event) => void set(Number(event.target.value) / 100, gesture.current)} />
+        <input
+          type="range"
+          className="w-0 flex-1 accent-kelp"
+          min={field.least * 100}
+          max={field.most * 100}
+          step={5}
+          value={Math.round(value * 100)}
+          onPointerDown={begin}
+          onKeyDown={begin}
+          onChange={(event) => void set(Number(event.target.value) / 100, gesture.current)}
+        />
         <span className="w-12 text-right tabular-nums whitespace-nowrap">{Math.round(value * 100)} %</span>
       </label>
-      <button className="btn px-1.5" aria-label={`${title} as the family has it`} title="As the family has it" disabled={!drop} onClick={drop}><RotateCcw size={13} /></button>
+      <button
+        className="btn px-1.5"
+        aria-label={`${title} as the family has it`}
+        title="As the family has it"
+        disabled={!drop}
+        onClick={drop}
+      >
+        <RotateCcw size={13} />
+      </button>
     </div>
   );
 }

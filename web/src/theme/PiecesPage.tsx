@@ -9,7 +9,14 @@ import { Sample } from "./Sample";
 import { useKind, type Kind } from "./kinds";
 import { inZone, newId, useCatalogue, useEdit, useTheme } from "./useTheme";
 
-const GROUPS: [Kind["group"] | "ALL", string][] = [["ALL", "All"], ["FRAMES", "Frames"], ["SCREENS", "Screens"], ["WIDGETS", "Widgets"], ["ORNAMENTS", "Ornaments"], ["FILES", "Clips and pages"]];
+const GROUPS: [Kind["group"] | "ALL", string][] = [
+  ["ALL", "All"],
+  ["FRAMES", "Frames"],
+  ["SCREENS", "Screens"],
+  ["WIDGETS", "Widgets"],
+  ["ORNAMENTS", "Ornaments"],
+  ["FILES", "Clips and pages"],
+];
 
 /** The family in the theme's own brand, the kinds that there are, and the pieces that the theme has. */
 export function PiecesPage() {
@@ -17,7 +24,12 @@ export function PiecesPage() {
   const catalogue = useCatalogue();
   const [lacking, setLacking] = useState(false);
   const [group, setGroup] = useState<Kind["group"] | "ALL">("ALL");
-  const kinds = catalogue.data?.kinds.filter((kind) => (group === "ALL" || kind.group === group) && (!lacking || !theme.pieces.some((piece) => piece.kind === kind.id))) ?? [];
+  const kinds =
+    catalogue.data?.kinds.filter(
+      (kind) =>
+        (group === "ALL" || kind.group === group) &&
+        (!lacking || !theme.pieces.some((piece) => piece.kind === kind.id)),
+    ) ?? [];
   return (
     <div className="p-4">
       <h1 className="mb-3">Pieces</h1>
@@ -26,15 +38,45 @@ export function PiecesPage() {
       <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
         <h2>Kinds of pieces</h2>
         <div role="radiogroup" aria-label="Which kinds" className="flex">
-          {GROUPS.map(([id, title]) => <button key={id} role="radio" aria-checked={group === id} className={`btn -ml-px rounded-none ${group === id ? "border-kelp bg-kelp-soft font-bold" : ""}`} onClick={() => setGroup(id)}>{title}</button>)}
+          {GROUPS.map(([id, title]) => (
+            <button
+              key={id}
+              role="radio"
+              aria-checked={group === id}
+              className={`btn -ml-px rounded-none ${group === id ? "border-kelp bg-kelp-soft font-bold" : ""}`}
+              onClick={() => setGroup(id)}
+            >
+              {title}
+            </button>
+          ))}
         </div>
-        <label className="ml-auto flex items-center gap-2"><input type="checkbox" className="accent-kelp" checked={lacking} onChange={(e) => setLacking(e.target.checked)} />Only what this theme lacks</label>
+        <label className="ml-auto flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="accent-kelp"
+            checked={lacking}
+            onChange={(e) => setLacking(e.target.checked)}
+          />
+          Only what this theme lacks
+        </label>
       </div>
-      {catalogue.isSuccess && kinds.length === 0 && <p className="mb-4 text-faint">Nothing: this theme has every one of these.</p>}
-      <ul className="mb-6 grid grid-cols-4 gap-3 xl:grid-cols-5">{kinds.map((kind) => <KindCard key={kind.id} kind={kind} />)}</ul>
+      {catalogue.isSuccess && kinds.length === 0 && (
+        <p className="mb-4 text-faint">Nothing: this theme has every one of these.</p>
+      )}
+      <ul className="mb-6 grid grid-cols-4 gap-3 xl:grid-cols-5">
+        {kinds.map((kind) => (
+          <KindCard key={kind.id} kind={kind} />
+        ))}
+      </ul>
       <h2 className="mb-1">In this theme</h2>
-      {theme.pieces.length === 0 ? <p className="text-faint">No pieces yet. Add one above, or a whole scene on the Sheet.</p> : (
-        <ul className="ruled border-y border-rule">{theme.pieces.map((piece) => <PieceLine key={piece.id} piece={piece} theme={theme} />)}</ul>
+      {theme.pieces.length === 0 ? (
+        <p className="text-faint">No pieces yet. Add one above, or a whole scene on the Sheet.</p>
+      ) : (
+        <ul className="ruled border-y border-rule">
+          {theme.pieces.map((piece) => (
+            <PieceLine key={piece.id} piece={piece} theme={theme} />
+          ))}
+        </ul>
       )}
     </div>
   );
@@ -45,7 +87,9 @@ function KindCard({ kind }: { kind: Kind }) {
   const { pointed, listeners } = usePointed();
   return (
     <li className="border border-rule bg-sheet" {...listeners}>
-      <div className="weave relative h-28"><Sample theme={id} kind={kind.id} version={version} title={kind.title} over={pointed} /></div>
+      <div className="weave relative h-28">
+        <Sample theme={id} kind={kind.id} version={version} title={kind.title} over={pointed} />
+      </div>
       <div className="flex items-center justify-between gap-2 p-2">
         <span className="font-head font-bold">{kind.title}</span>
         {kind.group === "FILES" ? <MakeOne kind={kind} theme={theme} id={id} /> : <AddTo kind={kind} theme={theme} />}
@@ -75,9 +119,15 @@ function MakeOne({ kind, theme, id }: { kind: Kind; theme: Theme; id: string }) 
   const navigate = useNavigate();
   const make = async () => {
     const piece = blank(kind, theme);
-    if (await edit({ edit: "addPiece", index: theme.pieces.length, piece })) void navigate(`/themes/${id}/pieces/${piece.id}`);
+    if (await edit({ edit: "addPiece", index: theme.pieces.length, piece }))
+      void navigate(`/themes/${id}/pieces/${piece.id}`);
   };
-  return <button className="btn" onClick={() => void make()}><Plus size={14} />Make one</button>;
+  return (
+    <button className="btn" onClick={() => void make()}>
+      <Plus size={14} />
+      Make one
+    </button>
+  );
 }
 
 function AddTo({ kind, theme }: { kind: Kind; theme: Theme }) {
@@ -88,16 +138,30 @@ function AddTo({ kind, theme }: { kind: Kind; theme: Theme }) {
       edit: "batch",
       edits: [
         { edit: "addPiece", index: theme.pieces.length, piece },
-        { edit: "place", scene: scene.id, index: kind.ground ? 0 : scene.stack.length, placed: inZone(piece.id, kind.zone) },
+        {
+          edit: "place",
+          scene: scene.id,
+          index: kind.ground ? 0 : scene.stack.length,
+          placed: inZone(piece.id, kind.zone),
+        },
       ],
     } as Schemas["Batch"]);
   };
   if (theme.scenes.length === 0) return null;
   return (
     <Menu>
-      <MenuButton className="btn"><Plus size={14} />Add to …</MenuButton>
+      <MenuButton className="btn">
+        <Plus size={14} />
+        Add to …
+      </MenuButton>
       <MenuItems anchor="bottom end" className="z-20 border border-rule bg-sheet py-1 shadow">
-        {theme.scenes.map((scene) => <MenuItem key={scene.id}><button className="block w-full px-3 py-1 text-left data-focus:bg-kelp-soft" onClick={() => add(scene)}>{scene.name}</button></MenuItem>)}
+        {theme.scenes.map((scene) => (
+          <MenuItem key={scene.id}>
+            <button className="block w-full px-3 py-1 text-left data-focus:bg-kelp-soft" onClick={() => add(scene)}>
+              {scene.name}
+            </button>
+          </MenuItem>
+        ))}
       </MenuItems>
     </Menu>
   );
@@ -111,15 +175,36 @@ function PieceLine({ piece, theme }: { piece: Piece; theme: Theme }) {
   const on = theme.scenes.filter((scene) => scene.stack.some((placed) => placed.piece === piece.id));
   const missing = theme.scenes.filter((scene) => !on.includes(scene));
   const zone = kind?.zone ?? "FULL";
-  const place = (scene: Schemas["Scene"]) => edit({ edit: "place", scene: scene.id, index: scene.stack.length, placed: inZone(piece.id, zone) });
-  const where = apart ? "taken out as files" : on.length === 0 ? "on no scene" : `on ${on.map((scene) => scene.name).join(", ")}`;
+  const place = (scene: Schemas["Scene"]) =>
+    edit({ edit: "place", scene: scene.id, index: scene.stack.length, placed: inZone(piece.id, zone) });
+  const where = apart
+    ? "taken out as files"
+    : on.length === 0
+      ? "on no scene"
+      : `on ${on.map((scene) => scene.name).join(", ")}`;
   return (
     <li className="flex items-center gap-3 py-1.5">
-      <Link className="w-44 truncate font-bold hover:underline" to={`/themes/${id}/pieces/${piece.id}`}>{piece.name}</Link>
+      <Link className="w-44 truncate font-bold hover:underline" to={`/themes/${id}/pieces/${piece.id}`}>
+        {piece.name}
+      </Link>
       <span className="flex-1 text-faint">{where}</span>
-      {kind?.announces && missing.map((scene) => <button key={scene.id} className="btn" onClick={() => void place(scene)}><Plus size={14} />{scene.name}</button>)}
-      <Link className="btn" to={`/themes/${id}/pieces/${piece.id}`}>Tune and take out</Link>
-      <button className="btn px-1.5" aria-label={`Delete ${piece.name}`} onClick={() => void edit({ edit: "removePiece", piece: piece.id })}><Trash2 size={14} /></button>
+      {kind?.announces &&
+        missing.map((scene) => (
+          <button key={scene.id} className="btn" onClick={() => void place(scene)}>
+            <Plus size={14} />
+            {scene.name}
+          </button>
+        ))}
+      <Link className="btn" to={`/themes/${id}/pieces/${piece.id}`}>
+        Tune and take out
+      </Link>
+      <button
+        className="btn px-1.5"
+        aria-label={`Delete ${piece.name}`}
+        onClick={() => void edit({ edit: "removePiece", piece: piece.id })}
+      >
+        <Trash2 size={14} />
+      </button>
     </li>
   );
 }

@@ -23,7 +23,10 @@ export function Sample({ theme, kind, title, version, family = "", over }: Props
   const moving = over && !calm;
   const preview = useQuery({
     queryKey: ["sample", theme, kind, family, version],
-    queryFn: () => answer(api.GET("/api/themes/{theme}/samples/{kind}/preview", { params: { path: { theme, kind }, query: { family } } })),
+    queryFn: () =>
+      answer(
+        api.GET("/api/themes/{theme}/samples/{kind}/preview", { params: { path: { theme, kind }, query: { family } } }),
+      ),
     enabled: moving,
     staleTime: 0,
     gcTime: 0,
@@ -39,8 +42,19 @@ export function Sample({ theme, kind, title, version, family = "", over }: Props
   const played = moving && preview.data;
   return (
     <>
-      {state !== "drawn" && <span className="absolute inset-0 m-auto size-fit bg-sheet px-1.5">{state === "drawing" ? "Drawing …" : "This picture did not come; reload the page."}</span>}
-      <img src={`/api/themes/${theme}/samples/${kind}.png?family=${family}&v=${String(version)}`} alt={`${title} in this brand`} loading="lazy" className={`absolute inset-0 size-full object-scale-down p-1 ${played ? "invisible" : ""}`} onLoad={() => setState("drawn")} onError={() => setState("failed")} />
+      {state !== "drawn" && (
+        <span className="absolute inset-0 m-auto size-fit bg-sheet px-1.5">
+          {state === "drawing" ? "Drawing …" : "This picture did not come; reload the page."}
+        </span>
+      )}
+      <img
+        src={`/api/themes/${theme}/samples/${kind}.png?family=${family}&v=${String(version)}`}
+        alt={`${title} in this brand`}
+        loading="lazy"
+        className={`absolute inset-0 size-full object-scale-down p-1 ${played ? "invisible" : ""}`}
+        onLoad={() => setState("drawn")}
+        onError={() => setState("failed")}
+      />
       {played && <PieceStage preview={preview.data} moving />}
     </>
   );

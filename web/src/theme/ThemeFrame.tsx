@@ -20,7 +20,9 @@ export function ThemeFrame() {
       <main className="p-6">
         <h1 className="mb-2">This theme cannot be opened</h1>
         <Trouble query={theme} className="mb-4" />
-        <Link className="btn" to="/">Back to the shelf</Link>
+        <Link className="btn" to="/">
+          Back to the shelf
+        </Link>
       </main>
     );
   }
@@ -28,7 +30,10 @@ export function ThemeFrame() {
     <div className="grid h-full grid-cols-[132px_minmax(0,1fr)] grid-rows-[44px_minmax(0,1fr)]">
       <HeadLine theme={theme.data} />
       <Steps theme={theme.data} />
-      <main className="min-w-0 overflow-auto"><Trouble query={theme} className="px-4 pt-2" /><Outlet /></main>
+      <main className="min-w-0 overflow-auto">
+        <Trouble query={theme} className="px-4 pt-2" />
+        <Outlet />
+      </main>
     </div>
   );
 }
@@ -42,14 +47,34 @@ function HeadLine({ theme }: { theme: ThemeView }) {
   };
   return (
     <header className="col-span-2 flex items-center gap-3 border-b border-rule bg-sheet px-3">
-      <Link to="/" className="flex items-center gap-2" aria-label="Shelf"><Mark size={20} /></Link>
+      <Link to="/" className="flex items-center gap-2" aria-label="Shelf">
+        <Mark size={20} />
+      </Link>
       <h1 className="truncate">{theme.theme.name}</h1>
-      <span className="text-faint">{theme.platform} · {theme.channelName}</span>
-      <span className="ml-auto text-faint" role="status">{standing(theme)}</span>
-      <span className="text-faint" title="Find anything with Ctrl K; ? lists the shortcuts"><kbd>Ctrl K</kbd> · <kbd>?</kbd></span>
-      <button className="btn" onClick={() => undo()} disabled={!theme.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)"><Undo2 size={15} /></button>
-      <button className="btn" onClick={() => redo()} disabled={!theme.canRedo} aria-label="Redo" title="Redo (Ctrl+Shift+Z)"><Redo2 size={15} /></button>
-      <button className="btn" onClick={turn} aria-label={night ? "Day colours" : "Night colours"}>{night ? <Sun size={15} /> : <Moon size={15} />}</button>
+      <span className="text-faint">
+        {theme.platform} · {theme.channelName}
+      </span>
+      <span className="ml-auto text-faint" role="status">
+        {standing(theme)}
+      </span>
+      <span className="text-faint" title="Find anything with Ctrl K; ? lists the shortcuts">
+        <kbd>Ctrl K</kbd> · <kbd>?</kbd>
+      </span>
+      <button className="btn" onClick={() => undo()} disabled={!theme.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)">
+        <Undo2 size={15} />
+      </button>
+      <button
+        className="btn"
+        onClick={() => redo()}
+        disabled={!theme.canRedo}
+        aria-label="Redo"
+        title="Redo (Ctrl+Shift+Z)"
+      >
+        <Redo2 size={15} />
+      </button>
+      <button className="btn" onClick={turn} aria-label={night ? "Day colours" : "Night colours"}>
+        {night ? <Sun size={15} /> : <Moon size={15} />}
+      </button>
       <OnAir theme={theme} />
       <FrameKeys theme={theme} undo={undo} redo={redo} />
     </header>
@@ -79,8 +104,20 @@ function OnAir({ theme }: { theme: ThemeView }) {
   });
   return (
     <>
-      {theme.onAir > 0 && <span className="flex items-center gap-1.5 font-bold text-live"><span className="size-2 rounded-full bg-live" />On air: {theme.onAir}</span>}
-      <button className={`btn ${theme.differs && theme.theme.scenes.length > 0 ? "btn-live" : ""}`} onClick={() => put.mutate()} disabled={put.isPending || !theme.differs || theme.theme.scenes.length === 0} title={theme.theme.scenes.length === 0 ? "There is no scene to put on air yet" : undefined}>Put on air</button>
+      {theme.onAir > 0 && (
+        <span className="flex items-center gap-1.5 font-bold text-live">
+          <span className="size-2 rounded-full bg-live" />
+          On air: {theme.onAir}
+        </span>
+      )}
+      <button
+        className={`btn ${theme.differs && theme.theme.scenes.length > 0 ? "btn-live" : ""}`}
+        onClick={() => put.mutate()}
+        disabled={put.isPending || !theme.differs || theme.theme.scenes.length === 0}
+        title={theme.theme.scenes.length === 0 ? "There is no scene to put on air yet" : undefined}
+      >
+        Put on air
+      </button>
     </>
   );
 }
@@ -93,12 +130,21 @@ function Steps({ theme }: { theme: ThemeView }) {
         {steps(theme, params["scene"], params["canvas"]).map(({ to, name, question }, i) => (
           <li key={name}>
             {to ? (
-              <NavLink to={`/themes/${theme.id}/${to}`} className={({ isActive }) => `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || (name === "Stage" && params["scene"]) ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`}>
-                <span className="font-head font-bold">{i + 1}. {name}</span>
+              <NavLink
+                to={`/themes/${theme.id}/${to}`}
+                className={({ isActive }) =>
+                  `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || (name === "Stage" && params["scene"]) ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`
+                }
+              >
+                <span className="font-head font-bold">
+                  {i + 1}. {name}
+                </span>
                 <span className="block text-[11.5px] leading-tight text-faint">{question}</span>
               </NavLink>
             ) : (
-              <span className="block py-1.5 pl-3.5 text-faint">{i + 1}. {name}</span>
+              <span className="block py-1.5 pl-3.5 text-faint">
+                {i + 1}. {name}
+              </span>
             )}
           </li>
         ))}

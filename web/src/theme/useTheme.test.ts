@@ -29,7 +29,14 @@ describe("a new version of a theme", () => {
     });
     const observer = new QueryObserver(queries, { queryKey: [name, "t"], queryFn: asked });
     observer.subscribe(() => undefined);
-    return { asked, edited: () => { version++; takeView(queries, view(version)); }, shown: () => observer.getCurrentResult().data };
+    return {
+      asked,
+      edited: () => {
+        version++;
+        takeView(queries, view(version));
+      },
+      shown: () => observer.getCurrentResult().data,
+    };
   };
 
   it("is never shown with what was computed before it, even where that was still on its way", async () => {

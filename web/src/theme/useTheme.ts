@@ -12,7 +12,10 @@ export function useThemeId(): string {
 
 export function useThemeQuery() {
   const id = useThemeId();
-  return useQuery({ queryKey: ["theme", id], queryFn: () => answer(api.GET("/api/themes/{id}", { params: { path: { id } } })) });
+  return useQuery({
+    queryKey: ["theme", id],
+    queryFn: () => answer(api.GET("/api/themes/{id}", { params: { path: { id } } })),
+  });
 }
 
 /** The theme, on pages that are only shown when it is there. */
@@ -29,7 +32,12 @@ export function useCatalogue() {
 /** Where everything stands on every canvas; of one scene only where that is enough. */
 export function useLayouts(scene = "") {
   const id = useThemeId();
-  return useQuery({ queryKey: ["layouts", id, scene], queryFn: () => answer(api.GET("/api/themes/{id}/layouts", { params: { path: { id }, query: scene === "" ? {} : { scene } } })), placeholderData: (old) => old });
+  return useQuery({
+    queryKey: ["layouts", id, scene],
+    queryFn: () =>
+      answer(api.GET("/api/themes/{id}/layouts", { params: { path: { id }, query: scene === "" ? {} : { scene } } })),
+    placeholderData: (old) => old,
+  });
 }
 
 /** While somebody drags, versions follow one another; only the last one is judged. */
@@ -41,14 +49,22 @@ function useSettledVersion(): number {
 export function useFindings() {
   const id = useThemeId();
   const version = useSettledVersion();
-  return useQuery({ queryKey: ["findings", id, version], queryFn: () => answer(api.GET("/api/themes/{id}/findings", { params: { path: { id } } })), placeholderData: (old) => old });
+  return useQuery({
+    queryKey: ["findings", id, version],
+    queryFn: () => answer(api.GET("/api/themes/{id}/findings", { params: { path: { id } } })),
+    placeholderData: (old) => old,
+  });
 }
 
 /** What flashes too often; judging it takes longer. */
 export function useFlashes() {
   const id = useThemeId();
   const version = useSettledVersion();
-  return useQuery({ queryKey: ["flashes", id, version], queryFn: () => answer(api.GET("/api/themes/{id}/flashes", { params: { path: { id } } })), placeholderData: (old) => old });
+  return useQuery({
+    queryKey: ["flashes", id, version],
+    queryFn: () => answer(api.GET("/api/themes/{id}/flashes", { params: { path: { id } } })),
+    placeholderData: (old) => old,
+  });
 }
 
 /** Fixes all that can be fixed, as one step. */
@@ -60,7 +76,9 @@ export function useRepair() {
     mutationFn: () => answer(api.POST("/api/themes/{id}/repair", { params: { path: { id } } })),
     onSuccess: ({ theme, done, left }) => {
       takeView(queries, theme);
-      say(`${String(done.length)} fixed. ${left.length === 0 ? "Nothing is left." : `${String(left.length)} left, which a person must decide.`}`);
+      say(
+        `${String(done.length)} fixed. ${left.length === 0 ? "Nothing is left." : `${String(left.length)} left, which a person must decide.`}`,
+      );
     },
     onError: sayProblem,
   });
@@ -78,14 +96,20 @@ function refresh(queries: QueryClient, id: string): void {
   planned = window.setTimeout(() => {
     planned = 0;
     // A first answer that is still on its way was perhaps computed before the change, and is not waited for.
-    DERIVED.forEach((name) => void queries.cancelQueries({ queryKey: [name, id] }).then(() => queries.invalidateQueries({ queryKey: [name, id] })));
+    DERIVED.forEach(
+      (name) =>
+        void queries
+          .cancelQueries({ queryKey: [name, id] })
+          .then(() => queries.invalidateQueries({ queryKey: [name, id] })),
+    );
   }, REFRESH);
 }
 
 export function takeView(queries: QueryClient, view: ThemeView): void {
   queries.setQueryData<ThemeView>(["theme", view.id], (old) => (old && old.version > view.version ? old : view));
   // An answer that is still on its way may be older than this one, and would take its place.
-  if (queries.isFetching({ queryKey: ["theme", view.id] }) > 0) void queries.invalidateQueries({ queryKey: ["theme", view.id] });
+  if (queries.isFetching({ queryKey: ["theme", view.id] }) > 0)
+    void queries.invalidateQueries({ queryKey: ["theme", view.id] });
   refresh(queries, view.id);
 }
 
@@ -98,7 +122,9 @@ export function useEdit() {
   const queries = useQueryClient();
   return useCallback(
     (edit: Edit, gesture = "") => {
-      const sent = line.then(() => answer(api.POST("/api/themes/{id}/edits", { params: { path: { id } }, body: { edit, gesture } })));
+      const sent = line.then(() =>
+        answer(api.POST("/api/themes/{id}/edits", { params: { path: { id } }, body: { edit, gesture } })),
+      );
       underWay++;
       line = sent.catch(() => undefined).finally(() => underWay--);
       return sent.then(
@@ -122,7 +148,8 @@ export function useStart() {
   const id = useThemeId();
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (wanted: Schemas["Start"]) => answer(api.POST("/api/themes/{id}/start", { params: { path: { id } }, body: wanted })),
+    mutationFn: (wanted: Schemas["Start"]) =>
+      answer(api.POST("/api/themes/{id}/start", { params: { path: { id } }, body: wanted })),
     onSuccess: (view: ThemeView) => takeView(queries, view),
     onError: sayProblem,
   });
@@ -132,8 +159,16 @@ export function useUndo() {
   const id = useThemeId();
   const queries = useQueryClient();
   const onSuccess = (view: ThemeView) => takeView(queries, view);
-  const undo = useMutation({ mutationFn: () => answer(api.POST("/api/themes/{id}/undo", { params: { path: { id } } })), onSuccess, onError: sayProblem });
-  const redo = useMutation({ mutationFn: () => answer(api.POST("/api/themes/{id}/redo", { params: { path: { id } } })), onSuccess, onError: sayProblem });
+  const undo = useMutation({
+    mutationFn: () => answer(api.POST("/api/themes/{id}/undo", { params: { path: { id } } })),
+    onSuccess,
+    onError: sayProblem,
+  });
+  const redo = useMutation({
+    mutationFn: () => answer(api.POST("/api/themes/{id}/redo", { params: { path: { id } } })),
+    onSuccess,
+    onError: sayProblem,
+  });
   return { undo: undo.mutate, redo: redo.mutate };
 }
 
@@ -172,5 +207,16 @@ export function newId(prefix: string): string {
 
 /** A piece as it stands in a zone of the plan, with nothing set by hand. */
 export function inZone(piece: string, zone: Schemas["InZone"]["zone"]): Schemas["Placed"] {
-  return { piece, spot: { by: "zone", zone }, corrections: {}, onCanvas: {}, hidden: [], manner: { turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" }, manners: {}, content: {}, group: "", locked: false };
+  return {
+    piece,
+    spot: { by: "zone", zone },
+    corrections: {},
+    onCanvas: {},
+    hidden: [],
+    manner: { turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" },
+    manners: {},
+    content: {},
+    group: "",
+    locked: false,
+  };
 }

@@ -42,7 +42,8 @@ final class Caller {
 
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
 
     private Caller(String address) {
         this.address = address;
@@ -63,7 +64,8 @@ final class Caller {
     }
 
     String demo() {
-        Matcher matcher = Pattern.compile("\"id\":\"([0-9a-f-]{36})\",\"name\":\"Reedlight Hide\"").matcher(get("/api/themes").body());
+        Matcher matcher = Pattern.compile("\"id\":\"([0-9a-f-]{36})\",\"name\":\"Reedlight Hide\"")
+                .matcher(get("/api/themes").body());
         if (!matcher.find()) {
             throw new IllegalStateException("The demo is not on the shelf.");
         }
@@ -79,12 +81,19 @@ final class Caller {
     }
 
     Answer call(String method, String path, String body) {
-        HttpRequest.BodyPublisher sent = body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
-        return send(request(path).header("Content-Type", "application/json").method(method, sent).build());
+        HttpRequest.BodyPublisher sent =
+                body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .method(method, sent)
+                .build());
     }
 
     Answer file(String path, byte[] content) {
-        return send(request(path).header("Content-Type", "application/octet-stream").POST(HttpRequest.BodyPublishers.ofByteArray(content)).build());
+        return send(request(path)
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(content))
+                .build());
     }
 
     Answer edit(String theme, String edit) {
@@ -92,7 +101,8 @@ final class Caller {
     }
 
     HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(60));
         for (HttpCookie cookie : cookies.getCookieStore().getCookies()) {
             if (cookie.getName().equals("XSRF-TOKEN")) {
                 request.header("X-XSRF-TOKEN", cookie.getValue());
@@ -103,7 +113,8 @@ final class Caller {
 
     Answer send(HttpRequest request) {
         try {
-            HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+            HttpResponse<String> response =
+                    http.send(request, HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
             return new Answer(response.statusCode(), response.body(), response.headers());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -114,27 +125,32 @@ final class Caller {
     }
 
     WebSocket socket(String path, BlockingQueue<String> heard) {
-        String all = cookies.getCookieStore().getCookies().stream().map(cookie -> cookie.getName() + "=" + cookie.getValue()).reduce("", (one, other) -> one.isEmpty() ? other : one + "; " + other);
-        return http.newWebSocketBuilder().header("Cookie", all).header("Origin", address).buildAsync(URI.create(address.replace("http:", "ws:") + path), new WebSocket.Listener() {
-            private final StringBuilder text = new StringBuilder();
+        String all = cookies.getCookieStore().getCookies().stream()
+                .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                .reduce("", (one, other) -> one.isEmpty() ? other : one + "; " + other);
+        return http.newWebSocketBuilder()
+                .header("Cookie", all)
+                .header("Origin", address)
+                .buildAsync(URI.create(address.replace("http:", "ws:") + path), new WebSocket.Listener() {
+                    private final StringBuilder text = new StringBuilder();
 
-            @Override
-            public CompletionStage<?> onText(WebSocket socket, CharSequence part, boolean last) {
-                text.append(part);
-                if (last) {
-                    heard.add(text.toString());
-                    text.setLength(0);
-                }
-                socket.request(1);
-                return null;
-            }
+                    @Override
+                    public CompletionStage<?> onText(WebSocket socket, CharSequence part, boolean last) {
+                        text.append(part);
+                        if (last) {
+                            heard.add(text.toString());
+                            text.setLength(0);
+                        }
+                        socket.request(1);
+                        return null;
+                    }
 
-            @Override
-            public CompletionStage<?> onClose(WebSocket socket, int code, String reason) {
-                heard.add("closed " + code);
-                return null;
-            }
-        }).join();
+                    @Override
+                    public CompletionStage<?> onClose(WebSocket socket, int code, String reason) {
+                        heard.add("closed " + code);
+                        return null;
+                    }
+                })
+                .join();
     }
-
 }

@@ -30,15 +30,29 @@ final class ContactSheet {
     private static final int GAP = 14;
     private static final int HEAD = 30;
 
-    private ContactSheet() {
-    }
+    private ContactSheet() {}
 
     /** @param args file to write, and the kinds wanted; without any, all but pictures */
     static void main(String[] args) throws IOException {
-        List<PieceKind> kinds = args.length > 1 ? Arrays.stream(args).skip(1).map(PieceKind::valueOf).toList()
-                : Arrays.stream(PieceKind.values()).filter(kind -> kind != PieceKind.PICTURE).toList();
-        List<List<BufferedImage>> rows = kinds.stream().map(kind -> Families.all().stream().map(family -> sample(family, kind)).toList()).toList();
-        int height = HEAD + rows.stream().mapToInt(row -> GAP + row.stream().mapToInt(BufferedImage::getHeight).max().orElse(0)).sum() + GAP;
+        List<PieceKind> kinds = args.length > 1
+                ? Arrays.stream(args).skip(1).map(PieceKind::valueOf).toList()
+                : Arrays.stream(PieceKind.values())
+                        .filter(kind -> kind != PieceKind.PICTURE)
+                        .toList();
+        List<List<BufferedImage>> rows = kinds.stream()
+                .map(kind -> Families.all().stream()
+                        .map(family -> sample(family, kind))
+                        .toList())
+                .toList();
+        int height = HEAD
+                + rows.stream()
+                        .mapToInt(row -> GAP
+                                + row.stream()
+                                        .mapToInt(BufferedImage::getHeight)
+                                        .max()
+                                        .orElse(0))
+                        .sum()
+                + GAP;
         int width = GAP + Families.all().size() * (COLUMN + GAP);
         BufferedImage sheet = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         Graphics2D graphics = sheet.createGraphics();
@@ -67,6 +81,11 @@ final class ContactSheet {
         ResolvedScene resolved = Samples.of(theme, kind);
         Box part = Samples.shown(resolved);
         int wide = (int) Math.min(COLUMN, part.width());
-        return Raster.paint(part, Size.of(wide, (int) Math.max(1, part.height() * wide / part.width())), Picture.marks(resolved, Part.WHOLE), 0, Pictures.NONE);
+        return Raster.paint(
+                part,
+                Size.of(wide, (int) Math.max(1, part.height() * wide / part.width())),
+                Picture.marks(resolved, Part.WHOLE),
+                0,
+                Pictures.NONE);
     }
 }

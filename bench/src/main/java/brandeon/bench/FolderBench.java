@@ -21,14 +21,16 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javax.imageio.ImageIO;
 
-/** A folder of 60 different 1920×1080 pictures onto the recolour bench of a running server, one after another, and all of them out again as a zip. */
+/**
+ * A folder of 60 different 1920×1080 pictures onto the recolour bench of a running server, one after another, and all
+ * of them out again as a zip.
+ */
 final class FolderBench {
 
     private static final int PICTURES = 60;
     private static final int AT_ONCE = 2;
 
-    private FolderBench() {
-    }
+    private FolderBench() {}
 
     static void main(String[] args) throws Exception {
         Host host = Host.signedIn(args[0]);
@@ -42,7 +44,9 @@ final class FolderBench {
                 int number = i;
                 senders.submit(() -> {
                     long before = System.nanoTime();
-                    host.sendFile("/api/themes/" + theme + "/artworks?name=scene-" + number + ".png&gesture=folder", files.get(number));
+                    host.sendFile(
+                            "/api/themes/" + theme + "/artworks?name=scene-" + number + ".png&gesture=folder",
+                            files.get(number));
                     times[number] = (System.nanoTime() - before) / 1e6;
                     return null;
                 });
@@ -62,9 +66,16 @@ final class FolderBench {
         Theme demo = ReedlightHide.theme();
         Canvas canvas = demo.canvases().getFirst();
         for (int i = 0; i < PICTURES; i++) {
-            Theme other = demo.withBrand(demo.brand().withSeeds(List.of(Colour.parse("hsl(" + i * 6 + " 50% 50%)"), Colour.parse("hsl(" + (i * 6 + 150) + " 60% 60%)"))));
+            Theme other = demo.withBrand(demo.brand()
+                    .withSeeds(List.of(
+                            Colour.parse("hsl(" + i * 6 + " 50% 50%)"),
+                            Colour.parse("hsl(" + (i * 6 + 150) + " 60% 60%)"))));
             Scene scene = other.scenes().get(i % other.scenes().size());
-            BufferedImage painted = Raster.paint(canvas.size(), Picture.marks(new Resolver(other).resolve(scene, canvas, LiveState.QUIET), Part.WHOLE), 0, Pictures.NONE);
+            BufferedImage painted = Raster.paint(
+                    canvas.size(),
+                    Picture.marks(new Resolver(other).resolve(scene, canvas, LiveState.QUIET), Part.WHOLE),
+                    0,
+                    Pictures.NONE);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             ImageIO.write(Scaling.toWidth(painted, painted.getWidth()), "png", bytes);
             files.add(bytes.toByteArray());

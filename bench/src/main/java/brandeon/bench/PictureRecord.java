@@ -45,8 +45,10 @@ final class PictureRecord {
 
     /** In the middle of an alert, and of whatever moves. */
     private static final long LATER = 2345;
+
     private static final List<Canvas> MORE = List.of(
-            Canvas.of("square", "Square", Size.of(1080, 1080), 60), Canvas.of("small", "Small", Size.of(1280, 720), 30));
+            Canvas.of("square", "Square", Size.of(1080, 1080), 60),
+            Canvas.of("small", "Small", Size.of(1280, 720), 30));
 
     private final Map<String, String> hashes = new TreeMap<>();
 
@@ -56,7 +58,11 @@ final class PictureRecord {
         record.take();
         Path file = Path.of(args[1]);
         if (args[0].equals("record")) {
-            Files.write(file, record.hashes.entrySet().stream().map(entry -> entry.getValue() + " " + entry.getKey()).toList());
+            Files.write(
+                    file,
+                    record.hashes.entrySet().stream()
+                            .map(entry -> entry.getValue() + " " + entry.getKey())
+                            .toList());
             System.out.println(record.hashes.size() + " pictures recorded.");
             return;
         }
@@ -69,7 +75,10 @@ final class PictureRecord {
         }
         different.forEach(name -> System.out.println("different or gone: " + name));
         record.hashes.keySet().forEach(name -> System.out.println("new: " + name));
-        System.out.println(different.isEmpty() ? "All recorded pictures are equal to the pixel." : different.size() + " are not as recorded.");
+        System.out.println(
+                different.isEmpty()
+                        ? "All recorded pictures are equal to the pixel."
+                        : different.size() + " are not as recorded.");
         System.exit(different.isEmpty() ? 0 : 1);
     }
 
@@ -82,7 +91,14 @@ final class PictureRecord {
             for (PieceKind kind : PieceKind.values()) {
                 ResolvedScene sample = Samples.of(ReedlightHide.theme().withFamily(family.id()), kind);
                 Box part = Samples.shown(sample);
-                add("kind " + kind + " " + family.id(), Raster.paint(part, Size.of((int) part.width(), (int) part.height()), Picture.marks(sample, Part.WHOLE), LATER, Pictures.NONE));
+                add(
+                        "kind " + kind + " " + family.id(),
+                        Raster.paint(
+                                part,
+                                Size.of((int) part.width(), (int) part.height()),
+                                Picture.marks(sample, Part.WHOLE),
+                                LATER,
+                                Pictures.NONE));
             }
         }
     }
@@ -90,15 +106,21 @@ final class PictureRecord {
     private static Theme starter() {
         int[] count = {0};
         Theme empty = Starter.theme("Low Quay");
-        return ((Outcome.Applied) Edits.apply(empty, SceneStart.of(empty, Arrays.asList(SceneRole.values()), name -> name + count[0]++))).theme();
+        return ((Outcome.Applied) Edits.apply(
+                        empty, SceneStart.of(empty, Arrays.asList(SceneRole.values()), name -> name + count[0]++)))
+                .theme();
     }
 
     private void scenes(String name, Theme theme, List<Canvas> canvases) {
         Resolver resolver = new Resolver(theme);
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : canvases) {
-                add(name + " " + scene.id() + " " + canvas.id() + " quiet", paint(resolver.resolve(scene, canvas, LiveState.QUIET)));
-                add(name + " " + scene.id() + " " + canvas.id() + " alert", paint(resolver.resolve(scene, canvas, Samples.live())));
+                add(
+                        name + " " + scene.id() + " " + canvas.id() + " quiet",
+                        paint(resolver.resolve(scene, canvas, LiveState.QUIET)));
+                add(
+                        name + " " + scene.id() + " " + canvas.id() + " alert",
+                        paint(resolver.resolve(scene, canvas, Samples.live())));
             }
         }
     }
@@ -109,10 +131,16 @@ final class PictureRecord {
 
     private void add(String name, BufferedImage image) {
         int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
-        ByteBuffer bytes = ByteBuffer.allocate(8 + 4 * pixels.length).putInt(image.getWidth()).putInt(image.getHeight());
+        ByteBuffer bytes = ByteBuffer.allocate(8 + 4 * pixels.length)
+                .putInt(image.getWidth())
+                .putInt(image.getHeight());
         bytes.asIntBuffer().put(pixels);
         try {
-            hashes.put(name, HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes.array())).substring(0, 24));
+            hashes.put(
+                    name,
+                    HexFormat.of()
+                            .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes.array()))
+                            .substring(0, 24));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

@@ -43,15 +43,18 @@ public class RecolourBench {
     private final BufferedImage picture = picture(0);
     /** The live scene: two openings, and much that is painted. */
     private final BufferedImage frame = picture(1);
+
     private final List<Cluster> clusters = Clusters.of(picture);
-    private final Palette palette = Palette.of(List.of(Colour.parse("#a4572f"), Colour.parse("#d9b44a"), Colour.parse("#2a1d2f")));
+    private final Palette palette =
+            Palette.of(List.of(Colour.parse("#a4572f"), Colour.parse("#d9b44a"), Colour.parse("#2a1d2f")));
     private final BufferedImage noise = noise();
     private int seed;
 
     @Benchmark
     public Palette deriveAPalette() {
         seed = seed * 48271 + 12345;
-        return Palette.of(List.of(Colour.parse("#%06x".formatted(seed & 0xffffff)), Colour.parse("#e8a33d"), Colour.parse("#16283d")));
+        return Palette.of(List.of(
+                Colour.parse("#%06x".formatted(seed & 0xffffff)), Colour.parse("#e8a33d"), Colour.parse("#16283d")));
     }
 
     @Benchmark
@@ -66,13 +69,17 @@ public class RecolourBench {
 
     @Benchmark
     public BufferedImage recolour() {
-        return Repaint.of(picture, Recolouring.proposed(clusters, false).recipe(clusters, palette).mapping());
+        return Repaint.of(
+                picture,
+                Recolouring.proposed(clusters, false).recipe(clusters, palette).mapping());
     }
 
     /** The hardest picture: noise that holds every colour. */
     @Benchmark
     public BufferedImage recolourNoise() {
-        return Repaint.of(noise, Recolouring.proposed(clusters, false).recipe(clusters, palette).mapping());
+        return Repaint.of(
+                noise,
+                Recolouring.proposed(clusters, false).recipe(clusters, palette).mapping());
     }
 
     @Benchmark
@@ -94,8 +101,14 @@ public class RecolourBench {
     private static BufferedImage picture(int scene) {
         Theme demo = ReedlightHide.theme();
         Canvas canvas = demo.canvases().getFirst();
-        BufferedImage painted = Raster.paint(canvas.size(), Picture.marks(new Resolver(demo).resolve(demo.scenes().get(scene), canvas, LiveState.QUIET), Part.WHOLE), 0, Pictures.NONE);
-        BufferedImage straight = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        BufferedImage painted = Raster.paint(
+                canvas.size(),
+                Picture.marks(
+                        new Resolver(demo).resolve(demo.scenes().get(scene), canvas, LiveState.QUIET), Part.WHOLE),
+                0,
+                Pictures.NONE);
+        BufferedImage straight =
+                new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
         straight.getGraphics().drawImage(painted, 0, 0, null);
         return straight;
     }

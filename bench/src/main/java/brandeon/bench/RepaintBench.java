@@ -44,7 +44,9 @@ public final class RepaintBench {
     private void run() throws Exception {
         String theme = host.theme();
         String ledger = host.call("GET", "/api/themes/" + theme + "/ledger", "");
-        Matcher row = Pattern.compile("\"outlet\":\"([^\"]+)\",\"scene\":\"hide\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"link\":\"([^\"]+)\"").matcher(ledger);
+        Matcher row = Pattern.compile(
+                        "\"outlet\":\"([^\"]+)\",\"scene\":\"hide\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"link\":\"([^\"]+)\"")
+                .matcher(ledger);
         if (!row.find()) {
             throw new IllegalStateException("The demo is not on air.");
         }
@@ -75,7 +77,10 @@ public final class RepaintBench {
     }
 
     private double text(String theme, String text) throws Exception {
-        return edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + text + "\"}", ">" + text + "<");
+        return edit(
+                theme,
+                "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + text + "\"}",
+                ">" + text + "<");
     }
 
     private double seed(String theme, String colour) throws Exception {
@@ -105,7 +110,8 @@ public final class RepaintBench {
             }
             print("outlet page to first contentful paint in Chromium, ms", paints);
             print("a line of plain text to first contentful paint in Chromium, ms", peers);
-            Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080)).newPage();
+            Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080))
+                    .newPage();
             page.navigate(link);
             page.waitForSelector("svg[data-piece=band]");
             double[] times = new double[30];
@@ -126,39 +132,53 @@ public final class RepaintBench {
     }
 
     private static double firstPaint(Browser chromium, String url) {
-        try (BrowserContext context = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080))) {
+        try (BrowserContext context =
+                chromium.newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080))) {
             Page page = context.newPage();
             page.navigate(url);
             page.waitForFunction("() => performance.getEntriesByName('first-contentful-paint').length > 0");
-            return ((Number) page.evaluate("() => performance.getEntriesByName('first-contentful-paint')[0].startTime")).doubleValue();
+            return ((Number) page.evaluate("() => performance.getEntriesByName('first-contentful-paint')[0].startTime"))
+                    .doubleValue();
         }
     }
 
     private WebSocket open(String link) {
         URI uri = URI.create(link);
         String token = uri.getPath().substring("/o/".length());
-        WebSocket socket = HttpClient.newHttpClient().newWebSocketBuilder().buildAsync(URI.create("ws://" + uri.getAuthority() + "/live/outlet?token=" + token), new WebSocket.Listener() {
-            private final StringBuilder part = new StringBuilder();
+        WebSocket socket = HttpClient.newHttpClient()
+                .newWebSocketBuilder()
+                .buildAsync(
+                        URI.create("ws://" + uri.getAuthority() + "/live/outlet?token=" + token),
+                        new WebSocket.Listener() {
+                            private final StringBuilder part = new StringBuilder();
 
-            @Override
-            public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
-                part.append(data);
-                if (last) {
-                    if (part.indexOf("\"patch\"") >= 0 && part.indexOf(wanted.get()) >= 0) {
-                        latch.get().countDown();
-                    }
-                    part.setLength(0);
-                }
-                from.request(1);
-                return null;
-            }
-        }).join();
-        socket.sendText("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1}", true).join();
+                            @Override
+                            public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
+                                part.append(data);
+                                if (last) {
+                                    if (part.indexOf("\"patch\"") >= 0 && part.indexOf(wanted.get()) >= 0) {
+                                        latch.get().countDown();
+                                    }
+                                    part.setLength(0);
+                                }
+                                from.request(1);
+                                return null;
+                            }
+                        })
+                .join();
+        socket.sendText("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1}", true)
+                .join();
         return socket;
     }
 
     static void print(String what, double[] times) {
         Arrays.sort(times);
-        System.out.printf("%s: median %.1f, 95 %% under %.1f, worst %.1f (%d)%n", what, times[times.length / 2], times[(int) (times.length * 0.95)], times[times.length - 1], times.length);
+        System.out.printf(
+                "%s: median %.1f, 95 %% under %.1f, worst %.1f (%d)%n",
+                what,
+                times[times.length / 2],
+                times[(int) (times.length * 0.95)],
+                times[times.length - 1],
+                times.length);
     }
 }

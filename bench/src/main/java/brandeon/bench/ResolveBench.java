@@ -44,9 +44,12 @@ public class ResolveBench {
     private int edits;
     private final Theme demo = ReedlightHide.theme();
     private final Resolver demoResolver = new Resolver(demo);
-    private final ResolvedScene starting = demoResolver.resolve(demo.scenes().getFirst(), demo.canvases().getFirst(), LiveState.QUIET);
+    private final ResolvedScene starting =
+            demoResolver.resolve(demo.scenes().getFirst(), demo.canvases().getFirst(), LiveState.QUIET);
 
-    /** 5 scenes × 4 canvases × 30 pieces after an edit of one of them: geometry of all, art of the piece that changed. */
+    /**
+     * 5 scenes × 4 canvases × 30 pieces after an edit of one of them: geometry of all, art of the piece that changed.
+     */
     @Benchmark
     public int resolveWholeThemeAfterAnEdit() {
         List<Piece> pieces = new ArrayList<>(large.pieces());
@@ -65,7 +68,9 @@ public class ResolveBench {
         int placed = 0;
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : theme.canvases()) {
-                placed += resolver.resolve(scene, canvas, LiveState.QUIET).placements().size();
+                placed += resolver.resolve(scene, canvas, LiveState.QUIET)
+                        .placements()
+                        .size();
             }
         }
         return placed;
@@ -74,7 +79,11 @@ public class ResolveBench {
     /** From the theme to the finished SVG of one scene. */
     @Benchmark
     public String pictureOfOneScene() {
-        return Picture.of(demoResolver.resolve(demo.scenes().getFirst(), demo.canvases().getFirst(), LiveState.QUIET), Part.WHOLE).hash();
+        return Picture.of(
+                        demoResolver.resolve(
+                                demo.scenes().getFirst(), demo.canvases().getFirst(), LiveState.QUIET),
+                        Part.WHOLE)
+                .hash();
     }
 
     @Benchmark
@@ -88,7 +97,8 @@ public class ResolveBench {
         int found = 0;
         for (Scene scene : demo.scenes()) {
             for (Canvas canvas : demo.canvases()) {
-                found += SceneChecks.of(demo, demoResolver.resolve(scene, canvas, LiveState.QUIET)).size();
+                found += SceneChecks.of(demo, demoResolver.resolve(scene, canvas, LiveState.QUIET))
+                        .size();
             }
         }
         return found;
@@ -98,9 +108,21 @@ public class ResolveBench {
         List<Piece> pieces = new ArrayList<>();
         List<Placed> stack = new ArrayList<>();
         for (int i = 0; i < 30; i++) {
-            PieceKind kind = i == 0 ? PieceKind.BACKDROP : i < 3 ? PieceKind.FRAME : i % 2 == 0 ? PieceKind.FACT_LINE : PieceKind.BAND;
-            pieces.add(Piece.of("p" + i, kind, "Piece " + i, kind == PieceKind.FRAME ? "camera" : "", java.util.Map.of(), java.util.Map.of()));
-            stack.add(Placed.in(i == 0 ? Zone.FULL : i == 1 ? Zone.PLAY : i == 2 ? Zone.CAMERA : i % 2 == 0 ? Zone.STRIP : Zone.BAND, "p" + i));
+            PieceKind kind = i == 0
+                    ? PieceKind.BACKDROP
+                    : i < 3 ? PieceKind.FRAME : i % 2 == 0 ? PieceKind.FACT_LINE : PieceKind.BAND;
+            pieces.add(Piece.of(
+                    "p" + i,
+                    kind,
+                    "Piece " + i,
+                    kind == PieceKind.FRAME ? "camera" : "",
+                    java.util.Map.of(),
+                    java.util.Map.of()));
+            stack.add(Placed.in(
+                    i == 0
+                            ? Zone.FULL
+                            : i == 1 ? Zone.PLAY : i == 2 ? Zone.CAMERA : i % 2 == 0 ? Zone.STRIP : Zone.BAND,
+                    "p" + i));
         }
         List<Scene> scenes = new ArrayList<>();
         for (int i = 0; i < 5; i++) {

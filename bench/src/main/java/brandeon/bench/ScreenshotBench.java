@@ -32,20 +32,22 @@ public final class ScreenshotBench {
     private static final int WARM = 6;
     private static final int TURNS = 12;
 
-    private ScreenshotBench() {
-    }
+    private ScreenshotBench() {}
 
     /** @param args address of a running server, for its fonts */
     static void main(String[] args) throws IOException {
         Theme theme = ReedlightHide.theme();
         Canvas wide = theme.canvases().getFirst();
         Resolver resolver = new Resolver(theme);
-        try (Playwright playwright = Chromium.playwright(); Browser chromium = Chromium.launch(playwright)) {
+        try (Playwright playwright = Chromium.playwright();
+                Browser chromium = Chromium.launch(playwright)) {
             for (Scene scene : theme.scenes().subList(0, 2)) {
                 ResolvedScene resolved = resolver.resolve(scene, wide, LiveState.QUIET);
-                Page page = chromium.newPage(new Browser.NewPageOptions().setViewportSize(wide.size().width(), wide.size().height()));
+                Page page = chromium.newPage(new Browser.NewPageOptions()
+                        .setViewportSize(wide.size().width(), wide.size().height()));
                 page.navigate(args[0] + "/o/none");
-                page.evaluate("""
+                page.evaluate(
+                        """
                         async ([svg, w, h]) => {
                           const sheet = document.createElement('link');
                           sheet.rel = 'stylesheet';
@@ -56,17 +58,26 @@ public final class ScreenshotBench {
                           document.body.style.margin = '0';
                           document.body.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}">${svg}</svg>`;
                           await document.fonts.ready;
-                        }""", Arrays.asList(Picture.of(resolved, Part.WHOLE).layers().stream().map(Picture.Layer::svg).collect(Collectors.joining()), wide.size().width(), wide.size().height()));
+                        }""",
+                        Arrays.asList(
+                                Picture.of(resolved, Part.WHOLE).layers().stream()
+                                        .map(Picture.Layer::svg)
+                                        .collect(Collectors.joining()),
+                                wide.size().width(),
+                                wide.size().height()));
                 double[] painted = new double[TURNS];
                 double[] written = new double[TURNS];
                 double[] shot = new double[TURNS];
                 for (int turn = -WARM; turn < TURNS; turn++) {
                     // Moved by nothing that shows, so that Chromium paints anew.
-                    page.evaluate("(turn) => { document.querySelector('svg').style.opacity = String(1 - (turn + 100) * 1e-7); }", turn);
+                    page.evaluate(
+                            "(turn) => { document.querySelector('svg').style.opacity = String(1 - (turn + 100) * 1e-7); }",
+                            turn);
                     long from = System.nanoTime();
                     page.screenshot();
                     long shotAt = System.nanoTime();
-                    BufferedImage image = Raster.paint(wide.size(), Picture.marks(resolved, Part.WHOLE), 0, Pictures.NONE);
+                    BufferedImage image =
+                            Raster.paint(wide.size(), Picture.marks(resolved, Part.WHOLE), 0, Pictures.NONE);
                     long paintedAt = System.nanoTime();
                     ImageIO.write(Scaling.straight(image), "png", new ByteArrayOutputStream());
                     long writtenAt = System.nanoTime();
@@ -83,8 +94,15 @@ public final class ScreenshotBench {
     }
 
     private static void print(String scene, double[] shot, double[] painted, double[] written) {
-        System.out.printf("%s as 1920×1080 pixels: Chromium's screenshot %.0f ms, raster %.0f ms (%.2f of it), raster and PNG %.0f ms (%.2f of it); medians of %d%n",
-                scene, median(shot), median(painted), median(painted) / median(shot), median(written), median(written) / median(shot), TURNS);
+        System.out.printf(
+                "%s as 1920×1080 pixels: Chromium's screenshot %.0f ms, raster %.0f ms (%.2f of it), raster and PNG %.0f ms (%.2f of it); medians of %d%n",
+                scene,
+                median(shot),
+                median(painted),
+                median(painted) / median(shot),
+                median(written),
+                median(written) / median(shot),
+                TURNS);
     }
 
     private static double median(double[] values) {

@@ -30,7 +30,8 @@ public final class Screenshots {
     static void main(String[] args) {
         try (Playwright playwright = Chromium.playwright();
                 Browser chromium = Chromium.launch(playwright)) {
-            Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
+            Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
+                    .newPage();
             new Screenshots(page, Path.of(args[1])).all(args[0]);
         }
     }
@@ -42,7 +43,8 @@ public final class Screenshots {
         button("Sign in").click();
         page.waitForSelector("svg[data-piece]");
         take("shelf");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Reedlight Hide")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Reedlight Hide"))
+                .click();
         page.waitForSelector("svg[data-piece]");
         take("sheet");
         String theme = page.url().replaceAll("(.*/themes/[^/]+).*", "$1");
@@ -53,7 +55,8 @@ public final class Screenshots {
         page.waitForSelector("[data-artwork]");
         take("recolour");
         page.navigate(theme + "/pieces");
-        page.waitForFunction("() => { const lines = [...document.querySelectorAll('main li')].slice(0, 15); return lines.length === 15 && lines.every((li) => !li.textContent.includes('Drawing')); }");
+        page.waitForFunction(
+                "() => { const lines = [...document.querySelectorAll('main li')].slice(0, 15); return lines.length === 15 && lines.every((li) => !li.textContent.includes('Drawing')); }");
         take("pieces");
         page.navigate(theme + "/pieces/tide-over");
         page.waitForSelector("text=Change scenes at");
@@ -61,7 +64,8 @@ public final class Screenshots {
         take("piece");
         page.navigate(theme + "/stage/hide/wide");
         button("Camera frame").click();
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fit").setExact(true)).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fit").setExact(true))
+                .click();
         page.waitForSelector("[data-testid=fit]");
         take("stage");
         page.navigate(theme + "/stage/desk/upright?piece=guest");
@@ -72,9 +76,14 @@ public final class Screenshots {
         page.navigate(theme + "/rehearse");
         button("Fill from the ledger").click();
         button("Hide").click();
-        page.frameLocator("[data-source=wide-hide-3] iframe").locator("svg[data-piece=band]").waitFor();
+        page.frameLocator("[data-source=wide-hide-3] iframe")
+                .locator("svg[data-piece=band]")
+                .waitFor();
         button("subscription").click();
-        page.frameLocator("[data-source=wide-hide-3] iframe").locator("svg[data-piece=announcer] text").first().waitFor();
+        page.frameLocator("[data-source=wide-hide-3] iframe")
+                .locator("svg[data-piece=announcer] text")
+                .first()
+                .waitFor();
         take("rehearse");
         page.navigate(theme + "/publish");
         page.waitForSelector("tr[data-scene]");
@@ -93,22 +102,28 @@ public final class Screenshots {
             host.call("POST", "/api/themes/" + id + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"\"}");
         }
         page.navigate(theme + "/sheet");
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Overview")).click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Overview"))
+                .click();
         page.waitForSelector("[data-finding=CONTRAST], [data-finding=OUTSIDE_CANVAS]");
         page.locator("[data-finding]").nth(6).scrollIntoViewIfNeeded();
         take("sheet-findings");
         page.navigate(theme + "/stage/hide/wide?piece=supporter");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Findings.*"))).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Findings.*")))
+                .click();
         page.waitForSelector("[data-finding]");
         take("stage-findings");
-        String empty = host.call("POST", "/api/themes", "{\"name\":\"Frost watch\"}").replaceAll("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
+        String empty = host.call("POST", "/api/themes", "{\"name\":\"Frost watch\"}")
+                .replaceAll("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
         page.navigate(address + "/themes/" + empty + "/sheet");
         page.waitForSelector("text=This theme has no scenes yet");
         take("sheet-empty");
     }
 
     private com.microsoft.playwright.Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first();
+        return page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
     }
 
     /** After pictures, fonts and entrances have come to rest. */

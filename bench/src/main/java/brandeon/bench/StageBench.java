@@ -38,16 +38,23 @@ public final class StageBench {
 
     /** 12 scenes and 6 canvases. */
     private String large() {
-        Matcher id = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"").matcher(host.call("POST", "/api/themes", "{\"name\":\"Twelve by six\"}"));
+        Matcher id = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"")
+                .matcher(host.call("POST", "/api/themes", "{\"name\":\"Twelve by six\"}"));
         if (!id.find()) {
             throw new IllegalStateException("No theme was made.");
         }
         String theme = id.group(1);
-        host.call("POST", "/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"STARTING\",\"LIVE\",\"LIVE\",\"TALKING\",\"LIVE\",\"AWAY\",\"LIVE\",\"TALKING\",\"LIVE\",\"TALKING\",\"AWAY\",\"ENDING\"]}");
+        host.call(
+                "POST",
+                "/api/themes/" + theme + "/start",
+                "{\"family\":\"\",\"roles\":[\"STARTING\",\"LIVE\",\"LIVE\",\"TALKING\",\"LIVE\",\"AWAY\",\"LIVE\",\"TALKING\",\"LIVE\",\"TALKING\",\"AWAY\",\"ENDING\"]}");
         int[][] sizes = {{1280, 720}, {2560, 1440}, {3840, 2160}, {1080, 1080}};
         for (int i = 0; i < sizes.length; i++) {
-            host.call("POST", "/api/themes/" + theme + "/edits", "{\"edit\":{\"edit\":\"addCanvas\",\"index\":9,\"canvas\":{\"id\":\"c%d\",\"name\":\"C%d\",\"size\":{\"width\":%d,\"height\":%d},\"frameRate\":60,\"safe\":{\"action\":0.035,\"graphics\":0.05}}},\"gesture\":\"\"}"
-                    .formatted(i, i, sizes[i][0], sizes[i][1]));
+            host.call(
+                    "POST",
+                    "/api/themes/" + theme + "/edits",
+                    "{\"edit\":{\"edit\":\"addCanvas\",\"index\":9,\"canvas\":{\"id\":\"c%d\",\"name\":\"C%d\",\"size\":{\"width\":%d,\"height\":%d},\"frameRate\":60,\"safe\":{\"action\":0.035,\"graphics\":0.05}}},\"gesture\":\"\"}"
+                            .formatted(i, i, sizes[i][0], sizes[i][1]));
         }
         return theme;
     }
@@ -60,7 +67,8 @@ public final class StageBench {
             page.navigate(address + "/themes/" + theme + "/sheet");
             page.waitForFunction("() => document.querySelector('td a svg[data-piece]')");
             double firstAt = now(page);
-            page.waitForFunction("() => [...document.querySelectorAll('td a')].filter((a) => { const b = a.getBoundingClientRect(); return b.top < innerHeight && b.left < innerWidth; }).every((a) => a.querySelector('svg[data-piece]'))");
+            page.waitForFunction(
+                    "() => [...document.querySelectorAll('td a')].filter((a) => { const b = a.getBoundingClientRect(); return b.top < innerHeight && b.left < innerWidth; }).every((a) => a.querySelector('svg[data-piece]'))");
             if (i >= 0) {
                 first[i] = firstAt;
                 visible[i] = now(page);
@@ -99,7 +107,9 @@ public final class StageBench {
         page.context().close();
         RepaintBench.print("frame of the stage while nothing is done, ms", still);
         RepaintBench.print("frame of the stage while a piece is dragged, ms", dragged);
-        System.out.printf("frames a second while a piece is dragged: %.1f; while nothing is done: %.1f%n", dragged.length / 2.5, still.length / 2.5);
+        System.out.printf(
+                "frames a second while a piece is dragged: %.1f; while nothing is done: %.1f%n",
+                dragged.length / 2.5, still.length / 2.5);
     }
 
     /** Lengths of the frames that a page shows meanwhile. */
@@ -111,7 +121,8 @@ public final class StageBench {
                   requestAnimationFrame(step); }""", millis);
         meanwhile.run();
         page.waitForTimeout(100);
-        return ((java.util.List<?>) page.evaluate("() => window.frames_")).stream().mapToDouble(n -> ((Number) n).doubleValue()).skip(1).toArray();
+        return ((java.util.List<?>) page.evaluate("() => window.frames_"))
+                .stream().mapToDouble(n -> ((Number) n).doubleValue()).skip(1).toArray();
     }
 
     /** What one does until the other sees it: a selection, and an edit that is painted. */
@@ -128,14 +139,22 @@ public final class StageBench {
         String[] pieces = {"Latest supporter", "Latest follower"};
         for (int i = 0; i < ROUNDS; i++) {
             String piece = pieces[i % 2];
-            other.evaluate("() => { window.seen = new Promise((done) => { const start = document.querySelector('[data-testid=theirs] rect')?.getAttribute('y'); const look = () => { const y = document.querySelector('[data-testid=theirs] rect')?.getAttribute('y'); if (y && y !== start) done(Date.now()); else requestAnimationFrame(look); }; look(); }); }");
-            double at = ((Number) one.evaluate("(name) => { const b = [...document.querySelectorAll('aside button')].find((x) => x.textContent === name); const t = Date.now(); b.click(); return t; }", piece)).doubleValue();
+            other.evaluate(
+                    "() => { window.seen = new Promise((done) => { const start = document.querySelector('[data-testid=theirs] rect')?.getAttribute('y'); const look = () => { const y = document.querySelector('[data-testid=theirs] rect')?.getAttribute('y'); if (y && y !== start) done(Date.now()); else requestAnimationFrame(look); }; look(); }); }");
+            double at = ((Number) one.evaluate(
+                            "(name) => { const b = [...document.querySelectorAll('aside button')].find((x) => x.textContent === name); const t = Date.now(); b.click(); return t; }",
+                            piece))
+                    .doubleValue();
             selections[i] = Chromium.seen(other) - at;
         }
         for (int i = 0; i < ROUNDS; i++) {
-            other.evaluate("() => { window.seen = new Promise((done) => { new MutationObserver((_, o) => { o.disconnect(); requestAnimationFrame(() => done(Date.now())); }).observe(document.querySelector('[data-testid=stage] svg[data-piece]').parentElement, { childList: true }); }); }");
+            other.evaluate(
+                    "() => { window.seen = new Promise((done) => { new MutationObserver((_, o) => { o.disconnect(); requestAnimationFrame(() => done(Date.now())); }).observe(document.querySelector('[data-testid=stage] svg[data-piece]').parentElement, { childList: true }); }); }");
             String key = i % 2 == 0 ? "ArrowLeft" : "ArrowRight";
-            double at = ((Number) one.evaluate("(key) => { const s = document.querySelector('[data-testid=stage]'); s.focus(); const t = Date.now(); s.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true })); return t; }", key)).doubleValue();
+            double at = ((Number) one.evaluate(
+                            "(key) => { const s = document.querySelector('[data-testid=stage]'); s.focus(); const t = Date.now(); s.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true })); return t; }",
+                            key))
+                    .doubleValue();
             edits[i] = Chromium.seen(other) - at;
             one.waitForTimeout(120);
         }
@@ -148,7 +167,8 @@ public final class StageBench {
     }
 
     private Page signedIn(Browser chromium) {
-        Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
+        Page page = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
+                .newPage();
         page.navigate(address);
         page.getByLabel("Address").fill("host@reedlight.example");
         page.getByLabel("Password").fill("lantern-at-dusk");

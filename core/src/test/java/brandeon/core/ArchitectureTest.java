@@ -10,37 +10,67 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
 
-    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("brandeon.core");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("brandeon.core");
 
     @Test
     void theBasicsKnowNothingOfThemes() {
-        noClasses().that().resideInAnyPackage("..core.colour..", "..core.canvas..", "..core.text..", "..core.motion..")
-                .should().dependOnClassesThat().resideInAnyPackage("..core.theme..", "..core.layout..", "..core.live..", "..core.publish..", "..core.move..").check(CORE);
+        noClasses()
+                .that()
+                .resideInAnyPackage("..core.colour..", "..core.canvas..", "..core.text..", "..core.motion..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "..core.theme..", "..core.layout..", "..core.live..", "..core.publish..", "..core.move..")
+                .check(CORE);
     }
 
     @Test
     void artKnowsNothingOfThemes() {
-        noClasses().that().resideInAPackage("..core.art..")
-                .should().dependOnClassesThat().resideInAnyPackage("..core.theme..", "..core.layout..", "..core.live..").check(CORE);
+        noClasses()
+                .that()
+                .resideInAPackage("..core.art..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("..core.theme..", "..core.layout..", "..core.live..")
+                .check(CORE);
     }
 
     @Test
     void theCoreHasNoFrameworkNoDiskAndNoNetwork() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "jakarta..", "java.sql..", "java.net..", "java.nio.file..").check(CORE);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework..", "jakarta..", "java.sql..", "java.net..", "java.nio.file..")
+                .check(CORE);
     }
 
     @Test
     void theCoreHasNoClock() {
-        noClasses().should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(java.time.Instant.class, "now").check(CORE);
+        noClasses()
+                .should()
+                .callMethod(System.class, "currentTimeMillis")
+                .orShould()
+                .callMethod(java.time.Instant.class, "now")
+                .check(CORE);
     }
 
     /** Under another locale numbers get decimal commas and letters other cases, in places that a machine reads. */
     @Test
     void nothingIsFormattedWithoutALocale() {
-        noClasses().should().callMethod(String.class, "formatted", Object[].class)
-                .orShould().callMethod(String.class, "format", String.class, Object[].class)
-                .orShould().callMethod(String.class, "toLowerCase").orShould().callMethod(String.class, "toUpperCase")
-                .orShould().callConstructor(java.text.DecimalFormat.class, String.class).check(CORE);
+        noClasses()
+                .should()
+                .callMethod(String.class, "formatted", Object[].class)
+                .orShould()
+                .callMethod(String.class, "format", String.class, Object[].class)
+                .orShould()
+                .callMethod(String.class, "toLowerCase")
+                .orShould()
+                .callMethod(String.class, "toUpperCase")
+                .orShould()
+                .callConstructor(java.text.DecimalFormat.class, String.class)
+                .check(CORE);
     }
 
     @Test

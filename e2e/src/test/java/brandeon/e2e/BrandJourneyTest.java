@@ -32,13 +32,18 @@ class BrandJourneyTest {
             page.navigate(server.address());
             page.getByLabel("Address").fill("host@reedlight.example");
             page.getByLabel("Password").fill("lantern-at-dusk");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                    .click();
             page.getByLabel("Name of the new theme").fill("Winter marsh");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New theme")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New theme"))
+                    .click();
             page.waitForURL("**/brand");
 
-            page.getByLabel("Logo or palette to take seeds from").setInputFiles(new FilePayload("logo.png", "image/png", picture(new Color(0x7a3fb0), new Color(0xe8a33d))));
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use as seeds")).click();
+            page.getByLabel("Logo or palette to take seeds from")
+                    .setInputFiles(new FilePayload(
+                            "logo.png", "image/png", picture(new Color(0x7a3fb0), new Color(0xe8a33d))));
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use as seeds"))
+                    .click();
             assertThat(page.getByLabel("Seed 1 as text")).hasValue("#7a3fb0");
             assertThat(page.getByLabel("Seed 2 as text")).hasValue("#e8a33d");
 
@@ -50,34 +55,49 @@ class BrandJourneyTest {
             page.getByLabel("Unpin Text").click();
             assertThat(page.getByLabel("What pinned colours break")).hasCount(0);
 
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deutan")).click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ordinary")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deutan"))
+                    .click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ordinary"))
+                    .click();
             pictures(page);
         }
     }
 
-    /** A dozen files at once, one of them no picture: progress, the refusal with its reason, the right colours, one undo. */
+    /**
+     * A dozen files at once, one of them no picture: progress, the refusal with its reason, the right colours, one
+     * undo.
+     */
     private static void pictures(Page page) throws IOException {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ready-made pictures")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ready-made pictures"))
+                .click();
         List<FilePayload> files = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
-            files.add(new FilePayload("badge-" + i + ".png", "image/png", picture(Color.getHSBColor(i / 12f, 0.7f, 0.7f), Color.WHITE)));
+            files.add(new FilePayload(
+                    "badge-" + i + ".png", "image/png", picture(Color.getHSBColor(i / 12f, 0.7f, 0.7f), Color.WHITE)));
         }
-        files.add(new FilePayload("notes.png", "image/png", "Sedge, reed, rush.".getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        files.add(new FilePayload(
+                "notes.png", "image/png", "Sedge, reed, rush.".getBytes(java.nio.charset.StandardCharsets.UTF_8)));
         page.getByLabel("Pictures to add").setInputFiles(files.toArray(FilePayload[]::new));
         assertThat(page.getByText("13 of 13")).isVisible();
-        assertThat(page.getByText("This is not a picture that can be read here")).isVisible();
+        assertThat(page.getByText("This is not a picture that can be read here"))
+                .isVisible();
         assertThat(page.locator("[data-artwork]")).hasCount(12);
 
         Locator after = page.getByAltText("badge-3.png, after");
         after.scrollIntoViewIfNeeded();
-        page.waitForFunction("() => { const i = document.querySelector('[alt=\"badge-3.png, after\"]'); return i && i.complete && i.naturalWidth > 0; }");
+        page.waitForFunction(
+                "() => { const i = document.querySelector('[alt=\"badge-3.png, after\"]'); return i && i.complete && i.naturalWidth > 0; }");
         BufferedImage shown = ImageIO.read(new ByteArrayInputStream(after.screenshot()));
-        String accent = (String) page.evaluate("async () => (await (await fetch(location.pathname.replace('/themes/', '/api/themes/').replace('/brand/pictures', '/brand'))).json()).roles.find((r) => r.role === 'ACCENT').colour");
+        String accent = (String)
+                page.evaluate(
+                        "async () => (await (await fetch(location.pathname.replace('/themes/', '/api/themes/').replace('/brand/pictures', '/brand'))).json()).roles.find((r) => r.role === 'ACCENT').colour");
         int rgb = shown.getRGB(shown.getWidth() / 2, shown.getHeight() / 4);
-        assertThat(Difference.ciede2000(Colour.parse("#%06x".formatted(rgb & 0xffffff)), Colour.parse(accent))).as("%06x, accent %s", rgb & 0xffffff, accent).isLessThan(2.5);
+        assertThat(Difference.ciede2000(Colour.parse("#%06x".formatted(rgb & 0xffffff)), Colour.parse(accent)))
+                .as("%06x, accent %s", rgb & 0xffffff, accent)
+                .isLessThan(2.5);
 
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(page.locator("[data-artwork]")).hasCount(0);
     }
 

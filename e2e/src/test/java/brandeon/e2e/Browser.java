@@ -25,13 +25,27 @@ final class Browser implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
     }
 
-    private final Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final com.microsoft.playwright.Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions()
-            .setExecutablePath(Path.of("/usr/bin/chromium"))
-            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-                    "--force-color-profile=srgb", "--font-render-hinting=none", "--disable-lcd-text")));
+    private final Playwright playwright = Playwright.create(
+            new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final com.microsoft.playwright.Browser chromium = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync",
+                            "--force-color-profile=srgb",
+                            "--font-render-hinting=none",
+                            "--disable-lcd-text")));
 
-    /** A new window without cookies, which keeps nothing for a start without a server: tests may answer its requests. */
+    /**
+     * A new window without cookies, which keeps nothing for a start without a server: tests may answer its requests.
+     */
     Page window(int width, int height) {
         return window(width, height, ServiceWorkerPolicy.BLOCK);
     }
@@ -42,7 +56,9 @@ final class Browser implements AutoCloseable {
     }
 
     private Page window(int width, int height, ServiceWorkerPolicy workers) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height).setServiceWorkers(workers));
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setServiceWorkers(workers));
         context.setDefaultTimeout(PATIENCE);
         return context.newPage();
     }
@@ -53,7 +69,10 @@ final class Browser implements AutoCloseable {
         page.navigate(address);
         page.getByLabel("Address").fill("host@reedlight.example");
         page.getByLabel("Password").fill("lantern-at-dusk");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Sign in").setExact(true))
+                .click();
         page.waitForSelector("text=Reedlight Hide");
         return page;
     }
@@ -80,7 +99,8 @@ final class Browser implements AutoCloseable {
     /** What a page shows, see-through where it paints nothing. */
     static BufferedImage shot(Page page) {
         try {
-            return ImageIO.read(new ByteArrayInputStream(page.screenshot(new Page.ScreenshotOptions().setOmitBackground(true))));
+            return ImageIO.read(
+                    new ByteArrayInputStream(page.screenshot(new Page.ScreenshotOptions().setOmitBackground(true))));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -30,18 +30,55 @@ class ContentJourneyTest {
             button(page, "Add a line").click();
             page.getByLabel("Point, line 5").fill("Snipe");
             page.keyboard().press("Enter");
-            awaitPoints(page, host, theme, List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "OPEN Barn owl", "OPEN Snipe"));
+            awaitPoints(
+                    page,
+                    host,
+                    theme,
+                    List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "OPEN Barn owl", "OPEN Snipe"));
             page.getByLabel("State of line 4").selectOption("NOW");
-            awaitPoints(page, host, theme, List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "NOW Barn owl", "OPEN Snipe"));
+            awaitPoints(
+                    page,
+                    host,
+                    theme,
+                    List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "NOW Barn owl", "OPEN Snipe"));
             button(page, "Move line 5").focus();
             page.keyboard().press("ArrowUp");
-            awaitPoints(page, host, theme, List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "OPEN Snipe", "NOW Barn owl"));
+            awaitPoints(
+                    page,
+                    host,
+                    theme,
+                    List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "OPEN Snipe", "NOW Barn owl"));
             button(page, "Move line 1").dragTo(page.getByLabel("Point, line 4"));
-            awaitPoints(page, host, theme, List.of("DONE Water rail", "NOW Bittern", "OPEN Snipe", "DONE Curlew", "NOW Barn owl"));
+            awaitPoints(
+                    page,
+                    host,
+                    theme,
+                    List.of("DONE Water rail", "NOW Bittern", "OPEN Snipe", "DONE Curlew", "NOW Barn owl"));
             paste(page.getByLabel("Point, line 1"), "- [x] Dunlin\n- [ ] Redshank\tnear the dyke");
-            awaitPoints(page, host, theme, List.of("DONE Water rail", "DONE Dunlin", "OPEN Redshank near the dyke", "NOW Bittern", "OPEN Snipe", "DONE Curlew", "NOW Barn owl"));
+            awaitPoints(
+                    page,
+                    host,
+                    theme,
+                    List.of(
+                            "DONE Water rail",
+                            "DONE Dunlin",
+                            "OPEN Redshank near the dyke",
+                            "NOW Bittern",
+                            "OPEN Snipe",
+                            "DONE Curlew",
+                            "NOW Barn owl"));
             button(page, "Remove line 7").click();
-            awaitPoints(page, host, theme, List.of("DONE Water rail", "DONE Dunlin", "OPEN Redshank near the dyke", "NOW Bittern", "OPEN Snipe", "DONE Curlew"));
+            awaitPoints(
+                    page,
+                    host,
+                    theme,
+                    List.of(
+                            "DONE Water rail",
+                            "DONE Dunlin",
+                            "OPEN Redshank near the dyke",
+                            "NOW Bittern",
+                            "OPEN Snipe",
+                            "DONE Curlew"));
 
             for (int i = 0; i < 6; i++) {
                 button(page, "Undo").click();
@@ -58,7 +95,10 @@ class ContentJourneyTest {
         try (Browser browser = new Browser()) {
             Page page = browser.signedIn(server.address(), 1280, 800);
             page.navigate(server.address() + "/themes/" + theme + "/stage/desk/wide?piece=nest-boxes");
-            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Words").setExact(true)).click();
+            page.getByRole(
+                            AriaRole.TAB,
+                            new Page.GetByRoleOptions().setName("Words").setExact(true))
+                    .click();
             page.getByLabel("Value: which number").selectOption("set by hand");
             Locator value = page.getByLabel("Value", new Page.GetByLabelOptions().setExact(true));
             value.fill("many");
@@ -67,24 +107,42 @@ class ContentJourneyTest {
             value.fill("0.0125k");
             value.press("Enter");
             page.getByLabel("Value: written as").selectOption("€12.50");
-            assertThat(page.locator("[data-testid=stage] svg[data-piece=nest-boxes]").first()).containsText("€12.50 / 40");
+            assertThat(page.locator("[data-testid=stage] svg[data-piece=nest-boxes]")
+                            .first())
+                    .containsText("€12.50 / 40");
             for (int i = 0; i < 3; i++) {
                 button(page, "Undo").click();
                 page.waitForTimeout(200);
             }
-            assertThat(page.locator("[data-testid=stage] svg[data-piece=nest-boxes]").first()).containsText("0 / 40");
+            assertThat(page.locator("[data-testid=stage] svg[data-piece=nest-boxes]")
+                            .first())
+                    .containsText("0 / 40");
         }
     }
 
     private static void awaitPoints(Page page, Person host, String theme, List<String> wanted) {
-        page.waitForCondition(() -> points(host, theme).equals(wanted) && page.getByLabel("Points", new Page.GetByLabelOptions().setExact(true)).locator("select").count() == wanted.size());
+        page.waitForCondition(() -> points(host, theme).equals(wanted)
+                && page.getByLabel("Points", new Page.GetByLabelOptions().setExact(true))
+                                .locator("select")
+                                .count()
+                        == wanted.size());
         assertThat(points(host, theme)).isEqualTo(wanted);
     }
 
     private static List<String> points(Person host, String theme) {
-        return host.get("/api/themes/" + theme).json().path("theme").path("pieces").valueStream().filter(piece -> piece.path("id").asString().equals("species"))
-                .flatMap(piece -> piece.path("content").path("rows").path("points").valueStream())
-                .map(point -> (point.path("state").asString() + " " + point.path("label").asString() + " " + point.path("value").asString()).strip()).toList();
+        return host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("pieces")
+                .valueStream()
+                .filter(piece -> piece.path("id").asString().equals("species"))
+                .flatMap(piece ->
+                        piece.path("content").path("rows").path("points").valueStream())
+                .map(point -> (point.path("state").asString() + " "
+                                + point.path("label").asString() + " "
+                                + point.path("value").asString())
+                        .strip())
+                .toList();
     }
 
     private static void paste(Locator field, String text) {
@@ -98,6 +156,7 @@ class ContentJourneyTest {
     }
 
     private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

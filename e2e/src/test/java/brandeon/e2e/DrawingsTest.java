@@ -46,7 +46,8 @@ class DrawingsTest {
                     different.add(drawing.getFileName() + ": " + e.getMessage());
                     continue;
                 }
-                double share = ((Number) page.evaluate("""
+                double share = ((Number) page.evaluate(
+                                """
                         async ([one, other, side]) => {
                           const paint = async (address) => {
                             const image = new Image();
@@ -67,21 +68,31 @@ class DrawingsTest {
                             if (Math.abs(a[i] - b[i]) + Math.abs(a[i + 1] - b[i + 1]) + Math.abs(a[i + 2] - b[i + 2]) > 24) different++;
                           }
                           return different / (side * side);
-                        }""", List.of(address(original), address(taken.getBytes(StandardCharsets.UTF_8)), SIDE))).doubleValue();
+                        }""", List.of(address(original), address(taken.getBytes(StandardCharsets.UTF_8)), SIDE)))
+                        .doubleValue();
                 if (share > MOST_PIXELS) {
                     different.add("%s: %.1f %% of pixels".formatted(drawing.getFileName(), share * 100));
                 }
             }
         }
-        System.out.printf("Drawings of others: %d of %d look as their originals; not: %s%n", drawings.size() - different.size(), drawings.size(), different);
-        assertThat(different).as("at least 99 in 100 of %d", drawings.size()).hasSizeLessThanOrEqualTo(drawings.size() / 100);
+        System.out.printf(
+                "Drawings of others: %d of %d look as their originals; not: %s%n",
+                drawings.size() - different.size(), drawings.size(), different);
+        assertThat(different)
+                .as("at least 99 in 100 of %d", drawings.size())
+                .hasSizeLessThanOrEqualTo(drawings.size() / 100);
     }
 
     /** Evenly from the whole folder, so that every letter of the alphabet is there. */
     private static List<Path> some(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            List<Path> all = files.filter(file -> file.toString().endsWith(".svg") && Files.isRegularFile(file)).sorted().toList();
-            return Stream.iterate(0.0, i -> i < all.size(), i -> i + Math.max(1, (double) all.size() / OF_EACH)).map(i -> all.get(i.intValue())).limit(OF_EACH).toList();
+            List<Path> all = files.filter(file -> file.toString().endsWith(".svg") && Files.isRegularFile(file))
+                    .sorted()
+                    .toList();
+            return Stream.iterate(0.0, i -> i < all.size(), i -> i + Math.max(1, (double) all.size() / OF_EACH))
+                    .map(i -> all.get(i.intValue()))
+                    .limit(OF_EACH)
+                    .toList();
         }
     }
 

@@ -24,7 +24,14 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningServer.class)
 class EdgesTest {
 
-    private static final Size[] SIX = {Size.of(1280, 720), Size.of(1920, 1080), Size.of(2560, 1440), Size.of(3840, 2160), Size.of(1080, 1920), Size.of(1080, 1080)};
+    private static final Size[] SIX = {
+        Size.of(1280, 720),
+        Size.of(1920, 1080),
+        Size.of(2560, 1440),
+        Size.of(3840, 2160),
+        Size.of(1080, 1920),
+        Size.of(1080, 1080)
+    };
 
     @Test
     void paintedEdgesAreWhereCoreSaid(RunningServer server) {
@@ -32,7 +39,11 @@ class EdgesTest {
         int checked = 0;
         try (Browser browser = new Browser()) {
             for (Size size : SIX) {
-                ResolvedScene hide = new Resolver(theme).resolve(theme.scene("hide").orElseThrow(), Canvas.of("c", size.toString(), size, 60), LiveState.QUIET);
+                ResolvedScene hide = new Resolver(theme)
+                        .resolve(
+                                theme.scene("hide").orElseThrow(),
+                                Canvas.of("c", size.toString(), size, 60),
+                                LiveState.QUIET);
                 Page page = browser.withFonts(server.address(), size.width(), size.height());
                 for (ResolvedScene.Placement placement : hide.placements()) {
                     if (placement.art().marks().isEmpty() || placement.piece().kind() == PieceKind.BACKDROP) {
@@ -41,11 +52,16 @@ class EdgesTest {
                     BufferedImage painted = alone(page, hide, placement, size);
                     Box ink = Ink.of(placement.art().marks()).orElseThrow();
                     Box seen = extent(painted);
-                    String what = "%s on %s: painted %s, core said %s".formatted(placement.piece().name(), size, seen, ink);
+                    String what = "%s on %s: painted %s, core said %s"
+                            .formatted(placement.piece().name(), size, seen, ink);
                     assertThat(seen.x()).as(what).isBetween(Math.floor(ink.x()) - 0.1, Math.ceil(ink.x()) + 0.1);
                     assertThat(seen.y()).as(what).isBetween(Math.floor(ink.y()) - 0.1, Math.ceil(ink.y()) + 0.1);
-                    assertThat(seen.right()).as(what).isBetween(Math.floor(ink.right()) - 0.1, Math.ceil(ink.right()) + 0.1);
-                    assertThat(seen.bottom()).as(what).isBetween(Math.floor(ink.bottom()) - 0.1, Math.ceil(ink.bottom()) + 0.1);
+                    assertThat(seen.right())
+                            .as(what)
+                            .isBetween(Math.floor(ink.right()) - 0.1, Math.ceil(ink.right()) + 0.1);
+                    assertThat(seen.bottom())
+                            .as(what)
+                            .isBetween(Math.floor(ink.bottom()) - 0.1, Math.ceil(ink.bottom()) + 0.1);
                     checked++;
                     openings(painted, hide, placement, size);
                 }
@@ -57,13 +73,19 @@ class EdgesTest {
 
     /** Frames are see-through in their openings and painted right beside them. */
     private static void openings(BufferedImage painted, ResolvedScene hide, ResolvedScene.Placement frame, Size size) {
-        for (ResolvedScene.FittedOpening opening : hide.openings().stream().filter(one -> one.piece().equals(frame.piece().id())).toList()) {
+        for (ResolvedScene.FittedOpening opening : hide.openings().stream()
+                .filter(one -> one.piece().equals(frame.piece().id()))
+                .toList()) {
             Box box = opening.opening().box();
             int y = (int) box.centreY();
             int x = (int) box.centreX();
             String what = "%s on %s, opening %s".formatted(opening.piece(), size, box);
-            assertThat(alpha(painted, (int) box.x(), y)).as(what + ", first pixel inside").isZero();
-            assertThat(alpha(painted, (int) box.x() - 1, y)).as(what + ", last pixel outside").isEqualTo(255);
+            assertThat(alpha(painted, (int) box.x(), y))
+                    .as(what + ", first pixel inside")
+                    .isZero();
+            assertThat(alpha(painted, (int) box.x() - 1, y))
+                    .as(what + ", last pixel outside")
+                    .isEqualTo(255);
             assertThat(alpha(painted, (int) box.right() - 1, y)).as(what).isZero();
             assertThat(alpha(painted, (int) box.right(), y)).as(what).isEqualTo(255);
             assertThat(alpha(painted, x, (int) box.y())).as(what).isZero();
@@ -72,14 +94,21 @@ class EdgesTest {
     }
 
     private static BufferedImage alone(Page page, ResolvedScene scene, ResolvedScene.Placement placement, Size size) {
-        String svg = Picture.of(scene, Part.WHOLE).layers().stream().filter(layer -> layer.piece().equals(placement.piece().id())).findFirst().orElseThrow().svg();
-        page.evaluate("""
+        String svg = Picture.of(scene, Part.WHOLE).layers().stream()
+                .filter(layer -> layer.piece().equals(placement.piece().id()))
+                .findFirst()
+                .orElseThrow()
+                .svg();
+        page.evaluate(
+                """
                 async (svg) => {
                   document.documentElement.style.background = 'transparent';
                   document.body.style.cssText = 'margin:0;background:transparent';
                   document.body.innerHTML = svg;
                   await document.fonts.ready;
-                }""", "<svg xmlns='http://www.w3.org/2000/svg' style='display:block' width='" + size.width() + "' height='" + size.height() + "'>" + svg + "</svg>");
+                }""",
+                "<svg xmlns='http://www.w3.org/2000/svg' style='display:block' width='" + size.width() + "' height='"
+                        + size.height() + "'>" + svg + "</svg>");
         return Browser.shot(page);
     }
 

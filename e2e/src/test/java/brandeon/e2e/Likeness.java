@@ -31,14 +31,23 @@ record Likeness(double mean, double worst) {
             for (int x = 0; x < one.getWidth(); x++) {
                 int a = one.getRGB(x, y);
                 int b = other.getRGB(x, y);
-                all[y * one.getWidth() + x] = a == b ? 0 : known.computeIfAbsent(((long) a << 32) | (b & 0xffffffffL), _ -> Difference.ciede2000(Spaces.lab(grey(a)), Spaces.lab(grey(b))));
+                all[y * one.getWidth() + x] = a == b
+                        ? 0
+                        : known.computeIfAbsent(
+                                ((long) a << 32) | (b & 0xffffffffL),
+                                _ -> Difference.ciede2000(Spaces.lab(grey(a)), Spaces.lab(grey(b))));
             }
         }
         return all;
     }
 
     private static Colour grey(int argb) {
-        return new Colour((argb >> 16 & 255) / 255.0, (argb >> 8 & 255) / 255.0, (argb & 255) / 255.0, (argb >>> 24) / 255.0).over(Colour.parse("#808080"));
+        return new Colour(
+                        (argb >> 16 & 255) / 255.0,
+                        (argb >> 8 & 255) / 255.0,
+                        (argb & 255) / 255.0,
+                        (argb >>> 24) / 255.0)
+                .over(Colour.parse("#808080"));
     }
 
     @Override

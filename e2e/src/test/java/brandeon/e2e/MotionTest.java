@@ -44,6 +44,7 @@ class MotionTest {
 
     /** An evening in November 2026; any instant would do. */
     private static final long EVENING = 1_795_456_800_123L;
+
     private static final Size SIZE = Size.of(240, 160);
     private static final Colour REED = Colour.parse("#4f8f5b");
     private static final Colour LANTERN = Colour.parse("#e8a33d");
@@ -64,18 +65,61 @@ class MotionTest {
         browser.close();
     }
 
-    /** Web Animations as Chromium computes them: the matrix and opacity of an element whose animation stands at a time. */
+    /**
+     * Web Animations as Chromium computes them: the matrix and opacity of an element whose animation stands at a time.
+     */
     @Test
     void aPoseIsWhereChromiumPutsThePart() {
         Page page = browser.withFonts(address, 100, 100);
         List<Track> tracks = List.of(
-                Track.once("p", List.of(Track.Key.still(0).movedBy(-90, 0).faded(0), Track.Key.still(1)), Easing.ARRIVE, 700, 120, 1),
-                Track.once("p", List.of(Track.Key.still(0).scaledBy(0.6, 50, 40).faded(0), Track.Key.still(0.6).scaledBy(1.05, 50, 40), Track.Key.still(1).scaledBy(1, 50, 40)), Easing.EASE_OUT, 500, 0, 1),
-                Track.once("p", List.of(Track.Key.still(0).turnedBy(-30, 10, 20).movedBy(0, -34), Track.Key.still(1).turnedBy(0, 10, 20)), Easing.EASE_IN_OUT, 600, 40, 1),
-                Track.loop("p", Track.Key.still(0).movedBy(-6, 0), Track.Key.still(1).movedBy(6, 3).faded(0.4), 300, 0),
-                new Track("p", List.of(Track.Key.still(0).faded(0), Track.Key.still(0.1), Track.Key.still(0.3).faded(0.2), Track.Key.still(1).movedBy(40, 0)), Easing.LEAVE, 400, 100, 2, false, 1));
+                Track.once(
+                        "p",
+                        List.of(Track.Key.still(0).movedBy(-90, 0).faded(0), Track.Key.still(1)),
+                        Easing.ARRIVE,
+                        700,
+                        120,
+                        1),
+                Track.once(
+                        "p",
+                        List.of(
+                                Track.Key.still(0).scaledBy(0.6, 50, 40).faded(0),
+                                Track.Key.still(0.6).scaledBy(1.05, 50, 40),
+                                Track.Key.still(1).scaledBy(1, 50, 40)),
+                        Easing.EASE_OUT,
+                        500,
+                        0,
+                        1),
+                Track.once(
+                        "p",
+                        List.of(
+                                Track.Key.still(0).turnedBy(-30, 10, 20).movedBy(0, -34),
+                                Track.Key.still(1).turnedBy(0, 10, 20)),
+                        Easing.EASE_IN_OUT,
+                        600,
+                        40,
+                        1),
+                Track.loop(
+                        "p",
+                        Track.Key.still(0).movedBy(-6, 0),
+                        Track.Key.still(1).movedBy(6, 3).faded(0.4),
+                        300,
+                        0),
+                new Track(
+                        "p",
+                        List.of(
+                                Track.Key.still(0).faded(0),
+                                Track.Key.still(0.1),
+                                Track.Key.still(0.3).faded(0.2),
+                                Track.Key.still(1).movedBy(40, 0)),
+                        Easing.LEAVE,
+                        400,
+                        100,
+                        2,
+                        false,
+                        1));
         for (Track track : tracks) {
-            Picture.Movement movement = Picture.movements(new PieceArt(List.of(), List.of(track), List.of())).getFirst();
+            Picture.Movement movement = Picture.movements(new PieceArt(List.of(), List.of(track), List.of()))
+                    .getFirst();
             for (double at : new double[] {0, 60, 119, 121, 250, 333, 480, 640, 777, 901, 1200}) {
                 List<?> shown = (List<?>) page.evaluate("""
                         ([movement, at]) => {
@@ -98,9 +142,17 @@ class MotionTest {
                 matrix.rotate(Math.toRadians(pose.turn()));
                 matrix.scale(pose.scale(), pose.scale());
                 matrix.translate(-pose.pivotX(), -pose.pivotY());
-                double[] ours = {matrix.getScaleX(), matrix.getShearY(), matrix.getTranslateX(), matrix.getTranslateY(), pose.opacity()};
+                double[] ours = {
+                    matrix.getScaleX(),
+                    matrix.getShearY(),
+                    matrix.getTranslateX(),
+                    matrix.getTranslateY(),
+                    pose.opacity()
+                };
                 for (int i = 0; i < ours.length; i++) {
-                    assertThat(((Number) shown.get(i)).doubleValue()).as("%s at %s, number %d of matrix and opacity", track.keys(), at, i).isEqualTo(ours[i], within(0.02));
+                    assertThat(((Number) shown.get(i)).doubleValue())
+                            .as("%s at %s, number %d of matrix and opacity", track.keys(), at, i)
+                            .isEqualTo(ours[i], within(0.02));
                 }
             }
         }
@@ -111,18 +163,30 @@ class MotionTest {
     @Test
     void softEdgesAndMovedMarksLookInChromiumAsInTheRaster() {
         Outline square = Outline.rectangle(new Box(60, 50, 60, 60));
-        List<Mark> plate = List.of(new Mark.Filled(square, new Paint.Linear(60, 0, 120, 0, Paint.blend(REED, LANTERN))));
+        List<Mark> plate =
+                List.of(new Mark.Filled(square, new Paint.Linear(60, 0, 120, 0, Paint.blend(REED, LANTERN))));
         Mark ground = new Mark.Filled(Outline.rectangle(new Box(0, 0, 240, 160)), Paint.of(Colour.parse("#335577")));
         like("blur", List.of(ground, new Mark.Blurred(6, plate)));
         like("shadow", List.of(ground, new Mark.Shadowed(8, 12, 5, Colour.parse("#000000cc"), plate)));
         like("glow", List.of(ground, new Mark.Shadowed(0, 0, 9, LANTERN, plate)));
         like("moved", List.of(ground, new Mark.Moved(new Pose(30, -12, 25, 1.3, 90, 80, 0.6), plate)));
-        like("moved inside a shadow", List.of(ground, new Mark.Shadowed(3, 3, 4, Colour.BLACK, List.of(new Mark.Moved(new Pose(30, 8, -15, 0.7, 90, 80, 1), plate)))));
+        like(
+                "moved inside a shadow",
+                List.of(
+                        ground,
+                        new Mark.Shadowed(
+                                3,
+                                3,
+                                4,
+                                Colour.BLACK,
+                                List.of(new Mark.Moved(new Pose(30, 8, -15, 0.7, 90, 80, 1), plate)))));
     }
 
     private static void like(String what, List<Mark> marks) {
         Page page = browser.withFonts(address, SIZE.width(), SIZE.height());
-        page.evaluate("(svg) => { document.body.innerHTML = `<svg xmlns='http://www.w3.org/2000/svg' width='240' height='160' style='position:absolute;left:0;top:0'>${svg}</svg>`; }", SvgWriter.fragment(marks));
+        page.evaluate(
+                "(svg) => { document.body.innerHTML = `<svg xmlns='http://www.w3.org/2000/svg' width='240' height='160' style='position:absolute;left:0;top:0'>${svg}</svg>`; }",
+                SvgWriter.fragment(marks));
         Likeness likeness = Likeness.of(Raster.paint(SIZE, marks, 0, Pictures.NONE), Browser.shot(page));
         System.out.printf("%s against Chromium: %s%n", what, likeness);
         assertThat(likeness.mean()).as(what).isLessThan(0.5);
@@ -134,17 +198,26 @@ class MotionTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3})
     void everySourceShowsTheSameParticles(int weather) {
-        Piece piece = Piece.of("sample", PieceKind.PARTICLES, "Sky").withFigure("weather", weather).withFigure("seed", 7).withFigure("pile", 2).withFigure("shadow", 1);
+        Piece piece = Piece.of("sample", PieceKind.PARTICLES, "Sky")
+                .withFigure("weather", weather)
+                .withFigure("seed", 7)
+                .withFigure("pile", 2)
+                .withFigure("shadow", 1);
         var resolved = Samples.of(ReedlightHide.theme(), piece);
         String picture = Json.write(Picture.of(resolved, Part.WHOLE));
         BufferedImage early = opened(picture, EVENING - 7_300, EVENING);
         BufferedImage late = opened(picture, EVENING, EVENING);
         assertThat(Likeness.of(early, late).worst()).as("opened seconds apart").isZero();
-        Likeness likeness = Likeness.of(Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), EVENING, Pictures.NONE), late);
+        Likeness likeness = Likeness.of(
+                Raster.paint(resolved.canvas().size(), Picture.marks(resolved, Part.WHOLE), EVENING, Pictures.NONE),
+                late);
         System.out.printf("Particles %d against Chromium: %s%n", weather, likeness);
-        double moved = Likeness.of(late, opened(picture, EVENING, EVENING + 900)).mean();
+        double moved =
+                Likeness.of(late, opened(picture, EVENING, EVENING + 900)).mean();
         assertThat(moved).as("they do move").isGreaterThan(0.05);
-        assertThat(likeness.mean()).as("against %s when they moved on for 900 ms", moved).isLessThan(moved / 10);
+        assertThat(likeness.mean())
+                .as("against %s when they moved on for 900 ms", moved)
+                .isLessThan(moved / 10);
     }
 
     /** An outlet whose page was opened at one instant and is looked at in another one. */
@@ -153,13 +226,20 @@ class MotionTest {
         List<WebSocketRoute> sockets = new ArrayList<>();
         page.clock().setFixedTime(from);
         page.routeWebSocket("**/live/outlet?*", sockets::add);
-        page.route("**/pictures/*", route -> route.fulfill(new Route.FulfillOptions().setContentType("application/json").setBody(picture)));
+        page.route(
+                "**/pictures/*",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody(picture)));
         page.navigate(link);
         page.waitForCondition(() -> !sockets.isEmpty());
-        sockets.getLast().send("{\"type\":\"welcome\",\"feed\":\"o\",\"epoch\":\"e\",\"number\":1,\"hash\":\"sky\",\"now\":%d}".formatted(from));
+        sockets.getLast()
+                .send("{\"type\":\"welcome\",\"feed\":\"o\",\"epoch\":\"e\",\"number\":1,\"hash\":\"sky\",\"now\":%d}"
+                        .formatted(from));
         page.waitForSelector("canvas[data-swarm]");
         page.clock().setFixedTime(at);
-        page.evaluate("() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => requestAnimationFrame(done))))");
+        page.evaluate(
+                "() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => requestAnimationFrame(done))))");
         BufferedImage shot = Browser.shot(page);
         page.context().close();
         return shot;

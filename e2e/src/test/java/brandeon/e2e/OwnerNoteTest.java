@@ -15,6 +15,7 @@ class OwnerNoteTest {
 
     @TempDir
     private Path place;
+
     private Path folder;
 
     @BeforeEach
@@ -29,17 +30,20 @@ class OwnerNoteTest {
 
     @Test
     void aNumberThatAnotherProcessHasNowIsNotTheOwner() throws Exception {
-        assertThat(lives("owner_write \"$2.owner\" \"$2\"; sed -i \"s/^[0-9]* [0-9]*/$$ 5/\" \"$2.owner\"")).isFalse();
+        assertThat(lives("owner_write \"$2.owner\" \"$2\"; sed -i \"s/^[0-9]* [0-9]*/$$ 5/\" \"$2.owner\""))
+                .isFalse();
     }
 
     @Test
     void anOwnerThatEndedIsNone() throws Exception {
-        assertThat(lives("(bash -c '. \"$1\"; owner_write \"$2.owner\" \"$2\"' _ \"$1\" \"$2\")")).isFalse();
+        assertThat(lives("(bash -c '. \"$1\"; owner_write \"$2.owner\" \"$2\"' _ \"$1\" \"$2\")"))
+                .isFalse();
     }
 
     @Test
     void aNoteThatWasCopiedWithItsFolderMeansNothing() throws Exception {
-        assertThat(lives("mkdir -p \"$2-first\"; owner_write \"$2.owner\" \"$2-first\"")).isFalse();
+        assertThat(lives("mkdir -p \"$2-first\"; owner_write \"$2.owner\" \"$2-first\""))
+                .isFalse();
     }
 
     @Test
@@ -50,7 +54,15 @@ class OwnerNoteTest {
 
     private boolean lives(String before) throws Exception {
         Path script = Path.of("../bin/lib/owner.sh").toAbsolutePath();
-        Process bash = new ProcessBuilder("bash", "-c", ". \"$1\"; " + before + "; owner_lives \"$2.owner\" \"$2\" && echo lives || echo not", "_", script.toString(), folder.toString()).redirectErrorStream(true).start();
+        Process bash = new ProcessBuilder(
+                        "bash",
+                        "-c",
+                        ". \"$1\"; " + before + "; owner_lives \"$2.owner\" \"$2\" && echo lives || echo not",
+                        "_",
+                        script.toString(),
+                        folder.toString())
+                .redirectErrorStream(true)
+                .start();
         String said = new String(bash.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
         assertThat(said).isIn("lives", "not");
         return said.equals("lives");

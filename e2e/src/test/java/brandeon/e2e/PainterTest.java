@@ -12,8 +12,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import javax.imageio.ImageIO;
 import java.util.function.Predicate;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -69,22 +69,37 @@ class PainterTest {
 
     @Test
     void theFirstPictureStandsInThePageAndIsNotFetchedAgain() {
-        String hash = heard.stream().filter(m -> m.path("type").asString().equals("watch")).findFirst().orElseThrow().path("hash").asString();
+        String hash = heard.stream()
+                .filter(m -> m.path("type").asString().equals("watch"))
+                .findFirst()
+                .orElseThrow()
+                .path("hash")
+                .asString();
         assertThat(hash).hasSize(64);
-        say("{'type':'welcome','feed':'o','epoch':'e','number':0,'hash':'%s','now':%d}".formatted(hash, System.currentTimeMillis()));
-        say("{'type':'patch','feed':'o','number':1,'hash':'h1','width':1920,'height':1080,'order':['band'],'layers':[{'piece':'band','svg':'<text>Spoonbill</text>','movements':[]}]}");
+        say("{'type':'welcome','feed':'o','epoch':'e','number':0,'hash':'%s','now':%d}"
+                .formatted(hash, System.currentTimeMillis()));
+        say(
+                "{'type':'patch','feed':'o','number':1,'hash':'h1','width':1920,'height':1080,'order':['band'],'layers':[{'piece':'band','svg':'<text>Spoonbill</text>','movements':[]}]}");
         until("document.querySelector('[data-piece=band]')?.textContent === 'Spoonbill'");
         assertThat(pictures).isEmpty();
     }
 
     @Test
     void aPatchTouchesOnlyTheLayersThatItLists() {
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]},{'piece':'b','svg':\"" + BLUE + "\",'movements':[]}]}");
+        show(
+                "whole",
+                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
+                        + "\",'movements':[]},{'piece':'b','svg':\"" + BLUE + "\",'movements':[]}]}");
         page.evaluate("document.querySelector('[data-piece=a]').same = true");
-        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['b','a','c'],'layers':[{'piece':'c','svg':\"" + RED + "\",'movements':[]}]}");
+        say(
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['b','a','c'],'layers':[{'piece':'c','svg':\""
+                        + RED + "\",'movements':[]}]}");
         until("document.querySelector('[data-piece=c]') !== null");
-        assertThat(page.evaluate("[...document.querySelectorAll('#overlay > svg')].map(s => s.dataset.piece).join()")).isEqualTo("b,a,c");
-        assertThat(page.evaluate("document.querySelector('[data-piece=a]').same")).as("the same element, so its motion goes on").isEqualTo(true);
+        assertThat(page.evaluate("[...document.querySelectorAll('#overlay > svg')].map(s => s.dataset.piece).join()"))
+                .isEqualTo("b,a,c");
+        assertThat(page.evaluate("document.querySelector('[data-piece=a]').same"))
+                .as("the same element, so its motion goes on")
+                .isEqualTo(true);
         say("{'type':'patch','feed':'o','number':7,'hash':'h7','width':1920,'height':1080,'order':['c'],'layers':[]}");
         until("document.querySelectorAll('#overlay > svg').length === 1");
     }
@@ -93,18 +108,26 @@ class PainterTest {
     void aGapInTheNumbersAsksForTheWhole() {
         show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
         heard.clear();
-        say("{'type':'patch','feed':'o','number':9,'hash':'h9','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"" + BLUE + "\",'movements':[]}]}");
+        say(
+                "{'type':'patch','feed':'o','number':9,'hash':'h9','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
+                        + BLUE + "\",'movements':[]}]}");
         assertThat(await("watch", _ -> true).path("number").asLong()).isEqualTo(-1);
-        assertThat(page.innerHTML("[data-piece=a]")).as("what stood there stays").contains("#ff0000");
+        assertThat(page.innerHTML("[data-piece=a]"))
+                .as("what stood there stays")
+                .contains("#ff0000");
         say("{'type':'patch','feed':'o','number':4,'hash':'h4','width':1920,'height':1080,'order':[],'layers':[]}");
-        assertThat(page.locator("[data-piece=a]").count()).as("a patch from before changes nothing").isEqualTo(1);
+        assertThat(page.locator("[data-piece=a]").count())
+                .as("a patch from before changes nothing")
+                .isEqualTo(1);
     }
 
     @Test
     void patchesThatOvertakeThePictureAreKeptForIt() {
         say("{'type':'welcome','feed':'o','epoch':'e','number':5,'hash':'slow','now':0}");
         page.waitForCondition(() -> !pictures.isEmpty());
-        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"" + BLUE + "\",'movements':[]}]}");
+        say(
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
+                        + BLUE + "\",'movements':[]}]}");
         answer("{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
         until("document.querySelector('[data-piece=a]')?.innerHTML.includes('#0000ff')");
     }
@@ -115,14 +138,19 @@ class PainterTest {
         List<Route> painted = new ArrayList<>();
         page.route("**/painted/*", painted::add);
         show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
-        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"<image href='/painted/x-s' width='9' height='9'/>\",'movements':[]}]}");
-        say("{'type':'patch','feed':'o','number':7,'hash':'h7','width':1920,'height':1080,'order':['a','b'],'layers':[{'piece':'b','svg':\"" + BLUE + "\",'movements':[]}]}");
+        say(
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"<image href='/painted/x-s' width='9' height='9'/>\",'movements':[]}]}");
+        say(
+                "{'type':'patch','feed':'o','number':7,'hash':'h7','width':1920,'height':1080,'order':['a','b'],'layers':[{'piece':'b','svg':\""
+                        + BLUE + "\",'movements':[]}]}");
         page.waitForCondition(() -> !painted.isEmpty());
         assertThat(page.innerHTML("[data-piece=a]")).as("not yet").contains("#ff0000");
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(9, 9, BufferedImage.TYPE_INT_ARGB), "png", png);
-        painted.getFirst().fulfill(new Route.FulfillOptions().setContentType("image/png").setBodyBytes(png.toByteArray()));
-        until("document.querySelector('[data-piece=a] image') !== null && document.querySelector('[data-piece=b]') !== null");
+        painted.getFirst()
+                .fulfill(new Route.FulfillOptions().setContentType("image/png").setBodyBytes(png.toByteArray()));
+        until(
+                "document.querySelector('[data-piece=a] image') !== null && document.querySelector('[data-piece=b]') !== null");
         await("report", m -> m.path("hash").asString().equals("h7"));
     }
 
@@ -150,7 +178,9 @@ class PainterTest {
     @Test
     void aSourceOfTheWrongSizeShowsTheWholePictureAndSaysItsSize() {
         page.setViewportSize(800, 600);
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<rect width='1920' height='1080' fill='#ff0000'/>\",'movements':[]}]}");
+        show(
+                "whole",
+                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<rect width='1920' height='1080' fill='#ff0000'/>\",'movements':[]}]}");
         JsonNode report = await("report", m -> m.path("hash").asString().equals("whole"));
         assertThat(report.path("width").asInt()).isEqualTo(800);
         assertThat(report.path("height").asInt()).isEqualTo(600);
@@ -164,14 +194,18 @@ class PainterTest {
     @Test
     void aClockShowsTheServersTimeAndItsEnd() {
         long serverNow = System.currentTimeMillis() + 3_600_000;
-        String clock = "<g data-instant='%d' data-length='600000'><g data-clock='running'><text>0</text><text>0</text><text>:</text><text>0</text><text>0</text></g><g data-clock='ended'><text>Now</text></g></g>".formatted(serverNow + 62_300);
+        String clock =
+                "<g data-instant='%d' data-length='600000'><g data-clock='running'><text>0</text><text>0</text><text>:</text><text>0</text><text>0</text></g><g data-clock='ended'><text>Now</text></g></g>"
+                        .formatted(serverNow + 62_300);
         say("{'type':'time','sent':%d,'now':%d}".formatted(System.currentTimeMillis(), serverNow));
         show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'c','svg':\"" + clock + "\",'movements':[]}]}");
         until("['01:03', '01:02'].includes(document.querySelector('[data-clock=running]').textContent)");
         assertThat(page.isVisible("[data-clock=ended]")).isFalse();
         until("document.querySelector('[data-clock=running]').textContent === '01:01'");
         String over = clock.replaceFirst("data-instant='\\d+'", "data-instant='" + (serverNow - 1000) + "'");
-        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['c'],'layers':[{'piece':'c','svg':\"" + over + "\",'movements':[]}]}");
+        say(
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['c'],'layers':[{'piece':'c','svg':\""
+                        + over + "\",'movements':[]}]}");
         until("getComputedStyle(document.querySelector('[data-clock=running]')).display === 'none'");
         assertThat(page.isVisible("[data-clock=ended]")).isTrue();
     }
@@ -179,20 +213,27 @@ class PainterTest {
     @Test
     void anEntranceThatBeganBeforeIsShownWhereItWouldBeByNow() {
         long now = System.currentTimeMillis();
-        String movement = "{'part':'p','frames':[{'offset':0,'transform':'translate(0px,0px)','opacity':1},{'offset':1,'transform':'translate(1000px,0px)','opacity':1}],'easing':'linear','millis':100000,'delay':0,'cycles':1,'alternate':false,'start':%d}";
+        String movement =
+                "{'part':'p','frames':[{'offset':0,'transform':'translate(0px,0px)','opacity':1},{'offset':1,'transform':'translate(1000px,0px)','opacity':1}],'easing':'linear','millis':100000,'delay':0,'cycles':1,'alternate':false,'start':%d}";
         say("{'type':'time','sent':%d,'now':%d}".formatted(now, now));
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<g data-part='p'>" + RED + "</g>\",'movements':[" + movement.formatted(now - 50_000) + "]}]}");
-        double x = ((Number) page.evaluate("document.querySelector('[data-part=p]').getBoundingClientRect().x")).doubleValue();
+        show(
+                "whole",
+                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<g data-part='p'>" + RED
+                        + "</g>\",'movements':[" + movement.formatted(now - 50_000) + "]}]}");
+        double x = ((Number) page.evaluate("document.querySelector('[data-part=p]').getBoundingClientRect().x"))
+                .doubleValue();
         assertThat(x).as("half of the way, 10 px a second").isCloseTo(500, within(60.0));
     }
 
     @Test
     void twoSourcesShowTheSameMomentOfALoop() {
-        String movement = "{'part':'p','frames':[{'offset':0,'transform':'translate(0px,0px)','opacity':1},{'offset':1,'transform':'translate(1000px,0px)','opacity':1}],'easing':'linear','millis':60000,'delay':0,'cycles':0,'alternate':false,'start':0}";
+        String movement =
+                "{'part':'p','frames':[{'offset':0,'transform':'translate(0px,0px)','opacity':1},{'offset':1,'transform':'translate(1000px,0px)','opacity':1}],'easing':'linear','millis':60000,'delay':0,'cycles':0,'alternate':false,'start':0}";
         String layer = "{'piece':'a','svg':\"<g data-part='p'>" + RED + "</g>\",'movements':[" + movement + "]}";
         show("whole", "{'width':1920,'height':1080,'layers':[" + layer + "]}");
         page.waitForTimeout(700);
-        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a','b'],'layers':[" + layer.replace("'piece':'a'", "'piece':'b'") + "]}");
+        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a','b'],'layers':["
+                + layer.replace("'piece':'a'", "'piece':'b'") + "]}");
         until("document.querySelector('[data-piece=b]') !== null");
         double apart = ((Number) page.evaluate("""
                 () => { const x = (piece) => document.querySelector(`[data-piece=${piece}] [data-part=p]`).getBoundingClientRect().x; return Math.abs(x('a') - x('b')); }""")).doubleValue();
@@ -201,22 +242,33 @@ class PainterTest {
 
     @Test
     void aTextOutsideTheShippedFontsIsSqueezedIntoItsRoom() {
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<text x='10' y='90' font-size='60' data-clamp='120'>鳥鳥鳥鳥鳥鳥</text><text id='free' x='10' y='190' font-size='60' data-clamp='1200'>鳥鳥</text>\",'movements':[]}]}");
+        show(
+                "whole",
+                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<text x='10' y='90' font-size='60' data-clamp='120'>鳥鳥鳥鳥鳥鳥</text><text id='free' x='10' y='190' font-size='60' data-clamp='1200'>鳥鳥</text>\",'movements':[]}]}");
         until("document.querySelector('[data-clamp=\"120\"]').getAttribute('textLength') === '120'");
-        assertThat(((Number) page.evaluate("document.querySelector('[data-clamp=\"120\"]').getBoundingClientRect().width")).doubleValue()).isLessThan(125);
-        assertThat(page.getAttribute("#free", "textLength")).as("what fits is left alone").isNull();
+        assertThat(((Number) page.evaluate(
+                                "document.querySelector('[data-clamp=\"120\"]').getBoundingClientRect().width"))
+                        .doubleValue())
+                .isLessThan(125);
+        assertThat(page.getAttribute("#free", "textLength"))
+                .as("what fits is left alone")
+                .isNull();
     }
 
     /** Brings a whole picture on screen as number 5. */
     private void show(String hash, String picture) {
-        say("{'type':'welcome','feed':'o','epoch':'e','number':5,'hash':'%s','now':%d}".formatted(hash, System.currentTimeMillis()));
+        say("{'type':'welcome','feed':'o','epoch':'e','number':5,'hash':'%s','now':%d}"
+                .formatted(hash, System.currentTimeMillis()));
         page.waitForCondition(() -> !pictures.isEmpty());
         answer(picture);
         await("report", message -> message.path("hash").asString().equals(hash));
     }
 
     private void answer(String picture) {
-        pictures.removeFirst().fulfill(new Route.FulfillOptions().setContentType("application/json").setBody(json(picture)));
+        pictures.removeFirst()
+                .fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody(json(picture)));
     }
 
     private void say(String message) {
@@ -235,7 +287,8 @@ class PainterTest {
     }
 
     private JsonNode await(String type, Predicate<JsonNode> like) {
-        Predicate<JsonNode> wanted = message -> message.path("type").asString("").equals(type) && like.test(message);
+        Predicate<JsonNode> wanted =
+                message -> message.path("type").asString("").equals(type) && like.test(message);
         page.waitForCondition(() -> heard.stream().anyMatch(wanted));
         return heard.stream().filter(wanted).findFirst().orElseThrow();
     }

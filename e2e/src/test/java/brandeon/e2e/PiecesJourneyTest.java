@@ -41,18 +41,22 @@ class PiecesJourneyTest {
 
             page.waitForSelector("li[data-role=ON_AIR]");
             page.keyboard().press("Alt+2");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pebble")).first().click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pebble"))
+                    .first()
+                    .click();
             assertThat(page.locator("button[aria-pressed=true]")).containsText("Pebble");
             button(page, "Make 5 scenes").click();
             assertThat(page.getByText("Begin with a complete theme")).hasCount(0);
             page.keyboard().press("Alt+3");
-            assertThat(page.getByText("5 scenes on 2 canvases: everything fits")).isVisible();
+            assertThat(page.getByText("5 scenes on 2 canvases: everything fits"))
+                    .isVisible();
 
             page.keyboard().press("Control+k");
             page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("pictures");
             page.keyboard().press("Enter");
             page.getByLabel("Pictures to add").setInputFiles(new FilePayload("bark.png", "image/png", frame()));
-            assertThat(page.getByText("Opening 320 × 240 at 40, 30: rectangle, 4:3")).isVisible();
+            assertThat(page.getByText("Opening 320 × 240 at 40, 30: rectangle, 4:3"))
+                    .isVisible();
 
             intoTheBand(page);
             asFrame(page);
@@ -66,27 +70,37 @@ class PiecesJourneyTest {
         page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("heads-up");
         page.keyboard().press("Enter");
         page.waitForURL("**/stage/**piece=**");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Words").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.TAB,
+                        new Page.GetByRoleOptions().setName("Words").setExact(true))
+                .click();
         page.getByLabel("Picture laid into it").selectOption("bark.png");
         page.getByLabel("Blend").selectOption("MULTIPLY");
         Locator image = page.locator("[data-testid=stage] svg image").first();
         image.waitFor();
         assertThat(image.getAttribute("href")).startsWith("/painted/");
-        page.waitForCondition(() -> page.locator("[data-testid=stage] svg g[style*='mix-blend-mode:multiply'],[data-testid=stage] svg g[style*='mix-blend-mode: multiply']").count() > 0);
+        page.waitForCondition(() -> page.locator(
+                                "[data-testid=stage] svg g[style*='mix-blend-mode:multiply'],[data-testid=stage] svg g[style*='mix-blend-mode: multiply']")
+                        .count()
+                > 0);
         button(page, "Undo").click();
-        page.waitForCondition(() -> page.locator("[data-testid=stage] svg g[style*='soft-light']").count() > 0);
+        page.waitForCondition(() ->
+                page.locator("[data-testid=stage] svg g[style*='soft-light']").count() > 0);
     }
 
     private static void asFrame(Page page) {
         page.keyboard().press("Alt+2");
-        Locator card = page.locator("li", new Page.LocatorOptions().setHasText("Frame from a picture")).first();
+        Locator card = page.locator("li", new Page.LocatorOptions().setHasText("Frame from a picture"))
+                .first();
         card.getByRole(AriaRole.BUTTON).click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Talking")).click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Talking"))
+                .click();
         assertThat(page.getByText("Frame from a picture 1")).isVisible();
         page.keyboard().press("Control+k");
         page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("frame from a picture 1");
         page.keyboard().press("Enter");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fit").setExact(true)).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fit").setExact(true))
+                .click();
         assertThat(page.locator("[data-testid=fit]")).containsText("Crop left, right");
     }
 
@@ -100,7 +114,8 @@ class PiecesJourneyTest {
         button(page, "Move as one").click();
         assertThat(button(page, "Move apart")).isVisible();
         button(page, "Latest supporter").click();
-        Locator band = page.locator("[data-testid=stage] svg[data-piece^=band] path").first();
+        Locator band =
+                page.locator("[data-testid=stage] svg[data-piece^=band] path").first();
         double before = top(band);
         page.getByTestId("stage").focus();
         page.keyboard().press("Shift+ArrowUp");
@@ -118,8 +133,12 @@ class PiecesJourneyTest {
     /** A clip between scenes: its word is checked while it is written, its cut is computed, and the file comes. */
     private static void aClip(Page page) throws IOException {
         page.keyboard().press("Alt+2");
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Clips and pages")).click();
-        page.locator("li", new Page.LocatorOptions().setHasText("Transition clip")).first().getByRole(AriaRole.BUTTON).click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Clips and pages"))
+                .click();
+        page.locator("li", new Page.LocatorOptions().setHasText("Transition clip"))
+                .first()
+                .getByRole(AriaRole.BUTTON)
+                .click();
         page.waitForURL("**/pieces/transition-**");
         Locator word = page.getByLabel("Words while it covers (may be empty)");
         word.fill("Hello {latestFolower}");
@@ -136,7 +155,8 @@ class PiecesJourneyTest {
         file.waitFor();
         byte[] bytes = Files.readAllBytes(page.waitForDownload(file::click).path());
         Assertions.assertThat(new String(bytes, StandardCharsets.ISO_8859_1)).contains("acTL");
-        Assertions.assertThat(ImageIO.read(new ByteArrayInputStream(bytes)).getWidth()).isEqualTo(160);
+        Assertions.assertThat(ImageIO.read(new ByteArrayInputStream(bytes)).getWidth())
+                .isEqualTo(160);
     }
 
     /** 400 × 300 with an opening of 320 × 240 in the middle. */
@@ -154,6 +174,9 @@ class PiecesJourneyTest {
     }
 
     private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first();
+        return page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
     }
 }

@@ -15,7 +15,9 @@ class ReconnectTest {
 
     @Test
     void outletsShowTheirLastPictureWhileTheServerIsGoneAndAreRightAgainAfterwards() {
-        try (TestDatabase database = new TestDatabase(); ServerProcess server = new ServerProcess(database); Browser browser = new Browser()) {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database);
+                Browser browser = new Browser()) {
             Person host = host(server);
             String theme = host.demo();
             String link = host.link(theme, "hide", "wide", "WHOLE");
@@ -34,25 +36,39 @@ class ReconnectTest {
             server.kill();
             closed.navigate(link);
             assertThat(closed.locator("svg[data-piece=band]")).containsText("Mist until ten");
-            assertThat(closed.evaluate("document.fonts.ready.then(() => [...document.fonts].some((font) => font.status === 'loaded'))")).as("its letters are there too").isEqualTo(true);
-            assertThat(Browser.shot(closed).getRGB(60, 995)).as("opened without a server").isEqualTo(painted);
-            assertThat(Browser.shot(open).getRGB(60, 995)).as("left open without a server").isEqualTo(painted);
+            assertThat(
+                            closed.evaluate(
+                                    "document.fonts.ready.then(() => [...document.fonts].some((font) => font.status === 'loaded'))"))
+                    .as("its letters are there too")
+                    .isEqualTo(true);
+            assertThat(Browser.shot(closed).getRGB(60, 995))
+                    .as("opened without a server")
+                    .isEqualTo(painted);
+            assertThat(Browser.shot(open).getRGB(60, 995))
+                    .as("left open without a server")
+                    .isEqualTo(painted);
 
             server.start();
             say(host(server), theme, "Low tide 01:10");
             for (Page page : new Page[] {open, closed}) {
-                assertThat(page.locator("svg[data-piece=band]")).containsText("Low tide 01:10", new LocatorAssertions.ContainsTextOptions().setTimeout(30_000));
+                assertThat(page.locator("svg[data-piece=band]"))
+                        .containsText("Low tide 01:10", new LocatorAssertions.ContainsTextOptions().setTimeout(30_000));
             }
             assertThat(open.evaluate("window.notReloaded")).isEqualTo(true);
         }
     }
 
     private static void say(Person host, String theme, String message) {
-        host.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + message + "\"}");
+        host.edit(
+                theme,
+                "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"" + message + "\"}");
         host.post("/api/themes/" + theme + "/on-air", "");
     }
 
-    /** Waits until the page is kept. A predicate of waitForFunction that answers later counts as true at once, so the page itself waits. */
+    /**
+     * Waits until the page is kept. A predicate of waitForFunction that answers later counts as true at once, so the
+     * page itself waits.
+     */
     private static void kept(Page page, String link) {
         page.evaluate("""
                 async (path) => {

@@ -21,7 +21,11 @@ class StageJourneyTest {
 
     @Test
     void aSceneIsArrangedCheckedAndPutBack(RunningServer server) {
-        String theme = server.host().post("/api/themes", "{\"name\":\"Stage journey\"}").json().path("id").asString();
+        String theme = server.host()
+                .post("/api/themes", "{\"name\":\"Stage journey\"}")
+                .json()
+                .path("id")
+                .asString();
         server.host().post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"STARTING\",\"LIVE\"]}");
         try (Browser browser = new Browser()) {
             Page page = browser.signedIn(server.address(), 1280, 800);
@@ -41,7 +45,8 @@ class StageJourneyTest {
     private static void several(Page page) {
         button(page, "Goal").click();
         int start = left(page);
-        button(page, "Latest supporter").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        button(page, "Latest supporter")
+                .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
         assertThat(page.getByText("2 pieces")).isVisible();
         page.getByTestId("stage").focus();
         for (int i = 0; i < 3; i++) {
@@ -65,10 +70,13 @@ class StageJourneyTest {
         assertThat(field(page, "Width")).hasValue("340");
         page.getByLabel("Turn in degrees").fill("12");
         page.getByLabel("Turn in degrees").press("Enter");
-        assertThat(page.locator("[data-testid=stage] svg[data-piece^=fact] g[transform*='rotate(12']").first()).isAttached();
+        assertThat(page.locator("[data-testid=stage] svg[data-piece^=fact] g[transform*='rotate(12']")
+                        .first())
+                .isAttached();
         page.getByLabel("Lay it plainly again").click();
         page.getByLabel("Anchor at the bottom right").click();
-        assertThat(page.getByText("Anchored at the bottom right of the canvas.")).isVisible();
+        assertThat(page.getByText("Anchored at the bottom right of the canvas."))
+                .isVisible();
         assertThat(field(page, "Left")).hasValue(String.valueOf(goal));
         button(page, "Back to the plan").click();
         assertThat(page.getByText("Placed by the zone plan.")).isVisible();
@@ -76,7 +84,9 @@ class StageJourneyTest {
 
     private static void line(Page page) {
         button(page, "Camera frame").click();
-        assertThat(page.getByLabel("Selected").getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Camera frame"))).isVisible();
+        assertThat(page.getByLabel("Selected")
+                        .getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Camera frame")))
+                .isVisible();
         int before = left(page);
         button(page, "Lines of the zone plan").click();
         Locator column = page.getByLabel("Line between the columns");
@@ -114,7 +124,8 @@ class StageJourneyTest {
         button(page, "Goal").click();
         field(page, "Left").fill("1800");
         field(page, "Left").press("Enter");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Findings"))).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Findings")))
+                .click();
         assertThat(page.locator("[data-finding=OUTSIDE_CANVAS]")).containsText("past the edge of the canvas");
         page.locator("[data-finding=OUTSIDE_CANVAS]").getByRole(AriaRole.BUTTON).click();
         assertThat(page.locator("[data-finding=OUTSIDE_CANVAS]")).hasCount(0);
@@ -125,7 +136,9 @@ class StageJourneyTest {
         tab(page, "History").click();
         Locator first = page.getByLabel("History").locator("li").last();
         assertThat(first).containsText("Mirela Osk");
-        page.getByLabel(Pattern.compile("Back to after: Turned|Back to after: Laid Latest supporter.*")).last().click();
+        page.getByLabel(Pattern.compile("Back to after: Turned|Back to after: Laid Latest supporter.*"))
+                .last()
+                .click();
         assertThat(page.getByText("The theme is as it was then")).isVisible();
         page.locator("header").getByLabel("Undo").click();
         tab(page, "Stack").click();
@@ -142,9 +155,20 @@ class StageJourneyTest {
 
     @Test
     void twoPeopleSeeEachOtherAndEndWithTheSameTheme(RunningServer server) {
-        String theme = server.host().post("/api/themes", "{\"name\":\"Two at once\"}").json().path("id").asString();
+        String theme = server.host()
+                .post("/api/themes", "{\"name\":\"Two at once\"}")
+                .json()
+                .path("id")
+                .asString();
         server.host().post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
-        String scene = server.host().get("/api/themes/" + theme).json().path("theme").path("scenes").get(0).path("id").asString();
+        String scene = server.host()
+                .get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("id")
+                .asString();
         String stage = server.address() + "/themes/" + theme + "/stage/" + scene + "/wide";
         try (Browser browser = new Browser()) {
             Page one = browser.signedIn(server.address(), 1280, 800);
@@ -166,14 +190,21 @@ class StageJourneyTest {
             other.getByLabel("Take Goal off this scene").click();
             assertThat(one.getByLabel("Take Goal off this scene")).hasCount(0);
             assertThat(one.getByText("Select a piece by clicking it")).isVisible();
-            String gone = "{\"edit\":\"setBox\",\"scene\":\"" + scene + "\",\"piece\":\"goal\",\"canvas\":\"wide\",\"box\":{\"x\":0,\"y\":0,\"width\":90,\"height\":90}}";
-            assertThat(server.host().edit(theme, gone).status()).as("an edit of something gone is refused").isEqualTo(409);
+            String gone = "{\"edit\":\"setBox\",\"scene\":\"" + scene
+                    + "\",\"piece\":\"goal\",\"canvas\":\"wide\",\"box\":{\"x\":0,\"y\":0,\"width\":90,\"height\":90}}";
+            assertThat(server.host().edit(theme, gone).status())
+                    .as("an edit of something gone is refused")
+                    .isEqualTo(409);
         }
     }
 
     @Test
     void theSheetIsReorderedFilledAndCompared(RunningServer server) {
-        String theme = server.host().post("/api/themes", "{\"name\":\"Sheet journey\"}").json().path("id").asString();
+        String theme = server.host()
+                .post("/api/themes", "{\"name\":\"Sheet journey\"}")
+                .json()
+                .path("id")
+                .asString();
         try (Browser browser = new Browser()) {
             Page page = browser.signedIn(server.address(), 1280, 800);
             page.navigate(server.address() + "/themes/" + theme + "/sheet");
@@ -183,10 +214,15 @@ class StageJourneyTest {
             button(page, "Away").click();
             assertThat(page.getByLabel("Name of scene Away")).isVisible();
             page.getByLabel("More for Away").click();
-            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Up").setExact(true)).click();
-            assertThat(page.locator("tbody tr").first().getByRole(AriaRole.TEXTBOX)).hasValue("Away");
+            page.getByRole(
+                            AriaRole.MENUITEM,
+                            new Page.GetByRoleOptions().setName("Up").setExact(true))
+                    .click();
+            assertThat(page.locator("tbody tr").first().getByRole(AriaRole.TEXTBOX))
+                    .hasValue("Away");
             page.getByLabel("More for Live").click();
-            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Duplicate")).click();
+            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Duplicate"))
+                    .click();
             assertThat(page.getByLabel("Name of scene Live 2")).isVisible();
 
             BoundingBox grip = page.locator("tbody tr span[draggable]").nth(1).boundingBox();
@@ -196,20 +232,25 @@ class StageJourneyTest {
             page.mouse().move(grip.x + 5, grip.y - 20, new Mouse.MoveOptions().setSteps(4));
             page.mouse().move(first.x + 60, first.y + 40, new Mouse.MoveOptions().setSteps(8));
             page.mouse().up();
-            assertThat(page.locator("tbody tr").first().getByRole(AriaRole.TEXTBOX)).hasValue("Live");
+            assertThat(page.locator("tbody tr").first().getByRole(AriaRole.TEXTBOX))
+                    .hasValue("Live");
 
             tab(page, "Where pieces are").click();
             page.getByLabel("Put Latest supporter on Away").click();
             assertThat(page.getByLabel("Latest supporter is on Away")).isVisible();
 
             tab(page, "Canvases and captures").click();
-            page.getByLabel("Add a canvas").selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(6));
-            assertThat(page.getByLabel("Away on Square", new Page.GetByLabelOptions().setExact(false)).first()).isVisible();
+            page.getByLabel("Add a canvas")
+                    .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(6));
+            assertThat(page.getByLabel("Away on Square", new Page.GetByLabelOptions().setExact(false))
+                            .first())
+                    .isVisible();
             assertThat(page.locator("td a svg[data-piece]").first()).isAttached();
 
             button(page, "Compare two").click();
             page.getByLabel("Right canvas").selectOption("Square");
-            page.waitForFunction("() => [...document.querySelectorAll('table[aria-label=\"Two compared\"] img')].some((i) => i.naturalWidth === 720)");
+            page.waitForFunction(
+                    "() => [...document.querySelectorAll('table[aria-label=\"Two compared\"] img')].some((i) => i.naturalWidth === 720)");
         }
     }
 
@@ -226,10 +267,14 @@ class StageJourneyTest {
     }
 
     private static Locator tab(Page page, String name) {
-        return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first();
+        return page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
     }
 }

@@ -16,8 +16,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** What bin/start says when it cannot start: one plain sentence, nothing else. */
 class StartCommandTest {
 
-    private record Said(int exit, String text) {
-    }
+    private record Said(int exit, String text) {}
 
     @TempDir
     private Path empty;
@@ -25,14 +24,28 @@ class StartCommandTest {
     @Test
     void aTakenPortIsNamedWithWhatToDo() throws Exception {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            assertSentence(start(Map.of("BRANDEON_PORT", String.valueOf(taken.getLocalPort()), "BRANDEON_DB_PORT", String.valueOf(free()))), String.valueOf(taken.getLocalPort()), "BRANDEON_PORT");
+            assertSentence(
+                    start(Map.of(
+                            "BRANDEON_PORT",
+                            String.valueOf(taken.getLocalPort()),
+                            "BRANDEON_DB_PORT",
+                            String.valueOf(free()))),
+                    String.valueOf(taken.getLocalPort()),
+                    "BRANDEON_PORT");
         }
     }
 
     @Test
     void aDatabaseThatCannotHaveItsPortIsExplained() throws Exception {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            assertSentence(start(Map.of("BRANDEON_DB_PORT", String.valueOf(taken.getLocalPort()), "BRANDEON_PORT", String.valueOf(free()))), "database", "BRANDEON_DB_PORT");
+            assertSentence(
+                    start(Map.of(
+                            "BRANDEON_DB_PORT",
+                            String.valueOf(taken.getLocalPort()),
+                            "BRANDEON_PORT",
+                            String.valueOf(free()))),
+                    "database",
+                    "BRANDEON_DB_PORT");
         }
     }
 
@@ -48,7 +61,11 @@ class StartCommandTest {
 
     private static void assertSentence(Said said, String... words) {
         assertThat(said.exit()).isEqualTo(1);
-        assertThat(said.text().strip()).contains(words).doesNotContain("\n").doesNotContain("Exception").endsWith(".");
+        assertThat(said.text().strip())
+                .contains(words)
+                .doesNotContain("\n")
+                .doesNotContain("Exception")
+                .endsWith(".");
     }
 
     private Said start(Map<String, String> environment, String... arguments) throws IOException, InterruptedException {
@@ -59,8 +76,11 @@ class StartCommandTest {
         builder.environment().put("BRANDEON_DATA", empty.resolve("data").toString());
         builder.environment().putAll(environment);
         Process process = builder.start();
-        assertThat(process.waitFor(60, TimeUnit.SECONDS)).as("bin/start gives up at once").isTrue();
-        return new Said(process.exitValue(), new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8));
+        assertThat(process.waitFor(60, TimeUnit.SECONDS))
+                .as("bin/start gives up at once")
+                .isTrue();
+        return new Said(
+                process.exitValue(), new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8));
     }
 
     private static int free() throws IOException {

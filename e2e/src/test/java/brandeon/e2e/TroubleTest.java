@@ -26,7 +26,11 @@ class TroubleTest {
     @BeforeEach
     void aThemeWithOneScene(RunningServer running) {
         server = running;
-        theme = running.host().post("/api/themes", "{\"name\":\"Trouble\"}").json().path("id").asString();
+        theme = running.host()
+                .post("/api/themes", "{\"name\":\"Trouble\"}")
+                .json()
+                .path("id")
+                .asString();
         running.host().post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
     }
 
@@ -38,13 +42,16 @@ class TroubleTest {
             page.navigate(server.address() + "/themes/" + theme + "/sheet");
             // Said at once, though the page goes on asking.
             assertThat(page.getByText("The tide took it.").first()).isVisible();
-            assertThat(page.getByText("fits", new Page.GetByTextOptions().setExact(true))).hasCount(0);
+            assertThat(page.getByText("fits", new Page.GetByTextOptions().setExact(true)))
+                    .hasCount(0);
             assertThat(page.getByText("everything fits")).hasCount(0);
             assertThat(page.getByText("Nothing found.")).hasCount(0);
             assertThat(page.locator("td a svg[data-piece]").first()).isVisible();
             page.unroute(JUDGED);
             // What passes is asked for again by itself; nobody has to press anything.
-            assertThat(page.getByText("fits", new Page.GetByTextOptions().setExact(true)).first()).isVisible();
+            assertThat(page.getByText("fits", new Page.GetByTextOptions().setExact(true))
+                            .first())
+                    .isVisible();
             assertThat(page.getByText("The tide took it.")).hasCount(0);
         }
     }
@@ -56,13 +63,18 @@ class TroubleTest {
             page.navigate(server.address() + "/themes/" + theme + "/sheet");
             slowClick(page, page.getByLabel(Pattern.compile("Live on Wide, .*")));
             page.waitForURL("**/stage/**");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Goal").setExact(true)).click();
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Goal").setExact(true))
+                    .click();
             Locator left = page.getByLabel("Left in pixels");
             String before = left.inputValue();
             page.route(THEME, Route::abort);
             left.fill("100");
             left.press("Enter");
-            assertThat(page.getByText("The server cannot be reached. Nothing was lost; try again in a moment.").first()).isVisible();
+            assertThat(page.getByText("The server cannot be reached. Nothing was lost; try again in a moment.")
+                            .first())
+                    .isVisible();
             assertThat(page.getByTestId("stage")).isVisible();
             assertThat(left).hasValue(before);
             page.unroute(THEME);
@@ -74,7 +86,9 @@ class TroubleTest {
         }
     }
 
-    /** As by hand: the picture under the pointer begins to move, so it is painted anew while the button is held down. */
+    /**
+     * As by hand: the picture under the pointer begins to move, so it is painted anew while the button is held down.
+     */
     private static void slowClick(Page page, Locator cell) {
         cell.locator("svg[data-piece]").first().waitFor();
         BoundingBox box = cell.boundingBox();
@@ -85,6 +99,9 @@ class TroubleTest {
     }
 
     private static void away(Route route) {
-        route.fulfill(new Route.FulfillOptions().setStatus(503).setContentType("application/problem+json").setBody("{\"detail\":\"The tide took it.\"}"));
+        route.fulfill(new Route.FulfillOptions()
+                .setStatus(503)
+                .setContentType("application/problem+json")
+                .setBody("{\"detail\":\"The tide took it.\"}"));
     }
 }

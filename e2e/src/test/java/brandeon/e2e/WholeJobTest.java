@@ -23,7 +23,12 @@ class WholeJobTest {
             Page page = browser.window(1280, 800);
             signIn(page, server.address());
             shelf(page);
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Reedlight Hide").setExact(true)).click();
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions()
+                                    .setName("Open Reedlight Hide")
+                                    .setExact(true))
+                    .click();
             String theme = page.url().replaceAll(".*/themes/([^/]+).*", "$1");
             sheet(page);
 
@@ -58,7 +63,8 @@ class WholeJobTest {
         assertThat(page.locator("svg[data-piece=starting-screen]").first()).containsText("Dusk watch");
         page.getByLabel("Name of the new theme").fill("Winter hide");
         button(page, "New theme").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Winter hide"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Winter hide")))
+                .isVisible();
         step(page, "Sheet");
         button(page, "Live").click();
         assertThat(page.locator("svg[data-piece^=band]").first()).containsText("Winter hide");
@@ -70,12 +76,16 @@ class WholeJobTest {
         step(page, "Sheet");
         for (String scene : new String[] {"Starting", "Hide"}) {
             for (String canvas : new String[] {"Wide", "Upright"}) {
-                assertThat(page.getByLabel(scene + " on " + canvas + ", 0 findings")).isVisible();
+                assertThat(page.getByLabel(scene + " on " + canvas + ", 0 findings"))
+                        .isVisible();
             }
         }
     }
 
-    /** A change of seed reaches every scene of the draft at once, and open outlets only when put on air, without a reload. */
+    /**
+     * A change of seed reaches every scene of the draft at once, and open outlets only when put on air, without a
+     * reload.
+     */
     private static void brand(Page page, Page outlet, int before) {
         outlet.evaluate("window.notReloaded = true");
         step(page, "Brand");
@@ -83,11 +93,14 @@ class WholeJobTest {
         seed.fill("#c46fb5");
         seed.press("Enter");
         assertThat(page.locator("li[data-role=ACCENT] code")).hasText("#c46fb5");
-        assertThat(page.locator("svg[data-piece=band] path[fill='#c46fb5']").first()).isAttached();
+        assertThat(page.locator("svg[data-piece=band] path[fill='#c46fb5']").first())
+                .isAttached();
         assertThat(pixel(outlet, 60, 995)).as("viewers still see the old brand").isEqualTo(before);
         button(page, "Put on air").click();
         assertThat(outlet.locator("svg[data-piece=band] path[fill='#c46fb5']")).isAttached();
-        assertThat(pixel(outlet, 60, 995)).as("the band's label is painted in the new seed").isEqualTo(0xffc46fb5);
+        assertThat(pixel(outlet, 60, 995))
+                .as("the band's label is painted in the new seed")
+                .isEqualTo(0xffc46fb5);
         assertThat(outlet.evaluate("window.notReloaded")).isEqualTo(true);
         button(page, "Undo").click();
         assertThat(page.locator("li[data-role=ACCENT] code")).hasText("#4f8f5b");
@@ -96,11 +109,18 @@ class WholeJobTest {
     private static void stage(Page page, String address, String theme) {
         page.navigate(address + "/themes/" + theme + "/stage/hide/wide");
         Locator stage = page.getByTestId("stage");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Camera frame").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Camera frame").setExact(true))
+                .click();
         tab(page, "Fit").click();
         assertThat(page.getByTestId("fit")).containsText("1280 × 720");
-        String crop = page.getByTestId("fit").innerText().replaceAll("(?s).*Crop left, right\\s+(\\d+), (\\d+) px.*", "$1 $2");
-        assertThat(crop).as("a 4:3 opening cuts the sides of a 16:9 camera by an eighth each, less bleed").matches("16\\d 16\\d");
+        String crop = page.getByTestId("fit")
+                .innerText()
+                .replaceAll("(?s).*Crop left, right\\s+(\\d+), (\\d+) px.*", "$1 $2");
+        assertThat(crop)
+                .as("a 4:3 opening cuts the sides of a 16:9 camera by an eighth each, less bleed")
+                .matches("16\\d 16\\d");
         tab(page, "Place").click();
         int left = Integer.parseInt(field(page, "Left").inputValue());
 
@@ -124,16 +144,23 @@ class WholeJobTest {
         page.mouse().move(x - 100 * scale, y, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
         page.mouse().up();
         page.keyboard().up("Control");
-        assertThat(field(page, "Left")).hasValue(Pattern.compile(String.valueOf(left - 111).substring(0, 3) + "\\d"));
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Findings"))).click();
-        assertThat(page.getByText("covers", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
+        assertThat(field(page, "Left"))
+                .hasValue(Pattern.compile(String.valueOf(left - 111).substring(0, 3) + "\\d"));
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Findings")))
+                .click();
+        assertThat(page.getByText("covers", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
 
         page.reload();
         for (int i = 0; i < 3; i++) {
             button(page, "Undo").click();
             page.waitForTimeout(200);
         }
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Camera frame").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Camera frame").setExact(true))
+                .click();
         assertThat(field(page, "Left")).hasValue(String.valueOf(left));
         assertThat(page.getByText("Placed by the zone plan.")).isVisible();
         assertThat(page.getByLabel("Open Upright")).isVisible();
@@ -146,33 +173,47 @@ class WholeJobTest {
         assertThat(small.locator("svg[data-piece=band]")).containsText("Reedlight Hide");
         small.waitForCondition(() -> pixel(small, 30, 497) == 0xffc46fb5);
         step(page, "Publish");
-        assertThat(page.getByLabel("Sources that need attention")).containsText("Runs at 960 × 540. Type width 1920 and height 1080.");
+        assertThat(page.getByLabel("Sources that need attention"))
+                .containsText("Runs at 960 × 540. Type width 1920 and height 1080.");
         small.context().close();
     }
 
     private static void rig(Page page) {
         step(page, "Rehearse");
         button(page, "Fill from the ledger").click();
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program")).getByText("Hide").click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                .getByText("Hide")
+                .click();
         assertThat(front(page).locator("svg[data-piece=band]")).containsText("Reedlight Hide");
         assertThat(page.locator("[data-source=wide-hide-0] iframe")).isAttached();
 
         // Rest when hidden: gone while hidden. Keep running: the same page all the time.
         assertThat(page.locator("[data-source=wide-desk-0] iframe")).isHidden();
         front(page).locator("body").evaluate("() => { window.kept = true; }");
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program")).getByText("Away").click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                .getByText("Away")
+                .click();
         assertThat(page.locator("[data-source=wide-hide-0] iframe")).hasCount(0);
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program")).getByText("Hide").click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                .getByText("Hide")
+                .click();
         assertThat(page.locator("[data-source=wide-hide-0] iframe")).hasCount(1);
         assertThat(front(page).locator("body").evaluate("() => window.kept")).isEqualTo(true);
 
         // Restart on entry: stays loaded, loads anew when its scene is entered.
         page.getByLabel("Behaviour of Hide front").selectOption("RESTART_ON_ENTRY");
         front(page).locator("body").evaluate("() => { window.kept = true; }");
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program")).getByText("Away").click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                .getByText("Away")
+                .click();
         assertThat(page.locator("[data-source=wide-hide-3] iframe")).hasCount(1);
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program")).getByText("Hide").click();
-        page.waitForCondition(() -> front(page).locator("body").evaluate("() => window.kept === undefined").equals(true));
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                .getByText("Hide")
+                .click();
+        page.waitForCondition(() -> front(page)
+                .locator("body")
+                .evaluate("() => window.kept === undefined")
+                .equals(true));
 
         // A size typed wrong is what the source gets.
         page.getByLabel("Width of Hide front").fill("640");
@@ -189,7 +230,9 @@ class WholeJobTest {
         String name = alert.innerHTML().replaceAll("(?s).*>([^<]+) subscribed<.*", "$1");
         assertThat(outlet.locator("svg[data-piece=supporter]")).containsText(name);
         assertThat(front(page).locator("svg[data-piece=announcer]")).containsText(name);
-        assertThat(page.getByText(Pattern.compile("shown \\d\\d:\\d\\d:\\d\\d to")).first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("shown \\d\\d:\\d\\d:\\d\\d to"))
+                        .first())
+                .isVisible();
     }
 
     private static void move(Page page, Page outlet, Browser browser, String link) {
@@ -202,13 +245,20 @@ class WholeJobTest {
         assertThat(page.getByText("no place in the rig holds an old link")).isVisible();
 
         step(page, "Rehearse");
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program")).getByText("Hide").click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                .getByText("Hide")
+                .click();
         assertThat(front(page).locator("svg[data-piece=supporter]")).containsText("Latest member");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("membership").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("membership").setExact(true))
+                .click();
         assertThat(front(page).locator("svg[data-piece=announcer]")).containsText("New member");
         assertThat(outlet.locator("svg[data-piece=supporter]")).containsText("Latest subscriber");
         Page old = browser.window(1920, 1080);
-        assertThat(old.navigate(link).status()).as("the old link is still alive").isEqualTo(200);
+        assertThat(old.navigate(link).status())
+                .as("the old link is still alive")
+                .isEqualTo(200);
         assertThat(old.locator("svg[data-piece=supporter]")).containsText("Latest subscriber");
     }
 
@@ -217,11 +267,17 @@ class WholeJobTest {
     }
 
     private static void step(Page page, String name) {
-        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps")).getByText(name, new Locator.GetByTextOptions().setExact(false)).first().click();
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps"))
+                .getByText(name, new Locator.GetByTextOptions().setExact(false))
+                .first()
+                .click();
     }
 
     private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first();
+        return page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
     }
 
     private static Locator button(Page page, Pattern name) {
@@ -229,7 +285,8 @@ class WholeJobTest {
     }
 
     private static Locator tab(Page page, String name) {
-        return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private static Locator field(Page page, String name) {
@@ -237,7 +294,8 @@ class WholeJobTest {
     }
 
     private static String link(Page page, String scene, String part) {
-        return page.locator("tr[data-scene=" + scene + "][data-part=" + part + "] [data-testid=link]").getAttribute("href");
+        return page.locator("tr[data-scene=" + scene + "][data-part=" + part + "] [data-testid=link]")
+                .getAttribute("href");
     }
 
     private static int pixel(Page page, int x, int y) {

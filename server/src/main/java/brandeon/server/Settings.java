@@ -11,5 +11,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param demoReset     whether the demo is put back as it was at this start
  */
 @ConfigurationProperties("brandeon")
-public record Settings(@DefaultValue("") String publicAddress, @DefaultValue("true") boolean demo, @DefaultValue("false") boolean demoReset) {
-}
+public record Settings(
+        @DefaultValue("") String publicAddress,
+        @DefaultValue("true") boolean demo,
+        @DefaultValue("false") boolean demoReset) {}

@@ -11,8 +11,10 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
 
     /** Without what Spring writes while building, whose names have two low lines in them. */
-    private static final JavaClasses SERVER = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
-            .withImportOption(location -> !location.contains("__")).importPackages("brandeon.server");
+    private static final JavaClasses SERVER = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .withImportOption(location -> !location.contains("__"))
+            .importPackages("brandeon.server");
 
     @Test
     void noPackagesDependOnEachOtherInCircles() {
@@ -22,9 +24,17 @@ class ArchitectureTest {
     /** Under another locale numbers get decimal commas and letters other cases, in places that a machine reads. */
     @Test
     void nothingIsFormattedWithoutALocale() {
-        noClasses().should().callMethod(String.class, "formatted", Object[].class)
-                .orShould().callMethod(String.class, "format", String.class, Object[].class)
-                .orShould().callMethod(String.class, "toLowerCase").orShould().callMethod(String.class, "toUpperCase")
-                .orShould().callConstructor(java.text.DecimalFormat.class, String.class).check(SERVER);
+        noClasses()
+                .should()
+                .callMethod(String.class, "formatted", Object[].class)
+                .orShould()
+                .callMethod(String.class, "format", String.class, Object[].class)
+                .orShould()
+                .callMethod(String.class, "toLowerCase")
+                .orShould()
+                .callMethod(String.class, "toUpperCase")
+                .orShould()
+                .callConstructor(java.text.DecimalFormat.class, String.class)
+                .check(SERVER);
     }
 }

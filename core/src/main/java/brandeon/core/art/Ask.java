@@ -42,21 +42,43 @@ public interface Ask {
     PieceArt draw(Family family, Easel easel);
 
     /** What a frame's opening looks like; the family's own is a rectangle with its kind of corners. */
-    enum FrameShape { FAMILY, CUT, ELLIPSE, HEXAGON, DOUBLE }
+    enum FrameShape {
+        FAMILY,
+        CUT,
+        ELLIPSE,
+        HEXAGON,
+        DOUBLE
+    }
 
     /** Where a frame has its name. */
-    enum NamePlate { UNDER, BESIDE, NONE }
+    enum NamePlate {
+        UNDER,
+        BESIDE,
+        NONE
+    }
 
     /**
      * A frame around a capture.
      *
      * @param aspect width by height of each opening; 0 fills the box
      * @param name   on the plate; empty for a frame without a plate
-     * @param matted whether the corners around an opening that is no rectangle are filled, so that the capture needs no mask
+     * @param matted whether the corners around an opening that is no rectangle are filled, so that the capture needs
+     *     no mask
      * @param flipped whether it stands upside down, its plate above
      * @param moving  whether light runs over its edge
      */
-    record Frame(Canvas canvas, Box box, Tune tune, double aspect, String name, FrameShape shape, NamePlate plate, boolean matted, boolean flipped, boolean moving) implements Ask {
+    record Frame(
+            Canvas canvas,
+            Box box,
+            Tune tune,
+            double aspect,
+            String name,
+            FrameShape shape,
+            NamePlate plate,
+            boolean matted,
+            boolean flipped,
+            boolean moving)
+            implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return FrameArt.draw(family, easel, this);
@@ -97,11 +119,14 @@ public interface Ask {
     }
 
     /** How far a row of a list is. */
-    enum State { OPEN, NOW, DONE }
+    enum State {
+        OPEN,
+        NOW,
+        DONE
+    }
 
     /** One row of a list; the value may be empty. */
-    record Row(String label, String value, State state) {
-    }
+    record Row(String label, String value, State state) {}
 
     /**
      * Facts under or beside one another.
@@ -110,7 +135,8 @@ public interface Ask {
      * @param inARow beside one another instead of stacked
      * @param marked whether rows show how far they are
      */
-    record Rows(Canvas canvas, Box box, Tune tune, String title, List<Row> rows, boolean inARow, boolean marked) implements Ask {
+    record Rows(Canvas canvas, Box box, Tune tune, String title, List<Row> rows, boolean inARow, boolean marked)
+            implements Ask {
         public Rows {
             rows = List.copyOf(rows);
         }
@@ -150,7 +176,8 @@ public interface Ask {
     }
 
     /** Two sides and their figures. */
-    record Score(Canvas canvas, Box box, Tune tune, String left, String leftFigure, String right, String rightFigure) implements Ask {
+    record Score(Canvas canvas, Box box, Tune tune, String left, String leftFigure, String right, String rightFigure)
+            implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return ScoreArt.draw(family, easel, this);
@@ -166,15 +193,15 @@ public interface Ask {
     }
 
     /** One of several entries that take turns, and how long it stands. */
-    record Entry(String label, String value, double seconds) {
-    }
+    record Entry(String label, String value, double seconds) {}
 
     /**
      * Entries that take turns.
      *
      * @param pause seconds between the last and the first, in which nothing stands there; 0 for none
      */
-    record Rotator(Canvas canvas, Box box, Tune tune, List<Entry> entries, double pause, boolean moving) implements Ask {
+    record Rotator(Canvas canvas, Box box, Tune tune, List<Entry> entries, double pause, boolean moving)
+            implements Ask {
         public Rotator {
             entries = List.copyOf(entries);
         }
@@ -206,7 +233,15 @@ public interface Ask {
     }
 
     /** Which ornament. */
-    enum Shape { LINE, CORNERS, PULSE, DISC, RING, DIAMOND, BAR }
+    enum Shape {
+        LINE,
+        CORNERS,
+        PULSE,
+        DISC,
+        RING,
+        DIAMOND,
+        BAR
+    }
 
     record Ornament(Canvas canvas, Box box, Tune tune, Shape shape, boolean moving) implements Ask {
         @Override
@@ -235,15 +270,28 @@ public interface Ask {
 
         @Override
         public PieceArt draw(Family family, Easel easel) {
-            return PieceArt.still(List.of(new Mark.Bed(Outline.rounded(box, whole ? 0 : easel.look().corner() * easel.px(CORNER)))));
+            return PieceArt.still(List.of(
+                    new Mark.Bed(Outline.rounded(box, whole ? 0 : easel.look().corner() * easel.px(CORNER)))));
         }
     }
 
     /** A kind of weather to begin particles with. */
-    enum Weather { REEDS, SPARKS, RAIN, FROST }
+    enum Weather {
+        REEDS,
+        SPARKS,
+        RAIN,
+        FROST
+    }
 
     /** What one particle looks like. */
-    enum Grain { OF_THE_WEATHER, ROUND, GLOW, LEAF, STREAK, STAR }
+    enum Grain {
+        OF_THE_WEATHER,
+        ROUND,
+        GLOW,
+        LEAF,
+        STREAK,
+        STAR
+    }
 
     /**
      * How particles differ from their weather; 1 is as the weather has it.
@@ -253,15 +301,26 @@ public interface Ask {
      * @param shadow 0 for none
      * @param colour empty for the weather's own
      */
-    record Wish(int seed, double count, double size, double speed, double lean, double drift, double opacity, double pile, double shadow, Grain grain, Optional<Role> colour) {
-    }
+    record Wish(
+            int seed,
+            double count,
+            double size,
+            double speed,
+            double lean,
+            double drift,
+            double opacity,
+            double pile,
+            double shadow,
+            Grain grain,
+            Optional<Role> colour) {}
 
     /**
      * Particles.
      *
      * @param picture name of a ready-made picture that each one shows; empty for none
      */
-    record Swarm(Canvas canvas, Box box, Tune tune, Weather weather, Wish wish, String picture, boolean moving) implements Ask {
+    record Swarm(Canvas canvas, Box box, Tune tune, Weather weather, Wish wish, String picture, boolean moving)
+            implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return SwarmArt.draw(easel, this);

@@ -7,7 +7,11 @@ import java.util.Locale;
  * section 5.8, on coded sRGB as browsers do it.
  */
 public enum Blend {
-    NORMAL, MULTIPLY, SCREEN, OVERLAY, SOFT_LIGHT;
+    NORMAL,
+    MULTIPLY,
+    SCREEN,
+    OVERLAY,
+    SOFT_LIGHT;
 
     /** As written in CSS. */
     public String css() {

@@ -12,8 +12,7 @@ final class Blending {
 
     private static final int PARTS = 256;
 
-    private Blending() {
-    }
+    private Blending() {}
 
     /**
      * @param behind   changed; premultiplied, as {@link BufferedImage#TYPE_INT_ARGB_PRE}
@@ -55,7 +54,8 @@ final class Blending {
             float straightBelow = alphaBelow == 0 ? 0 : Math.min(1, premultipliedBelow / alphaBelow);
             float straightAbove = Math.min(1, (above >>> shift & 0xff) / 255f / shownAbove);
             float blended = table[Math.round(straightBelow * 255) * PARTS + Math.round(straightAbove * 255)];
-            float part = premultipliedBelow * (1 - alphaAbove) + alphaAbove * ((1 - alphaBelow) * straightAbove + alphaBelow * blended);
+            float part = premultipliedBelow * (1 - alphaAbove)
+                    + alphaAbove * ((1 - alphaBelow) * straightAbove + alphaBelow * blended);
             result |= Math.min(result >>> 24, Math.round(part * 255)) << shift;
         }
         return result;

@@ -9,15 +9,18 @@ import java.awt.image.DataBufferInt;
 import java.awt.image.Kernel;
 import java.util.Map;
 
-/** Gaussian blur of a premultiplied picture, across and then down: Filter Effects 1 (W3C), feGaussianBlur. See-through beyond its edges. */
+/**
+ * Gaussian blur of a premultiplied picture, across and then down: Filter Effects 1 (W3C), feGaussianBlur. See-through
+ * beyond its edges.
+ */
 final class Blur {
 
     /** Beyond three deviations a Gaussian adds less than one step of eight bits. */
     private static final double REACH = 3;
+
     private static final double LEAST = 0.1;
 
-    private Blur() {
-    }
+    private Blur() {}
 
     /** @param deviation in pixels of the picture */
     static BufferedImage of(BufferedImage image, double deviation) {
@@ -31,14 +34,17 @@ final class Blur {
             return result;
         }
         // Only what is painted, with a margin on every side twice as wide: the operation leaves the edges undone.
-        BufferedImage wide = new BufferedImage(seen.width + 4 * reach, seen.height + 4 * reach, BufferedImage.TYPE_INT_ARGB_PRE);
+        BufferedImage wide =
+                new BufferedImage(seen.width + 4 * reach, seen.height + 4 * reach, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D graphics = wide.createGraphics();
         graphics.drawImage(image, 2 * reach - seen.x, 2 * reach - seen.y, null);
         graphics.dispose();
         float[] weights = weights(deviation, reach);
         RenderingHints none = new RenderingHints(Map.of());
-        BufferedImage across = new ConvolveOp(new Kernel(weights.length, 1, weights), ConvolveOp.EDGE_ZERO_FILL, none).filter(wide, null);
-        BufferedImage down = new ConvolveOp(new Kernel(1, weights.length, weights), ConvolveOp.EDGE_ZERO_FILL, none).filter(across, null);
+        BufferedImage across = new ConvolveOp(new Kernel(weights.length, 1, weights), ConvolveOp.EDGE_ZERO_FILL, none)
+                .filter(wide, null);
+        BufferedImage down = new ConvolveOp(new Kernel(1, weights.length, weights), ConvolveOp.EDGE_ZERO_FILL, none)
+                .filter(across, null);
         Graphics2D back = result.createGraphics();
         back.drawImage(down, seen.x - 2 * reach, seen.y - 2 * reach, null);
         back.dispose();

@@ -15,14 +15,22 @@ import java.util.Locale;
 public record ClockFace(Mode mode, long instant, long length, Format format, String zone) {
 
     /** Which way time runs. */
-    public enum Mode { DOWN, UP, DAY }
+    public enum Mode {
+        DOWN,
+        UP,
+        DAY
+    }
 
     /** How it is written; every format has as many characters as its template. */
     public enum Format {
         MINUTES("mm:ss"),
         /** For clocks that reach a hundred minutes; what is missing in front is blank. */
-        HUNDREDS("mmm:ss"), THOUSANDS("mmmm:ss"),
-        HOURS("hh:mm:ss"), DAY("HH:mm"), DAY_SECONDS("HH:mm:ss"), DAY_TWELVE("KK:mm");
+        HUNDREDS("mmm:ss"),
+        THOUSANDS("mmmm:ss"),
+        HOURS("hh:mm:ss"),
+        DAY("HH:mm"),
+        DAY_SECONDS("HH:mm:ss"),
+        DAY_TWELVE("KK:mm");
 
         private final String template;
 
@@ -87,19 +95,25 @@ public record ClockFace(Mode mode, long instant, long length, Format format, Str
         long hours = seconds / HOUR;
         long minutes = seconds / MINUTE;
         if (format == Format.HOURS) {
-            return hours > MOST_TWO_DIGITS ? "99:59:59" : String.format(Locale.ROOT, "%02d:%02d:%02d", hours, minutes % MINUTE, seconds % MINUTE);
+            return hours > MOST_TWO_DIGITS
+                    ? "99:59:59"
+                    : String.format(Locale.ROOT, "%02d:%02d:%02d", hours, minutes % MINUTE, seconds % MINUTE);
         }
         int digits = format.template().indexOf(':');
         String most = "9".repeat(digits);
-        String text = minutes > Long.parseLong(most) ? most + ":59" : String.format(Locale.ROOT, "%02d:%02d", minutes, seconds % MINUTE);
+        String text = minutes > Long.parseLong(most)
+                ? most + ":59"
+                : String.format(Locale.ROOT, "%02d:%02d", minutes, seconds % MINUTE);
         return " ".repeat(format.template().length() - text.length()) + text;
     }
 
     private String day(ZonedDateTime time) {
         return switch (format) {
-            case DAY_SECONDS -> String.format(Locale.ROOT, "%02d:%02d:%02d", time.getHour(), time.getMinute(), time.getSecond());
+            case DAY_SECONDS ->
+                String.format(Locale.ROOT, "%02d:%02d:%02d", time.getHour(), time.getMinute(), time.getSecond());
             case DAY_TWELVE -> String.format(Locale.ROOT, "%2d:%02d", (time.getHour() + 11) % 12 + 1, time.getMinute());
-            case DAY, MINUTES, HUNDREDS, THOUSANDS, HOURS -> String.format(Locale.ROOT, "%02d:%02d", time.getHour(), time.getMinute());
+            case DAY, MINUTES, HUNDREDS, THOUSANDS, HOURS ->
+                String.format(Locale.ROOT, "%02d:%02d", time.getHour(), time.getMinute());
         };
     }
 }

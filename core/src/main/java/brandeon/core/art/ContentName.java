@@ -10,8 +10,7 @@ public final class ContentName {
 
     private static final int SHORT = 16;
 
-    private ContentName() {
-    }
+    private ContentName() {}
 
     /** 16 hexadecimal digits: enough within one picture. */
     static String of(String content) {

@@ -16,9 +16,11 @@ public record Cover(double first, double last) {
 
     /** Coarse looks are this many times smaller in each direction. */
     private static final int COARSE = 6;
+
     private static final int OPAQUE = 255;
     /** Edges that touch inside one coarse pixel cover it nearly. */
     private static final int NEARLY = 200;
+
     private static final double STEP = 1000 / 60.0;
     /** Half a millisecond: finer than any frame. */
     private static final double FINE = 0.5;
@@ -68,7 +70,8 @@ public record Cover(double first, double last) {
         return refined(art, size, start, bestFrom, bestLast, millis);
     }
 
-    private static Optional<Cover> refined(PieceArt art, Size size, long start, double from, double last, double millis) {
+    private static Optional<Cover> refined(
+            PieceArt art, Size size, long start, double from, double last, double millis) {
         double first = from;
         while (first > 0 && covers(art, size, size, start + first - STEP)) {
             first -= STEP;
@@ -86,7 +89,8 @@ public record Cover(double first, double last) {
         if (end < first) {
             return Optional.empty();
         }
-        return Optional.of(new Cover(edge(art, size, start, first - STEP, first), edge(art, size, start, end + STEP, end)));
+        return Optional.of(
+                new Cover(edge(art, size, start, first - STEP, first), edge(art, size, start, end + STEP, end)));
     }
 
     /** The instant nearest to {@code open} at which it still covers. */

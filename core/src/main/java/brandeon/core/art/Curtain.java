@@ -28,12 +28,20 @@ public record Curtain(List<Leaf> leaves) {
 
         /** Moved in by some pixels, and out the other way. */
         public static Leaf through(List<Mark> marks, double dx, double dy, double order) {
-            return new Leaf(marks, Track.Key.still(0).movedBy(dx, dy), Track.Key.still(1).movedBy(-dx, -dy), order);
+            return new Leaf(
+                    marks,
+                    Track.Key.still(0).movedBy(dx, dy),
+                    Track.Key.still(1).movedBy(-dx, -dy),
+                    order);
         }
 
         /** Growing from a place, and shrinking into it. */
         public static Leaf growing(List<Mark> marks, double x, double y, double order) {
-            return new Leaf(marks, Track.Key.still(0).scaledBy(0, x, y), Track.Key.still(1).scaledBy(0, x, y), order);
+            return new Leaf(
+                    marks,
+                    Track.Key.still(0).scaledBy(0, x, y),
+                    Track.Key.still(1).scaledBy(0, x, y),
+                    order);
         }
 
         /** Turned left to right about an upright axis. */

@@ -10,7 +10,10 @@ import java.util.List;
 public record Emblem(List<Mark> marks, double width) {
 
     /** Beside a fact, or as the picture of an alert. */
-    public enum Size { SMALL, LARGE }
+    public enum Size {
+        SMALL,
+        LARGE
+    }
 
     public static final Emblem NONE = new Emblem(List.of(), 0);
 

@@ -11,10 +11,10 @@ import java.util.Optional;
 /** The families that ship with Brandeon. */
 public final class Families {
 
-    private static final List<Family> ALL = List.of(new Tideline(), new Stillwater(), new Theodolite(), new Pebble(), new Herbarium());
+    private static final List<Family> ALL =
+            List.of(new Tideline(), new Stillwater(), new Theodolite(), new Pebble(), new Herbarium());
 
-    private Families() {
-    }
+    private Families() {}
 
     /** Never empty; the first is the one that new themes start with. */
     public static List<Family> all() {

@@ -30,7 +30,10 @@ public interface Family {
     /** Width of a frame's border as the family has it, in units. */
     double border();
 
-    /** What surrounds an opening. The capture has square corners, so the ring must hide them; see {@link Ring#roundest}. */
+    /**
+     * What surrounds an opening. The capture has square corners, so the ring must hide them; see {@link
+     * Ring#roundest}.
+     */
     Ring ring(Easel easel, Box opening, double border);
 
     /** The family's small sign at the start of a piece. */
@@ -51,7 +54,10 @@ public interface Family {
     /** The scenery of a full-canvas screen, without words; it leaves the left upper part calm for them. */
     PieceArt screen(Easel easel, Box box, boolean moving);
 
-    /** What covers the whole box between two scenes; each leaf opaque, edges overlapping, since half pixels let light through. */
+    /**
+     * What covers the whole box between two scenes; each leaf opaque, edges overlapping, since half pixels let light
+     * through.
+     */
     Curtain curtain(Easel easel, Box box);
 
     /** Draws a piece. */

@@ -20,14 +20,15 @@ public final class Flashes {
     private static final double STEP = 1000 / 30.0;
     /** What changes slowly is looked at 12 times a second, which shows up to six flashes. */
     private static final double SLOW_STEP = 1000 / 12.0;
+
     private static final double SLOW_SECONDS = 0.5;
     private static final double SLOW_PIXELS_A_SECOND = 60;
     /** In milliseconds; flashes in what comes later are not seen. */
     private static final double LONGEST_LOOK = 8_000;
+
     private static final float[] LINEAR = linear();
 
-    private Flashes() {
-    }
+    private Flashes() {}
 
     /**
      * The worst second of a piece.
@@ -38,7 +39,8 @@ public final class Flashes {
      */
     public static FlashMeter.Worst worst(PieceArt art, Size canvas, long start, double millis) {
         double scale = (double) CELLS / Math.max(canvas.width(), canvas.height());
-        Size size = Size.of(Math.max(1, (int) Math.round(canvas.width() * scale)), Math.max(1, (int) Math.round(canvas.height() * scale)));
+        Size size = Size.of(Math.max(1, (int) Math.round(canvas.width() * scale)), Math.max(1, (int)
+                Math.round(canvas.height() * scale)));
         FlashMeter overBlack = new FlashMeter(size.width(), size.height());
         FlashMeter overWhite = new FlashMeter(size.width(), size.height());
         BufferedImage frame = new BufferedImage(size.width(), size.height(), BufferedImage.TYPE_INT_RGB);
@@ -49,9 +51,11 @@ public final class Flashes {
         float[] bright = null;
         for (double at = 0; at <= millis; at += step) {
             double instant = start + at;
-            List<Pose> poses = art.tracks().stream().map(track -> track.at(instant)).toList();
+            List<Pose> poses =
+                    art.tracks().stream().map(track -> track.at(instant)).toList();
             if (dark == null || particles || !poses.equals(before)) {
-                BufferedImage painted = Raster.paint(canvas.box(), size, art.at(instant), Math.round(instant), Pictures.NONE);
+                BufferedImage painted =
+                        Raster.paint(canvas.box(), size, art.at(instant), Math.round(instant), Pictures.NONE);
                 dark = light(frame, Color.BLACK, painted);
                 bright = light(frame, Color.WHITE, painted);
                 before = poses;
@@ -72,7 +76,8 @@ public final class Flashes {
             Track.Key to = track.keys().get(i);
             double seconds = Math.max(0.001, (to.offset() - from.offset()) * track.millis() / 1000);
             boolean changes = from.opacity() != to.opacity() || from.turn() != to.turn() || from.scale() != to.scale();
-            if (changes && seconds < SLOW_SECONDS || Math.hypot(to.x() - from.x(), to.y() - from.y()) / seconds > SLOW_PIXELS_A_SECOND) {
+            if (changes && seconds < SLOW_SECONDS
+                    || Math.hypot(to.x() - from.x(), to.y() - from.y()) / seconds > SLOW_PIXELS_A_SECOND) {
                 return true;
             }
         }

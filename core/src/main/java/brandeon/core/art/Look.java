@@ -17,16 +17,34 @@ import java.util.stream.Stream;
  * @param run    the brand's gradient, first to last
  * @param calm   whether nothing moves and things only fade
  */
-public record Look(Palette palette, Face heading, Face text, Face figures, double corner, double plate, List<Gradient.Point> run, boolean calm) {
+public record Look(
+        Palette palette,
+        Face heading,
+        Face text,
+        Face figures,
+        double corner,
+        double plate,
+        List<Gradient.Point> run,
+        boolean calm) {
 
     /** As one piece wants it. */
     public Look tuned(Tune tune) {
-        return new Look(palette, heading, text, figures, Math.min(1, corner * tune.corner()), Math.min(1, plate * tune.plate()), run, calm);
+        return new Look(
+                palette,
+                heading,
+                text,
+                figures,
+                Math.min(1, corner * tune.corner()),
+                Math.min(1, plate * tune.plate()),
+                run,
+                calm);
     }
 
     /** The brand's gradient as stops of a paint. */
     public List<Paint.Stop> gradient() {
-        return run.stream().map(point -> new Paint.Stop(point.offset(), point.colour())).toList();
+        return run.stream()
+                .map(point -> new Paint.Stop(point.offset(), point.colour()))
+                .toList();
     }
 
     /** The plate as it covers what is behind. */
@@ -40,7 +58,12 @@ public record Look(Palette palette, Face heading, Face text, Face figures, doubl
 
     /** A colour for words on a paper: the brand's ground or text where they can be read, else black or white. */
     public Colour inkOn(Colour paper) {
-        return Stream.of(colour(Role.GROUND), colour(Role.TEXT)).filter(ink -> Contrast.ratio(ink, paper) >= Contrast.TEXT).findFirst()
-                .orElse(Contrast.ratio(Colour.BLACK, paper) > Contrast.ratio(Colour.WHITE, paper) ? Colour.BLACK : Colour.WHITE);
+        return Stream.of(colour(Role.GROUND), colour(Role.TEXT))
+                .filter(ink -> Contrast.ratio(ink, paper) >= Contrast.TEXT)
+                .findFirst()
+                .orElse(
+                        Contrast.ratio(Colour.BLACK, paper) > Contrast.ratio(Colour.WHITE, paper)
+                                ? Colour.BLACK
+                                : Colour.WHITE);
     }
 }

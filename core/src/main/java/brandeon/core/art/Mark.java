@@ -13,15 +13,17 @@ import java.util.List;
 public sealed interface Mark {
 
     /** A filled area, even-odd. */
-    record Filled(Outline outline, Paint paint) implements Mark {
-    }
+    record Filled(Outline outline, Paint paint) implements Mark {}
 
     /** A line along a path, with round ends and joins. */
-    record Stroked(Outline outline, Paint paint, double width) implements Mark {
-    }
+    record Stroked(Outline outline, Paint paint, double width) implements Mark {}
 
     /** Where a text's x lies. */
-    enum Anchor { START, MIDDLE, END }
+    enum Anchor {
+        START,
+        MIDDLE,
+        END
+    }
 
     /**
      * One line of text.
@@ -29,7 +31,8 @@ public sealed interface Mark {
      * @param y     the baseline
      * @param clamp width that the painter must not pass; 0 where the measured width is exact
      */
-    record Text(String text, Face face, double px, double x, double y, Anchor anchor, Colour colour, double clamp) implements Mark {
+    record Text(String text, Face face, double px, double x, double y, Anchor anchor, Colour colour, double clamp)
+            implements Mark {
 
         /** The box of the text: its advance width, from the tops of capitals to the descent. */
         public Box box() {
@@ -52,7 +55,16 @@ public sealed interface Mark {
      * @param clock   what it counts
      * @param showing what the cells show when nobody ticks them (pictures)
      */
-    record Digits(ClockFace clock, Face face, double px, List<Double> cells, double y, Colour colour, String showing, List<Mark> ended) implements Mark {
+    record Digits(
+            ClockFace clock,
+            Face face,
+            double px,
+            List<Double> cells,
+            double y,
+            Colour colour,
+            String showing,
+            List<Mark> ended)
+            implements Mark {
 
         /** What it shows at an instant, in epoch milliseconds. */
         public List<Mark> shown(long now) {
@@ -107,8 +119,7 @@ public sealed interface Mark {
      * @param name   where it is found: {@code /painted/} and this
      * @param filter CSS filter functions that colour a moving picture as it plays; empty when its pixels are coloured
      */
-    record Picture(String name, Box box, String filter) implements Mark {
-    }
+    record Picture(String name, Box box, String filter) implements Mark {}
 
     /**
      * Where a picture may be laid into a piece: over what is painted before it in the same list, under what comes
@@ -116,8 +127,7 @@ public sealed interface Mark {
      *
      * @param shape what the picture is clipped to
      */
-    record Bed(Outline shape) implements Mark {
-    }
+    record Bed(Outline shape) implements Mark {}
 
     /**
      * A ground with something blended into it, as one: what lies behind the ground takes no part in the blending.
@@ -176,8 +186,16 @@ public sealed interface Mark {
      * @param shadow  how far each throws a shadow, in pixels; 0 for none
      * @param moving  whether the painter runs them; else they stand as at instant 0
      */
-    record Swarm(Box box, Particles particles, Outline grain, boolean soft, String picture, Colour colour, double shadow, boolean moving) implements Mark {
-    }
+    record Swarm(
+            Box box,
+            Particles particles,
+            Outline grain,
+            boolean soft,
+            String picture,
+            Colour colour,
+            double shadow,
+            boolean moving)
+            implements Mark {}
 
     static Group group(String part, List<Mark> marks) {
         return new Group(part, 1, new Outline(List.of()), marks);

@@ -3,8 +3,7 @@ package brandeon.core.art;
 /** Numbers as SVG text: at most two decimals, no trailing zeros, never in exponent form. */
 final class Numbers {
 
-    private Numbers() {
-    }
+    private Numbers() {}
 
     static String text(double value) {
         StringBuilder out = new StringBuilder(8);

@@ -18,7 +18,13 @@ public record Opening(Box box, Shape shape, double corner, List<Share> edge, dou
     private static final double CUT_GROWS = 2 - Math.sqrt(2);
 
     /** What an opening looks like. */
-    public enum Shape { RECTANGLE, CUT, ELLIPSE, HEXAGON, FREE }
+    public enum Shape {
+        RECTANGLE,
+        CUT,
+        ELLIPSE,
+        HEXAGON,
+        FREE
+    }
 
     public Opening {
         edge = List.copyOf(edge);
@@ -37,7 +43,11 @@ public record Opening(Box box, Shape shape, double corner, List<Share> edge, dou
     /** Its edge, grown by some pixels on every side. */
     public Outline outline(double grown) {
         if (shape == Shape.FREE) {
-            return Outline.polygon(edge.stream().map(share -> new Outline.Line(box.x() + share.x() * box.width(), box.y() + share.y() * box.height())).toList()).grown(grown);
+            return Outline.polygon(edge.stream()
+                            .map(share -> new Outline.Line(
+                                    box.x() + share.x() * box.width(), box.y() + share.y() * box.height()))
+                            .toList())
+                    .grown(grown);
         }
         return outline(shape, box.grown(grown), corner + (shape == Shape.CUT ? grown * CUT_GROWS : grown));
     }

@@ -20,20 +20,15 @@ public record Outline(List<Step> steps) {
     private static final double QUARTER = 0.5522847498;
 
     /** One step of a path. */
-    public sealed interface Step {
-    }
+    public sealed interface Step {}
 
-    public record Move(double x, double y) implements Step {
-    }
+    public record Move(double x, double y) implements Step {}
 
-    public record Line(double x, double y) implements Step {
-    }
+    public record Line(double x, double y) implements Step {}
 
-    public record Curve(double x1, double y1, double x2, double y2, double x, double y) implements Step {
-    }
+    public record Curve(double x1, double y1, double x2, double y2, double x, double y) implements Step {}
 
-    public record Close() implements Step {
-    }
+    public record Close() implements Step {}
 
     public Outline {
         steps = List.copyOf(steps);
@@ -44,7 +39,12 @@ public record Outline(List<Step> steps) {
     }
 
     public static Outline rectangle(Box box) {
-        return pen().move(box.x(), box.y()).line(box.right(), box.y()).line(box.right(), box.bottom()).line(box.x(), box.bottom()).close().outline();
+        return pen().move(box.x(), box.y())
+                .line(box.right(), box.y())
+                .line(box.right(), box.bottom())
+                .line(box.x(), box.bottom())
+                .close()
+                .outline();
     }
 
     /** A rectangle with round corners; the radius is limited to half the shorter side. */
@@ -54,13 +54,17 @@ public record Outline(List<Step> steps) {
             return rectangle(box);
         }
         double k = r * (1 - QUARTER);
-        return pen()
-                .move(box.x() + r, box.y())
-                .line(box.right() - r, box.y()).curve(box.right() - k, box.y(), box.right(), box.y() + k, box.right(), box.y() + r)
-                .line(box.right(), box.bottom() - r).curve(box.right(), box.bottom() - k, box.right() - k, box.bottom(), box.right() - r, box.bottom())
-                .line(box.x() + r, box.bottom()).curve(box.x() + k, box.bottom(), box.x(), box.bottom() - k, box.x(), box.bottom() - r)
-                .line(box.x(), box.y() + r).curve(box.x(), box.y() + k, box.x() + k, box.y(), box.x() + r, box.y())
-                .close().outline();
+        return pen().move(box.x() + r, box.y())
+                .line(box.right() - r, box.y())
+                .curve(box.right() - k, box.y(), box.right(), box.y() + k, box.right(), box.y() + r)
+                .line(box.right(), box.bottom() - r)
+                .curve(box.right(), box.bottom() - k, box.right() - k, box.bottom(), box.right() - r, box.bottom())
+                .line(box.x() + r, box.bottom())
+                .curve(box.x() + k, box.bottom(), box.x(), box.bottom() - k, box.x(), box.bottom() - r)
+                .line(box.x(), box.y() + r)
+                .curve(box.x(), box.y() + k, box.x() + k, box.y(), box.x() + r, box.y())
+                .close()
+                .outline();
     }
 
     /** A rectangle whose corners are cut off at 45 degrees. */
@@ -69,8 +73,16 @@ public record Outline(List<Step> steps) {
         if (c <= 0) {
             return rectangle(box);
         }
-        return pen().move(box.x() + c, box.y()).line(box.right() - c, box.y()).line(box.right(), box.y() + c).line(box.right(), box.bottom() - c)
-                .line(box.right() - c, box.bottom()).line(box.x() + c, box.bottom()).line(box.x(), box.bottom() - c).line(box.x(), box.y() + c).close().outline();
+        return pen().move(box.x() + c, box.y())
+                .line(box.right() - c, box.y())
+                .line(box.right(), box.y() + c)
+                .line(box.right(), box.bottom() - c)
+                .line(box.right() - c, box.bottom())
+                .line(box.x() + c, box.bottom())
+                .line(box.x(), box.bottom() - c)
+                .line(box.x(), box.y() + c)
+                .close()
+                .outline();
     }
 
     public static Outline ellipse(Box box) {
@@ -79,16 +91,25 @@ public record Outline(List<Step> steps) {
         double x = box.centreX();
         double y = box.centreY();
         return pen().move(x + rx, y)
-                .curve(x + rx, y + ry * QUARTER, x + rx * QUARTER, y + ry, x, y + ry).curve(x - rx * QUARTER, y + ry, x - rx, y + ry * QUARTER, x - rx, y)
-                .curve(x - rx, y - ry * QUARTER, x - rx * QUARTER, y - ry, x, y - ry).curve(x + rx * QUARTER, y - ry, x + rx, y - ry * QUARTER, x + rx, y)
-                .close().outline();
+                .curve(x + rx, y + ry * QUARTER, x + rx * QUARTER, y + ry, x, y + ry)
+                .curve(x - rx * QUARTER, y + ry, x - rx, y + ry * QUARTER, x - rx, y)
+                .curve(x - rx, y - ry * QUARTER, x - rx * QUARTER, y - ry, x, y - ry)
+                .curve(x + rx * QUARTER, y - ry, x + rx, y - ry * QUARTER, x + rx, y)
+                .close()
+                .outline();
     }
 
     /** Six corners, two of them at the middle of the left and the right side. */
     public static Outline hexagon(Box box) {
         double quarter = box.width() / 4;
-        return pen().move(box.x() + quarter, box.y()).line(box.right() - quarter, box.y()).line(box.right(), box.centreY()).line(box.right() - quarter, box.bottom())
-                .line(box.x() + quarter, box.bottom()).line(box.x(), box.centreY()).close().outline();
+        return pen().move(box.x() + quarter, box.y())
+                .line(box.right() - quarter, box.y())
+                .line(box.right(), box.centreY())
+                .line(box.right() - quarter, box.bottom())
+                .line(box.x() + quarter, box.bottom())
+                .line(box.x(), box.centreY())
+                .close()
+                .outline();
     }
 
     /** A closed path from corner to corner. */
@@ -116,13 +137,18 @@ public record Outline(List<Step> steps) {
         return new Outline(all);
     }
 
-    /** A closed path with its edge moved outwards, corners mitred up to four times that. @param by in pixels; 0 and below leave it as it is */
+    /**
+     * A closed path with its edge moved outwards, corners mitred up to four times that.
+     *
+     * @param by in pixels; 0 and below leave it as it is
+     */
     public Outline grown(double by) {
         if (by <= 0) {
             return this;
         }
         Area area = new Area(path());
-        area.add(new Area(new BasicStroke((float) (2 * by), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 4).createStrokedShape(path())));
+        area.add(new Area(new BasicStroke((float) (2 * by), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 4)
+                .createStrokedShape(path())));
         return of(area);
     }
 
@@ -136,7 +162,14 @@ public record Outline(List<Step> steps) {
             switch (step) {
                 case PathIterator.SEG_MOVETO -> pen.move(at[0], at[1]);
                 case PathIterator.SEG_LINETO -> pen.line(at[0], at[1]);
-                case PathIterator.SEG_QUADTO -> pen.curve(x + (at[0] - x) * 2 / 3, y + (at[1] - y) * 2 / 3, at[2] + (at[0] - at[2]) * 2 / 3, at[3] + (at[1] - at[3]) * 2 / 3, at[2], at[3]);
+                case PathIterator.SEG_QUADTO ->
+                    pen.curve(
+                            x + (at[0] - x) * 2 / 3,
+                            y + (at[1] - y) * 2 / 3,
+                            at[2] + (at[0] - at[2]) * 2 / 3,
+                            at[3] + (at[1] - at[3]) * 2 / 3,
+                            at[2],
+                            at[3]);
                 case PathIterator.SEG_CUBICTO -> pen.curve(at[0], at[1], at[2], at[3], at[4], at[5]);
                 default -> pen.close();
             }
@@ -149,24 +182,37 @@ public record Outline(List<Step> steps) {
 
     /** Every place multiplied, about the origin. */
     public Outline scaled(double by) {
-        return new Outline(steps.stream().map(step -> switch (step) {
-            case Move(double x, double y) -> new Move(x * by, y * by);
-            case Line(double x, double y) -> new Line(x * by, y * by);
-            case Curve(double x1, double y1, double x2, double y2, double x, double y) -> new Curve(x1 * by, y1 * by, x2 * by, y2 * by, x * by, y * by);
-            case Close() -> step;
-        }).toList());
+        return new Outline(steps.stream()
+                .map(step -> switch (step) {
+                    case Move(double x, double y) -> new Move(x * by, y * by);
+                    case Line(double x, double y) -> new Line(x * by, y * by);
+                    case Curve(double x1, double y1, double x2, double y2, double x, double y) ->
+                        new Curve(x1 * by, y1 * by, x2 * by, y2 * by, x * by, y * by);
+                    case Close() -> step;
+                })
+                .toList());
     }
 
     /** Turned about a point, degrees clockwise. */
     public Outline turned(double degrees, double px, double py) {
         AffineTransform turn = AffineTransform.getRotateInstance(Math.toRadians(degrees), px, py);
-        return new Outline(steps.stream().map(step -> switch (step) {
-            case Move(double x, double y) -> new Move(turned(turn, x, y).getX(), turned(turn, x, y).getY());
-            case Line(double x, double y) -> new Line(turned(turn, x, y).getX(), turned(turn, x, y).getY());
-            case Curve(double x1, double y1, double x2, double y2, double x, double y) -> new Curve(turned(turn, x1, y1).getX(), turned(turn, x1, y1).getY(),
-                    turned(turn, x2, y2).getX(), turned(turn, x2, y2).getY(), turned(turn, x, y).getX(), turned(turn, x, y).getY());
-            case Close() -> step;
-        }).toList());
+        return new Outline(steps.stream()
+                .map(step -> switch (step) {
+                    case Move(double x, double y) ->
+                        new Move(turned(turn, x, y).getX(), turned(turn, x, y).getY());
+                    case Line(double x, double y) ->
+                        new Line(turned(turn, x, y).getX(), turned(turn, x, y).getY());
+                    case Curve(double x1, double y1, double x2, double y2, double x, double y) ->
+                        new Curve(
+                                turned(turn, x1, y1).getX(),
+                                turned(turn, x1, y1).getY(),
+                                turned(turn, x2, y2).getX(),
+                                turned(turn, x2, y2).getY(),
+                                turned(turn, x, y).getX(),
+                                turned(turn, x, y).getY());
+                    case Close() -> step;
+                })
+                .toList());
     }
 
     private static Point2D turned(AffineTransform turn, double x, double y) {
@@ -180,7 +226,8 @@ public record Outline(List<Step> steps) {
             switch (step) {
                 case Move(double x, double y) -> Numbers.append(text.append('M'), x, y);
                 case Line(double x, double y) -> Numbers.append(text.append('L'), x, y);
-                case Curve(double x1, double y1, double x2, double y2, double x, double y) -> Numbers.append(text.append('C'), x1, y1, x2, y2, x, y);
+                case Curve(double x1, double y1, double x2, double y2, double x, double y) ->
+                    Numbers.append(text.append('C'), x1, y1, x2, y2, x, y);
                 case Close() -> text.append('Z');
             }
         }
@@ -194,7 +241,8 @@ public record Outline(List<Step> steps) {
             switch (step) {
                 case Move(double x, double y) -> path.moveTo(x, y);
                 case Line(double x, double y) -> path.lineTo(x, y);
-                case Curve(double x1, double y1, double x2, double y2, double x, double y) -> path.curveTo(x1, y1, x2, y2, x, y);
+                case Curve(double x1, double y1, double x2, double y2, double x, double y) ->
+                    path.curveTo(x1, y1, x2, y2, x, y);
                 case Close() -> path.closePath();
             }
         }

@@ -44,8 +44,10 @@ public final class Outlines {
             case Mark.Group g -> done.add(new Mark.Group(g.part(), g.opacity(), g.clip(), all(g.marks())));
             case Mark.Moved(Pose pose, List<Mark> marks) -> done.add(new Mark.Moved(pose, all(marks)));
             case Mark.Blurred b -> done.add(new Mark.Blurred(b.deviation(), all(b.marks())));
-            case Mark.Shadowed s -> done.add(new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), all(s.marks())));
-            case Mark.Blended b -> done.add(new Mark.Blended(all(b.ground()), b.blend(), b.strength(), b.shape(), all(b.over())));
+            case Mark.Shadowed s ->
+                done.add(new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), all(s.marks())));
+            case Mark.Blended b ->
+                done.add(new Mark.Blended(all(b.ground()), b.blend(), b.strength(), b.shape(), all(b.over())));
             case Mark.Filled _, Mark.Stroked _, Mark.Picture _, Mark.Bed _ -> done.add(mark);
         }
     }
@@ -77,15 +79,23 @@ public final class Outlines {
 
     private Mark grains(Mark.Swarm swarm) {
         List<Mark> grains = new ArrayList<>();
-        for (Particles.Grain grain : swarm.particles().at(swarm.moving() ? now : 0, swarm.box().width(), swarm.box().height())) {
-            AffineTransform place = AffineTransform.getTranslateInstance(swarm.box().x() + grain.x(), swarm.box().y() + grain.y());
+        for (Particles.Grain grain : swarm.particles()
+                .at(swarm.moving() ? now : 0, swarm.box().width(), swarm.box().height())) {
+            AffineTransform place = AffineTransform.getTranslateInstance(
+                    swarm.box().x() + grain.x(), swarm.box().y() + grain.y());
             place.rotate(grain.turn());
             place.scale(grain.size(), grain.size());
             Outline outline = outline(place.createTransformedShape(swarm.grain().path()));
             var colour = swarm.colour().withAlpha(swarm.colour().alpha() * grain.opacity());
-            grains.add(new Mark.Filled(outline, swarm.soft()
-                    ? new Paint.Radial(swarm.box().x() + grain.x(), swarm.box().y() + grain.y(), grain.size() / 2, List.of(new Paint.Stop(0, colour), new Paint.Stop(1, colour.withAlpha(0))))
-                    : Paint.of(colour)));
+            grains.add(new Mark.Filled(
+                    outline,
+                    swarm.soft()
+                            ? new Paint.Radial(
+                                    swarm.box().x() + grain.x(),
+                                    swarm.box().y() + grain.y(),
+                                    grain.size() / 2,
+                                    List.of(new Paint.Stop(0, colour), new Paint.Stop(1, colour.withAlpha(0))))
+                            : Paint.of(colour)));
         }
         return Mark.clipped(Outline.rectangle(swarm.box()), grains);
     }
@@ -100,7 +110,14 @@ public final class Outlines {
             switch (path.currentSegment(c)) {
                 case PathIterator.SEG_MOVETO -> pen.move(c[0], c[1]);
                 case PathIterator.SEG_LINETO -> pen.line(c[0], c[1]);
-                case PathIterator.SEG_QUADTO -> pen.curve(x + (c[0] - x) * 2 / 3, y + (c[1] - y) * 2 / 3, c[2] + (c[0] - c[2]) * 2 / 3, c[3] + (c[1] - c[3]) * 2 / 3, c[2], c[3]);
+                case PathIterator.SEG_QUADTO ->
+                    pen.curve(
+                            x + (c[0] - x) * 2 / 3,
+                            y + (c[1] - y) * 2 / 3,
+                            c[2] + (c[0] - c[2]) * 2 / 3,
+                            c[3] + (c[1] - c[3]) * 2 / 3,
+                            c[2],
+                            c[3]);
                 case PathIterator.SEG_CUBICTO -> pen.curve(c[0], c[1], c[2], c[3], c[4], c[5]);
                 case PathIterator.SEG_CLOSE -> pen.close();
                 default -> throw new IllegalStateException();

@@ -10,11 +10,9 @@ import java.util.List;
 public sealed interface Paint {
 
     /** A colour at a place from 0 to 1. */
-    record Stop(double offset, Colour colour) {
-    }
+    record Stop(double offset, Colour colour) {}
 
-    record Solid(Colour colour) implements Paint {
-    }
+    record Solid(Colour colour) implements Paint {}
 
     /** From (x1, y1) to (x2, y2). */
     record Linear(double x1, double y1, double x2, double y2, List<Stop> stops) implements Paint {
@@ -30,8 +28,7 @@ public sealed interface Paint {
     }
 
     /** From the centre outward to the radius. */
-    record Radial(double x, double y, double radius, List<Stop> stops) implements Paint {
-    }
+    record Radial(double x, double y, double radius, List<Stop> stops) implements Paint {}
 
     static Paint of(Colour colour) {
         return new Solid(colour);

@@ -34,12 +34,20 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
                     Mark.Blended filled = fill.apply(new Mark.Blended(laid, Blend.NORMAL, 1, shape, List.of()));
                     laid = new ArrayList<>(List.of(filled));
                 }
-                case Mark.Group g -> laid.add(new Mark.Group(g.part(), g.opacity(), g.clip(), laidInto(g.marks(), fill)));
+                case Mark.Group g ->
+                    laid.add(new Mark.Group(g.part(), g.opacity(), g.clip(), laidInto(g.marks(), fill)));
                 case Mark.Until u -> laid.add(new Mark.Until(u.clock(), laidInto(u.marks(), fill)));
                 case Mark.Moved m -> laid.add(new Mark.Moved(m.pose(), laidInto(m.marks(), fill)));
                 case Mark.Blurred b -> laid.add(new Mark.Blurred(b.deviation(), laidInto(b.marks(), fill)));
-                case Mark.Shadowed s -> laid.add(new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), laidInto(s.marks(), fill)));
-                case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Blended _, Mark.Swarm _ -> laid.add(mark);
+                case Mark.Shadowed s ->
+                    laid.add(new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), laidInto(s.marks(), fill)));
+                case Mark.Filled _,
+                        Mark.Stroked _,
+                        Mark.Text _,
+                        Mark.Digits _,
+                        Mark.Picture _,
+                        Mark.Blended _,
+                        Mark.Swarm _ -> laid.add(mark);
             }
         }
         return laid;
@@ -66,25 +74,47 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
                 case Mark.Moved moved -> collect(moved.marks(), found);
                 case Mark.Blurred blurred -> collect(blurred.marks(), found);
                 case Mark.Shadowed shadowed -> collect(shadowed.marks(), found);
-                case Mark.Filled _, Mark.Stroked _, Mark.Digits _, Mark.Picture _, Mark.Bed _, Mark.Swarm _ -> { }
+                case Mark.Filled _, Mark.Stroked _, Mark.Digits _, Mark.Picture _, Mark.Bed _, Mark.Swarm _ -> {}
             }
         }
     }
 
     /** The same with all movement but fades taken away. */
     public PieceArt calm() {
-        return new PieceArt(standing(marks), tracks.stream().filter(Track::fades).map(Track::still).toList(), openings);
+        return new PieceArt(
+                standing(marks),
+                tracks.stream().filter(Track::fades).map(Track::still).toList(),
+                openings);
     }
 
     private static List<Mark> standing(List<Mark> marks) {
-        return marks.stream().map(mark -> switch (mark) {
-            case Mark.Swarm s -> new Mark.Swarm(s.box(), s.particles(), s.grain(), s.soft(), s.picture(), s.colour(), s.shadow(), false);
-            case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), standing(g.marks()));
-            case Mark.Until u -> new Mark.Until(u.clock(), standing(u.marks()));
-            case Mark.Blurred b -> new Mark.Blurred(b.deviation(), standing(b.marks()));
-            case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), standing(s.marks()));
-            case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Bed _, Mark.Blended _, Mark.Moved _ -> mark;
-        }).toList();
+        return marks.stream()
+                .map(mark -> switch (mark) {
+                    case Mark.Swarm s ->
+                        new Mark.Swarm(
+                                s.box(),
+                                s.particles(),
+                                s.grain(),
+                                s.soft(),
+                                s.picture(),
+                                s.colour(),
+                                s.shadow(),
+                                false);
+                    case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), standing(g.marks()));
+                    case Mark.Until u -> new Mark.Until(u.clock(), standing(u.marks()));
+                    case Mark.Blurred b -> new Mark.Blurred(b.deviation(), standing(b.marks()));
+                    case Mark.Shadowed s ->
+                        new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), standing(s.marks()));
+                    case Mark.Filled _,
+                            Mark.Stroked _,
+                            Mark.Text _,
+                            Mark.Digits _,
+                            Mark.Picture _,
+                            Mark.Bed _,
+                            Mark.Blended _,
+                            Mark.Moved _ -> mark;
+                })
+                .toList();
     }
 
     /** Whether anything in it moves. */
@@ -127,19 +157,30 @@ public record PieceArt(List<Mark> marks, List<Track> tracks, List<Opening> openi
     }
 
     private static List<Mark> posed(List<Mark> marks, Map<String, Pose> poses) {
-        return marks.stream().map(mark -> switch (mark) {
-            case Mark.Group g -> {
-                Pose pose = poses.get(g.part());
-                // An animated opacity takes the place of the group's own.
-                Mark.Group group = new Mark.Group(g.part(), pose == null ? g.opacity() : 1, g.clip(), posed(g.marks(), poses));
-                yield pose == null ? group : new Mark.Moved(pose, List.of(group));
-            }
-            case Mark.Until u -> new Mark.Until(u.clock(), posed(u.marks(), poses));
-            case Mark.Moved m -> new Mark.Moved(m.pose(), posed(m.marks(), poses));
-            case Mark.Blurred b -> new Mark.Blurred(b.deviation(), posed(b.marks(), poses));
-            case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), posed(s.marks(), poses));
-            case Mark.Blended b -> new Mark.Blended(posed(b.ground(), poses), b.blend(), b.strength(), b.shape(), b.over());
-            case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Bed _, Mark.Swarm _ -> mark;
-        }).toList();
+        return marks.stream()
+                .map(mark -> switch (mark) {
+                    case Mark.Group g -> {
+                        Pose pose = poses.get(g.part());
+                        // An animated opacity takes the place of the group's own.
+                        Mark.Group group = new Mark.Group(
+                                g.part(), pose == null ? g.opacity() : 1, g.clip(), posed(g.marks(), poses));
+                        yield pose == null ? group : new Mark.Moved(pose, List.of(group));
+                    }
+                    case Mark.Until u -> new Mark.Until(u.clock(), posed(u.marks(), poses));
+                    case Mark.Moved m -> new Mark.Moved(m.pose(), posed(m.marks(), poses));
+                    case Mark.Blurred b -> new Mark.Blurred(b.deviation(), posed(b.marks(), poses));
+                    case Mark.Shadowed s ->
+                        new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), posed(s.marks(), poses));
+                    case Mark.Blended b ->
+                        new Mark.Blended(posed(b.ground(), poses), b.blend(), b.strength(), b.shape(), b.over());
+                    case Mark.Filled _,
+                            Mark.Stroked _,
+                            Mark.Text _,
+                            Mark.Digits _,
+                            Mark.Picture _,
+                            Mark.Bed _,
+                            Mark.Swarm _ -> mark;
+                })
+                .toList();
     }
 }

@@ -55,7 +55,8 @@ public final class Raster {
      * @param size of the result; the part is stretched over it
      */
     public static BufferedImage paint(Box part, Size size, List<Mark> marks, long now, Pictures pictures) {
-        AffineTransform view = AffineTransform.getScaleInstance(size.width() / part.width(), size.height() / part.height());
+        AffineTransform view =
+                AffineTransform.getScaleInstance(size.width() / part.width(), size.height() / part.height());
         view.translate(-part.x(), -part.y());
         return new Raster(size, now, pictures).layer(marks, view);
     }
@@ -98,10 +99,11 @@ public final class Raster {
             case Mark.Picture picture -> picture(graphics, picture);
             case Mark.Blended blended -> blended(graphics, blended);
             case Mark.Moved(Pose pose, List<Mark> marks) -> moved(graphics, pose, marks);
-            case Mark.Blurred(double deviation, List<Mark> marks) -> onto(graphics, Blur.of(layer(marks, graphics.getTransform()), deviation * scale(graphics)), 1);
+            case Mark.Blurred(double deviation, List<Mark> marks) ->
+                onto(graphics, Blur.of(layer(marks, graphics.getTransform()), deviation * scale(graphics)), 1);
             case Mark.Shadowed shadowed -> shadowed(graphics, shadowed);
             case Mark.Swarm swarm -> swarm(graphics, swarm);
-            case Mark.Bed _ -> { }
+            case Mark.Bed _ -> {}
         }
     }
 
@@ -206,12 +208,18 @@ public final class Raster {
                 double tall = (double) image.getHeight() / image.getWidth();
                 AffineTransform place = AffineTransform.getTranslateInstance(-0.5, -tall / 2);
                 place.scale(1.0 / image.getWidth(), tall / image.getHeight());
-                graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+                graphics.setRenderingHint(
+                        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
                 graphics.drawImage(image, place, null);
             });
             graphics.setComposite(AlphaComposite.SrcOver);
         } else {
-            graphics.setPaint(swarm.soft() ? new RadialGradientPaint(new Point2D.Double(0, 0), 0.5f, new float[] {0, 1}, new Color[] {color(colour), color(colour.withAlpha(0))}) : color(colour));
+            graphics.setPaint(
+                    swarm.soft()
+                            ? new RadialGradientPaint(new Point2D.Double(0, 0), 0.5f, new float[] {0, 1}, new Color[] {
+                                color(colour), color(colour.withAlpha(0))
+                            })
+                            : color(colour));
             graphics.fill(swarm.grain().path());
         }
         graphics.setTransform(view);
@@ -251,8 +259,15 @@ public final class Raster {
     private static java.awt.Paint paint(Paint paint) {
         return switch (paint) {
             case Paint.Solid(Colour colour) -> color(colour);
-            case Paint.Linear l -> new LinearGradientPaint(new Point2D.Double(l.x1(), l.y1()), new Point2D.Double(l.x2(), l.y2()), fractions(l.stops()), colors(l.stops()));
-            case Paint.Radial r -> new RadialGradientPaint(new Point2D.Double(r.x(), r.y()), (float) r.radius(), fractions(r.stops()), colors(r.stops()));
+            case Paint.Linear l ->
+                new LinearGradientPaint(
+                        new Point2D.Double(l.x1(), l.y1()),
+                        new Point2D.Double(l.x2(), l.y2()),
+                        fractions(l.stops()),
+                        colors(l.stops()));
+            case Paint.Radial r ->
+                new RadialGradientPaint(
+                        new Point2D.Double(r.x(), r.y()), (float) r.radius(), fractions(r.stops()), colors(r.stops()));
         };
     }
 

@@ -7,8 +7,7 @@ import java.awt.image.BufferedImage;
 /** Makes pictures smaller, or fit for files. */
 public final class Scaling {
 
-    private Scaling() {
-    }
+    private Scaling() {}
 
     /**
      * Scaled down in halves, then to size, which keeps thin lines.
@@ -19,7 +18,11 @@ public final class Scaling {
     public static BufferedImage toWidth(BufferedImage image, int width) {
         BufferedImage current = image;
         while (current.getWidth() / 2 >= width) {
-            current = scaled(current, current.getWidth() / 2, Math.max(1, current.getHeight() / 2), BufferedImage.TYPE_INT_ARGB_PRE);
+            current = scaled(
+                    current,
+                    current.getWidth() / 2,
+                    Math.max(1, current.getHeight() / 2),
+                    BufferedImage.TYPE_INT_ARGB_PRE);
         }
         int height = Math.max(1, Math.round((float) image.getHeight() * width / image.getWidth()));
         return scaled(current, width, height, BufferedImage.TYPE_INT_ARGB);

@@ -25,8 +25,7 @@ public final class SvgWriter {
     private final StringBuilder body = new StringBuilder(1024);
     private final Map<String, String> definitions = new LinkedHashMap<>();
 
-    private SvgWriter() {
-    }
+    private SvgWriter() {}
 
     /** The inside of an svg element: definitions first, then the marks. */
     public static String fragment(List<Mark> marks) {
@@ -47,13 +46,18 @@ public final class SvgWriter {
     private void one(Mark mark) {
         switch (mark) {
             case Mark.Filled(Outline outline, Paint paint) -> {
-                body.append("<path fill-rule=\"evenodd\" d=\"").append(outline.svg()).append('"');
+                body.append("<path fill-rule=\"evenodd\" d=\"")
+                        .append(outline.svg())
+                        .append('"');
                 paint("fill", paint);
                 body.append("/>");
             }
             case Mark.Stroked(Outline outline, Paint paint, double width) -> {
-                body.append("<path fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\" d=\"").append(outline.svg())
-                        .append("\" stroke-width=\"").append(Numbers.text(width)).append('"');
+                body.append("<path fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\" d=\"")
+                        .append(outline.svg())
+                        .append("\" stroke-width=\"")
+                        .append(Numbers.text(width))
+                        .append('"');
                 paint("stroke", paint);
                 body.append("/>");
             }
@@ -64,19 +68,35 @@ public final class SvgWriter {
             case Mark.Picture picture -> picture(picture);
             case Mark.Blended blended -> blended(blended);
             case Mark.Moved(Pose pose, List<Mark> marks) -> moved(pose, marks);
-            case Mark.Blurred(double deviation, List<Mark> marks) -> styled("filter:blur(" + Numbers.text(deviation) + "px)", marks);
-            case Mark.Shadowed s -> styled(String.format(Locale.ROOT, "filter:drop-shadow(%spx %spx %spx %s)", Numbers.text(s.dx()), Numbers.text(s.dy()), Numbers.text(s.deviation()), rgba(s.colour())), s.marks());
+            case Mark.Blurred(double deviation, List<Mark> marks) ->
+                styled("filter:blur(" + Numbers.text(deviation) + "px)", marks);
+            case Mark.Shadowed s ->
+                styled(
+                        String.format(
+                                Locale.ROOT,
+                                "filter:drop-shadow(%spx %spx %spx %s)",
+                                Numbers.text(s.dx()),
+                                Numbers.text(s.dy()),
+                                Numbers.text(s.deviation()),
+                                rgba(s.colour())),
+                        s.marks());
             case Mark.Swarm swarm -> swarm(swarm);
-            case Mark.Bed _ -> { }
+            case Mark.Bed _ -> {}
         }
     }
 
     private void text(Mark.Text text) {
-        openText(text.face().family(), text.px(), text.x(), text.y(), switch (text.anchor()) {
-            case START -> "start";
-            case MIDDLE -> "middle";
-            case END -> "end";
-        }, text.colour());
+        openText(
+                text.face().family(),
+                text.px(),
+                text.x(),
+                text.y(),
+                switch (text.anchor()) {
+                    case START -> "start";
+                    case MIDDLE -> "middle";
+                    case END -> "end";
+                },
+                text.colour());
         if (text.clamp() > 0) {
             body.append(" data-clamp=\"").append(Numbers.text(text.clamp())).append('"');
         }
@@ -84,17 +104,35 @@ public final class SvgWriter {
     }
 
     private void openText(String family, double px, double x, double y, String anchor, Colour colour) {
-        // In quotes: a family whose name has a word that begins with a digit is none without them (CSS Fonts 4, section 2.1).
-        body.append("<text font-family=\"'").append(Xml.escaped(family)).append("'\" font-size=\"").append(Numbers.text(px))
-                .append("\" x=\"").append(Numbers.text(x)).append("\" y=\"").append(Numbers.text(y))
-                .append("\" text-anchor=\"").append(anchor).append("\" xml:space=\"preserve\"");
+        // In quotes: a family whose name has a word that begins with a digit is none without them (CSS Fonts 4, section
+        // 2.1).
+        body.append("<text font-family=\"'")
+                .append(Xml.escaped(family))
+                .append("'\" font-size=\"")
+                .append(Numbers.text(px))
+                .append("\" x=\"")
+                .append(Numbers.text(x))
+                .append("\" y=\"")
+                .append(Numbers.text(y))
+                .append("\" text-anchor=\"")
+                .append(anchor)
+                .append("\" xml:space=\"preserve\"");
         paint("fill", Paint.of(colour));
     }
 
     /** What a painter must know of a clock. @param format empty for one without figures */
     private void openClock(ClockFace clock, String format) {
-        body.append("<g data-mode=\"").append(clock.mode().name().toLowerCase(Locale.ROOT)).append("\" data-instant=\"").append(clock.instant()).append("\" data-length=\"").append(clock.length())
-                .append("\" data-format=\"").append(format).append("\" data-zone=\"").append(Xml.escaped(clock.zone())).append("\"><g data-clock=\"running\">");
+        body.append("<g data-mode=\"")
+                .append(clock.mode().name().toLowerCase(Locale.ROOT))
+                .append("\" data-instant=\"")
+                .append(clock.instant())
+                .append("\" data-length=\"")
+                .append(clock.length())
+                .append("\" data-format=\"")
+                .append(format)
+                .append("\" data-zone=\"")
+                .append(Xml.escaped(clock.zone()))
+                .append("\"><g data-clock=\"running\">");
     }
 
     /** A clock without figures: the painter only shows and hides what is in it. */
@@ -108,7 +146,9 @@ public final class SvgWriter {
         openClock(digits.clock(), digits.clock().format().template());
         for (int i = 0; i < digits.cells().size(); i++) {
             openText(digits.face().family(), digits.px(), digits.cells().get(i), digits.y(), "middle", digits.colour());
-            body.append('>').append(i < digits.showing().length() ? digits.showing().charAt(i) : ' ').append("</text>");
+            body.append('>')
+                    .append(i < digits.showing().length() ? digits.showing().charAt(i) : ' ')
+                    .append("</text>");
         }
         body.append("</g><g data-clock=\"ended\" display=\"none\">");
         all(digits.ended());
@@ -133,10 +173,22 @@ public final class SvgWriter {
 
     private void picture(Mark.Picture picture) {
         Box box = picture.box();
-        body.append("<image href=\"").append(PAINTED).append(Xml.escaped(picture.name())).append("\" x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
-                .append("\" width=\"").append(Numbers.text(box.width())).append("\" height=\"").append(Numbers.text(box.height())).append("\" preserveAspectRatio=\"none\"");
+        body.append("<image href=\"")
+                .append(PAINTED)
+                .append(Xml.escaped(picture.name()))
+                .append("\" x=\"")
+                .append(Numbers.text(box.x()))
+                .append("\" y=\"")
+                .append(Numbers.text(box.y()))
+                .append("\" width=\"")
+                .append(Numbers.text(box.width()))
+                .append("\" height=\"")
+                .append(Numbers.text(box.height()))
+                .append("\" preserveAspectRatio=\"none\"");
         if (!picture.filter().isEmpty()) {
-            body.append(" style=\"filter:").append(Xml.escaped(picture.filter())).append('"');
+            body.append(" style=\"filter:")
+                    .append(Xml.escaped(picture.filter()))
+                    .append('"');
         }
         body.append("/>");
     }
@@ -160,26 +212,63 @@ public final class SvgWriter {
     }
 
     private void moved(Pose pose, List<Mark> marks) {
-        body.append(String.format(Locale.ROOT, "<g transform=\"translate(%.3f %.3f) rotate(%.4f) scale(%.5f) translate(%.3f %.3f)\" opacity=\"%.4f\">", 
-                pose.x() + pose.pivotX(), pose.y() + pose.pivotY(), pose.turn(), pose.scale(), -pose.pivotX(), -pose.pivotY(), pose.opacity()));
+        body.append(String.format(
+                Locale.ROOT,
+                "<g transform=\"translate(%.3f %.3f) rotate(%.4f) scale(%.5f) translate(%.3f %.3f)\" opacity=\"%.4f\">",
+                pose.x() + pose.pivotX(),
+                pose.y() + pose.pivotY(),
+                pose.turn(),
+                pose.scale(),
+                -pose.pivotX(),
+                -pose.pivotY(),
+                pose.opacity()));
         all(marks);
         body.append("</g>");
     }
 
     /** What the painter must know of particles; the grain in thousandths of a pixel. */
-    private record SwarmView(Particles particles, String grain, boolean soft, String colour, double shadow, double shade, String picture, boolean moving) {
-    }
+    private record SwarmView(
+            Particles particles,
+            String grain,
+            boolean soft,
+            String colour,
+            double shadow,
+            double shade,
+            String picture,
+            boolean moving) {}
 
     /** A canvas that the painter draws the particles on, with all that it must know. */
     private void swarm(Mark.Swarm swarm) {
         Box box = swarm.box();
         Particles p = swarm.particles();
-        body.append("<foreignObject x=\"").append(Numbers.text(box.x())).append("\" y=\"").append(Numbers.text(box.y()))
-                .append("\" width=\"").append(Numbers.text(box.width())).append("\" height=\"").append(Numbers.text(box.height())).append("\"><canvas xmlns=\"http://www.w3.org/1999/xhtml\" width=\"")
-                .append(Math.round(box.width())).append("\" height=\"").append(Math.round(box.height())).append("\" style=\"display:block\" data-swarm=\"").append(Xml.escaped(Json.write(new SwarmView(p, unit(swarm.grain()), swarm.soft(), rgba(swarm.colour()), swarm.shadow(), Raster.SHADOW, swarm.picture().isEmpty() ? "" : PAINTED + swarm.picture(), swarm.moving()))))
+        body.append("<foreignObject x=\"")
+                .append(Numbers.text(box.x()))
+                .append("\" y=\"")
+                .append(Numbers.text(box.y()))
+                .append("\" width=\"")
+                .append(Numbers.text(box.width()))
+                .append("\" height=\"")
+                .append(Numbers.text(box.height()))
+                .append("\"><canvas xmlns=\"http://www.w3.org/1999/xhtml\" width=\"")
+                .append(Math.round(box.width()))
+                .append("\" height=\"")
+                .append(Math.round(box.height()))
+                .append("\" style=\"display:block\" data-swarm=\"")
+                .append(Xml.escaped(Json.write(new SwarmView(
+                        p,
+                        unit(swarm.grain()),
+                        swarm.soft(),
+                        rgba(swarm.colour()),
+                        swarm.shadow(),
+                        Raster.SHADOW,
+                        swarm.picture().isEmpty() ? "" : PAINTED + swarm.picture(),
+                        swarm.moving()))))
                 .append("\"></canvas></foreignObject>");
         if (!swarm.picture().isEmpty()) {
-            body.append("<image href=\"").append(PAINTED).append(Xml.escaped(swarm.picture())).append("\" width=\"1\" height=\"1\" display=\"none\"/>");
+            body.append("<image href=\"")
+                    .append(PAINTED)
+                    .append(Xml.escaped(swarm.picture()))
+                    .append("\" width=\"1\" height=\"1\" display=\"none\"/>");
         }
     }
 
@@ -189,21 +278,56 @@ public final class SvgWriter {
     }
 
     private static String rgba(Colour colour) {
-        return String.format(Locale.ROOT, "rgba(%d,%d,%d,%s)", Math.round(colour.red() * 255), Math.round(colour.green() * 255), Math.round(colour.blue() * 255), Numbers.text(colour.alpha()));
+        return String.format(
+                Locale.ROOT,
+                "rgba(%d,%d,%d,%s)",
+                Math.round(colour.red() * 255),
+                Math.round(colour.green() * 255),
+                Math.round(colour.blue() * 255),
+                Numbers.text(colour.alpha()));
     }
 
     private void paint(String attribute, Paint paint) {
         switch (paint) {
             case Paint.Solid(Colour colour) -> {
-                body.append(' ').append(attribute).append("=\"").append(colour.withAlpha(1).hex()).append('"');
+                body.append(' ')
+                        .append(attribute)
+                        .append("=\"")
+                        .append(colour.withAlpha(1).hex())
+                        .append('"');
                 if (colour.alpha() < 1) {
-                    body.append(' ').append(attribute).append("-opacity=\"").append(Numbers.text(colour.alpha())).append('"');
+                    body.append(' ')
+                            .append(attribute)
+                            .append("-opacity=\"")
+                            .append(Numbers.text(colour.alpha()))
+                            .append('"');
                 }
             }
-            case Paint.Linear l -> reference(attribute, define("linearGradient",
-                    String.format(Locale.ROOT, "x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"", Numbers.text(l.x1()), Numbers.text(l.y1()), Numbers.text(l.x2()), Numbers.text(l.y2())), l.stops()));
-            case Paint.Radial r -> reference(attribute, define("radialGradient",
-                    String.format(Locale.ROOT, "cx=\"%s\" cy=\"%s\" r=\"%s\"", Numbers.text(r.x()), Numbers.text(r.y()), Numbers.text(r.radius())), r.stops()));
+            case Paint.Linear l ->
+                reference(
+                        attribute,
+                        define(
+                                "linearGradient",
+                                String.format(
+                                        Locale.ROOT,
+                                        "x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"",
+                                        Numbers.text(l.x1()),
+                                        Numbers.text(l.y1()),
+                                        Numbers.text(l.x2()),
+                                        Numbers.text(l.y2())),
+                                l.stops()));
+            case Paint.Radial r ->
+                reference(
+                        attribute,
+                        define(
+                                "radialGradient",
+                                String.format(
+                                        Locale.ROOT,
+                                        "cx=\"%s\" cy=\"%s\" r=\"%s\"",
+                                        Numbers.text(r.x()),
+                                        Numbers.text(r.y()),
+                                        Numbers.text(r.radius())),
+                                r.stops()));
         }
     }
 
@@ -214,22 +338,43 @@ public final class SvgWriter {
     private String define(String element, String place, List<Paint.Stop> stops) {
         StringBuilder inner = new StringBuilder();
         for (Paint.Stop stop : stops) {
-            inner.append("<stop offset=\"").append(Numbers.text(stop.offset())).append("\" stop-color=\"").append(stop.colour().withAlpha(1).hex()).append('"');
+            inner.append("<stop offset=\"")
+                    .append(Numbers.text(stop.offset()))
+                    .append("\" stop-color=\"")
+                    .append(stop.colour().withAlpha(1).hex())
+                    .append('"');
             if (stop.colour().alpha() < 1) {
-                inner.append(" stop-opacity=\"").append(Numbers.text(stop.colour().alpha())).append('"');
+                inner.append(" stop-opacity=\"")
+                        .append(Numbers.text(stop.colour().alpha()))
+                        .append('"');
             }
             inner.append("/>");
         }
         String content = element + place + inner;
         String id = "g" + ContentName.of(content);
-        definitions.put(id, String.format(Locale.ROOT, "<%s id=\"%s\" gradientUnits=\"userSpaceOnUse\" %s>%s</%s>", element, id, place, inner, element));
+        definitions.put(
+                id,
+                String.format(
+                        Locale.ROOT,
+                        "<%s id=\"%s\" gradientUnits=\"userSpaceOnUse\" %s>%s</%s>",
+                        element,
+                        id,
+                        place,
+                        inner,
+                        element));
         return id;
     }
 
     private String clip(Outline outline) {
         String path = outline.svg();
         String id = "c" + ContentName.of(path);
-        definitions.put(id, String.format(Locale.ROOT, "<clipPath id=\"%s\"><path clip-rule=\"evenodd\" d=\"%s\"/></clipPath>", id, path));
+        definitions.put(
+                id,
+                String.format(
+                        Locale.ROOT,
+                        "<clipPath id=\"%s\"><path clip-rule=\"evenodd\" d=\"%s\"/></clipPath>",
+                        id,
+                        path));
         return id;
     }
 }

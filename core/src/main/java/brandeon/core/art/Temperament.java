@@ -46,16 +46,29 @@ public record Temperament(Entrance entrance, Easing arrive, double enter, double
             case FADE -> List.of(Track.Key.still(0).faded(0), there);
             case SLIDE -> List.of(Track.Key.still(0).movedBy(-far, 0).faded(0), there);
             case RISE -> List.of(Track.Key.still(0).movedBy(0, NEAR * unit).faded(0), there);
-            case POP -> List.of(Track.Key.still(0).scaledBy(0.6, box.centreX(), box.centreY()).faded(0), Track.Key.still(0.6).scaledBy(1.05, box.centreX(), box.centreY()),
-                    there.scaledBy(1, box.centreX(), box.centreY()));
-            case SETTLE -> List.of(Track.Key.still(0).turnedBy(-3, box.x(), box.centreY()).movedBy(0, -NEAR * unit).faded(0), there.turnedBy(0, box.x(), box.centreY()));
+            case POP ->
+                List.of(
+                        Track.Key.still(0)
+                                .scaledBy(0.6, box.centreX(), box.centreY())
+                                .faded(0),
+                        Track.Key.still(0.6).scaledBy(1.05, box.centreX(), box.centreY()),
+                        there.scaledBy(1, box.centreX(), box.centreY()));
+            case SETTLE ->
+                List.of(
+                        Track.Key.still(0)
+                                .turnedBy(-3, box.x(), box.centreY())
+                                .movedBy(0, -NEAR * unit)
+                                .faded(0),
+                        there.turnedBy(0, box.x(), box.centreY()));
         };
         return Track.once(part, keys, arrive, enter, stagger * order, start);
     }
 
     /** The exit of a part, which begins a while after the start. */
     public Track exit(String part, double unit, double after, long start) {
-        Track.Key gone = entrance == Entrance.FADE ? Track.Key.still(1).faded(0) : Track.Key.still(1).movedBy(0, NEAR * unit).faded(0);
+        Track.Key gone = entrance == Entrance.FADE
+                ? Track.Key.still(1).faded(0)
+                : Track.Key.still(1).movedBy(0, NEAR * unit).faded(0);
         return Track.once(part, List.of(Track.Key.still(0), gone), Easing.LEAVE, leave, Math.max(enter, after), start);
     }
 }

@@ -18,13 +18,32 @@ import java.util.List;
  * @param glow      light around it: 0 none, 1 clear
  * @param shadow    under it: 0 none, 1 clear
  */
-public record Tune(double type, double border, double ornament, Align align, double corner, double plate, double turn, double spacing, Separator separator, double glow, double shadow) {
+public record Tune(
+        double type,
+        double border,
+        double ornament,
+        Align align,
+        double corner,
+        double plate,
+        double turn,
+        double spacing,
+        Separator separator,
+        double glow,
+        double shadow) {
 
     /** Where words stand within a piece; a piece that is aligned right is mirrored. */
-    public enum Align { LEFT, CENTRE, RIGHT }
+    public enum Align {
+        LEFT,
+        CENTRE,
+        RIGHT
+    }
 
     /** What parts the rows of a list. */
-    public enum Separator { LINE, DOTS, NONE }
+    public enum Separator {
+        LINE,
+        DOTS,
+        NONE
+    }
 
     public static final Tune STANDARD = new Tune(1, 1, 1, Align.LEFT, 1, 1, 0, 1, Separator.LINE, 0, 0);
 
@@ -35,10 +54,16 @@ public record Tune(double type, double border, double ornament, Align align, dou
 
     /** Marks whose linear gradients run across a box, with these turned about its middle. */
     public List<Mark> turned(List<Mark> marks, Box box) {
-        return turn == 0 ? marks : marks.stream().map(mark -> switch (mark) {
-            case Mark.Filled(Outline outline, Paint.Linear run) -> new Mark.Filled(outline, run.turned(turn, box));
-            case Mark.Stroked(Outline outline, Paint.Linear run, double width) -> new Mark.Stroked(outline, run.turned(turn, box), width);
-            default -> mark;
-        }).toList();
+        return turn == 0
+                ? marks
+                : marks.stream()
+                        .map(mark -> switch (mark) {
+                            case Mark.Filled(Outline outline, Paint.Linear run) ->
+                                new Mark.Filled(outline, run.turned(turn, box));
+                            case Mark.Stroked(Outline outline, Paint.Linear run, double width) ->
+                                new Mark.Stroked(outline, run.turned(turn, box), width);
+                            default -> mark;
+                        })
+                        .toList();
     }
 }

@@ -9,11 +9,17 @@ public final class Weight {
     private static final int STEP = 40;
     private static final int KEY = 96;
 
-    private Weight() {
-    }
+    private Weight() {}
 
     public static int of(PieceArt art) {
-        return (int) Math.min(Integer.MAX_VALUE, 200L + marks(art.marks()) + art.tracks().stream().mapToLong(track -> MARK + (long) KEY * track.keys().size()).sum());
+        return (int) Math.min(
+                Integer.MAX_VALUE,
+                200L
+                        + marks(art.marks())
+                        + art.tracks().stream()
+                                .mapToLong(track ->
+                                        MARK + (long) KEY * track.keys().size())
+                                .sum());
     }
 
     /** Of a text; two bytes a letter, whatever it holds. */
@@ -24,21 +30,22 @@ public final class Weight {
     private static long marks(List<Mark> marks) {
         long sum = 0;
         for (Mark mark : marks) {
-            sum += MARK + switch (mark) {
-                case Mark.Filled m -> outline(m.outline());
-                case Mark.Stroked m -> outline(m.outline());
-                case Mark.Text m -> of(m.text());
-                case Mark.Digits m -> 32L * m.cells().size() + marks(m.ended());
-                case Mark.Until m -> marks(m.marks());
-                case Mark.Group m -> outline(m.clip()) + marks(m.marks());
-                case Mark.Picture m -> of(m.name());
-                case Mark.Bed m -> outline(m.shape());
-                case Mark.Blended m -> outline(m.shape()) + marks(m.ground()) + marks(m.over());
-                case Mark.Moved m -> marks(m.marks());
-                case Mark.Blurred m -> marks(m.marks());
-                case Mark.Shadowed m -> marks(m.marks());
-                case Mark.Swarm m -> outline(m.grain());
-            };
+            sum += MARK
+                    + switch (mark) {
+                        case Mark.Filled m -> outline(m.outline());
+                        case Mark.Stroked m -> outline(m.outline());
+                        case Mark.Text m -> of(m.text());
+                        case Mark.Digits m -> 32L * m.cells().size() + marks(m.ended());
+                        case Mark.Until m -> marks(m.marks());
+                        case Mark.Group m -> outline(m.clip()) + marks(m.marks());
+                        case Mark.Picture m -> of(m.name());
+                        case Mark.Bed m -> outline(m.shape());
+                        case Mark.Blended m -> outline(m.shape()) + marks(m.ground()) + marks(m.over());
+                        case Mark.Moved m -> marks(m.marks());
+                        case Mark.Blurred m -> marks(m.marks());
+                        case Mark.Shadowed m -> marks(m.marks());
+                        case Mark.Swarm m -> outline(m.grain());
+                    };
         }
         return sum;
     }

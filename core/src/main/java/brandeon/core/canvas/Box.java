@@ -42,7 +42,11 @@ public record Box(double x, double y, double width, double height) {
     public Box cut(Box other) {
         double left = Math.max(x, other.x);
         double top = Math.max(y, other.y);
-        return new Box(left, top, Math.max(0, Math.min(right(), other.right()) - left), Math.max(0, Math.min(bottom(), other.bottom()) - top));
+        return new Box(
+                left,
+                top,
+                Math.max(0, Math.min(right(), other.right()) - left),
+                Math.max(0, Math.min(bottom(), other.bottom()) - top));
     }
 
     /** The smallest box around this one and another. */
@@ -72,9 +76,11 @@ public record Box(double x, double y, double width, double height) {
 
     /** How far this box sticks out of another, on its worst side; 0 when it lies within. */
     public double outside(Box other) {
-        return Math.max(0, Math.max(
-                Math.max(other.x - x, other.y - y),
-                Math.max(right() - other.right(), bottom() - other.bottom())));
+        return Math.max(
+                0,
+                Math.max(
+                        Math.max(other.x - x, other.y - y),
+                        Math.max(right() - other.right(), bottom() - other.bottom())));
     }
 
     /** Every edge moved to the nearest whole pixel. */

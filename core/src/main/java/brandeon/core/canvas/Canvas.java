@@ -19,7 +19,8 @@ public record Canvas(String id, String name, Size size, int frameRate, SafeMargi
 
     public Canvas {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new Mistake(String.format(Locale.ROOT, "A canvas's name has between 1 and %d letters.", LONGEST_NAME));
+            throw new Mistake(
+                    String.format(Locale.ROOT, "A canvas's name has between 1 and %d letters.", LONGEST_NAME));
         }
         if (Math.min(size.width(), size.height()) < LEAST_SIDE || Math.max(size.width(), size.height()) > MOST_SIDE) {
             throw new Mistake("A canvas of " + size + " is out of range; its sides lie between 180 and 7680 pixels.");

@@ -13,8 +13,7 @@ package brandeon.core.canvas;
 public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, double gap, double shownShare) {
 
     /** Source pixels cut off each side. */
-    public record Crop(int left, int top, int right, int bottom) {
-    }
+    public record Crop(int left, int top, int right, int bottom) {}
 
     /** Whether the capture is enlarged beyond its own pixels, which makes it soft. */
     public boolean enlarged() {
@@ -45,7 +44,8 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
      */
     public static CaptureFit cover(Size capture, Box opening, double bleed, Box keep) {
         if (opening.width() <= 0 || opening.height() <= 0 || bleed < 0) {
-            throw new IllegalArgumentException("An opening of " + opening.width() + " × " + opening.height() + " with a bleed of " + bleed + " cannot be covered.");
+            throw new IllegalArgumentException("An opening of " + opening.width() + " × " + opening.height()
+                    + " with a bleed of " + bleed + " cannot be covered.");
         }
         Box target = outward(opening.grown(bleed));
         double scale = Math.max(target.width() / capture.width(), target.height() / capture.height());
@@ -57,7 +57,14 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
         int y = (int) target.y() - overhang(down.tooMuch() * scale);
         Box shown = new Box(x, y, width, height);
         double share = Math.min(1, opening.area() / (capture.width() * scale * capture.height() * scale));
-        return new CaptureFit(x, y, scale, new Crop(across.before(), down.before(), across.after(), down.after()), shown, gap(opening, shown), share);
+        return new CaptureFit(
+                x,
+                y,
+                scale,
+                new Crop(across.before(), down.before(), across.after(), down.after()),
+                shown,
+                gap(opening, shown),
+                share);
     }
 
     /**
@@ -90,12 +97,24 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
 
     /** Where a part of the capture, in its own pixels, comes to lie on the canvas. */
     public Box onCanvas(Box part) {
-        return new Box(x + (part.x() - crop.left()) * scale, y + (part.y() - crop.top()) * scale, part.width() * scale, part.height() * scale);
+        return new Box(
+                x + (part.x() - crop.left()) * scale,
+                y + (part.y() - crop.top()) * scale,
+                part.width() * scale,
+                part.height() * scale);
     }
 
-    /** The part of the capture, in its own pixels, that lies at a place of the canvas; cut where there is no picture. */
+    /**
+     * The part of the capture, in its own pixels, that lies at a place of the canvas; cut where there is no picture.
+     */
     public Box onCapture(Box place, Size capture) {
-        return new Box((place.x() - x) / scale + crop.left(), (place.y() - y) / scale + crop.top(), place.width() / scale, place.height() / scale).cut(capture.box()).snapped();
+        return new Box(
+                        (place.x() - x) / scale + crop.left(),
+                        (place.y() - y) / scale + crop.top(),
+                        place.width() / scale,
+                        place.height() / scale)
+                .cut(capture.box())
+                .snapped();
     }
 
     private static Box outward(Box box) {

@@ -18,7 +18,11 @@ public record SafeMargins(double action, double graphics) {
 
     public SafeMargins {
         if (!(action >= 0 && action <= graphics && graphics <= MOST)) {
-            throw new Mistake(String.format(Locale.ROOT, "Safe margins of %.1f %% and %.1f %% are out of range; both lie between 0 and 20 %%, and texts keep at least as much distance as the rest.", action * 100, graphics * 100));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "Safe margins of %.1f %% and %.1f %% are out of range; both lie between 0 and 20 %%, and texts keep at least as much distance as the rest.",
+                    action * 100,
+                    graphics * 100));
         }
     }
 

@@ -2,7 +2,9 @@ package brandeon.core.canvas;
 
 /** The three proportions of canvas that need different arrangements. */
 public enum Shape {
-    WIDE, SQUARE, UPRIGHT;
+    WIDE,
+    SQUARE,
+    UPRIGHT;
 
     /** Within this factor of equal sides a canvas counts as square. */
     private static final double SQUARE_WITHIN = 1.2;

@@ -1,4 +1,9 @@
 package brandeon.core.canvas;
 
 /** A side of a box. */
-public enum Side { LEFT, TOP, RIGHT, BOTTOM }
+public enum Side {
+    LEFT,
+    TOP,
+    RIGHT,
+    BOTTOM
+}

@@ -7,7 +7,8 @@ public record Size(int width, int height) {
 
     public Size {
         if (width < 1 || height < 1) {
-            throw new Mistake("A size of " + width + " × " + height + " holds no pixel; both sides must be at least 1.");
+            throw new Mistake(
+                    "A size of " + width + " × " + height + " holds no pixel; both sides must be at least 1.");
         }
     }
 

@@ -44,7 +44,11 @@ public record Colour(double red, double green, double blue, double alpha) {
 
     /** Each part at the nearest step of eight bits: the colour that is painted. */
     public Colour rounded() {
-        return new Colour(Math.round(red * 255) / 255.0, Math.round(green * 255) / 255.0, Math.round(blue * 255) / 255.0, Math.round(alpha * 255) / 255.0);
+        return new Colour(
+                Math.round(red * 255) / 255.0,
+                Math.round(green * 255) / 255.0,
+                Math.round(blue * 255) / 255.0,
+                Math.round(alpha * 255) / 255.0);
     }
 
     public Colour withAlpha(double wanted) {

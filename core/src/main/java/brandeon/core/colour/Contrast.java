@@ -8,8 +8,7 @@ public final class Contrast {
     /** Large text (1.4.3) and edges that carry meaning (1.4.11). */
     public static final double LARGE_OR_EDGE = 3;
 
-    private Contrast() {
-    }
+    private Contrast() {}
 
     public static double ratio(Colour one, Colour other) {
         double first = luminance(one);

@@ -24,7 +24,8 @@ import java.util.regex.Pattern;
 final class CssColour {
 
     private static final Pattern FUNCTION = Pattern.compile("([a-z]+)\\((.*)\\)");
-    private static final Pattern NUMBER = Pattern.compile("([+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:e[+-]?\\d+)?)(%|deg|grad|rad|turn)?");
+    private static final Pattern NUMBER =
+            Pattern.compile("([+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:e[+-]?\\d+)?)(%|deg|grad|rad|turn)?");
     private static final Map<String, String> NAMED = named();
 
     private final String text;
@@ -71,18 +72,36 @@ final class CssColour {
         }
         double alpha = Math.clamp(number(parts.alpha(), 1), 0, 1);
         return switch (name) {
-            case "rgb", "rgba" -> shown(number(words.get(0), 255) / 255, number(words.get(1), 255) / 255, number(words.get(2), 255) / 255, alpha);
-            case "hsl", "hsla" -> hsl(angle(words.get(0)), number(words.get(1), 100) / 100, number(words.get(2), 100) / 100, alpha);
-            case "hwb" -> hwb(angle(words.get(0)), number(words.get(1), 100) / 100, number(words.get(2), 100) / 100, alpha);
+            case "rgb", "rgba" ->
+                shown(
+                        number(words.get(0), 255) / 255,
+                        number(words.get(1), 255) / 255,
+                        number(words.get(2), 255) / 255,
+                        alpha);
+            case "hsl", "hsla" ->
+                hsl(angle(words.get(0)), number(words.get(1), 100) / 100, number(words.get(2), 100) / 100, alpha);
+            case "hwb" ->
+                hwb(angle(words.get(0)), number(words.get(1), 100) / 100, number(words.get(2), 100) / 100, alpha);
             case "lab" -> lab(number(words.get(0), 100), number(words.get(1), 125), number(words.get(2), 125), alpha);
             case "lch" -> {
                 double chroma = Math.max(0, number(words.get(1), 150));
                 double hue = Math.toRadians(angle(words.get(2)));
                 yield lab(number(words.get(0), 100), chroma * Math.cos(hue), chroma * Math.sin(hue), alpha);
             }
-            case "oklab" -> Spaces.oklch(new Spaces.Oklab(unit(words.get(0)), number(words.get(1), 0.4), number(words.get(2), 0.4))).toColour().withAlpha(alpha);
-            case "oklch" -> new Oklch(unit(words.get(0)), Math.max(0, number(words.get(1), 0.4)), 0).withHue(angle(words.get(2))).toColour().withAlpha(alpha);
-            case "color" -> RgbSpace.named(space).orElseThrow(this::wrong).toColour(number(words.get(0), 1), number(words.get(1), 1), number(words.get(2), 1)).withAlpha(alpha);
+            case "oklab" ->
+                Spaces.oklch(new Spaces.Oklab(unit(words.get(0)), number(words.get(1), 0.4), number(words.get(2), 0.4)))
+                        .toColour()
+                        .withAlpha(alpha);
+            case "oklch" ->
+                new Oklch(unit(words.get(0)), Math.max(0, number(words.get(1), 0.4)), 0)
+                        .withHue(angle(words.get(2)))
+                        .toColour()
+                        .withAlpha(alpha);
+            case "color" ->
+                RgbSpace.named(space)
+                        .orElseThrow(this::wrong)
+                        .toColour(number(words.get(0), 1), number(words.get(1), 1), number(words.get(2), 1))
+                        .withAlpha(alpha);
             default -> throw wrong();
         };
     }
@@ -97,11 +116,12 @@ final class CssColour {
         if (halves.length > 2) {
             throw wrong();
         }
-        return new Parts(new ArrayList<>(List.of(halves[0].strip().split("\\s+"))), halves.length == 2 ? halves[1].strip() : "1");
+        return new Parts(
+                new ArrayList<>(List.of(halves[0].strip().split("\\s+"))),
+                halves.length == 2 ? halves[1].strip() : "1");
     }
 
-    private record Parts(List<String> words, String alpha) {
-    }
+    private record Parts(List<String> words, String alpha) {}
 
     /** A number, or a percentage of {@code whole}. */
     private double number(String word, double whole) {
@@ -146,7 +166,8 @@ final class CssColour {
     /** CSS Color 4, section 7.1, "Converting HSL Colors to sRGB". */
     private static Colour hsl(double hue, double saturation, double lightness, double alpha) {
         double s = Math.clamp(saturation, 0, 1);
-        return shown(hslPart(0, hue, s, lightness), hslPart(8, hue, s, lightness), hslPart(4, hue, s, lightness), alpha);
+        return shown(
+                hslPart(0, hue, s, lightness), hslPart(8, hue, s, lightness), hslPart(4, hue, s, lightness), alpha);
     }
 
     private static double hslPart(int n, double hue, double s, double l) {
@@ -166,11 +187,14 @@ final class CssColour {
     }
 
     private static Colour lab(double lightness, double a, double b, double alpha) {
-        return RgbSpace.XYZ_D50.toColour(Spaces.xyzD50(new Spaces.Lab(Math.clamp(lightness, 0, 100), a, b))).withAlpha(alpha);
+        return RgbSpace.XYZ_D50
+                .toColour(Spaces.xyzD50(new Spaces.Lab(Math.clamp(lightness, 0, 100), a, b)))
+                .withAlpha(alpha);
     }
 
     private Mistake wrong() {
-        return new Mistake("“" + text + "” is not a colour; write it like #2f6b4f, rgb(47 107 79) or oklch(48% 0.08 158).");
+        return new Mistake(
+                "“" + text + "” is not a colour; write it like #2f6b4f, rgb(47 107 79) or oklch(48% 0.08 158).");
     }
 
     private static Map<String, String> named() {

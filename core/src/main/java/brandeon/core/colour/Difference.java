@@ -11,8 +11,7 @@ public final class Difference {
 
     private static final double POW25_7 = Math.pow(25, 7);
 
-    private Difference() {
-    }
+    private Difference() {}
 
     public static double ciede2000(Colour one, Colour other) {
         return ciede2000(Spaces.lab(one), Spaces.lab(other));
@@ -35,12 +34,17 @@ public final class Difference {
         double meanL = (one.lightness() + other.lightness()) / 2;
         double meanC = (c1 + c2) / 2;
         double meanH = meanHue(c1, c2, h1, h2);
-        double t = 1 - 0.17 * cos(meanH - 30) + 0.24 * cos(2 * meanH) + 0.32 * cos(3 * meanH + 6) - 0.20 * cos(4 * meanH - 63);
+        double t = 1
+                - 0.17 * cos(meanH - 30)
+                + 0.24 * cos(2 * meanH)
+                + 0.32 * cos(3 * meanH + 6)
+                - 0.20 * cos(4 * meanH - 63);
         double sL = 1 + 0.015 * square(meanL - 50) / Math.sqrt(20 + square(meanL - 50));
         double sC = 1 + 0.045 * meanC;
         double sH = 1 + 0.015 * meanC * t;
         double rotation = -Math.sin(Math.toRadians(60 * Math.exp(-square((meanH - 275) / 25))))
-                * 2 * Math.sqrt(pow7(meanC) / (pow7(meanC) + POW25_7));
+                * 2
+                * Math.sqrt(pow7(meanC) / (pow7(meanC) + POW25_7));
         return Math.sqrt(square(dL / sL) + square(dC / sC) + square(dH / sH) + rotation * (dC / sC) * (dH / sH));
     }
 

@@ -9,8 +9,7 @@ public final class Gamut {
     private static final double JUST_NOTICEABLE = 0.02;
     private static final double SEARCH_EPSILON = 0.0001;
 
-    private Gamut() {
-    }
+    private Gamut() {}
 
     public static Colour map(Oklch origin) {
         if (origin.lightness() >= 1) {

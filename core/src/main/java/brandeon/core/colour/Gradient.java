@@ -33,8 +33,7 @@ public record Gradient(List<Role> stops, Way way) {
     }
 
     /** One colour at a place from 0 to 1. */
-    public record Point(double offset, Colour colour) {
-    }
+    public record Point(double offset, Colour colour) {}
 
     /** The colours along the way, ends included, evenly spread, first to last. */
     public List<Point> points(Palette palette) {
@@ -61,7 +60,9 @@ public record Gradient(List<Role> stops, Way way) {
             Colour to = palette.colour(stops.get(part + 1));
             double ends = Math.min(Spaces.oklch(from).chroma(), Spaces.oklch(to).chroma());
             for (int i = 1; i < STEPS && ends > 0.03; i++) {
-                least = Math.min(least, Spaces.oklch(between(from, to, i / (double) STEPS, way)).chroma() / ends);
+                least = Math.min(
+                        least,
+                        Spaces.oklch(between(from, to, i / (double) STEPS, way)).chroma() / ends);
             }
         }
         return least;
@@ -74,12 +75,20 @@ public record Gradient(List<Role> stops, Way way) {
             case OKLAB -> {
                 Spaces.Oklab a = Spaces.oklab(from);
                 Spaces.Oklab b = Spaces.oklab(to);
-                yield Spaces.oklch(new Spaces.Oklab(mix(a.lightness(), b.lightness(), share), mix(a.a(), b.a(), share), mix(a.b(), b.b(), share))).toColour().withAlpha(alpha);
+                yield Spaces.oklch(new Spaces.Oklab(
+                                mix(a.lightness(), b.lightness(), share),
+                                mix(a.a(), b.a(), share),
+                                mix(a.b(), b.b(), share)))
+                        .toColour()
+                        .withAlpha(alpha);
             }
             case OKLCH -> {
                 Oklch a = Spaces.oklch(from);
                 Oklch b = Spaces.oklch(to);
-                yield new Oklch(mix(a.lightness(), b.lightness(), share), mix(a.chroma(), b.chroma(), share), 0).withHue(hue(a, b, share)).toColour().withAlpha(alpha);
+                yield new Oklch(mix(a.lightness(), b.lightness(), share), mix(a.chroma(), b.chroma(), share), 0)
+                        .withHue(hue(a, b, share))
+                        .toColour()
+                        .withAlpha(alpha);
             }
         };
     }

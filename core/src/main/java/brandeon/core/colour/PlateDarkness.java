@@ -22,7 +22,11 @@ public record PlateDarkness(boolean reachable, int percent, double overBlack, do
 
     /** A way out: another colour for text, or an outline around letters, with the contrast it brings. */
     public record Remedy(Kind kind, Colour colour, double ratio) {
-        public enum Kind { OTHER_TEXT, OUTLINE, SHADOW }
+        public enum Kind {
+            OTHER_TEXT,
+            OUTLINE,
+            SHADOW
+        }
     }
 
     /** Contrast over the least favourable footage at a darkness from 0 to 1. */
@@ -45,19 +49,34 @@ public record PlateDarkness(boolean reachable, int percent, double overBlack, do
     public static PlateDarkness least(Colour text, Colour plate, double ratio) {
         for (int percent = 0; percent <= 100; percent++) {
             if (worst(text, plate, percent / 100.0) >= ratio) {
-                return new PlateDarkness(true, percent, over(text, plate, percent / 100.0, Colour.BLACK), over(text, plate, percent / 100.0, Colour.WHITE), List.of());
+                return new PlateDarkness(
+                        true,
+                        percent,
+                        over(text, plate, percent / 100.0, Colour.BLACK),
+                        over(text, plate, percent / 100.0, Colour.WHITE),
+                        List.of());
             }
         }
-        return new PlateDarkness(false, 100, over(text, plate, 1, Colour.BLACK), over(text, plate, 1, Colour.WHITE), remedies(text, plate, ratio));
+        return new PlateDarkness(
+                false,
+                100,
+                over(text, plate, 1, Colour.BLACK),
+                over(text, plate, 1, Colour.WHITE),
+                remedies(text, plate, ratio));
     }
 
     private static List<Remedy> remedies(Colour text, Colour plate, double ratio) {
         List<Remedy> all = new ArrayList<>();
-        nearestReadable(text, plate, ratio).ifPresent(other -> all.add(new Remedy(Remedy.Kind.OTHER_TEXT, other, Contrast.ratio(other, plate))));
-        Colour ink = Contrast.ratio(text, Colour.BLACK) >= Contrast.ratio(text, Colour.WHITE) ? Colour.BLACK : Colour.WHITE;
+        nearestReadable(text, plate, ratio)
+                .ifPresent(other -> all.add(new Remedy(Remedy.Kind.OTHER_TEXT, other, Contrast.ratio(other, plate))));
+        Colour ink =
+                Contrast.ratio(text, Colour.BLACK) >= Contrast.ratio(text, Colour.WHITE) ? Colour.BLACK : Colour.WHITE;
         all.add(new Remedy(Remedy.Kind.OUTLINE, ink, Contrast.ratio(text, ink)));
         // A shadow that fades from full to nothing is half as dense at the letters' edge.
-        all.add(new Remedy(Remedy.Kind.SHADOW, ink.withAlpha(0.5), Contrast.ratio(text, ink.withAlpha(0.5).over(plate))));
+        all.add(new Remedy(
+                Remedy.Kind.SHADOW,
+                ink.withAlpha(0.5),
+                Contrast.ratio(text, ink.withAlpha(0.5).over(plate))));
         return all;
     }
 

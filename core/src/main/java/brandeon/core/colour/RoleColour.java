@@ -10,7 +10,8 @@ import java.util.List;
  * @param checks measured contrasts
  * @param apart  how well it is told apart from other roles
  */
-public record RoleColour(Role role, Colour colour, String reason, boolean pinned, List<Check> checks, List<Apart> apart) {
+public record RoleColour(
+        Role role, Colour colour, String reason, boolean pinned, List<Check> checks, List<Apart> apart) {
 
     /** A contrast that must hold: measured ratio against another role, and the least that is allowed. */
     public record Check(Role against, double ratio, double least) {

@@ -6,5 +6,4 @@ package brandeon.core.colour;
  * @param measured contrast ratio or CIEDE2000
  * @param least    what was guaranteed
  */
-public record Shortfall(Role role, Role other, String sentence, double measured, double least) {
-}
+public record Shortfall(Role role, Role other, String sentence, double measured, double least) {}

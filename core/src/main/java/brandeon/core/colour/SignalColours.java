@@ -22,6 +22,7 @@ final class SignalColours {
     private static final int MOST_STEPS = 60_000;
     /** To try for all pairs that can meet, before only those are held to that always must. */
     private static final int STEPS_FOR_ALL = 4_000;
+
     private static final List<Offset> STRAIGHT = offsets(new double[] {0}, new double[] {1, 0.75, 0.5});
     private static final List<Offset> TURNING = offsets(new double[] {0, -6, 6, -12, 12}, new double[] {1, 0.8, 0.6});
 
@@ -30,8 +31,7 @@ final class SignalColours {
      *
      * @param turns whether its hue may be turned a little
      */
-    record Wish(Role role, Oklch wanted, boolean turns) {
-    }
+    record Wish(Role role, Oklch wanted, boolean turns) {}
 
     private record Offset(double lightness, double chroma, double hue) {
 
@@ -40,7 +40,9 @@ final class SignalColours {
         }
 
         Oklch from(Oklch wanted) {
-            return wanted.withLightness(wanted.lightness() + lightness).withChroma(wanted.chroma() * chroma).withHue(wanted.hue() + hue);
+            return wanted.withLightness(wanted.lightness() + lightness)
+                    .withChroma(wanted.chroma() * chroma)
+                    .withHue(wanted.hue() + hue);
         }
     }
 
@@ -52,7 +54,12 @@ final class SignalColours {
     private final int mostSteps;
     private int steps;
 
-    private SignalColours(List<Wish> wishes, Map<Role, Colour> fixed, Predicate<Colour> reads, List<ToldApart.Pair> pairs, int mostSteps) {
+    private SignalColours(
+            List<Wish> wishes,
+            Map<Role, Colour> fixed,
+            Predicate<Colour> reads,
+            List<ToldApart.Pair> pairs,
+            int mostSteps) {
         this.pairs = pairs;
         this.mostSteps = mostSteps;
         this.wishes = wishes;
@@ -88,12 +95,16 @@ final class SignalColours {
      */
     static Optional<Colour> nearest(Oklch wanted, List<Colour> others, Predicate<Colour> reads) {
         List<ToldApart.Seen> seen = others.stream().map(ToldApart.Seen::new).toList();
-        return STRAIGHT.stream().filter(by -> wanted.lightness() + by.lightness() >= 0 && wanted.lightness() + by.lightness() <= 1)
-                .map(by -> by.from(wanted).toColour().rounded()).filter(reads)
+        return STRAIGHT.stream()
+                .filter(by -> wanted.lightness() + by.lightness() >= 0 && wanted.lightness() + by.lightness() <= 1)
+                .map(by -> by.from(wanted).toColour().rounded())
+                .filter(reads)
                 .filter(colour -> {
                     ToldApart.Seen mine = new ToldApart.Seen(colour);
-                    return seen.stream().allMatch(other -> ToldApart.worst(mine, other).difference() >= ToldApart.LEAST);
-                }).findFirst();
+                    return seen.stream()
+                            .allMatch(other -> ToldApart.worst(mine, other).difference() >= ToldApart.LEAST);
+                })
+                .findFirst();
     }
 
     private boolean from(int index) {

@@ -12,16 +12,13 @@ public final class Spaces {
     private static final double LAB_KAPPA = 24389.0 / 27;
     private static final double[] WHITE_D50 = {0.3457 / 0.3585, 1, (1 - 0.3457 - 0.3585) / 0.3585};
 
-    private Spaces() {
-    }
+    private Spaces() {}
 
     /** OKLab: lightness 0 to 1, and the two opponent axes. */
-    public record Oklab(double lightness, double a, double b) {
-    }
+    public record Oklab(double lightness, double a, double b) {}
 
     /** Lab with D50 white: lightness 0 to 100. */
-    public record Lab(double lightness, double a, double b) {
-    }
+    public record Lab(double lightness, double a, double b) {}
 
     /** One sRGB part made linear in light. */
     public static double linear(double coded) {
@@ -70,7 +67,8 @@ public final class Spaces {
         return new double[] {
             coded(4.0767416360759574 * l - 3.3077115392580616 * m + 0.2309699031821044 * s),
             coded(-1.2684379732850317 * l + 2.6097573492876887 * m - 0.3413193760026573 * s),
-            coded(-0.0041960761386756 * l - 0.7034186179359363 * m + 1.7076146940746117 * s)};
+            coded(-0.0041960761386756 * l - 0.7034186179359363 * m + 1.7076146940746117 * s)
+        };
     }
 
     public static Lab lab(Colour colour) {
@@ -98,7 +96,8 @@ public final class Spaces {
         return new double[] {
             WHITE_D50[0] * (cube(fx) > LAB_EPSILON ? cube(fx) : (116 * fx - 16) / LAB_KAPPA),
             lab.lightness() > LAB_KAPPA * LAB_EPSILON ? cube(fy) : lab.lightness() / LAB_KAPPA,
-            WHITE_D50[2] * (cube(fz) > LAB_EPSILON ? cube(fz) : (116 * fz - 16) / LAB_KAPPA)};
+            WHITE_D50[2] * (cube(fz) > LAB_EPSILON ? cube(fz) : (116 * fz - 16) / LAB_KAPPA)
+        };
     }
 
     private static double labPart(double ratio) {

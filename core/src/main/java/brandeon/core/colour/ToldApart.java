@@ -10,7 +10,10 @@ import java.util.stream.Stream;
  */
 public final class ToldApart {
 
-    /** Least difference of such a pair. Ten is plain to see for small marks that stand apart (common practice, no source). */
+    /**
+     * Least difference of such a pair. Ten is plain to see for small marks that stand apart (common practice, no
+     * source).
+     */
     public static final double LEAST = 10;
 
     /** Two roles that must be told apart. */
@@ -34,7 +37,8 @@ public final class ToldApart {
             new Pair(Role.WARNING, Role.GOOD));
 
     /**
-     * Pairs that meet on screen too. They are told apart wherever the seeds leave room for it; where they do not, it is a
+     * Pairs that meet on screen too. They are told apart wherever the seeds leave room for it; where they do not, it
+     * is a
      * finding. (The glow is the light of the second accent, so those two may be near each other.)
      */
     public static final List<Pair> WHERE_POSSIBLE = List.of(
@@ -47,14 +51,13 @@ public final class ToldApart {
             new Pair(Role.GLOW, Role.GOOD),
             new Pair(Role.ACCENT, Role.EDGE));
 
-    static final List<Pair> ALL = Stream.concat(PAIRS.stream(), WHERE_POSSIBLE.stream()).toList();
+    static final List<Pair> ALL =
+            Stream.concat(PAIRS.stream(), WHERE_POSSIBLE.stream()).toList();
 
-    private ToldApart() {
-    }
+    private ToldApart() {}
 
     /** The vision in which two colours are hardest to tell apart, and their CIEDE2000 there. */
-    public record Worst(Vision vision, double difference) {
-    }
+    public record Worst(Vision vision, double difference) {}
 
     public static Worst worst(Colour one, Colour other) {
         return worst(new Seen(one), new Seen(other));

@@ -31,20 +31,42 @@ import java.util.Map;
 /** The demo: a dusk-to-dark bird-watching stream from a hide on a salt marsh. Everything in it is invented. */
 public final class ReedlightHide {
 
-    private ReedlightHide() {
-    }
+    private ReedlightHide() {}
 
     public static Theme theme() {
-        return Theme.of("Reedlight Hide",
-                Brand.of(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d")), Face.BARLOW_CONDENSED, Face.ATKINSON, Face.BARLOW_CONDENSED, 0.55).withMoods(moods(), ""),
-                "tideline", canvases(), captures(), pieces(), scenes(), alerts())
+        return Theme.of(
+                        "Reedlight Hide",
+                        Brand.of(
+                                        List.of(
+                                                Colour.parse("#4f8f5b"),
+                                                Colour.parse("#e8a33d"),
+                                                Colour.parse("#16283d")),
+                                        Face.BARLOW_CONDENSED,
+                                        Face.ATKINSON,
+                                        Face.BARLOW_CONDENSED,
+                                        0.55)
+                                .withMoods(moods(), ""),
+                        "tideline",
+                        canvases(),
+                        captures(),
+                        pieces(),
+                        scenes(),
+                        alerts())
                 .withLines(List.of(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.CAMERA_FOOT, 0.42)));
     }
 
     private static List<Mood> moods() {
         return List.of(
-                new Mood("frost-watch", "Frost watch", List.of(Colour.parse("#6f9fb8"), Colour.parse("#e9d8a6"), Colour.parse("#1b2a3a")), Map.of()),
-                new Mood("owl-night", "Owl night for the nest boxes", List.of(Colour.parse("#a4572f"), Colour.parse("#d9b44a"), Colour.parse("#2a1d2f")), Map.of()));
+                new Mood(
+                        "frost-watch",
+                        "Frost watch",
+                        List.of(Colour.parse("#6f9fb8"), Colour.parse("#e9d8a6"), Colour.parse("#1b2a3a")),
+                        Map.of()),
+                new Mood(
+                        "owl-night",
+                        "Owl night for the nest boxes",
+                        List.of(Colour.parse("#a4572f"), Colour.parse("#d9b44a"), Colour.parse("#2a1d2f")),
+                        Map.of()));
     }
 
     private static List<Canvas> canvases() {
@@ -55,34 +77,157 @@ public final class ReedlightHide {
     }
 
     private static List<Capture> captures() {
-        return List.of(Capture.of(Starter.CAMERA, "Host camera", Size.of(1280, 720)), Capture.of(Starter.PLAY, "Spotting scope", Size.of(1920, 1080)));
+        return List.of(
+                Capture.of(Starter.CAMERA, "Host camera", Size.of(1280, 720)),
+                Capture.of(Starter.PLAY, "Spotting scope", Size.of(1920, 1080)));
     }
 
     private static List<Piece> pieces() {
         return List.of(
                 screen("starting-screen", "Starting screen", "Dusk watch", "Lantern lit. The marsh is waking up."),
                 screen("away-screen", "Away screen", "Back at the hide soon", "Refilling the thermos."),
-                screen("closing-screen", "Closing screen", "Good night, marsh", "Thank you for sitting quietly with us."),
-                Piece.of("countdown", PieceKind.COUNTDOWN, "Countdown", "", Content.words(Map.of("title", "First light on the reeds in", "ended", "Quiet now, please")), Map.of("minutes", 5.0)),
+                screen(
+                        "closing-screen",
+                        "Closing screen",
+                        "Good night, marsh",
+                        "Thank you for sitting quietly with us."),
+                Piece.of(
+                        "countdown",
+                        PieceKind.COUNTDOWN,
+                        "Countdown",
+                        "",
+                        Content.words(Map.of("title", "First light on the reeds in", "ended", "Quiet now, please")),
+                        Map.of("minutes", 5.0)),
                 Piece.of("ground", PieceKind.BACKDROP, "Marsh ground"),
-                Piece.of("scope-frame", PieceKind.FRAME, "Scope frame", Starter.PLAY, Map.of(), Map.of("aspect", 16.0 / 9)),
-                Piece.of("camera-frame", PieceKind.FRAME, "Camera frame", Starter.CAMERA, Content.words(Map.of("name", "Mirela Osk")), Map.of("aspect", 4.0 / 3)),
-                Piece.of("desk-frame", PieceKind.FRAME, "Field desk frame", Starter.CAMERA, Content.words(Map.of("name", "Mirela at the field desk")), Map.of("aspect", 16.0 / 9)),
-                Piece.of("supporter", PieceKind.FACT_LINE, "Latest supporter", "", Content.words(Map.of("label", "Latest subscriber", "value", "{latestSubscriber}")), Map.of()),
-                Piece.of("follower", PieceKind.FACT_LINE, "Latest follower", "", Content.words(Map.of("label", "Latest follower", "value", "{latestFollower}")), Map.of()),
-                Piece.of("band", PieceKind.BAND, "Heads-up band", "", Content.words(Map.of("label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern")), Map.of()),
-                Piece.of("sightings", PieceKind.COUNTER, "Sightings", "", Map.of("label", new Content.Words("Herons tonight"), "value", Content.Count.of(7)), Map.of()),
-                Piece.of("nest-boxes", PieceKind.GOAL, "Nest-box goal", "", Map.of("label", new Content.Words("Nest boxes"), "value", Content.Count.of("subscribers")), Map.of("target", 40.0)),
-                Piece.of("species", PieceKind.AGENDA, "Species list", "", Map.of("title", new Content.Words("Heard tonight"), "rows", new Content.Points(List.of(
-                        new Content.Topic(Ask.State.DONE, "Curlew", ""), new Content.Topic(Ask.State.DONE, "Water rail", ""),
-                        new Content.Topic(Ask.State.NOW, "Bittern", ""), new Content.Topic(Ask.State.OPEN, "Barn owl", "")))), Map.of()),
-                Piece.of("guest", PieceKind.LOWER_THIRD, "Guest", "", Content.words(Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay")), Map.of()),
-                Piece.of("tide", PieceKind.TICKER, "Tide ticker", "", Content.words(Map.of("text", "High tide 19:42 · low tide 01:10 · wind from the north-east, gentle · please whisper after nine")), Map.of()),
-                Piece.of("shops", PieceKind.SPONSORS, "Local shops", "", Map.of("rows", Content.Entries.of("With thanks to", "Fenwick Waders", "With thanks to", "The Lamp Loft, Low Quay", "With thanks to", "Osk & Daughter, optics")), Map.of()),
-                Piece.of("supporters", PieceKind.SUPPORTER_BOARD, "Supporter board", "", Content.words(Map.of("title", "With us tonight")), Map.of()),
+                Piece.of(
+                        "scope-frame",
+                        PieceKind.FRAME,
+                        "Scope frame",
+                        Starter.PLAY,
+                        Map.of(),
+                        Map.of("aspect", 16.0 / 9)),
+                Piece.of(
+                        "camera-frame",
+                        PieceKind.FRAME,
+                        "Camera frame",
+                        Starter.CAMERA,
+                        Content.words(Map.of("name", "Mirela Osk")),
+                        Map.of("aspect", 4.0 / 3)),
+                Piece.of(
+                        "desk-frame",
+                        PieceKind.FRAME,
+                        "Field desk frame",
+                        Starter.CAMERA,
+                        Content.words(Map.of("name", "Mirela at the field desk")),
+                        Map.of("aspect", 16.0 / 9)),
+                Piece.of(
+                        "supporter",
+                        PieceKind.FACT_LINE,
+                        "Latest supporter",
+                        "",
+                        Content.words(Map.of("label", "Latest subscriber", "value", "{latestSubscriber}")),
+                        Map.of()),
+                Piece.of(
+                        "follower",
+                        PieceKind.FACT_LINE,
+                        "Latest follower",
+                        "",
+                        Content.words(Map.of("label", "Latest follower", "value", "{latestFollower}")),
+                        Map.of()),
+                Piece.of(
+                        "band",
+                        PieceKind.BAND,
+                        "Heads-up band",
+                        "",
+                        Content.words(Map.of(
+                                "label", "Reedlight Hide", "message", "High tide 19:42 · listen for the bittern")),
+                        Map.of()),
+                Piece.of(
+                        "sightings",
+                        PieceKind.COUNTER,
+                        "Sightings",
+                        "",
+                        Map.of("label", new Content.Words("Herons tonight"), "value", Content.Count.of(7)),
+                        Map.of()),
+                Piece.of(
+                        "nest-boxes",
+                        PieceKind.GOAL,
+                        "Nest-box goal",
+                        "",
+                        Map.of("label", new Content.Words("Nest boxes"), "value", Content.Count.of("subscribers")),
+                        Map.of("target", 40.0)),
+                Piece.of(
+                        "species",
+                        PieceKind.AGENDA,
+                        "Species list",
+                        "",
+                        Map.of(
+                                "title",
+                                new Content.Words("Heard tonight"),
+                                "rows",
+                                new Content.Points(List.of(
+                                        new Content.Topic(Ask.State.DONE, "Curlew", ""),
+                                                new Content.Topic(Ask.State.DONE, "Water rail", ""),
+                                        new Content.Topic(Ask.State.NOW, "Bittern", ""),
+                                                new Content.Topic(Ask.State.OPEN, "Barn owl", "")))),
+                        Map.of()),
+                Piece.of(
+                        "guest",
+                        PieceKind.LOWER_THIRD,
+                        "Guest",
+                        "",
+                        Content.words(Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay")),
+                        Map.of()),
+                Piece.of(
+                        "tide",
+                        PieceKind.TICKER,
+                        "Tide ticker",
+                        "",
+                        Content.words(
+                                Map.of(
+                                        "text",
+                                        "High tide 19:42 · low tide 01:10 · wind from the north-east, gentle · please whisper after nine")),
+                        Map.of()),
+                Piece.of(
+                        "shops",
+                        PieceKind.SPONSORS,
+                        "Local shops",
+                        "",
+                        Map.of(
+                                "rows",
+                                Content.Entries.of(
+                                        "With thanks to",
+                                        "Fenwick Waders",
+                                        "With thanks to",
+                                        "The Lamp Loft, Low Quay",
+                                        "With thanks to",
+                                        "Osk & Daughter, optics")),
+                        Map.of()),
+                Piece.of(
+                        "supporters",
+                        PieceKind.SUPPORTER_BOARD,
+                        "Supporter board",
+                        "",
+                        Content.words(Map.of("title", "With us tonight")),
+                        Map.of()),
                 Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer").mustShow(true),
-                Piece.of("tide-over", PieceKind.TRANSITION, "Tide over", "", Content.words(Map.of("word", "Reedlight Hide")), Map.of()),
-                Piece.of("channel-page", PieceKind.PANEL, "Channel page", "", Map.of("headings", new Content.Lines(List.of("About the hide", "When we watch", "What we use", "Say hello"))), Map.of()));
+                Piece.of(
+                        "tide-over",
+                        PieceKind.TRANSITION,
+                        "Tide over",
+                        "",
+                        Content.words(Map.of("word", "Reedlight Hide")),
+                        Map.of()),
+                Piece.of(
+                        "channel-page",
+                        PieceKind.PANEL,
+                        "Channel page",
+                        "",
+                        Map.of(
+                                "headings",
+                                new Content.Lines(
+                                        List.of("About the hide", "When we watch", "What we use", "Say hello"))),
+                        Map.of()));
     }
 
     private static Piece screen(String id, String name, String title, String line) {
@@ -92,17 +237,62 @@ public final class ReedlightHide {
     private static List<Scene> scenes() {
         Placed announcer = Placed.in(Zone.ALERT, "announcer");
         return List.of(
-                Scene.of("starting", "Starting", SceneRole.STARTING, List.of(Placed.in(Zone.FULL, "starting-screen"), Placed.in(Zone.CLOCK, "countdown"), announcer)),
-                Scene.of("hide", "Hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "scope-frame"), Placed.in(Zone.CAMERA, "camera-frame"),
-                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "follower"),
-                        Placed.at(under("follower", Side.BOTTOM), "sightings").corrected(Shape.UPRIGHT, under("supporter", Side.TOP)),
-                        Placed.at(under("follower", Side.TOP), "nest-boxes").hidden(Shape.WIDE, true).hidden(Shape.SQUARE, true),
-                        Placed.in(Zone.BAND, "band"), announcer)),
-                Scene.of("desk", "Field desk", SceneRole.TALKING, List.of(Placed.in(Zone.FULL, "ground"), Placed.in(Zone.PLAY, "desk-frame"), Placed.in(Zone.CAMERA, "species"),
-                        Placed.in(Zone.STRIP, "supporter"), Placed.in(Zone.SECOND_STRIP, "nest-boxes"), Placed.in(Zone.LOWER, "guest"), Placed.in(Zone.BAND, "band"), announcer)),
-                Scene.of("away", "Away", SceneRole.AWAY, List.of(Placed.in(Zone.FULL, "away-screen"), Placed.at(new Spot.Anchored(Anchor.LEFT, 118, 90, 460, 112), "shops"), Placed.in(Zone.LOW_STRIP, "tide"), announcer)),
-                Scene.of("closing", "Closing", SceneRole.ENDING, List.of(Placed.in(Zone.FULL, "closing-screen"),
-                        Placed.at(new Spot.Anchored(Anchor.RIGHT, -130, 0, 420, 420), "supporters").corrected(Shape.UPRIGHT, new Spot.Anchored(Anchor.BOTTOM, 0, -220, 700, 420)), announcer)));
+                Scene.of(
+                        "starting",
+                        "Starting",
+                        SceneRole.STARTING,
+                        List.of(
+                                Placed.in(Zone.FULL, "starting-screen"),
+                                Placed.in(Zone.CLOCK, "countdown"),
+                                announcer)),
+                Scene.of(
+                        "hide",
+                        "Hide",
+                        SceneRole.LIVE,
+                        List.of(
+                                Placed.in(Zone.FULL, "ground"),
+                                Placed.in(Zone.PLAY, "scope-frame"),
+                                Placed.in(Zone.CAMERA, "camera-frame"),
+                                Placed.in(Zone.STRIP, "supporter"),
+                                Placed.in(Zone.SECOND_STRIP, "follower"),
+                                Placed.at(under("follower", Side.BOTTOM), "sightings")
+                                        .corrected(Shape.UPRIGHT, under("supporter", Side.TOP)),
+                                Placed.at(under("follower", Side.TOP), "nest-boxes")
+                                        .hidden(Shape.WIDE, true)
+                                        .hidden(Shape.SQUARE, true),
+                                Placed.in(Zone.BAND, "band"),
+                                announcer)),
+                Scene.of(
+                        "desk",
+                        "Field desk",
+                        SceneRole.TALKING,
+                        List.of(
+                                Placed.in(Zone.FULL, "ground"),
+                                Placed.in(Zone.PLAY, "desk-frame"),
+                                Placed.in(Zone.CAMERA, "species"),
+                                Placed.in(Zone.STRIP, "supporter"),
+                                Placed.in(Zone.SECOND_STRIP, "nest-boxes"),
+                                Placed.in(Zone.LOWER, "guest"),
+                                Placed.in(Zone.BAND, "band"),
+                                announcer)),
+                Scene.of(
+                        "away",
+                        "Away",
+                        SceneRole.AWAY,
+                        List.of(
+                                Placed.in(Zone.FULL, "away-screen"),
+                                Placed.at(new Spot.Anchored(Anchor.LEFT, 118, 90, 460, 112), "shops"),
+                                Placed.in(Zone.LOW_STRIP, "tide"),
+                                announcer)),
+                Scene.of(
+                        "closing",
+                        "Closing",
+                        SceneRole.ENDING,
+                        List.of(
+                                Placed.in(Zone.FULL, "closing-screen"),
+                                Placed.at(new Spot.Anchored(Anchor.RIGHT, -130, 0, 420, 420), "supporters")
+                                        .corrected(Shape.UPRIGHT, new Spot.Anchored(Anchor.BOTTOM, 0, -220, 700, 420)),
+                                announcer)));
     }
 
     /** Hung on another line with the gap of the plan, as wide as it. */
@@ -114,9 +304,19 @@ public final class ReedlightHide {
         return List.of(
                 new AlertRule(SignalKind.FOLLOW, true, "New follower at the hide", "{name}", 5),
                 new AlertRule(SignalKind.SUBSCRIPTION, true, "New subscriber", "{name} subscribed", 7),
-                new AlertRule(SignalKind.RENEWAL, true, "Subscriber for {months, plural, one {# month} other {# months}}", "{name}", 7),
+                new AlertRule(
+                        SignalKind.RENEWAL,
+                        true,
+                        "Subscriber for {months, plural, one {# month} other {# months}}",
+                        "{name}",
+                        7),
                 new AlertRule(SignalKind.GIFTED_SUBSCRIPTIONS, true, "Gifted subscriptions", "{name} gave {amount}", 7),
                 new AlertRule(SignalKind.POINTS, true, "Acorns", "{name} dropped {amount} acorns", 6),
-                new AlertRule(SignalKind.RAID, true, "A flock arrives", "{name} raided with {amount, plural, one {# viewer} other {# viewers}}", 8));
+                new AlertRule(
+                        SignalKind.RAID,
+                        true,
+                        "A flock arrives",
+                        "{name} raided with {amount, plural, one {# viewer} other {# viewers}}",
+                        8));
     }
 }

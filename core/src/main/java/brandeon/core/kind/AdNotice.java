@@ -4,7 +4,11 @@ package brandeon.core.kind;
 final class AdNotice extends LabelledLine {
 
     AdNotice() {
-        super("Advertising notice", Zone.TOP, Field.words("label", "Label", "Advertising"), Field.words("value", "Words", "We are back right after"));
+        super(
+                "Advertising notice",
+                Zone.TOP,
+                Field.words("label", "Label", "Advertising"),
+                Field.words("value", "Words", "We are back right after"));
     }
 
     @Override

@@ -9,16 +9,29 @@ import java.util.Optional;
 final class Agenda extends Kind {
 
     Agenda() {
-        super("Agenda", Group.WIDGETS, Zone.COLUMN, List.of(Field.words("title", "Title", "Tonight"),
-                new Field("rows", "Points", ContentType.POINTS, List.of("Point", "Beside it"), new Content.Points(List.of(
-                        new Content.Topic(Ask.State.DONE, "Your first point", ""),
-                        new Content.Topic(Ask.State.NOW, "Your second point", ""),
-                        new Content.Topic(Ask.State.OPEN, "Your third point", ""))), true)), Figure.ROWS);
+        super(
+                "Agenda",
+                Group.WIDGETS,
+                Zone.COLUMN,
+                List.of(
+                        Field.words("title", "Title", "Tonight"),
+                        new Field(
+                                "rows",
+                                "Points",
+                                ContentType.POINTS,
+                                List.of("Point", "Beside it"),
+                                new Content.Points(List.of(
+                                        new Content.Topic(Ask.State.DONE, "Your first point", ""),
+                                        new Content.Topic(Ask.State.NOW, "Your second point", ""),
+                                        new Content.Topic(Ask.State.OPEN, "Your third point", ""))),
+                                true)),
+                Figure.ROWS);
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Rows(piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.points("rows"), false, true));
+        return Optional.of(new Ask.Rows(
+                piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.points("rows"), false, true));
     }
 
     @Override
@@ -28,7 +41,11 @@ final class Agenda extends Kind {
 
     @Override
     public Map<String, Content> sample(String theme) {
-        return Map.of("rows", new Content.Points(List.of(new Content.Topic(Ask.State.DONE, "What the water did", ""), new Content.Topic(Ask.State.NOW, "Who sings first", ""),
-                new Content.Topic(Ask.State.OPEN, "Your questions", ""))));
+        return Map.of(
+                "rows",
+                new Content.Points(List.of(
+                        new Content.Topic(Ask.State.DONE, "What the water did", ""),
+                        new Content.Topic(Ask.State.NOW, "Who sings first", ""),
+                        new Content.Topic(Ask.State.OPEN, "Your questions", ""))));
     }
 }

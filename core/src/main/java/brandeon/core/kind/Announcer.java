@@ -13,7 +13,16 @@ final class Announcer extends Kind {
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return piece.alert().get().map(alert -> new Ask.Alert(piece.canvas(), piece.box(), piece.tune(), alert.kicker(), alert.text(), alert.from(), alert.until()));
+        return piece.alert()
+                .get()
+                .map(alert -> new Ask.Alert(
+                        piece.canvas(),
+                        piece.box(),
+                        piece.tune(),
+                        alert.kicker(),
+                        alert.text(),
+                        alert.from(),
+                        alert.until()));
     }
 
     @Override

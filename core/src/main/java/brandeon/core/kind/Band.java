@@ -9,12 +9,18 @@ import java.util.Optional;
 final class Band extends Kind {
 
     Band() {
-        super("Heads-up band", Group.SCREENS, Zone.BAND, List.of(Field.words("label", "Label", "Live"), Field.words("message", "Message", "")), Figure.WORDS);
+        super(
+                "Heads-up band",
+                Group.SCREENS,
+                Zone.BAND,
+                List.of(Field.words("label", "Label", "Live"), Field.words("message", "Message", "")),
+                Figure.WORDS);
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Band(piece.canvas(), piece.box(), piece.tune(), piece.words("label"), piece.words("message")));
+        return Optional.of(
+                new Ask.Band(piece.canvas(), piece.box(), piece.tune(), piece.words("label"), piece.words("message")));
     }
 
     @Override

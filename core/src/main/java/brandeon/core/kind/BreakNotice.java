@@ -4,7 +4,11 @@ package brandeon.core.kind;
 final class BreakNotice extends LabelledLine {
 
     BreakNotice() {
-        super("Break notice", Zone.TOP, Field.words("label", "Label", "Short break"), Field.words("value", "Words", "Back in a moment"));
+        super(
+                "Break notice",
+                Zone.TOP,
+                Field.words("label", "Label", "Short break"),
+                Field.words("value", "Words", "Back in a moment"));
     }
 
     @Override

@@ -9,14 +9,24 @@ import java.util.Optional;
 final class Chat extends Kind {
 
     Chat() {
-        super("Chat panel", Group.WIDGETS, Zone.COLUMN, List.of(Field.rows("rows", "Lines", "Who", "What",
-                Content.Rows.of("A viewer", "What they wrote", "Another viewer", "Their answer")).yoursToWrite()),
+        super(
+                "Chat panel",
+                Group.WIDGETS,
+                Zone.COLUMN,
+                List.of(Field.rows(
+                                "rows",
+                                "Lines",
+                                "Who",
+                                "What",
+                                Content.Rows.of("A viewer", "What they wrote", "Another viewer", "Their answer"))
+                        .yoursToWrite()),
                 Figure.with(Figure.ROWS, Figure.choice("fading", "Older lines", 1, "as clear as new ones", "fade")));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Chat(piece.canvas(), piece.box(), piece.tune(), piece.rows("rows"), piece.choice("fading") == 1));
+        return Optional.of(new Ask.Chat(
+                piece.canvas(), piece.box(), piece.tune(), piece.rows("rows"), piece.choice("fading") == 1));
     }
 
     @Override
@@ -26,7 +36,16 @@ final class Chat extends Kind {
 
     @Override
     public Map<String, Content> sample(String theme) {
-        return Map.of("rows", Content.Rows.of("Ilse Fenn", "Is that the bittern again?", "Wren of Low Quay", "Listen, left of the channel",
-                "Saltmarsh Sal", "I heard it too! Two booms, then quiet", "Oskar Tide", "Good evening from the dyke"));
+        return Map.of(
+                "rows",
+                Content.Rows.of(
+                        "Ilse Fenn",
+                        "Is that the bittern again?",
+                        "Wren of Low Quay",
+                        "Listen, left of the channel",
+                        "Saltmarsh Sal",
+                        "I heard it too! Two booms, then quiet",
+                        "Oskar Tide",
+                        "Good evening from the dyke"));
     }
 }

@@ -26,8 +26,15 @@ import java.util.stream.Stream;
  * property it has. Texts are message patterns, see {@link Message}.
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.DEDUCTION, defaultImpl = Content.Words.class)
-@JsonSubTypes({@JsonSubTypes.Type(Content.Words.class), @JsonSubTypes.Type(Content.Count.class), @JsonSubTypes.Type(Content.Rows.class), @JsonSubTypes.Type(Content.Points.class),
-    @JsonSubTypes.Type(Content.Entries.class), @JsonSubTypes.Type(Content.Lines.class), @JsonSubTypes.Type(Content.TimeZone.class)})
+@JsonSubTypes({
+    @JsonSubTypes.Type(Content.Words.class),
+    @JsonSubTypes.Type(Content.Count.class),
+    @JsonSubTypes.Type(Content.Rows.class),
+    @JsonSubTypes.Type(Content.Points.class),
+    @JsonSubTypes.Type(Content.Entries.class),
+    @JsonSubTypes.Type(Content.Lines.class),
+    @JsonSubTypes.Type(Content.TimeZone.class)
+})
 public sealed interface Content {
 
     /** Most letters of one text. */
@@ -49,8 +56,12 @@ public sealed interface Content {
      * @param types of the values that its texts may show, by name
      */
     default Optional<String> mistake(Map<String, ValueType> types) {
-        return patterns().map(pattern -> Letters.clean(pattern) ? new Message(pattern).mistake(types) : Optional.of("A text has a control character or half a letter in it."))
-                .flatMap(Optional::stream).findFirst();
+        return patterns()
+                .map(pattern -> Letters.clean(pattern)
+                        ? new Message(pattern).mistake(types)
+                        : Optional.of("A text has a control character or half a letter in it."))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     /** In one line, for people. */
@@ -60,7 +71,8 @@ public sealed interface Content {
 
     /** Several words by the name of their field. */
     static Map<String, Content> words(Map<String, String> texts) {
-        return texts.entrySet().stream().collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, text -> new Words(text.getValue())));
+        return texts.entrySet().stream()
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, text -> new Words(text.getValue())));
     }
 
     /** The same with each of these texts changed. */
@@ -70,8 +82,7 @@ public sealed interface Content {
     record Words(@JsonValue String pattern) implements Content {
 
         @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
-        public Words {
-        }
+        public Words {}
 
         @Override
         public void require() {
@@ -94,7 +105,8 @@ public sealed interface Content {
      *
      * @param reading name of the live number; empty for the one that is set
      * @param number  what is shown without a live one
-     * @param style   how it is written, as in message patterns: empty, {@code integer}, {@code ::currency/EUR} and so on
+     * @param style   how it is written, as in message patterns: empty, {@code integer}, {@code ::currency/EUR} and so
+     *     on
      * @param before  stands before it, such as a sign; no pattern
      * @param after   stands after it, such as a unit; no pattern
      */
@@ -109,15 +121,19 @@ public sealed interface Content {
                 throw new Mistake("A number lies between minus and plus a million millions.");
             }
             if (before.length() > LONGEST_WORD || after.length() > LONGEST_WORD) {
-                throw new Mistake(String.format(Locale.ROOT, "What stands before or after a number has at most %d letters.", LONGEST_WORD));
+                throw new Mistake(String.format(
+                        Locale.ROOT, "What stands before or after a number has at most %d letters.", LONGEST_WORD));
             }
             if (!Letters.oneLine(before) || !Letters.oneLine(after)) {
-                throw new Mistake("What stands before or after a number stands on one line, without control characters.");
+                throw new Mistake(
+                        "What stands before or after a number stands on one line, without control characters.");
             }
             requireName(reading);
-            new Message(pattern(reading.isEmpty() ? "n" : reading, style)).mistake(Map.of()).ifPresent(mistake -> {
-                throw new Mistake(mistake);
-            });
+            new Message(pattern(reading.isEmpty() ? "n" : reading, style))
+                    .mistake(Map.of())
+                    .ifPresent(mistake -> {
+                        throw new Mistake(mistake);
+                    });
         }
 
         /** One that somebody set. */
@@ -141,7 +157,11 @@ public sealed interface Content {
 
         @Override
         public String written() {
-            return before + (reading.isEmpty() ? new Message(pattern("n", style)).format(Map.of("n", number)) : "{" + reading + "}") + after;
+            return before
+                    + (reading.isEmpty()
+                            ? new Message(pattern("n", style)).format(Map.of("n", number))
+                            : "{" + reading + "}")
+                    + after;
         }
 
         @Override
@@ -170,7 +190,11 @@ public sealed interface Content {
 
         /** @param texts label and value in turn */
         public static Rows of(String... texts) {
-            return new Rows(Stream.iterate(0, i -> i < texts.length, i -> i + 2).map(i -> new TextRow(texts[i], texts[i + 1])).toList(), "");
+            return new Rows(
+                    Stream.iterate(0, i -> i < texts.length, i -> i + 2)
+                            .map(i -> new TextRow(texts[i], texts[i + 1]))
+                            .toList(),
+                    "");
         }
 
         @Override
@@ -181,12 +205,18 @@ public sealed interface Content {
         @Override
         public Optional<String> mistake(Map<String, ValueType> types) {
             ValueType list = then.isEmpty() ? ValueType.LIST : types.getOrDefault(then, ValueType.LIST);
-            return list == ValueType.LIST ? Content.super.mistake(types) : Optional.of(String.format(Locale.ROOT, "“%s” is no list, so its rows cannot follow.", then));
+            return list == ValueType.LIST
+                    ? Content.super.mistake(types)
+                    : Optional.of(String.format(Locale.ROOT, "“%s” is no list, so its rows cannot follow.", then));
         }
 
         @Override
         public Content mapped(UnaryOperator<String> change) {
-            return new Rows(rows.stream().map(row -> new TextRow(change.apply(row.label()), change.apply(row.value()))).toList(), then);
+            return new Rows(
+                    rows.stream()
+                            .map(row -> new TextRow(change.apply(row.label()), change.apply(row.value())))
+                            .toList(),
+                    then);
         }
     }
 
@@ -210,13 +240,14 @@ public sealed interface Content {
 
         @Override
         public Content mapped(UnaryOperator<String> change) {
-            return new Points(points.stream().map(point -> new Topic(point.state(), change.apply(point.label()), change.apply(point.value()))).toList());
+            return new Points(points.stream()
+                    .map(point -> new Topic(point.state(), change.apply(point.label()), change.apply(point.value())))
+                    .toList());
         }
     }
 
     /** @param value beside it; may be empty */
-    record Topic(Ask.State state, String label, String value) {
-    }
+    record Topic(Ask.State state, String label, String value) {}
 
     /** What takes turns. */
     record Entries(List<Entry> entries) implements Content {
@@ -240,7 +271,9 @@ public sealed interface Content {
 
         /** @param texts label and words in turn */
         public static Entries of(String... texts) {
-            return new Entries(Stream.iterate(0, i -> i < texts.length, i -> i + 2).map(i -> new Entry(texts[i], texts[i + 1], 0)).toList());
+            return new Entries(Stream.iterate(0, i -> i < texts.length, i -> i + 2)
+                    .map(i -> new Entry(texts[i], texts[i + 1], 0))
+                    .toList());
         }
 
         @Override
@@ -250,7 +283,9 @@ public sealed interface Content {
 
         @Override
         public Content mapped(UnaryOperator<String> change) {
-            return new Entries(entries.stream().map(entry -> new Entry(change.apply(entry.label()), change.apply(entry.words()), entry.seconds())).toList());
+            return new Entries(entries.stream()
+                    .map(entry -> new Entry(change.apply(entry.label()), change.apply(entry.words()), entry.seconds()))
+                    .toList());
         }
     }
 
@@ -258,8 +293,7 @@ public sealed interface Content {
      * @param label   may be empty
      * @param seconds how long it stands; 0 for as long as the piece has it
      */
-    record Entry(String label, String words, double seconds) {
-    }
+    record Entry(String label, String words, double seconds) {}
 
     /** One text for each of several pictures. */
     record Lines(List<String> lines) implements Content {
@@ -328,7 +362,8 @@ public sealed interface Content {
 
     private static void requireText(String text) {
         if (text.length() > LONGEST) {
-            throw new Mistake(String.format(Locale.ROOT, "A text has at most %d letters; this one has %d.", LONGEST, text.length()));
+            throw new Mistake(String.format(
+                    Locale.ROOT, "A text has at most %d letters; this one has %d.", LONGEST, text.length()));
         }
         new Message(text);
     }

@@ -7,7 +7,11 @@ import java.util.List;
 final class CountUp extends Timer {
 
     CountUp() {
-        super("Count-up", ClockFace.Mode.UP, Field.words("title", "Title", "Live for"), Field.words("ended", "At its end (empty hides)", ""),
+        super(
+                "Count-up",
+                ClockFace.Mode.UP,
+                Field.words("title", "Title", "Live for"),
+                Field.words("ended", "At its end (empty hides)", ""),
                 new Figure("minutes", "Ends after, minutes (0 never)", 0, 5999, 0, List.of()));
     }
 

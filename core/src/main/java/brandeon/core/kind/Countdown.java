@@ -7,7 +7,11 @@ import java.util.List;
 final class Countdown extends Timer {
 
     Countdown() {
-        super("Countdown", ClockFace.Mode.DOWN, Field.words("title", "Title", "We begin in"), Field.words("ended", "At zero (empty hides)", "Any moment now"),
+        super(
+                "Countdown",
+                ClockFace.Mode.DOWN,
+                Field.words("title", "Title", "We begin in"),
+                Field.words("ended", "At zero (empty hides)", "Any moment now"),
                 new Figure("minutes", "Minutes", 1, 5999, 5, List.of()));
     }
 

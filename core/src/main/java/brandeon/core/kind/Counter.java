@@ -6,7 +6,11 @@ import java.util.Map;
 final class Counter extends LabelledLine {
 
     Counter() {
-        super("Counter", Zone.STRIP, Field.words("label", "Label", "What you count").yoursToWrite(), Field.count("value", "Value", Content.Count.of(0)));
+        super(
+                "Counter",
+                Zone.STRIP,
+                Field.words("label", "Label", "What you count").yoursToWrite(),
+                Field.count("value", "Value", Content.Count.of(0)));
     }
 
     @Override

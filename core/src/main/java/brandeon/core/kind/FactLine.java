@@ -4,7 +4,11 @@ package brandeon.core.kind;
 final class FactLine extends LabelledLine {
 
     FactLine() {
-        super("Fact line", Zone.STRIP, Field.words("label", "Label", "Latest subscriber"), Field.words("value", "Value", "{latestSubscriber}"));
+        super(
+                "Fact line",
+                Zone.STRIP,
+                Field.words("label", "Label", "Latest subscriber"),
+                Field.words("value", "Value", "{latestSubscriber}"));
     }
 
     @Override

@@ -10,7 +10,8 @@ import java.util.List;
  * @param standard what it says until somebody writes something
  * @param yours    whether the standard only says what belongs there, so that it should never go on air
  */
-public record Field(String name, String title, ContentType type, List<String> columns, Content standard, boolean yours) {
+public record Field(
+        String name, String title, ContentType type, List<String> columns, Content standard, boolean yours) {
 
     public Field {
         columns = List.copyOf(columns);

@@ -29,6 +29,7 @@ public record Figure(String name, String title, double least, double most, doubl
     static final Figure PAUSE = new Figure("pause", "Minutes until they come again", 0, 30, 0, List.of());
     /** Of everything that has a plate. */
     static final List<Figure> PLATE = List.of(CORNER, DARKNESS, GLOW, SHADE);
+
     static final List<Figure> WORDS = with(PLATE, SIZE, ALIGN, ORNAMENT);
     static final List<Figure> ROWS = with(PLATE, SIZE, SPACING, SEPARATOR, ALIGN, ORNAMENT);
 

@@ -9,7 +9,13 @@ import java.util.Optional;
 final class Goal extends Kind {
 
     Goal() {
-        super("Goal bar", Group.WIDGETS, Zone.STRIP, List.of(Field.words("label", "Label", "Subscribers"), Field.count("value", "Value", Content.Count.of("subscribers"))),
+        super(
+                "Goal bar",
+                Group.WIDGETS,
+                Zone.STRIP,
+                List.of(
+                        Field.words("label", "Label", "Subscribers"),
+                        Field.count("value", "Value", Content.Count.of("subscribers"))),
                 Figure.with(Figure.WORDS, Figure.TARGET));
     }
 
@@ -18,7 +24,12 @@ final class Goal extends Kind {
         Showing.Said said = piece.count("value");
         String written = said.value().isEmpty() ? "0" : said.written();
         double target = piece.figure("target");
-        return Optional.of(new Ask.Goal(piece.canvas(), piece.box(), piece.tune(), piece.words("label"), String.format(Locale.ROOT, "%s / %,d", written, Math.round(target)),
+        return Optional.of(new Ask.Goal(
+                piece.canvas(),
+                piece.box(),
+                piece.tune(),
+                piece.words("label"),
+                String.format(Locale.ROOT, "%s / %,d", written, Math.round(target)),
                 Math.clamp(said.value().orElse(0) / target, 0, 1)));
     }
 

@@ -12,10 +12,22 @@ import java.util.stream.Collectors;
 public abstract class Kind {
 
     /** What people look for a kind under. */
-    public enum Group { FRAMES, SCREENS, WIDGETS, ORNAMENTS, FILES }
+    public enum Group {
+        FRAMES,
+        SCREENS,
+        WIDGETS,
+        ORNAMENTS,
+        FILES
+    }
 
     /** How soon a piece is left out where a canvas has too little room, the last first. */
-    public enum Rank { NEEDED, FACT, MORE, EXTRA, ORNAMENT }
+    public enum Rank {
+        NEEDED,
+        FACT,
+        MORE,
+        EXTRA,
+        ORNAMENT
+    }
 
     /** What a ready-made picture is to a piece. */
     public enum Laid {
@@ -53,7 +65,11 @@ public abstract class Kind {
     /** What a family is asked to draw; empty while there is nothing to see. */
     public abstract Optional<Ask> ask(Showing showing);
 
-    /** Words that show what it is for, from the demo; never the starting words of a piece. @param theme name of the theme that it is shown in */
+    /**
+     * Words that show what it is for, from the demo; never the starting words of a piece.
+     *
+     * @param theme name of the theme that it is shown in
+     */
     public Map<String, Content> sample(String theme) {
         return Map.of();
     }

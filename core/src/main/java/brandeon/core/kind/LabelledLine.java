@@ -14,7 +14,8 @@ abstract class LabelledLine extends Kind {
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.FactLine(piece.canvas(), piece.box(), piece.tune(), piece.words("label"), value(piece)));
+        return Optional.of(
+                new Ask.FactLine(piece.canvas(), piece.box(), piece.tune(), piece.words("label"), value(piece)));
     }
 
     String value(Showing piece) {

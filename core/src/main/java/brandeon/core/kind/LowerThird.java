@@ -9,13 +9,21 @@ import java.util.Optional;
 final class LowerThird extends Kind {
 
     LowerThird() {
-        super("Lower third", Group.WIDGETS, Zone.LOWER, List.of(Field.words("name", "Name", "Name of your guest").yoursToWrite(),
-                Field.words("line", "Line under it", "What they are known for").yoursToWrite()), Figure.WORDS);
+        super(
+                "Lower third",
+                Group.WIDGETS,
+                Zone.LOWER,
+                List.of(
+                        Field.words("name", "Name", "Name of your guest").yoursToWrite(),
+                        Field.words("line", "Line under it", "What they are known for")
+                                .yoursToWrite()),
+                Figure.WORDS);
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.LowerThird(piece.canvas(), piece.box(), piece.tune(), piece.words("name"), piece.words("line")));
+        return Optional.of(new Ask.LowerThird(
+                piece.canvas(), piece.box(), piece.tune(), piece.words("name"), piece.words("line")));
     }
 
     @Override
@@ -25,6 +33,7 @@ final class LowerThird extends Kind {
 
     @Override
     public Map<String, Content> sample(String theme) {
-        return Map.of("name", new Content.Words("Mirela Osk"), "line", new Content.Words("Counts birds at Reedlight Hide"));
+        return Map.of(
+                "name", new Content.Words("Mirela Osk"), "line", new Content.Words("Counts birds at Reedlight Hide"));
     }
 }

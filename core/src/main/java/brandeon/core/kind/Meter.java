@@ -8,12 +8,21 @@ import java.util.Optional;
 final class Meter extends Kind {
 
     Meter() {
-        super("Progress bar", Group.ORNAMENTS, Zone.LOW_STRIP, List.of(Field.count("value", "Value", Content.Count.of("subscribers"))), List.of(Figure.TARGET, Figure.GLOW, Figure.SHADE));
+        super(
+                "Progress bar",
+                Group.ORNAMENTS,
+                Zone.LOW_STRIP,
+                List.of(Field.count("value", "Value", Content.Count.of("subscribers"))),
+                List.of(Figure.TARGET, Figure.GLOW, Figure.SHADE));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Meter(piece.canvas(), piece.box(), piece.tune(), Math.clamp(piece.count("value").value().orElse(0) / piece.figure("target"), 0, 1)));
+        return Optional.of(new Ask.Meter(
+                piece.canvas(),
+                piece.box(),
+                piece.tune(),
+                Math.clamp(piece.count("value").value().orElse(0) / piece.figure("target"), 0, 1)));
     }
 
     @Override

@@ -6,7 +6,11 @@ import java.util.Map;
 final class Notice extends LabelledLine {
 
     Notice() {
-        super("Notice", Zone.TOP, Field.words("label", "Label", "What it is about").yoursToWrite(), Field.words("value", "Words", "What your viewers should know").yoursToWrite());
+        super(
+                "Notice",
+                Zone.TOP,
+                Field.words("label", "Label", "What it is about").yoursToWrite(),
+                Field.words("value", "Words", "What your viewers should know").yoursToWrite());
     }
 
     @Override
@@ -16,6 +20,7 @@ final class Notice extends LabelledLine {
 
     @Override
     public Map<String, Content> sample(String theme) {
-        return Map.of("label", new Content.Words("Short break"), "value", new Content.Words("Back at the scope in a moment"));
+        return Map.of(
+                "label", new Content.Words("Short break"), "value", new Content.Words("Back at the scope in a moment"));
     }
 }

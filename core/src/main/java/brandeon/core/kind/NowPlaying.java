@@ -6,7 +6,11 @@ import java.util.Map;
 final class NowPlaying extends LabelledLine {
 
     NowPlaying() {
-        super("Now playing", Zone.STRIP, Field.words("label", "Label", "Now playing"), Field.words("value", "Title", "Title and artist").yoursToWrite());
+        super(
+                "Now playing",
+                Zone.STRIP,
+                Field.words("label", "Label", "Now playing"),
+                Field.words("value", "Title", "Title and artist").yoursToWrite());
     }
 
     @Override

@@ -3,7 +3,10 @@ package brandeon.core.kind;
 import java.util.List;
 import java.util.Optional;
 
-/** The kinds of pieces by the names that documents use, in the order in which people are shown them. What each one is says its class. */
+/**
+ * The kinds of pieces by the names that documents use, in the order in which people are shown them. What each one is
+ * says its class.
+ */
 public enum PieceKind {
     BACKDROP(new Backdrop()),
     SCREEN(new Screen()),

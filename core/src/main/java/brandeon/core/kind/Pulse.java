@@ -13,7 +13,8 @@ final class Pulse extends Kind {
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Ornament(piece.canvas(), piece.box(), piece.tune(), Ask.Shape.PULSE, piece.moving()));
+        return Optional.of(
+                new Ask.Ornament(piece.canvas(), piece.box(), piece.tune(), Ask.Shape.PULSE, piece.moving()));
     }
 
     @Override

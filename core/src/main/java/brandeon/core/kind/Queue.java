@@ -9,13 +9,21 @@ import java.util.Optional;
 final class Queue extends Kind {
 
     Queue() {
-        super("Request queue", Group.WIDGETS, Zone.COLUMN, List.of(Field.words("title", "Title", "Asked for"),
-                Field.rows("rows", "Rows", "Who", "What", Content.Rows.of("Who asked", "What they asked for")).yoursToWrite()), Figure.ROWS);
+        super(
+                "Request queue",
+                Group.WIDGETS,
+                Zone.COLUMN,
+                List.of(
+                        Field.words("title", "Title", "Asked for"),
+                        Field.rows("rows", "Rows", "Who", "What", Content.Rows.of("Who asked", "What they asked for"))
+                                .yoursToWrite()),
+                Figure.ROWS);
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Rows(piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.rows("rows"), false, false));
+        return Optional.of(new Ask.Rows(
+                piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.rows("rows"), false, false));
     }
 
     @Override

@@ -6,11 +6,22 @@ import java.util.Map;
 final class Rotator extends TurnTaking {
 
     Rotator() {
-        super("Taking turns", Content.Entries.of("Where else you are", "Your address there", "When you are on", "Day and time"), 5);
+        super(
+                "Taking turns",
+                Content.Entries.of("Where else you are", "Your address there", "When you are on", "Day and time"),
+                5);
     }
 
     @Override
     public Map<String, Content> sample(String theme) {
-        return Map.of("rows", Content.Entries.of("Field notes", "reedlight.example/notes", "Sightings", "Tell us in the chat", "Next watch", "Thursday 05:30"));
+        return Map.of(
+                "rows",
+                Content.Entries.of(
+                        "Field notes",
+                        "reedlight.example/notes",
+                        "Sightings",
+                        "Tell us in the chat",
+                        "Next watch",
+                        "Thursday 05:30"));
     }
 }

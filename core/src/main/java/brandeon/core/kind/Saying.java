@@ -13,17 +13,21 @@ final class Saying {
     /** What stands for a value that is not known yet. */
     static final String MISSING = "–";
 
-    private static final Cache<Key, String> SAID = Caffeine.newBuilder().maximumWeight(Memory.percent(1))
-            .<Key, String>weigher((key, said) -> Weight.of(key.pattern()) + Weight.of(said) + 64 * key.values().size()).build();
+    private static final Cache<Key, String> SAID = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(1))
+            .<Key, String>weigher((key, said) -> Weight.of(key.pattern())
+                    + Weight.of(said)
+                    + 64 * key.values().size())
+            .build();
 
-    private record Key(String pattern, Map<String, Object> values) {
-    }
+    private record Key(String pattern, Map<String, Object> values) {}
 
-    private Saying() {
-    }
+    private Saying() {}
 
     static String said(String pattern, Map<String, Object> values) {
         // Most texts hold no value; parsing them as patterns would only cost time.
-        return Message.plain(pattern) ? pattern : SAID.get(new Key(pattern, values), key -> new Message(key.pattern()).format(key.values()));
+        return Message.plain(pattern)
+                ? pattern
+                : SAID.get(new Key(pattern, values), key -> new Message(key.pattern()).format(key.values()));
     }
 }

@@ -9,13 +9,28 @@ import java.util.Optional;
 final class Score extends Kind {
 
     Score() {
-        super("Score of two sides", Group.WIDGETS, Zone.TOP, List.of(Field.words("left", "Left side", "One side").yoursToWrite(), Field.count("leftFigure", "Its figure", Content.Count.of(0)),
-                Field.count("rightFigure", "Its figure", Content.Count.of(0)), Field.words("right", "Right side", "The other").yoursToWrite()), Figure.WORDS);
+        super(
+                "Score of two sides",
+                Group.WIDGETS,
+                Zone.TOP,
+                List.of(
+                        Field.words("left", "Left side", "One side").yoursToWrite(),
+                        Field.count("leftFigure", "Its figure", Content.Count.of(0)),
+                        Field.count("rightFigure", "Its figure", Content.Count.of(0)),
+                        Field.words("right", "Right side", "The other").yoursToWrite()),
+                Figure.WORDS);
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Score(piece.canvas(), piece.box(), piece.tune(), piece.words("left"), piece.count("leftFigure").written(), piece.words("right"), piece.count("rightFigure").written()));
+        return Optional.of(new Ask.Score(
+                piece.canvas(),
+                piece.box(),
+                piece.tune(),
+                piece.words("left"),
+                piece.count("leftFigure").written(),
+                piece.words("right"),
+                piece.count("rightFigure").written()));
     }
 
     @Override
@@ -30,6 +45,14 @@ final class Score extends Kind {
 
     @Override
     public Map<String, Content> sample(String theme) {
-        return Map.of("left", new Content.Words("Hide"), "leftFigure", Content.Count.of(3), "right", new Content.Words("Chat"), "rightFigure", Content.Count.of(2));
+        return Map.of(
+                "left",
+                new Content.Words("Hide"),
+                "leftFigure",
+                Content.Count.of(3),
+                "right",
+                new Content.Words("Chat"),
+                "rightFigure",
+                Content.Count.of(2));
     }
 }

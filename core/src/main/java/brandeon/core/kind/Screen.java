@@ -8,13 +8,18 @@ import java.util.Optional;
 final class Screen extends Kind {
 
     Screen() {
-        super("Screen", Group.SCREENS, Zone.FULL, List.of(Field.words("title", "Title", "Starting soon"), Field.words("line", "Line under it", "")),
+        super(
+                "Screen",
+                Group.SCREENS,
+                Zone.FULL,
+                List.of(Field.words("title", "Title", "Starting soon"), Field.words("line", "Line under it", "")),
                 List.of(Figure.MOVING, Figure.SIZE, Figure.ALIGN, Figure.ORNAMENT));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Screen(piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.words("line"), piece.moving()));
+        return Optional.of(new Ask.Screen(
+                piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.words("line"), piece.moving()));
     }
 
     @Override

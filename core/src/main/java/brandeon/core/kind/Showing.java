@@ -25,20 +25,33 @@ import java.util.function.Supplier;
  * @param picture address of the ready-made picture that was chosen for it; empty for none
  * @param alert   what is announced now, if anything
  */
-public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, Content> content, Map<String, Double> figures, Map<String, Object> values, long began, boolean calm, Supplier<String> picture, Supplier<Optional<Announcement>> alert) {
+public record Showing(
+        Kind kind,
+        Canvas canvas,
+        Box box,
+        Tune tune,
+        Map<String, Content> content,
+        Map<String, Double> figures,
+        Map<String, Object> values,
+        long began,
+        boolean calm,
+        Supplier<String> picture,
+        Supplier<Optional<Announcement>> alert) {
 
     /** An alert with its words as they are shown, from its entrance to when it is gone, epoch milliseconds. */
-    public record Announcement(String kicker, String text, long from, long until) {
-    }
+    public record Announcement(String kicker, String text, long from, long until) {}
 
     /** A number as it is shown, and as it counts; empty where a live one is not known yet. */
-    public record Said(String written, OptionalDouble value) {
-    }
+    public record Said(String written, OptionalDouble value) {}
 
     /** @throws IllegalArgumentException when the kind has no figure of this name */
     public double figure(String name) {
         Double own = figures.get(name);
-        return own != null ? own : kind.figure(name).orElseThrow(() -> new IllegalArgumentException("There is no figure “" + name + "”.")).standard();
+        return own != null
+                ? own
+                : kind.figure(name)
+                        .orElseThrow(() -> new IllegalArgumentException("There is no figure “" + name + "”."))
+                        .standard();
     }
 
     public int choice(String figure) {
@@ -62,7 +75,9 @@ public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, 
         Object value = count.reading().isEmpty() ? (Object) count.number() : values.get(count.reading());
         OptionalDouble number = value instanceof Number n ? OptionalDouble.of(n.doubleValue()) : OptionalDouble.empty();
         String name = count.reading().isEmpty() ? "n" : count.reading();
-        String written = number.isEmpty() ? Saying.MISSING : Saying.said(Content.Count.pattern(name, count.style()), Map.of(name, value));
+        String written = number.isEmpty()
+                ? Saying.MISSING
+                : Saying.said(Content.Count.pattern(name, count.style()), Map.of(name, value));
         return new Said(count.before() + written + count.after(), number);
     }
 
@@ -72,7 +87,9 @@ public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, 
         List<Ask.Row> rows = new ArrayList<>();
         content.rows().forEach(row -> add(rows, row.label(), row.value(), Ask.State.OPEN));
         if (values.get(content.then()) instanceof List<?> live) {
-            live.stream().map(TextRow.class::cast).forEach(row -> rows.add(new Ask.Row(row.label(), row.value(), Ask.State.OPEN)));
+            live.stream()
+                    .map(TextRow.class::cast)
+                    .forEach(row -> rows.add(new Ask.Row(row.label(), row.value(), Ask.State.OPEN)));
         } else if (!content.then().isEmpty()) {
             rows.add(new Ask.Row(Saying.MISSING, "", Ask.State.OPEN));
         }
@@ -81,27 +98,44 @@ public record Showing(Kind kind, Canvas canvas, Box box, Tune tune, Map<String, 
 
     public List<Ask.Row> points(String field) {
         List<Ask.Row> rows = new ArrayList<>();
-        ((Content.Points) content(field)).points().forEach(point -> add(rows, point.label(), point.value(), point.state()));
+        ((Content.Points) content(field))
+                .points()
+                .forEach(point -> add(rows, point.label(), point.value(), point.state()));
         return rows;
     }
 
     private void add(List<Ask.Row> rows, String label, String value, Ask.State state) {
-        rows.add(new Ask.Row(Saying.said(label, values).strip(), Saying.said(value, values).strip(), state));
+        rows.add(new Ask.Row(
+                Saying.said(label, values).strip(), Saying.said(value, values).strip(), state));
     }
 
     /** @param seconds of an entry that names none */
     public List<Ask.Entry> entries(String field, double seconds) {
-        return ((Content.Entries) content(field)).entries().stream()
-                .map(entry -> new Ask.Entry(Saying.said(entry.label(), values).strip(), Saying.said(entry.words(), values).strip(), entry.seconds() == 0 ? seconds : entry.seconds())).toList();
+        return ((Content.Entries) content(field))
+                .entries().stream()
+                        .map(entry -> new Ask.Entry(
+                                Saying.said(entry.label(), values).strip(),
+                                Saying.said(entry.words(), values).strip(),
+                                entry.seconds() == 0 ? seconds : entry.seconds()))
+                        .toList();
     }
 
     /** Lines that say something. */
     public List<String> lines(String field) {
-        return ((Content.Lines) content(field)).lines().stream().map(line -> Saying.said(line, values).strip()).filter(line -> !line.isEmpty()).toList();
+        return ((Content.Lines) content(field))
+                .lines().stream()
+                        .map(line -> Saying.said(line, values).strip())
+                        .filter(line -> !line.isEmpty())
+                        .toList();
     }
 
     private Content content(String field) {
         Content own = content.get(field);
-        return own != null ? own : kind.field(field).orElseThrow(() -> new IllegalArgumentException("There is nothing called “" + field + "” to say.")).standard();
+        return own != null
+                ? own
+                : kind.field(field)
+                        .orElseThrow(
+                                () -> new IllegalArgumentException("There is nothing called “" + field + "” to say."))
+                        .standard();
     }
 }

@@ -14,7 +14,12 @@ abstract class Timer extends Kind {
     private final ClockFace.Mode mode;
 
     Timer(String title, ClockFace.Mode mode, Field heading, Field ended, Figure minutes) {
-        super(title, Group.WIDGETS, Zone.CLOCK, List.of(heading, ended), Figure.with(Figure.WORDS, minutes, Figure.TIME));
+        super(
+                title,
+                Group.WIDGETS,
+                Zone.CLOCK,
+                List.of(heading, ended),
+                Figure.with(Figure.WORDS, minutes, Figure.TIME));
         this.mode = mode;
     }
 
@@ -23,8 +28,18 @@ abstract class Timer extends Kind {
         long length = Math.round(piece.figure("minutes") * MINUTE);
         // What counts up without an end reaches three digits in an evening.
         ClockFace.Format minutes = ClockFace.minutes(length == 0 ? LONG_EVENING : length);
-        return Optional.of(new Ask.Clock(piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.words("ended"),
-                new ClockFace(mode, piece.began(), length, piece.choice("format") == 1 ? ClockFace.Format.HOURS : minutes, "UTC")));
+        return Optional.of(new Ask.Clock(
+                piece.canvas(),
+                piece.box(),
+                piece.tune(),
+                piece.words("title"),
+                piece.words("ended"),
+                new ClockFace(
+                        mode,
+                        piece.began(),
+                        length,
+                        piece.choice("format") == 1 ? ClockFace.Format.HOURS : minutes,
+                        "UTC")));
     }
 
     @Override

@@ -12,14 +12,27 @@ final class Transition extends Kind {
     private static final long FIRST = 1;
 
     Transition() {
-        super("Transition clip", Group.FILES, Zone.FULL, List.of(Field.words("word", "Words while it covers (may be empty)", "")), List.of(
-                new Figure("seconds", "Seconds", 0.6, 5, 1.8, List.of()),
-                Figure.choice("turned", "It comes", 0, "from the family's side", "from the other side"), Figure.SIZE, Figure.ORNAMENT));
+        super(
+                "Transition clip",
+                Group.FILES,
+                Zone.FULL,
+                List.of(Field.words("word", "Words while it covers (may be empty)", "")),
+                List.of(
+                        new Figure("seconds", "Seconds", 0.6, 5, 1.8, List.of()),
+                        Figure.choice("turned", "It comes", 0, "from the family's side", "from the other side"),
+                        Figure.SIZE,
+                        Figure.ORNAMENT));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Transition(piece.canvas(), piece.box(), piece.tune(), piece.words("word"), piece.figure("seconds") * 1000, piece.began() == 0 ? FIRST : piece.began()));
+        return Optional.of(new Ask.Transition(
+                piece.canvas(),
+                piece.box(),
+                piece.tune(),
+                piece.words("word"),
+                piece.figure("seconds") * 1000,
+                piece.began() == 0 ? FIRST : piece.began()));
     }
 
     @Override

@@ -11,13 +11,27 @@ abstract class TurnTaking extends Kind {
 
     /** @param seconds how long an entry stands that says nothing else */
     TurnTaking(String title, Content.Entries standard, int seconds) {
-        super(title, Group.WIDGETS, Zone.STRIP, List.of(Field.entries("rows", "Entries", standard)),
-                Figure.with(Figure.WORDS, new Figure("seconds", "Seconds each", 1, 120, seconds, List.of()), Figure.PAUSE, Figure.MOVING));
+        super(
+                title,
+                Group.WIDGETS,
+                Zone.STRIP,
+                List.of(Field.entries("rows", "Entries", standard)),
+                Figure.with(
+                        Figure.WORDS,
+                        new Figure("seconds", "Seconds each", 1, 120, seconds, List.of()),
+                        Figure.PAUSE,
+                        Figure.MOVING));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Rotator(piece.canvas(), piece.box(), piece.tune(), piece.entries("rows", piece.figure("seconds")), piece.figure("pause") * MINUTE, piece.moving()));
+        return Optional.of(new Ask.Rotator(
+                piece.canvas(),
+                piece.box(),
+                piece.tune(),
+                piece.entries("rows", piece.figure("seconds")),
+                piece.figure("pause") * MINUTE,
+                piece.moving()));
     }
 
     @Override

@@ -2,7 +2,14 @@ package brandeon.core.kind;
 
 /** A named place in a zone plan. */
 public enum Zone {
-    FULL, PLAY, CAMERA, STRIP, SECOND_STRIP, BAND, CLOCK, ALERT,
+    FULL,
+    PLAY,
+    CAMERA,
+    STRIP,
+    SECOND_STRIP,
+    BAND,
+    CLOCK,
+    ALERT,
     /** All the strips as one. */
     COLUMN,
     /** Over the play, at its foot. */

@@ -18,19 +18,29 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 
-/** Changes of place that are computed from where pieces stand on a canvas now. All give edits for that canvas's shape. */
+/**
+ * Changes of place that are computed from where pieces stand on a canvas now. All give edits for that canvas's shape.
+ */
 public final class Arrangement {
 
     /** What pieces are brought into line with. */
-    public enum Alignment { LEFT, CENTRE, RIGHT, TOP, MIDDLE, BOTTOM }
-
-    private Arrangement() {
+    public enum Alignment {
+        LEFT,
+        CENTRE,
+        RIGHT,
+        TOP,
+        MIDDLE,
+        BOTTOM
     }
+
+    private Arrangement() {}
 
     /** Several pieces with the box around them all; a single one with the graphics-safe area. */
     public static Edit.Batch align(ResolvedScene scene, List<String> pieces, Alignment alignment) {
         List<Placement> placements = placements(scene, pieces);
-        Box frame = placements.size() == 1 ? scene.canvas().safe(SafeArea.GRAPHICS) : placements.stream().map(Placement::box).reduce(Box::around).orElseThrow();
+        Box frame = placements.size() == 1
+                ? scene.canvas().safe(SafeArea.GRAPHICS)
+                : placements.stream().map(Placement::box).reduce(Box::around).orElseThrow();
         return batch(scene, placements, placement -> {
             Box box = placement.box();
             return switch (alignment) {
@@ -56,11 +66,15 @@ public final class Arrangement {
             throw new Mistake("It takes three pieces or more to make the gaps between them equal.");
         }
         List<Placement> placements = new ArrayList<>(placements(scene, pieces));
-        placements.sort(Comparator.comparingDouble(placement -> across ? placement.box().x() : placement.box().y()));
+        placements.sort(Comparator.comparingDouble(
+                placement -> across ? placement.box().x() : placement.box().y()));
         Box first = placements.getFirst().box();
         Box last = placements.getLast().box();
         double span = across ? last.right() - first.x() : last.bottom() - first.y();
-        double taken = placements.stream().mapToDouble(placement -> across ? placement.box().width() : placement.box().height()).sum();
+        double taken = placements.stream()
+                .mapToDouble(placement ->
+                        across ? placement.box().width() : placement.box().height())
+                .sum();
         double gap = (span - taken) / (placements.size() - 1);
         List<Edit> edits = new ArrayList<>();
         double at = across ? first.x() : first.y();
@@ -80,7 +94,15 @@ public final class Arrangement {
         Box frame = canvas.size().box();
         Box box = placement.box();
         double u = canvas.unit();
-        return corrected(placement, scene, new Spot.Anchored(anchor, anchor.offsetX(frame, box) / u, anchor.offsetY(frame, box) / u, box.width() / u, box.height() / u));
+        return corrected(
+                placement,
+                scene,
+                new Spot.Anchored(
+                        anchor,
+                        anchor.offsetX(frame, box) / u,
+                        anchor.offsetY(frame, box) / u,
+                        box.width() / u,
+                        box.height() / u));
     }
 
     /** Hangs a piece on a side of another one, with its own size. */
@@ -88,21 +110,48 @@ public final class Arrangement {
         Placement placement = placements(scene, List.of(piece)).getFirst();
         placements(scene, List.of(to));
         double u = scene.canvas().unit();
-        return corrected(placement, scene, new Spot.Attached(to, side, along, gap / u, placement.box().width() / u, placement.box().height() / u));
+        return corrected(
+                placement,
+                scene,
+                new Spot.Attached(
+                        to,
+                        side,
+                        along,
+                        gap / u,
+                        placement.box().width() / u,
+                        placement.box().height() / u));
     }
 
     /** For the canvas alone where it has a place of its own there, else for its shape. */
     private static Edit corrected(Placement placement, ResolvedScene scene, Spot spot) {
-        return placement.placed().onCanvas().containsKey(scene.canvas().id()) ? new Edit.SetPlaceOn(scene.scene().id(), placement.piece().id(), scene.canvas().id(), spot)
-                : new Edit.SetCorrection(scene.scene().id(), placement.piece().id(), scene.canvas().shape(), spot);
+        return placement.placed().onCanvas().containsKey(scene.canvas().id())
+                ? new Edit.SetPlaceOn(
+                        scene.scene().id(),
+                        placement.piece().id(),
+                        scene.canvas().id(),
+                        spot)
+                : new Edit.SetCorrection(
+                        scene.scene().id(),
+                        placement.piece().id(),
+                        scene.canvas().shape(),
+                        spot);
     }
 
     /** The place on this canvas's shape becomes the one for all shapes. */
     public static Edit.Batch everywhere(ResolvedScene scene, String piece) {
         Placement placement = placements(scene, List.of(piece)).getFirst();
         List<Edit> edits = new ArrayList<>();
-        placement.placed().corrections().keySet().forEach(shape -> edits.add(new Edit.DropCorrection(scene.scene().id(), piece, shape)));
-        placement.placed().onCanvas().keySet().forEach(canvas -> edits.add(new Edit.DropPlaceOn(scene.scene().id(), piece, canvas)));
+        placement
+                .placed()
+                .corrections()
+                .keySet()
+                .forEach(
+                        shape -> edits.add(new Edit.DropCorrection(scene.scene().id(), piece, shape)));
+        placement
+                .placed()
+                .onCanvas()
+                .keySet()
+                .forEach(canvas -> edits.add(new Edit.DropPlaceOn(scene.scene().id(), piece, canvas)));
         edits.add(new Edit.SetSpot(scene.scene().id(), piece, placement.placed().spot(scene.canvas())));
         return new Edit.Batch(edits);
     }
@@ -115,8 +164,11 @@ public final class Arrangement {
      * @param drawn   in canvas pixels
      * @throws Mistake when nothing of the capture lies there, or it is turned
      */
-    public static Edit region(ResolvedScene scene, String piece, int opening, String id, String name, Region.Sort sort, Box drawn) {
-        List<FittedOpening> openings = scene.openings().stream().filter(one -> one.piece().equals(piece)).toList();
+    public static Edit region(
+            ResolvedScene scene, String piece, int opening, String id, String name, Region.Sort sort, Box drawn) {
+        List<FittedOpening> openings = scene.openings().stream()
+                .filter(one -> one.piece().equals(piece))
+                .toList();
         if (opening < 0 || opening >= openings.size()) {
             throw new Mistake("There is no capture behind that opening.");
         }
@@ -126,7 +178,8 @@ public final class Arrangement {
         }
         Box part = fitted.fit().onCapture(drawn, fitted.capture().size());
         if (part.area() < 1) {
-            throw new Mistake(String.format(Locale.ROOT, "Nothing of %s lies there.", fitted.capture().name()));
+            throw new Mistake(String.format(
+                    Locale.ROOT, "Nothing of %s lies there.", fitted.capture().name()));
         }
         return new Edit.SetRegion(fitted.capture().id(), new Region(id, name, sort, part));
     }
@@ -134,15 +187,24 @@ public final class Arrangement {
     /** Keeps a part of the scene clear on this shape of canvas. */
     public static Edit keepClear(ResolvedScene scene, String id, String name, Box drawn) {
         Canvas canvas = scene.canvas();
-        return new Edit.SetKeepClear(scene.scene().id(), new KeepClear(id, name, canvas.shape(), canvas.units(drawn.cut(canvas.size().box()).snapped())));
+        return new Edit.SetKeepClear(
+                scene.scene().id(),
+                new KeepClear(
+                        id,
+                        name,
+                        canvas.shape(),
+                        canvas.units(drawn.cut(canvas.size().box()).snapped())));
     }
 
     private static Edit.Batch batch(ResolvedScene scene, List<Placement> placements, Function<Placement, Box> moved) {
-        return new Edit.Batch(placements.stream().map(placement -> setBox(scene, placement, moved.apply(placement))).toList());
+        return new Edit.Batch(placements.stream()
+                .map(placement -> setBox(scene, placement, moved.apply(placement)))
+                .toList());
     }
 
     private static Edit setBox(ResolvedScene scene, Placement placement, Box box) {
-        return new Edit.SetBox(scene.scene().id(), placement.piece().id(), scene.canvas().id(), box);
+        return new Edit.SetBox(
+                scene.scene().id(), placement.piece().id(), scene.canvas().id(), box);
     }
 
     /** @throws Mistake when none is named, or one does not show there */
@@ -150,6 +212,10 @@ public final class Arrangement {
         if (pieces.isEmpty()) {
             throw new Mistake("Select a piece first.");
         }
-        return pieces.stream().map(piece -> scene.placement(piece).orElseThrow(() -> new Mistake("A selected piece is not on this scene any more, or hidden there."))).toList();
+        return pieces.stream()
+                .map(piece -> scene.placement(piece)
+                        .orElseThrow(
+                                () -> new Mistake("A selected piece is not on this scene any more, or hidden there.")))
+                .toList();
     }
 }

@@ -20,17 +20,21 @@ final class Drawings {
 
     private static final int BRANDS_KEPT = 12;
     private static final int HUNDREDTHS_EACH = 1;
-    private static final Cache<Key, Drawings> KEPT = Caffeine.newBuilder().maximumSize(BRANDS_KEPT).build();
+    private static final Cache<Key, Drawings> KEPT =
+            Caffeine.newBuilder().maximumSize(BRANDS_KEPT).build();
 
-    private record Key(String family, Brand brand) {
-    }
+    private record Key(String family, Brand brand) {}
 
     private final Family family;
     private final Look look;
-    private final Cache<Ask, PieceArt> arts = Caffeine.newBuilder().maximumWeight(Memory.percent(HUNDREDTHS_EACH)).<Ask, PieceArt>weigher((_, art) -> Weight.of(art)).build();
+    private final Cache<Ask, PieceArt> arts = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(HUNDREDTHS_EACH))
+            .<Ask, PieceArt>weigher((_, art) -> Weight.of(art))
+            .build();
 
     private Drawings(Key key) {
-        family = Families.named(key.family()).orElseThrow(() -> new IllegalArgumentException("There is no family called “" + key.family() + "”."));
+        family = Families.named(key.family())
+                .orElseThrow(() -> new IllegalArgumentException("There is no family called “" + key.family() + "”."));
         look = key.brand().look();
     }
 

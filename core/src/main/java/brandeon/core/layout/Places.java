@@ -12,7 +12,8 @@ import java.util.HashMap;
 import java.util.Map;
 
 /**
- * The boxes of a scene's pieces on a canvas, in whole pixels. Gaps between attached pieces are whole pixels too, so that
+ * The boxes of a scene's pieces on a canvas, in whole pixels. Gaps between attached pieces are whole pixels too, so
+ * that
  * equal gaps stay equal on every canvas.
  *
  * A piece that hangs on one that is not on the scene stands in its kind's zone. Circles do not occur: edits that would
@@ -47,8 +48,20 @@ final class Places {
         Piece piece = pieces.get(placed.piece());
         return piece.ownSize().orElseGet(() -> switch (placed.spot(canvas)) {
             case Spot.InZone(var zone) -> plan.zone(zone);
-            case Spot.Anchored a -> a.anchor().box(canvas.size().box(), a.x() * canvas.unit(), a.y() * canvas.unit(), a.width() * canvas.unit(), a.height() * canvas.unit()).snapped();
-            case Spot.Attached a -> scene.placed(a.to()).map(this::of).map(other -> hung(a, other)).orElseGet(() -> plan.zone(piece.kind().zone()));
+            case Spot.Anchored a ->
+                a.anchor()
+                        .box(
+                                canvas.size().box(),
+                                a.x() * canvas.unit(),
+                                a.y() * canvas.unit(),
+                                a.width() * canvas.unit(),
+                                a.height() * canvas.unit())
+                        .snapped();
+            case Spot.Attached a ->
+                scene.placed(a.to())
+                        .map(this::of)
+                        .map(other -> hung(a, other))
+                        .orElseGet(() -> plan.zone(piece.kind().zone()));
         });
     }
 

@@ -20,11 +20,11 @@ import java.util.Optional;
  *
  * @param failed pieces that could not be drawn and so show nothing
  */
-public record ResolvedScene(Scene scene, Canvas canvas, List<Placement> placements, List<FittedOpening> openings, List<Failed> failed) {
+public record ResolvedScene(
+        Scene scene, Canvas canvas, List<Placement> placements, List<FittedOpening> openings, List<Failed> failed) {
 
     /** A piece that could not be drawn. @param cause whose message says why */
-    public record Failed(String piece, RuntimeException cause) {
-    }
+    public record Failed(String piece, RuntimeException cause) {}
 
     /**
      * A piece where it stands.
@@ -58,7 +58,8 @@ public record ResolvedScene(Scene scene, Canvas canvas, List<Placement> placemen
      * @param turn    degrees clockwise
      * @param pivotX  what both are turned about
      */
-    public record FittedOpening(String piece, Capture capture, Opening opening, CaptureFit fit, double turn, double pivotX, double pivotY) {
+    public record FittedOpening(
+            String piece, Capture capture, Opening opening, CaptureFit fit, double turn, double pivotX, double pivotY) {
 
         /** Its edge as it stands, grown by some pixels on every side. */
         public Outline outline(double grown) {

@@ -41,7 +41,8 @@ import java.util.Optional;
  */
 public final class Resolver {
 
-    private static final List<Share> DIAMOND = List.of(new Share(0.5, 0), new Share(1, 0.5), new Share(0.5, 1), new Share(0, 0.5));
+    private static final List<Share> DIAMOND =
+            List.of(new Share(0.5, 0), new Share(1, 0.5), new Share(0.5, 1), new Share(0, 0.5));
 
     private final Theme theme;
     private final Drawings drawings;
@@ -96,8 +97,14 @@ public final class Resolver {
         if (art.marks().isEmpty() || (!manner.turned() && manner.opacity() == 1)) {
             return art;
         }
-        List<Mark> marks = manner.turned() ? List.of(new Mark.Moved(new Pose(0, 0, manner.turn(), 1, box.centreX(), box.centreY(), 1), art.marks())) : art.marks();
-        return new PieceArt(manner.opacity() < 1 ? List.of(Mark.faded(manner.opacity(), marks)) : marks, art.tracks(), art.openings());
+        List<Mark> marks = manner.turned()
+                ? List.of(
+                        new Mark.Moved(new Pose(0, 0, manner.turn(), 1, box.centreX(), box.centreY(), 1), art.marks()))
+                : art.marks();
+        return new PieceArt(
+                manner.opacity() < 1 ? List.of(Mark.faded(manner.opacity(), marks)) : marks,
+                art.tracks(),
+                art.openings());
     }
 
     /** An opening that no capture was bound to shows the theme's next one after the one before it. */
@@ -106,7 +113,11 @@ public final class Resolver {
         int capture = theme.captures().size();
         for (int i = 0; i < art.openings().size(); i++) {
             Opening opening = art.openings().get(i);
-            capture = i < piece.captures().size() ? theme.capture(piece.captures().get(i)).map(theme.captures()::indexOf).orElse(theme.captures().size()) : capture + 1;
+            capture = i < piece.captures().size()
+                    ? theme.capture(piece.captures().get(i))
+                            .map(theme.captures()::indexOf)
+                            .orElse(theme.captures().size())
+                    : capture + 1;
             if (opening.box().area() > 0 && capture < theme.captures().size()) {
                 Capture shown = theme.captures().get(capture);
                 CaptureFit fit = CaptureFit.cover(shown.size(), opening.box(), opening.bleed(), shown.keep());
@@ -125,39 +136,79 @@ public final class Resolver {
         Inlay inlay = piece.inlay().orElseThrow();
         Palette palette = look().palette();
         Box place = inlay.placed(box, artwork.get().width(), artwork.get().height());
-        List<Mark> picture = List.of(new Mark.Picture(artwork.get().painted(palette), place, artwork.get().filter(palette)));
-        PieceArt laid = art.laidInto(bed -> new Mark.Blended(bed.ground(), inlay.blend(), inlay.strength(), bed.shape(), picture));
-        return piece.kind().facts().laid() == Kind.Laid.FRAME ? new PieceArt(laid.marks(), laid.tracks(), openings(artwork.get(), place, unit)) : laid;
+        List<Mark> picture = List.of(new Mark.Picture(
+                artwork.get().painted(palette), place, artwork.get().filter(palette)));
+        PieceArt laid = art.laidInto(
+                bed -> new Mark.Blended(bed.ground(), inlay.blend(), inlay.strength(), bed.shape(), picture));
+        return piece.kind().facts().laid() == Kind.Laid.FRAME
+                ? new PieceArt(laid.marks(), laid.tracks(), openings(artwork.get(), place, unit))
+                : laid;
     }
 
     /** The openings of a ready-made frame, where the picture is placed; whole pixels, as captures need them. */
     private static List<Opening> openings(Artwork artwork, Box place, double unit) {
         double across = place.width() / artwork.width();
         double down = place.height() / artwork.height();
-        return artwork.cuts().stream().map(cut -> {
-            Box box = new Box(place.x() + cut.box().x() * across, place.y() + cut.box().y() * down, cut.box().width() * across, cut.box().height() * down).snapped();
-            List<Share> edge = cut.outline() == FoundOpening.Contour.DIAMOND && cut.edge().isEmpty() ? DIAMOND : cut.edge();
-            Opening.Shape shape = edge.isEmpty() ? switch (cut.outline()) {
-                case CUT_CORNERS -> Opening.Shape.CUT;
-                case ELLIPSE -> Opening.Shape.ELLIPSE;
-                case HEXAGON -> Opening.Shape.HEXAGON;
-                case RECTANGLE, ROUNDED, SLANTED, DIAMOND, IRREGULAR -> Opening.Shape.RECTANGLE;
-            } : Opening.Shape.FREE;
-            // A capture ends where the picture is solid, or its own edge would be seen through the fade.
-            double soft = cut.soft() < 1 ? 0 : Math.ceil(cut.soft() * Math.max(across, down)) + 1;
-            return new Opening(box, shape, cut.corner() * Math.min(across, down), edge, Math.max(Math.max(1, Math.rint(Ring.BLEED * unit)), soft), cut.bare());
-        }).toList();
+        return artwork.cuts().stream()
+                .map(cut -> {
+                    Box box = new Box(
+                                    place.x() + cut.box().x() * across,
+                                    place.y() + cut.box().y() * down,
+                                    cut.box().width() * across,
+                                    cut.box().height() * down)
+                            .snapped();
+                    List<Share> edge = cut.outline() == FoundOpening.Contour.DIAMOND
+                                    && cut.edge().isEmpty()
+                            ? DIAMOND
+                            : cut.edge();
+                    Opening.Shape shape = edge.isEmpty()
+                            ? switch (cut.outline()) {
+                                case CUT_CORNERS -> Opening.Shape.CUT;
+                                case ELLIPSE -> Opening.Shape.ELLIPSE;
+                                case HEXAGON -> Opening.Shape.HEXAGON;
+                                case RECTANGLE, ROUNDED, SLANTED, DIAMOND, IRREGULAR -> Opening.Shape.RECTANGLE;
+                            }
+                            : Opening.Shape.FREE;
+                    // A capture ends where the picture is solid, or its own edge would be seen through the fade.
+                    double soft = cut.soft() < 1 ? 0 : Math.ceil(cut.soft() * Math.max(across, down)) + 1;
+                    return new Opening(
+                            box,
+                            shape,
+                            cut.corner() * Math.min(across, down),
+                            edge,
+                            Math.max(Math.max(1, Math.rint(Ring.BLEED * unit)), soft),
+                            cut.bare());
+                })
+                .toList();
     }
 
     private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {
-        Showing showing = new Showing(piece.kind().facts(), canvas, box, Tunes.of(piece), piece.content(), piece.figures(), live.readings().values(), live.clocks().getOrDefault(piece.id(), 0L), look().calm(),
-                () -> piece.inlay().flatMap(inlay -> theme.artwork(inlay.artwork())).map(artwork -> artwork.painted(look().palette())).orElse(""), () -> live.alert().flatMap(this::announced));
+        Showing showing = new Showing(
+                piece.kind().facts(),
+                canvas,
+                box,
+                Tunes.of(piece),
+                piece.content(),
+                piece.figures(),
+                live.readings().values(),
+                live.clocks().getOrDefault(piece.id(), 0L),
+                look().calm(),
+                () -> piece.inlay()
+                        .flatMap(inlay -> theme.artwork(inlay.artwork()))
+                        .map(artwork -> artwork.painted(look().palette()))
+                        .orElse(""),
+                () -> live.alert().flatMap(this::announced));
         return piece.kind().facts().ask(showing).map(drawings::draw).orElseGet(PieceArt::nothing);
     }
 
     private Optional<Showing.Announcement> announced(LiveState.Shown shown) {
         Map<String, Object> values = shown.signal().values();
-        return theme.alert(shown.signal().kind()).filter(AlertRule::on)
-                .map(rule -> new Showing.Announcement(rule.kickerFor(values), rule.textFor(values), shown.slot().from(), shown.slot().until()));
+        return theme.alert(shown.signal().kind())
+                .filter(AlertRule::on)
+                .map(rule -> new Showing.Announcement(
+                        rule.kickerFor(values),
+                        rule.textFor(values),
+                        shown.slot().from(),
+                        shown.slot().until()));
     }
 }

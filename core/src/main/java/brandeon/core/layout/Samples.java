@@ -34,12 +34,27 @@ public final class Samples {
     private static final long SHOWN_MILLIS = 8000;
     private static final Signal SIGNAL = new Signal("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
-            new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Wren of Low Quay", "latestRaider", "Saltmarsh Sal", "followers", 128L, "subscribers", 64L,
-                    "recentSignals", List.of(new TextRow("Joined", "Ilse Fenn"), new TextRow("Follows", "Wren of Low Quay"), new TextRow("Came with 24", "Saltmarsh Sal"), new TextRow("Gave 5", "Oskar Tide")))), Map.of(),
+            new Readings(Map.of(
+                    "latestSubscriber",
+                    "Ilse Fenn",
+                    "latestFollower",
+                    "Wren of Low Quay",
+                    "latestRaider",
+                    "Saltmarsh Sal",
+                    "followers",
+                    128L,
+                    "subscribers",
+                    64L,
+                    "recentSignals",
+                    List.of(
+                            new TextRow("Joined", "Ilse Fenn"),
+                            new TextRow("Follows", "Wren of Low Quay"),
+                            new TextRow("Came with 24", "Saltmarsh Sal"),
+                            new TextRow("Gave 5", "Oskar Tide")))),
+            Map.of(),
             Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS))));
 
-    private Samples() {
-    }
+    private Samples() {}
 
     /** A live state in which a sample alert, or the transition clip that a piece is, begins at an instant. */
     public static LiveState begun(LiveState live, Piece piece, long start) {
@@ -47,7 +62,10 @@ public final class Samples {
         if (piece.kind().facts().clip()) {
             clocks.put(piece.id(), start);
         }
-        return new LiveState(live.readings(), clocks, Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS))));
+        return new LiveState(
+                live.readings(),
+                clocks,
+                Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS))));
     }
 
     /** Sample readings. */
@@ -64,9 +82,15 @@ public final class Samples {
     public static Piece piece(Theme theme, PieceKind kind) {
         Piece piece = Piece.of("sample", kind, kind.title()).saying(kind.facts().sample(theme.name()));
         Kind.Laid laid = kind.facts().laid();
-        return laid != Kind.Laid.ALONE && laid != Kind.Laid.FRAME ? piece
-                : theme.artworks().stream().filter(artwork -> laid == Kind.Laid.ALONE || !artwork.openings().openings().isEmpty()).findFirst()
-                        .map(artwork -> piece.with(Optional.of(new Inlay(artwork.id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE)))).orElse(piece);
+        return laid != Kind.Laid.ALONE && laid != Kind.Laid.FRAME
+                ? piece
+                : theme.artworks().stream()
+                        .filter(artwork -> laid == Kind.Laid.ALONE
+                                || !artwork.openings().openings().isEmpty())
+                        .findFirst()
+                        .map(artwork ->
+                                piece.with(Optional.of(new Inlay(artwork.id(), Blend.NORMAL, 1, Inlay.Fit.WHOLE))))
+                        .orElse(piece);
     }
 
     /**
@@ -77,9 +101,11 @@ public final class Samples {
         Box canvas = sample.canvas().size().box();
         Box box = sample.placements().getFirst().box();
         PieceKind kind = sample.placements().getFirst().piece().kind();
-        Box wanted = !kind.facts().sparse() ? box.grown(ROOM)
-                : kind.zone() == Zone.FULL ? new Box(canvas.centreX() - DETAIL / 2, canvas.centreY() - DETAIL / 4, DETAIL, DETAIL / 2)
-                : new Box(box.x() - ROOM, box.y() - ROOM, DETAIL / 2, DETAIL / 4);
+        Box wanted = !kind.facts().sparse()
+                ? box.grown(ROOM)
+                : kind.zone() == Zone.FULL
+                        ? new Box(canvas.centreX() - DETAIL / 2, canvas.centreY() - DETAIL / 4, DETAIL, DETAIL / 2)
+                        : new Box(box.x() - ROOM, box.y() - ROOM, DETAIL / 2, DETAIL / 4);
         Box cut = wanted.cut(canvas).snapped();
         // A band is as long as the canvas; its beginning shows what it is.
         return new Box(cut.x(), cut.y(), Math.min(cut.width(), cut.height() * LONGEST), cut.height());
@@ -93,7 +119,11 @@ public final class Samples {
     /** A piece alone on a canvas, in the zone of its kind. */
     public static ResolvedScene of(Theme theme, Piece piece, Canvas canvas, LiveState live) {
         Zone zone = piece.kind().zone();
-        Scene scene = Scene.of("sample", "Sample", zone == Zone.CLOCK ? SceneRole.STARTING : SceneRole.LIVE, List.of(Placed.in(zone, piece.id())));
+        Scene scene = Scene.of(
+                "sample",
+                "Sample",
+                zone == Zone.CLOCK ? SceneRole.STARTING : SceneRole.LIVE,
+                List.of(Placed.in(zone, piece.id())));
         return new Resolver(theme.withPieces(List.of(piece)).withScenes(List.of(scene))).resolve(scene, canvas, live);
     }
 }

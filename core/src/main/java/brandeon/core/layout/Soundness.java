@@ -15,8 +15,7 @@ import java.util.Locale;
  */
 public final class Soundness {
 
-    private Soundness() {
-    }
+    private Soundness() {}
 
     /** What does not hold, as sentences; empty when all does. Never throws. */
     public static List<String> faults(Theme theme) {
@@ -43,8 +42,14 @@ public final class Soundness {
 
     private static void drawn(Resolver resolver, Scene scene, Canvas canvas, List<String> faults) {
         for (LiveState live : List.of(LiveState.QUIET, Samples.live())) {
-            for (ResolvedScene.Failed failed : resolver.resolve(scene, canvas, live).failed()) {
-                faults.add(String.format(Locale.ROOT, "%s on %s cannot be drawn: %s", failed.piece(), scene.name(), failed.cause().getMessage()));
+            for (ResolvedScene.Failed failed :
+                    resolver.resolve(scene, canvas, live).failed()) {
+                faults.add(String.format(
+                        Locale.ROOT,
+                        "%s on %s cannot be drawn: %s",
+                        failed.piece(),
+                        scene.name(),
+                        failed.cause().getMessage()));
             }
         }
     }

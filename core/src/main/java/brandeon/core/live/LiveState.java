@@ -14,8 +14,7 @@ public record LiveState(Readings readings, Map<String, Long> clocks, Optional<Sh
     public static final LiveState QUIET = new LiveState(Readings.NONE, Map.of(), Optional.empty());
 
     /** A signal while it is announced. */
-    public record Shown(Signal signal, AlertSlot slot) {
-    }
+    public record Shown(Signal signal, AlertSlot slot) {}
 
     public LiveState {
         clocks = Map.copyOf(clocks);

@@ -10,7 +10,9 @@ import java.util.Optional;
  * All three are invented stand-ins. Each knows its signals by a CloudEvents type.
  */
 public enum Platform {
-    ALDER("Alder", new Words("subscriber", "subscribers", "subscription", "subscriptions", "subscribed", "raid", "raided")) {
+    ALDER(
+            "Alder",
+            new Words("subscriber", "subscribers", "subscription", "subscriptions", "subscribed", "raid", "raided")) {
         @Override
         void fill(Map<SignalKind, Term> terms) {
             terms.put(SignalKind.FOLLOW, new Term("alder.follow", "follow"));
@@ -21,7 +23,16 @@ public enum Platform {
             terms.put(SignalKind.RAID, new Term("alder.raid", "raid"));
         }
     },
-    BIRCH("Birch", new Words("member", "members", "membership", "memberships", "became a member", "redirect", "redirected here")) {
+    BIRCH(
+            "Birch",
+            new Words(
+                    "member",
+                    "members",
+                    "membership",
+                    "memberships",
+                    "became a member",
+                    "redirect",
+                    "redirected here")) {
         @Override
         void fill(Map<SignalKind, Term> terms) {
             terms.put(SignalKind.SUBSCRIPTION, new Term("birch.membership.new", "membership"));
@@ -39,12 +50,17 @@ public enum Platform {
     };
 
     /** @param type CloudEvents type on the wire; @param word what people there call it */
-    public record Term(String type, String word) {
-    }
+    public record Term(String type, String word) {}
 
     /** The words that viewers read, by concept. */
-    public record Words(String supporter, String supporters, String support, String supports, String supported, String raid, String raided) {
-    }
+    public record Words(
+            String supporter,
+            String supporters,
+            String support,
+            String supports,
+            String supported,
+            String raid,
+            String raided) {}
 
     private final String title;
     private final Words words;
@@ -72,6 +88,9 @@ public enum Platform {
 
     /** What a CloudEvents type means; empty when this platform does not send it. */
     public Optional<SignalKind> kindOf(String type) {
-        return terms.entrySet().stream().filter(entry -> entry.getValue().type().equals(type)).map(Map.Entry::getKey).findFirst();
+        return terms.entrySet().stream()
+                .filter(entry -> entry.getValue().type().equals(type))
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 }

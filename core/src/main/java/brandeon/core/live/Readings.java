@@ -25,11 +25,12 @@ public record Readings(Map<String, Object> values) {
     }
 
     /** What message patterns may use, by name. @param meaning for people */
-    public record Named(String meaning, ValueType type) {
-    }
+    public record Named(String meaning, ValueType type) {}
 
     private static final Map<String, Named> NAMES = named();
-    private static final Map<String, ValueType> TYPES = NAMES.entrySet().stream().collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, e -> e.getValue().type()));
+    private static final Map<String, ValueType> TYPES = NAMES.entrySet().stream()
+            .collect(Collectors.toUnmodifiableMap(
+                    Map.Entry::getKey, e -> e.getValue().type()));
 
     /** All values that message patterns may use, in the order in which people are shown them. */
     public static Map<String, Named> names() {
@@ -101,7 +102,11 @@ public record Readings(Map<String, Object> values) {
             case PAID_MESSAGE -> next.put("latestMessage", signal.name());
         }
         Stream<?> before = next.get("recentSignals") instanceof List<?> rows ? rows.stream() : Stream.of();
-        next.put("recentSignals", Stream.concat(Stream.of(new TextRow(what(signal), signal.name())), before).limit(RECENT).toList());
+        next.put(
+                "recentSignals",
+                Stream.concat(Stream.of(new TextRow(what(signal), signal.name())), before)
+                        .limit(RECENT)
+                        .toList());
         return new Readings(next);
     }
 

@@ -17,7 +17,8 @@ import java.util.Map;
 public record Signal(String id, SignalKind kind, String name, int months, String level, long amount, long at) {
 
     /** What each of its values is. */
-    public static final Map<String, ValueType> TYPES = Map.of("name", ValueType.TEXT, "months", ValueType.NUMBER, "level", ValueType.TEXT, "amount", ValueType.NUMBER);
+    public static final Map<String, ValueType> TYPES = Map.of(
+            "name", ValueType.TEXT, "months", ValueType.NUMBER, "level", ValueType.TEXT, "amount", ValueType.NUMBER);
 
     /** The values that message patterns may use. */
     public Map<String, Object> values() {

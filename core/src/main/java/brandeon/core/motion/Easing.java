@@ -18,7 +18,8 @@ public record Easing(double x1, double y1, double x2, double y2) {
 
     public Easing {
         if (!(x1 >= 0 && x1 <= 1 && x2 >= 0 && x2 <= 1)) {
-            throw new IllegalArgumentException("An easing's x values lie between 0 and 1, not " + x1 + " and " + x2 + ".");
+            throw new IllegalArgumentException(
+                    "An easing's x values lie between 0 and 1, not " + x1 + " and " + x2 + ".");
         }
     }
 

@@ -21,6 +21,7 @@ public final class FlashMeter {
 
     /** The longer side of the screen that the thresholds speak of, and the rectangle on it. */
     public static final double SCREEN = 1024;
+
     static final double RECTANGLE_WIDTH = 341;
     static final double RECTANGLE_HEIGHT = 256;
 
@@ -32,6 +33,7 @@ public final class FlashMeter {
     private static final double AREA = 0.25;
     /** CIE 1976 u', v' of the white of sRGB (D65): where black stands. */
     private static final double WHITE_U = 0.1978;
+
     private static final double WHITE_V = 0.4683;
 
     private final int width;
@@ -160,7 +162,11 @@ public final class FlashMeter {
             double z = 0.0193 * r + 0.1192 * g + 0.9505 * b;
             double sum = x + 15 * y + 3 * z;
             boolean black = sum < 1e-4;
-            red[i].chromaticity(black ? WHITE_U : 4 * x / sum, black ? WHITE_V : 9 * y / sum, r + g + b > 1e-3 && r / (r + g + b) >= SATURATED, at);
+            red[i].chromaticity(
+                    black ? WHITE_U : 4 * x / sum,
+                    black ? WHITE_V : 9 * y / sum,
+                    r + g + b > 1e-3 && r / (r + g + b) >= SATURATED,
+                    at);
         }
         look(general, at, false);
         look(red, at, true);
@@ -188,13 +194,19 @@ public final class FlashMeter {
         int[] sums = new int[(width + 1) * (height + 1)];
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
-                sums[(y + 1) * (width + 1) + x + 1] = (flashes[y * width + x] >= wanted ? 1 : 0) + sums[y * (width + 1) + x + 1] + sums[(y + 1) * (width + 1) + x] - sums[y * (width + 1) + x];
+                sums[(y + 1) * (width + 1) + x + 1] = (flashes[y * width + x] >= wanted ? 1 : 0)
+                        + sums[y * (width + 1) + x + 1]
+                        + sums[(y + 1) * (width + 1) + x]
+                        - sums[y * (width + 1) + x];
             }
         }
         double enough = w * h * AREA;
         for (int y = h; y <= height; y++) {
             for (int x = w; x <= width; x++) {
-                int inside = sums[y * (width + 1) + x] - sums[(y - h) * (width + 1) + x] - sums[y * (width + 1) + x - w] + sums[(y - h) * (width + 1) + x - w];
+                int inside = sums[y * (width + 1) + x]
+                        - sums[(y - h) * (width + 1) + x]
+                        - sums[y * (width + 1) + x - w]
+                        + sums[(y - h) * (width + 1) + x - w];
                 if (inside > enough) {
                     return true;
                 }

@@ -22,27 +22,41 @@ import java.util.Locale;
  * @param pile      height of what piles up at the bottom, in pixels; 0 when it falls out of the box
  * @param rest      how long one lies in the pile, in seconds
  */
-public record Particles(int seed, int count, double size, double speed, double direction, double drift, double spin, boolean aligned, double opacity, double twinkle, double pile, double rest) {
+public record Particles(
+        int seed,
+        int count,
+        double size,
+        double speed,
+        double direction,
+        double drift,
+        double spin,
+        boolean aligned,
+        double opacity,
+        double twinkle,
+        double pile,
+        double rest) {
 
     public static final int MOST = 600;
     /** Twelve days: numbers of turns stay small, and nobody watches the one jump. */
     private static final double ROUND_SECONDS = 1 << 20;
     /** Share of its way in which one appears, and in which one goes. */
     private static final double FADE = 0.08;
+
     private static final double SWAYS = 3;
 
     public Particles {
         if (count < 0 || count > MOST) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "%d particles are not possible; there may be 0 to %d.", count, MOST));
+            throw new IllegalArgumentException(
+                    String.format(Locale.ROOT, "%d particles are not possible; there may be 0 to %d.", count, MOST));
         }
         if (!(size > 0 && speed > 0)) {
-            throw new IllegalArgumentException(String.format(Locale.ROOT, "Size %s and speed %s must be more than 0.", size, speed));
+            throw new IllegalArgumentException(
+                    String.format(Locale.ROOT, "Size %s and speed %s must be more than 0.", size, speed));
         }
     }
 
     /** One particle: its middle from the box's top left and its size in pixels, its turn in radians. */
-    public record Grain(double x, double y, double size, double turn, double opacity) {
-    }
+    public record Grain(double x, double y, double size, double turn, double opacity) {}
 
     /**
      * All particles at an instant, the farthest first.
@@ -84,11 +98,13 @@ public record Particles(int seed, int count, double size, double speed, double d
         double shown = Math.min(1, Math.min(gone, piles ? 1 : 1 - gone) / FADE);
         if (piles) {
             // Lower where few land: the pile thins out towards its sides.
-            double heap = pile * chance(i, 5 + round * 3) * (0.4 + 0.6 * Math.sin(Math.PI * Math.clamp(x / width, 0, 1)));
+            double heap =
+                    pile * chance(i, 5 + round * 3) * (0.4 + 0.6 * Math.sin(Math.PI * Math.clamp(x / width, 0, 1)));
             y = Math.min(y, height - heap - big * 0.3);
             shown = Math.min(shown, Math.min(1, (lasts - at) / (rest * 0.3 + 0.001)));
         }
-        double light = 1 - twinkle * (0.5 + 0.5 * Math.sin(2 * Math.PI * (seconds * (0.5 + chance(i, 3)) + chance(i, 2))));
+        double light =
+                1 - twinkle * (0.5 + 0.5 * Math.sin(2 * Math.PI * (seconds * (0.5 + chance(i, 3)) + chance(i, 2))));
         double turn = aligned ? angle : spin > 0 ? 2 * Math.PI * (chance(i, 6 + round * 3) + spin * gone) : 0;
         return new Grain(x, y, big, turn, Math.min(1, opacity * (0.4 + 0.6 * depth) * shown * light));
     }

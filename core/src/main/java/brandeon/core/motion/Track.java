@@ -12,16 +12,33 @@ import java.util.List;
  * @param delay     before the first cycle, in milliseconds from {@code start}; negative starts within the cycle
  * @param cycles    how often; {@link #FOREVER} for a loop
  * @param alternate whether every second cycle runs backward
- * @param start     instant on the server's clock, in epoch milliseconds, at which it began; 0 for loops that have no start
+ * @param start     instant on the server's clock, in epoch milliseconds, at which it began; 0 for loops that have no
+ *     start
  */
-public record Track(String part, List<Key> keys, Easing easing, double millis, double delay, double cycles, boolean alternate, long start) {
+public record Track(
+        String part,
+        List<Key> keys,
+        Easing easing,
+        double millis,
+        double delay,
+        double cycles,
+        boolean alternate,
+        long start) {
 
     public static final double FOREVER = -1;
 
     /**
      * One key: moved by (x, y) pixels, turned by degrees and scaled about a pivot in canvas pixels, with an opacity.
      */
-    public record Key(double offset, double x, double y, double turn, double scale, double pivotX, double pivotY, double opacity) {
+    public record Key(
+            double offset,
+            double x,
+            double y,
+            double turn,
+            double scale,
+            double pivotX,
+            double pivotY,
+            double opacity) {
 
         public static Key still(double offset) {
             return new Key(offset, 0, 0, 0, 1, 0, 0, 1);
@@ -57,7 +74,17 @@ public record Track(String part, List<Key> keys, Easing easing, double millis, d
 
     /** The same fades without any movement. */
     public Track still() {
-        return new Track(part, keys.stream().map(key -> Key.still(key.offset()).faded(key.opacity())).toList(), easing, millis, delay, cycles, alternate, start);
+        return new Track(
+                part,
+                keys.stream()
+                        .map(key -> Key.still(key.offset()).faded(key.opacity()))
+                        .toList(),
+                easing,
+                millis,
+                delay,
+                cycles,
+                alternate,
+                start);
     }
 
     /** Whether the opacity changes. */
@@ -71,7 +98,8 @@ public record Track(String part, List<Key> keys, Easing easing, double millis, d
     }
 
     /**
-     * Where its part is at an instant, as the painter shows it: a loop without a start runs by the shared clock, anything
+     * Where its part is at an instant, as the painter shows it: a loop without a start runs by the shared clock,
+     * anything
      * else stands at its first key before it begins and at its last one when it is over.
      *
      * @param now epoch milliseconds
@@ -79,7 +107,9 @@ public record Track(String part, List<Key> keys, Easing easing, double millis, d
     public Pose at(double now) {
         double elapsed = start > 0 ? now - start : now % round() + round();
         double cycle = (elapsed - delay) / millis;
-        double whole = cycles == FOREVER ? Math.floor(cycle) : Math.clamp(Math.floor(cycle), 0, Math.max(0, Math.ceil(cycles) - 1));
+        double whole = cycles == FOREVER
+                ? Math.floor(cycle)
+                : Math.clamp(Math.floor(cycle), 0, Math.max(0, Math.ceil(cycles) - 1));
         double progress = Math.clamp(cycle - whole, 0, 1);
         boolean back = alternate && Math.floorMod((long) whole, 2) == 1;
         return between(back ? 1 - progress : progress);

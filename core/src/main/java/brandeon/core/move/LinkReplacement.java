@@ -9,16 +9,13 @@ import java.util.Set;
 /** Swaps old links for new ones in a scene set, and proves what it did. */
 public final class LinkReplacement {
 
-    private LinkReplacement() {
-    }
+    private LinkReplacement() {}
 
     /** A link where it stands: scene and source as named in the broadcasting software. */
-    public record Place(String scene, String source, String link) {
-    }
+    public record Place(String scene, String source, String link) {}
 
     /** One line of the replacement list. */
-    public record Swap(Place place, String newLink) {
-    }
+    public record Swap(Place place, String newLink) {}
 
     /**
      * What to replace where.
@@ -26,8 +23,7 @@ public final class LinkReplacement {
      * @param swaps  each place that holds an old link
      * @param absent old links that stand nowhere in the set, so that nothing replaced them
      */
-    public record Plan(List<Swap> swaps, List<String> absent) {
-    }
+    public record Plan(List<Swap> swaps, List<String> absent) {}
 
     /** @param newLinks new link by old link */
     public static Plan plan(List<Place> places, Map<String, String> newLinks) {
@@ -40,6 +36,11 @@ public final class LinkReplacement {
                 found.add(place.link());
             }
         }
-        return new Plan(List.copyOf(swaps), newLinks.keySet().stream().filter(old -> !found.contains(old)).sorted().toList());
+        return new Plan(
+                List.copyOf(swaps),
+                newLinks.keySet().stream()
+                        .filter(old -> !found.contains(old))
+                        .sorted()
+                        .toList());
     }
 }

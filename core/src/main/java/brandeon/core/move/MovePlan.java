@@ -29,12 +29,10 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
     }
 
     /** One signal, with what each side calls it; empty where a side lacks it. */
-    public record SignalLine(SignalKind kind, String fromWord, String toWord, Fate fate, String note) {
-    }
+    public record SignalLine(SignalKind kind, String fromWord, String toWord, Fate fate, String note) {}
 
     /** One text that changes. */
-    public record TextLine(String place, String before, String after, Edit edit) {
-    }
+    public record TextLine(String place, String before, String after, Edit edit) {}
 
     /** Plans the move of a theme; nothing is changed. */
     public static MovePlan of(Theme theme, Platform from, Platform to) {
@@ -70,7 +68,9 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
             Optional<AlertRule> rule = moved.alert(line.kind());
             if (line.fate() == Fate.LOST && rule.isPresent()) {
                 AlertRule old = rule.get();
-                moved = changed(moved, new Edit.SetAlert(new AlertRule(old.kind(), false, old.kicker(), old.text(), old.seconds())));
+                moved = changed(
+                        moved,
+                        new Edit.SetAlert(new AlertRule(old.kind(), false, old.kicker(), old.text(), old.seconds())));
             }
         }
         return moved;
@@ -79,7 +79,8 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
     private static Theme changed(Theme theme, Edit edit) {
         return switch (Edits.apply(theme, edit)) {
             case Outcome.Applied applied -> applied.theme();
-            case Outcome.Refused refused -> throw new IllegalStateException("The plan was made for another theme: " + refused.reason());
+            case Outcome.Refused refused ->
+                throw new IllegalStateException("The plan was made for another theme: " + refused.reason());
         };
     }
 
@@ -92,22 +93,42 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
         String before = old.map(Platform.Term::word).orElse("");
         String after = now.map(Platform.Term::word).orElse("");
         if (now.isEmpty()) {
-            return Optional.of(new SignalLine(kind, before, after, Fate.LOST, to.title() + " does not send this. Its alert is switched off in the copy."));
+            return Optional.of(new SignalLine(
+                    kind,
+                    before,
+                    after,
+                    Fate.LOST,
+                    to.title() + " does not send this. Its alert is switched off in the copy."));
         }
         if (old.isEmpty()) {
-            return Optional.of(new SignalLine(kind, before, after, Fate.NEW, to.title() + " adds this. The copy gets an alert for it."));
+            return Optional.of(new SignalLine(
+                    kind, before, after, Fate.NEW, to.title() + " adds this. The copy gets an alert for it."));
         }
-        return Optional.of(before.equals(after)
-                ? new SignalLine(kind, before, after, Fate.KEPT, "Works as before.")
-                : new SignalLine(kind, before, after, Fate.REWORDED, "The same signal under another word; name, months and level are carried over."));
+        return Optional.of(
+                before.equals(after)
+                        ? new SignalLine(kind, before, after, Fate.KEPT, "Works as before.")
+                        : new SignalLine(
+                                kind,
+                                before,
+                                after,
+                                Fate.REWORDED,
+                                "The same signal under another word; name, months and level are carried over."));
     }
 
     private static AlertRule offered(SignalLine line) {
         return switch (line.kind()) {
             case PAID_MESSAGE -> new AlertRule(line.kind(), true, "Paid message", "{name} sent a message", 8);
-            case GOODS -> new AlertRule(line.kind(), true, "Gift", "{name} gave {amount, plural, one {one gift} other {# gifts}}", 6);
+            case GOODS ->
+                new AlertRule(
+                        line.kind(), true, "Gift", "{name} gave {amount, plural, one {one gift} other {# gifts}}", 6);
             case FOLLOW, SUBSCRIPTION, RENEWAL, GIFTED_SUBSCRIPTIONS, POINTS, RAID ->
-                    new AlertRule(line.kind(), true, Character.toUpperCase(line.toWord().charAt(0)) + line.toWord().substring(1), "{name}", 6);
+                new AlertRule(
+                        line.kind(),
+                        true,
+                        Character.toUpperCase(line.toWord().charAt(0))
+                                + line.toWord().substring(1),
+                        "{name}",
+                        6);
         };
     }
 
@@ -118,7 +139,11 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
                 Content before = piece.content(field.name());
                 Content after = before.mapped(wording::change);
                 if (!after.equals(before)) {
-                    lines.add(new TextLine(piece.name() + ", " + field.title().toLowerCase(java.util.Locale.ROOT), before.written(), after.written(), new Edit.SetContent(piece.id(), field.name(), after)));
+                    lines.add(new TextLine(
+                            piece.name() + ", " + field.title().toLowerCase(java.util.Locale.ROOT),
+                            before.written(),
+                            after.written(),
+                            new Edit.SetContent(piece.id(), field.name(), after)));
                 }
             }
         }
@@ -126,8 +151,15 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
             String kicker = wording.change(rule.kicker());
             String text = wording.change(rule.text());
             if (!kicker.equals(rule.kicker()) || !text.equals(rule.text())) {
-                lines.add(new TextLine("Alert for " + rule.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-                        rule.kicker() + " · " + rule.text(), kicker + " · " + text, new Edit.SetAlert(rule.worded(kicker, text))));
+                lines.add(new TextLine(
+                        "Alert for "
+                                + rule.kind()
+                                        .name()
+                                        .toLowerCase(java.util.Locale.ROOT)
+                                        .replace('_', ' '),
+                        rule.kicker() + " · " + rule.text(),
+                        kicker + " · " + text,
+                        new Edit.SetAlert(rule.worded(kicker, text))));
             }
         }
         return List.copyOf(lines);

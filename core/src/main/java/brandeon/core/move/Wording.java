@@ -16,8 +16,7 @@ import java.util.regex.Pattern;
  */
 public final class Wording {
 
-    private record Change(String from, String to) {
-    }
+    private record Change(String from, String to) {}
 
     private final List<Change> changes = new ArrayList<>();
 
@@ -32,7 +31,8 @@ public final class Wording {
         add(a.raided(), b.raided());
         add(a.raid(), b.raid());
         add(from.title(), to.title());
-        changes.sort(Comparator.comparingInt((Change change) -> change.from().length()).reversed());
+        changes.sort(Comparator.comparingInt((Change change) -> change.from().length())
+                .reversed());
     }
 
     public String change(String text) {
@@ -43,7 +43,8 @@ public final class Wording {
         for (Change change : changes) {
             alternatives.append(alternatives.isEmpty() ? "" : "|").append(Pattern.quote(change.from()));
         }
-        Matcher words = Pattern.compile("(?<!\\{)\\b(" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE).matcher(text);
+        Matcher words = Pattern.compile("(?<!\\{)\\b(" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE)
+                .matcher(text);
         return words.replaceAll(found -> Matcher.quoteReplacement(like(found.group(), replacement(found.group()))));
     }
 
@@ -54,13 +55,19 @@ public final class Wording {
     }
 
     private String replacement(String word) {
-        return changes.stream().filter(change -> change.from().equalsIgnoreCase(word)).findFirst().orElseThrow().to();
+        return changes.stream()
+                .filter(change -> change.from().equalsIgnoreCase(word))
+                .findFirst()
+                .orElseThrow()
+                .to();
     }
 
     private static String like(String model, String word) {
         if (model.length() > 1 && model.equals(model.toUpperCase(Locale.ROOT))) {
             return word.toUpperCase(Locale.ROOT);
         }
-        return Character.isUpperCase(model.charAt(0)) ? Character.toUpperCase(word.charAt(0)) + word.substring(1) : word;
+        return Character.isUpperCase(model.charAt(0))
+                ? Character.toUpperCase(word.charAt(0)) + word.substring(1)
+                : word;
     }
 }

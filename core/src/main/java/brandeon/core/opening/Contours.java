@@ -21,12 +21,10 @@ final class Contours {
     /** Share of a square that a quarter circle in it leaves free. */
     private static final double ROUND_MISSING = 1 - Math.PI / 4;
 
-    private Contours() {
-    }
+    private Contours() {}
 
     /** @param corner radius or length of its corners, in pixels */
-    record Match(Contour contour, double corner, double miss) {
-    }
+    record Match(Contour contour, double corner, double miss) {}
 
     /** How far each edge lies inside the box at a height, in pixels. */
     private interface Inset {
@@ -36,22 +34,46 @@ final class Contours {
     /** @param spans the region's rows, top to bottom */
     static Match match(List<Regions.Span> spans, double width) {
         double height = spans.size();
-        double missing = width * height - spans.stream().mapToDouble(span -> span.right() - span.left()).sum();
+        double missing = width * height
+                - spans.stream().mapToDouble(span -> span.right() - span.left()).sum();
         double radius = Math.min(Math.sqrt(Math.max(0, missing) / 4 / ROUND_MISSING), Math.min(width, height) / 2);
         double cut = Math.min(Math.sqrt(Math.max(0, missing) / 2), Math.min(width, height) / 2);
         Match square = both(Contour.RECTANGLE, 0, spans, width, _ -> 0);
-        Match diamond = both(Contour.DIAMOND, 0, spans, width, y -> width / 2 * Math.abs(y - height / 2) / (height / 2));
+        Match diamond =
+                both(Contour.DIAMOND, 0, spans, width, y -> width / 2 * Math.abs(y - height / 2) / (height / 2));
         Match best = Stream.of(
-                square,
-                both(Contour.ROUNDED, radius, spans, width, y -> round(radius, Math.min(y, height - y))),
-                both(Contour.CUT_CORNERS, cut, spans, width, y -> Math.max(0, cut - Math.min(y, height - y))),
-                both(Contour.ELLIPSE, 0, spans, width, y -> width / 2 * (1 - Math.sqrt(Math.max(0, 1 - Math.pow((y - height / 2) / (height / 2), 2))))),
-                // Points left and right: the missing area is four triangles of half the height.
-                both(Contour.HEXAGON, 0, spans, width, y -> missing / height * 2 * Math.abs(y - height / 2) / height),
-                // Points above and below: four triangles of half the width.
-                both(Contour.HEXAGON, 0, spans, width, y -> Math.max(0, width / 2 * (1 - Math.min(y, height - y) / Math.max(1, missing / width)))),
-                diamond,
-                slanted(spans, width, missing / height)).min(Comparator.comparingDouble(Match::miss)).orElseThrow();
+                        square,
+                        both(Contour.ROUNDED, radius, spans, width, y -> round(radius, Math.min(y, height - y))),
+                        both(Contour.CUT_CORNERS, cut, spans, width, y -> Math.max(0, cut - Math.min(y, height - y))),
+                        both(
+                                Contour.ELLIPSE,
+                                0,
+                                spans,
+                                width,
+                                y -> width
+                                        / 2
+                                        * (1
+                                                - Math.sqrt(Math.max(
+                                                        0, 1 - Math.pow((y - height / 2) / (height / 2), 2))))),
+                        // Points left and right: the missing area is four triangles of half the height.
+                        both(
+                                Contour.HEXAGON,
+                                0,
+                                spans,
+                                width,
+                                y -> missing / height * 2 * Math.abs(y - height / 2) / height),
+                        // Points above and below: four triangles of half the width.
+                        both(
+                                Contour.HEXAGON,
+                                0,
+                                spans,
+                                width,
+                                y -> Math.max(
+                                        0, width / 2 * (1 - Math.min(y, height - y) / Math.max(1, missing / width)))),
+                        diamond,
+                        slanted(spans, width, missing / height))
+                .min(Comparator.comparingDouble(Match::miss))
+                .orElseThrow();
         boolean squareEnough = best.contour() == Contour.ROUNDED || best.contour() == Contour.CUT_CORNERS;
         if (squareEnough && best.corner() < SQUARE) {
             best = square;
@@ -71,7 +93,8 @@ final class Contours {
         double sum = 0;
         for (int y = 0; y < spans.size(); y++) {
             double in = inset.at(y + 0.5);
-            sum += Math.abs(spans.get(y).left() - in) + Math.abs(width - in - spans.get(y).right());
+            sum += Math.abs(spans.get(y).left() - in)
+                    + Math.abs(width - in - spans.get(y).right());
         }
         return new Match(contour, corner, sum / spans.size() / 2);
     }
@@ -83,8 +106,10 @@ final class Contours {
         for (int y = 0; y < spans.size(); y++) {
             double down = (y + 0.5) / spans.size() * push;
             double up = push - down;
-            right += Math.abs(spans.get(y).left() - up) + Math.abs(width - down - spans.get(y).right());
-            left += Math.abs(spans.get(y).left() - down) + Math.abs(width - up - spans.get(y).right());
+            right += Math.abs(spans.get(y).left() - up)
+                    + Math.abs(width - down - spans.get(y).right());
+            left += Math.abs(spans.get(y).left() - down)
+                    + Math.abs(width - up - spans.get(y).right());
         }
         return new Match(Contour.SLANTED, 0, Math.min(right, left) / spans.size() / 2);
     }

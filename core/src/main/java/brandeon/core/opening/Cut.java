@@ -24,7 +24,12 @@ public record Cut(Box box, FoundOpening.Contour outline, double corner, List<Sha
 
     public Cut {
         edge = List.copyOf(edge);
-        if (!(box.width() >= 1 && box.height() >= 1 && box.width() <= 8192 && box.height() <= 8192 && Math.abs(box.x()) <= 8192 && Math.abs(box.y()) <= 8192)) {
+        if (!(box.width() >= 1
+                && box.height() >= 1
+                && box.width() <= 8192
+                && box.height() <= 8192
+                && Math.abs(box.x()) <= 8192
+                && Math.abs(box.y()) <= 8192)) {
             throw new Mistake("An opening is at least one pixel wide and high, and lies in its picture.");
         }
         if (!(corner >= 0 && corner <= 4096)) {

@@ -15,23 +15,57 @@ import java.util.List;
  * @param corner    radius of round corners, or length of cut ones; 0 for others
  * @param aspect    nearest common aspect ratio of the box
  * @param aspectOff how far the box is from that, as a share: 0.01 is one part in a hundred
- * @param edge      corners of its contour as shares of the box, where its shape is no rectangle, rounded or cut or not, and no ellipse
+ * @param edge      corners of its contour as shares of the box, where its shape is no rectangle, rounded or cut or
+ *     not, and no ellipse
  * @param soft      over how many pixels its edge fades outwards from where half shows through
  * @param pane      how much the picture covers within it, 0 to 1
  * @param slit      how wide, at most, the gap to the outside is that was taken as closed; 0 for none
  * @param bare      whether the picture leaves something else free within the box, so that captures need a mask
  */
-public record FoundOpening(Box box, Box inner, long area, Contour outline, double corner, Aspect aspect, double aspectOff, List<Share> edge, double soft, double pane, double slit, boolean bare) {
+public record FoundOpening(
+        Box box,
+        Box inner,
+        long area,
+        Contour outline,
+        double corner,
+        Aspect aspect,
+        double aspectOff,
+        List<Share> edge,
+        double soft,
+        double pane,
+        double slit,
+        boolean bare) {
 
     /** Shapes that are told apart. */
-    public enum Contour { RECTANGLE, ROUNDED, CUT_CORNERS, ELLIPSE, HEXAGON, DIAMOND, SLANTED, IRREGULAR }
+    public enum Contour {
+        RECTANGLE,
+        ROUNDED,
+        CUT_CORNERS,
+        ELLIPSE,
+        HEXAGON,
+        DIAMOND,
+        SLANTED,
+        IRREGULAR
+    }
 
     public FoundOpening {
         edge = List.copyOf(edge);
     }
 
     FoundOpening scaled(double by) {
-        return new FoundOpening(scaled(box, by), scaled(inner, by), Math.round(area * by * by), outline, corner * by, aspect, aspectOff, edge, Math.min(Cut.SOFTEST, soft * by), pane, slit * by, bare);
+        return new FoundOpening(
+                scaled(box, by),
+                scaled(inner, by),
+                Math.round(area * by * by),
+                outline,
+                corner * by,
+                aspect,
+                aspectOff,
+                edge,
+                Math.min(Cut.SOFTEST, soft * by),
+                pane,
+                slit * by,
+                bare);
     }
 
     private static Box scaled(Box box, double by) {

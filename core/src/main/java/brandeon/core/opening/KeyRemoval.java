@@ -23,6 +23,7 @@ public final class KeyRemoval {
     private static final int WIDEST = 32;
     /** Of the key's own colourfulness: a step outwards that loses less of it has left the edge. */
     private static final double LEAST_LOSS = 0.012;
+
     private static final int FREE = 0;
     private static final int UNSEEN = Integer.MAX_VALUE;
 
@@ -45,7 +46,14 @@ public final class KeyRemoval {
     /** @return the picture with the key see-through, not premultiplied; other pixels as they were */
     public static BufferedImage of(BufferedImage image, Colour key) {
         BufferedImage out = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
-        out.setRGB(0, 0, image.getWidth(), image.getHeight(), new KeyRemoval(image, Pixels.pixel(key)).removed(), 0, image.getWidth());
+        out.setRGB(
+                0,
+                0,
+                image.getWidth(),
+                image.getHeight(),
+                new KeyRemoval(image, Pixels.pixel(key)).removed(),
+                0,
+                image.getWidth());
         return out;
     }
 
@@ -70,7 +78,8 @@ public final class KeyRemoval {
                 painted[i] = 0;
             }
         }
-        // From the outermost ring inwards each pixel of the edge takes over what its neighbour farther out is painted with.
+        // From the outermost ring inwards each pixel of the edge takes over what its neighbour farther out is painted
+        // with.
         int[] paint = argb.clone();
         for (List<Integer> edge : rings.reversed()) {
             for (int i : edge) {
@@ -141,7 +150,9 @@ public final class KeyRemoval {
     }
 
     private static int off(int one, int other) {
-        return Math.max(Math.abs((one >> 16 & 255) - (other >> 16 & 255)), Math.max(Math.abs((one >> 8 & 255) - (other >> 8 & 255)), Math.abs((one & 255) - (other & 255))));
+        return Math.max(
+                Math.abs((one >> 16 & 255) - (other >> 16 & 255)),
+                Math.max(Math.abs((one >> 8 & 255) - (other >> 8 & 255)), Math.abs((one & 255) - (other & 255))));
     }
 
     /** How much of the key's colourfulness a pixel has, 1 for the key itself; grey has none. */

@@ -43,8 +43,12 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
     private static final int SOLID = 250;
     /** A pane that covers more than this lets too little through to be meant as one. */
     private static final int THICKEST_PANE = 230;
+
     private static final double LEAST_SHARE = 0.001;
-    /** What a slit or a pane encloses is an opening only when it is this large a share of the picture; smaller ones are not spoken of. */
+    /**
+     * What a slit or a pane encloses is an opening only when it is this large a share of the picture; smaller ones are
+     * not spoken of.
+     */
     private static final double LEAST_DOUBTFUL_SHARE = 0.02;
     /** A slit is at most twice this share of the shorter side wide. */
     private static final double SLIT_SHARE = 0.006;
@@ -52,6 +56,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
     private static final double LEAST_FILLED = 0.75;
     /** A keying colour covers at least this share, and is stronger than what pictures usually hold. */
     private static final double LEAST_KEY_SHARE = 0.02;
+
     private static final double LEAST_KEY_CHROMA = 0.18;
     /** Steps of eight bits that a keying colour may vary, as soft borders and JPEG make it. */
     private static final int KEY_SPREAD = 40;
@@ -69,7 +74,10 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
 
     /** As found in a picture of another size. */
     public Openings scaled(double by) {
-        return by == 1 ? this : new Openings(openings.stream().map(opening -> opening.scaled(by)).toList(), reason, key);
+        return by == 1
+                ? this
+                : new Openings(
+                        openings.stream().map(opening -> opening.scaled(by)).toList(), reason, key);
     }
 
     /**
@@ -90,16 +98,31 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             }
             String which = openings.size() == 1 ? "the opening" : "opening " + (i + 1);
             if (opening.slit() > 0) {
-                notes.add(String.format(Locale.ROOT, "A slit of at most %.0f px joins %s to the outside; it is taken as closed.", opening.slit(), which));
+                notes.add(String.format(
+                        Locale.ROOT,
+                        "A slit of at most %.0f px joins %s to the outside; it is taken as closed.",
+                        opening.slit(),
+                        which));
             }
             if (opening.pane() >= 0.04) {
-                notes.add(String.format(Locale.ROOT, "A pane that covers %.0f %% lies over %s, so that captures show through it dimmed.", opening.pane() * 100, which));
+                notes.add(String.format(
+                        Locale.ROOT,
+                        "A pane that covers %.0f %% lies over %s, so that captures show through it dimmed.",
+                        opening.pane() * 100,
+                        which));
             }
             if (opening.soft() >= 1.5) {
-                notes.add(String.format(Locale.ROOT, "The edge of %s fades over %.0f px; captures reach that far under it.", which, opening.soft()));
+                notes.add(String.format(
+                        Locale.ROOT,
+                        "The edge of %s fades over %.0f px; captures reach that far under it.",
+                        which,
+                        opening.soft()));
             }
             if (opening.bare()) {
-                notes.add(String.format(Locale.ROOT, "The picture does not cover the corners around %s; lay the mask over its capture.", which));
+                notes.add(String.format(
+                        Locale.ROOT,
+                        "The picture does not cover the corners around %s; lay the mask over its capture.",
+                        which));
             }
         }
         return notes;
@@ -119,32 +142,41 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         }
 
         /** @param open whether some large region reaches the edge */
-        private record Found(List<FoundOpening> enclosed, boolean open) {
-        }
+        private record Found(List<FoundOpening> enclosed, boolean open) {}
 
         Openings openings() {
             boolean opaque = IntStream.of(argb).noneMatch(pixel -> pixel >>> 24 < THICKEST_PANE);
-            Found clear = opaque ? new Found(List.of(), false) : found(pixel -> pixel >>> 24 < THRESHOLD, LEAST_SHARE, false);
+            Found clear =
+                    opaque ? new Found(List.of(), false) : found(pixel -> pixel >>> 24 < THRESHOLD, LEAST_SHARE, false);
             if (clear.enclosed().isEmpty() && clear.open()) {
                 List<FoundOpening> sealed = sealed();
                 if (!sealed.isEmpty()) {
                     return new Openings(sealed, "", Optional.empty());
                 }
             }
-            Optional<Openings> keyed = keyed(clear.open()).filter(found -> clear.enclosed().isEmpty() || found.openings().getFirst().area() > 4 * clear.enclosed().getFirst().area());
+            Optional<Openings> keyed = keyed(clear.open())
+                    .filter(found -> clear.enclosed().isEmpty()
+                            || found.openings().getFirst().area()
+                                    > 4 * clear.enclosed().getFirst().area());
             if (keyed.isPresent()) {
                 return keyed.get();
             }
             if (!clear.enclosed().isEmpty()) {
                 return new Openings(clear.enclosed(), "", Optional.empty());
             }
-            List<FoundOpening> panes = opaque ? List.of() : found(pixel -> pixel >>> 24 < THICKEST_PANE, LEAST_DOUBTFUL_SHARE, true).enclosed();
+            List<FoundOpening> panes = opaque
+                    ? List.of()
+                    : found(pixel -> pixel >>> 24 < THICKEST_PANE, LEAST_DOUBTFUL_SHARE, true)
+                            .enclosed();
             if (!panes.isEmpty()) {
                 return new Openings(panes, "", Optional.empty());
             }
-            return new Openings(List.of(), clear.open()
-                    ? "The see-through part of this picture reaches its edge, so nothing is enclosed that a capture could show through; draw the opening where it belongs."
-                    : "Nothing in this picture is see-through, so a capture behind it cannot be seen.", Optional.empty());
+            return new Openings(
+                    List.of(),
+                    clear.open()
+                            ? "The see-through part of this picture reaches its edge, so nothing is enclosed that a capture could show through; draw the opening where it belongs."
+                            : "Nothing in this picture is see-through, so a capture behind it cannot be seen.",
+                    Optional.empty());
         }
 
         private Optional<Openings> keyed(boolean ground) {
@@ -152,13 +184,21 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             if (key.isEmpty()) {
                 return Optional.empty();
             }
-            List<FoundOpening> keyed = found(pixel -> pixel >>> 24 >= THRESHOLD && near(pixel, key.get()), LEAST_SHARE, true).enclosed();
+            List<FoundOpening> keyed = found(
+                            pixel -> pixel >>> 24 >= THRESHOLD && near(pixel, key.get()), LEAST_SHARE, true)
+                    .enclosed();
             if (keyed.isEmpty()) {
                 return Optional.empty();
             }
             Colour colour = Pixels.colour(key.get());
-            String where = ground ? "Only the ground around this picture is see-through" : "Nothing in this picture is see-through";
-            return Optional.of(new Openings(keyed, where + "; its opening is filled with " + colour.hex() + ", and a capture stays hidden until that colour is removed.", Optional.of(colour)));
+            String where = ground
+                    ? "Only the ground around this picture is see-through"
+                    : "Nothing in this picture is see-through";
+            return Optional.of(new Openings(
+                    keyed,
+                    where + "; its opening is filled with " + colour.hex()
+                            + ", and a capture stays hidden until that colour is removed.",
+                    Optional.of(colour)));
         }
 
         private Found found(IntPredicate shows, double least, boolean solid) {
@@ -180,10 +220,16 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         }
 
         private static boolean filled(Regions.Region region) {
-            return region.area() >= LEAST_FILLED * region.spans().stream().mapToDouble(span -> span.right() - span.left()).sum();
+            return region.area()
+                    >= LEAST_FILLED
+                            * region.spans().stream()
+                                    .mapToDouble(span -> span.right() - span.left())
+                                    .sum();
         }
 
-        /** What only slits join to the outside: see-through pixels less all that no square of a slit's width fits into. */
+        /**
+         * What only slits join to the outside: see-through pixels less all that no square of a slit's width fits into.
+         */
         private List<FoundOpening> sealed() {
             int radius = (int) Math.max(1, Math.rint(SLIT_SHARE * Math.min(width, height)));
             BitSet shows = new BitSet(width * height);
@@ -196,7 +242,9 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             for (Regions.Region region : cores.all()) {
                 if (!region.touchesEdge() && region.area() >= LEAST_DOUBTFUL_SHARE * width * height) {
                     Regions whole = whole(cores, region, shows, radius);
-                    Regions.Region largest = whole.all().stream().max(Comparator.comparingLong(Regions.Region::area)).orElseThrow();
+                    Regions.Region largest = whole.all().stream()
+                            .max(Comparator.comparingLong(Regions.Region::area))
+                            .orElseThrow();
                     sealed.add(measured(largest, whole, whole.pixels(largest), 2.0 * radius));
                 }
             }
@@ -209,7 +257,9 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             BitSet pixels = cores.pixels(region);
             int w = (int) region.box().width();
             for (int i = pixels.nextSetBit(0); i >= 0; i = pixels.nextSetBit(i + 1)) {
-                mine.set(((int) region.box().y() + i / w) * width + (int) region.box().x() + i % w);
+                mine.set(((int) region.box().y() + i / w) * width
+                        + (int) region.box().x()
+                        + i % w);
             }
             BitSet grown = Squares.grown(mine, width, height, radius);
             grown.and(shows);
@@ -227,11 +277,25 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             int w = (int) box.width();
             Traced.Inside inside = (x, y) -> x >= 0 && y >= 0 && x < w && y < box.height() && pixels.get(y * w + x);
             List<Share> edge = regular ? List.of() : Traced.edge(inside, box);
-            return new FoundOpening(box, regions.largestInside(region), region.area(), match.contour(), match.corner(), aspect, Math.abs(box.width() / box.height() / aspect.ratio() - 1),
-                    edge, new SoftEdge(argb, width, height, SOLID).around(box, pixels), pane(box, pixels), slit, match.contour() != Contour.RECTANGLE && bare(box, inside));
+            return new FoundOpening(
+                    box,
+                    regions.largestInside(region),
+                    region.area(),
+                    match.contour(),
+                    match.corner(),
+                    aspect,
+                    Math.abs(box.width() / box.height() / aspect.ratio() - 1),
+                    edge,
+                    new SoftEdge(argb, width, height, SOLID).around(box, pixels),
+                    pane(box, pixels),
+                    slit,
+                    match.contour() != Contour.RECTANGLE && bare(box, inside));
         }
 
-        /** The alpha that half of the opening stays below, less what is no pane but the picture's own solid keying colour. */
+        /**
+         * The alpha that half of the opening stays below, less what is no pane but the picture's own solid keying
+         * colour.
+         */
         private double pane(Box box, BitSet pixels) {
             int[] counts = new int[256];
             int w = (int) box.width();
@@ -271,9 +335,14 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
                     counts[bin(pixel)]++;
                 }
             }
-            return IntStream.range(0, counts.length).filter(bin -> counts[bin] >= LEAST_KEY_SHARE * argb.length).boxed()
-                    .filter(bin -> Spaces.oklch(Pixels.colour((bin >> 10 << 16 | (bin >> 5 & 31) << 8 | bin & 31) << 3)).chroma() >= LEAST_KEY_CHROMA)
-                    .max(Comparator.comparingInt(bin -> counts[bin])).map(this::commonest);
+            return IntStream.range(0, counts.length)
+                    .filter(bin -> counts[bin] >= LEAST_KEY_SHARE * argb.length)
+                    .boxed()
+                    .filter(bin -> Spaces.oklch(Pixels.colour((bin >> 10 << 16 | (bin >> 5 & 31) << 8 | bin & 31) << 3))
+                                    .chroma()
+                            >= LEAST_KEY_CHROMA)
+                    .max(Comparator.comparingInt(bin -> counts[bin]))
+                    .map(this::commonest);
         }
 
         private static int bin(int pixel) {
@@ -287,11 +356,16 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
                     counts.merge(pixel & 0xffffff, 1, Integer::sum);
                 }
             }
-            return counts.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+            return counts.entrySet().stream()
+                    .max(Map.Entry.comparingByValue())
+                    .orElseThrow()
+                    .getKey();
         }
     }
 
     static boolean near(int pixel, int key) {
-        return Math.abs((pixel >> 16 & 255) - (key >> 16 & 255)) <= KEY_SPREAD && Math.abs((pixel >> 8 & 255) - (key >> 8 & 255)) <= KEY_SPREAD && Math.abs((pixel & 255) - (key & 255)) <= KEY_SPREAD;
+        return Math.abs((pixel >> 16 & 255) - (key >> 16 & 255)) <= KEY_SPREAD
+                && Math.abs((pixel >> 8 & 255) - (key >> 8 & 255)) <= KEY_SPREAD
+                && Math.abs((pixel & 255) - (key & 255)) <= KEY_SPREAD;
     }
 }

@@ -13,16 +13,13 @@ import java.util.function.IntPredicate;
 final class Regions {
 
     /** One run of a row: pixels from {@code from} up to, without, {@code to}. */
-    private record Run(int y, int from, int to) {
-    }
+    private record Run(int y, int from, int to) {}
 
     /** The outermost pixels of a row of a region: from left up to, without, right; relative to the region's box. */
-    record Span(double left, double right) {
-    }
+    record Span(double left, double right) {}
 
     /** @param touchesEdge whether it reaches the picture's edge */
-    record Region(int label, Box box, long area, boolean touchesEdge, List<Span> spans) {
-    }
+    record Region(int label, Box box, long area, boolean touchesEdge, List<Span> spans) {}
 
     private final List<Run> runs;
     private final int[] labels;
@@ -74,10 +71,13 @@ final class Regions {
         for (int y = 1; y < height; y++) {
             int above = firstOfRow[y - 1];
             for (int i = firstOfRow[y]; i < firstOfRow[y + 1]; i++) {
-                while (above < firstOfRow[y] && runs.get(above).to() <= runs.get(i).from()) {
+                while (above < firstOfRow[y]
+                        && runs.get(above).to() <= runs.get(i).from()) {
                     above++;
                 }
-                for (int j = above; j < firstOfRow[y] && runs.get(j).from() < runs.get(i).to(); j++) {
+                for (int j = above;
+                        j < firstOfRow[y] && runs.get(j).from() < runs.get(i).to();
+                        j++) {
                     int one = root(parent, i);
                     int other = root(parent, j);
                     // The first run of a region is its label, so all its runs come after it.
@@ -150,16 +150,22 @@ final class Regions {
     BitSet pixels(Region region) {
         int width = (int) region.box().width();
         BitSet pixels = new BitSet(width * (int) region.box().height());
-        for (int i = region.label(); i < runs.size() && runs.get(i).y() < region.box().bottom(); i++) {
+        for (int i = region.label();
+                i < runs.size() && runs.get(i).y() < region.box().bottom();
+                i++) {
             if (labels[i] == region.label()) {
-                int row = (runs.get(i).y() - (int) region.box().y()) * width - (int) region.box().x();
+                int row = (runs.get(i).y() - (int) region.box().y()) * width
+                        - (int) region.box().x();
                 pixels.set(row + runs.get(i).from(), row + runs.get(i).to());
             }
         }
         return pixels;
     }
 
-    /** The largest upright rectangle that lies wholly inside a region (largest rectangle under a histogram, row by row). */
+    /**
+     * The largest upright rectangle that lies wholly inside a region (largest rectangle under a histogram, row by
+     * row).
+     */
     Box largestInside(Region region) {
         int width = (int) region.box().width();
         int[] heights = new int[width];
@@ -171,7 +177,11 @@ final class Regions {
             java.util.Arrays.fill(row, false);
             for (; at < runs.size() && runs.get(at).y() <= y; at++) {
                 if (labels[at] == region.label() && runs.get(at).y() == y) {
-                    java.util.Arrays.fill(row, runs.get(at).from() - (int) region.box().x(), runs.get(at).to() - (int) region.box().x(), true);
+                    java.util.Arrays.fill(
+                            row,
+                            runs.get(at).from() - (int) region.box().x(),
+                            runs.get(at).to() - (int) region.box().x(),
+                            true);
                 }
             }
             int top = 0;

@@ -4,7 +4,8 @@ import brandeon.core.canvas.Box;
 import java.util.BitSet;
 
 /**
- * How far the edge of a region fades outwards: from the region on, ring by ring of pixels, until what is painted is solid.
+ * How far the edge of a region fades outwards: from the region on, ring by ring of pixels, until what is painted is
+ * solid.
  *
  * @param solid alpha from which on it is
  */
@@ -46,7 +47,9 @@ record SoftEdge(int[] argb, int width, int height, int solid) {
             if (far == 1) {
                 first = next.cardinality();
             }
-            next.stream().filter(i -> argb[(top + i / w) * width + left + i % w] >>> 24 >= solid).forEach(next::clear);
+            next.stream()
+                    .filter(i -> argb[(top + i / w) * width + left + i % w] >>> 24 >= solid)
+                    .forEach(next::clear);
             if (next.cardinality() < LEAST_LEFT * first || next.isEmpty()) {
                 return far - 1;
             }

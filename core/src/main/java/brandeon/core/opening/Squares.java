@@ -5,8 +5,7 @@ import java.util.BitSet;
 /** Erosion and dilation of a set of pixels by a square (Serra 1982), rows first and then columns. */
 final class Squares {
 
-    private Squares() {
-    }
+    private Squares() {}
 
     /** Pixels around which a square of 2 · radius + 1 lies wholly in the set; beyond the picture all belongs to it. */
     static BitSet shrunk(BitSet set, int width, int height, int radius) {
@@ -22,7 +21,7 @@ final class Squares {
     /** Pixels from which one of the set is at most the radius away, across and down. */
     static BitSet grown(BitSet set, int width, int height, int radius) {
         BitSet across = new BitSet(width * height);
-        for (int i = set.nextSetBit(0); i >= 0;) {
+        for (int i = set.nextSetBit(0); i >= 0; ) {
             int row = i / width * width;
             int end = Math.min(set.nextClearBit(i), row + width);
             across.set(Math.max(row, i - radius), Math.min(row + width, end + radius));

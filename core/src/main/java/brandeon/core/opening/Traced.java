@@ -15,10 +15,12 @@ final class Traced {
     private static final int[] ACROSS = {1, 0, -1, 0};
     private static final int[] DOWN = {0, 1, 0, -1};
 
-    private Traced() {
-    }
+    private Traced() {}
 
-    /** Whether a pixel, relative to the region's box, belongs to the region; also asked for pixels just outside of the box. */
+    /**
+     * Whether a pixel, relative to the region's box, belongs to the region; also asked for pixels just outside of the
+     * box.
+     */
     interface Inside {
         boolean at(int x, int y);
     }
@@ -32,7 +34,10 @@ final class Traced {
             near *= 1.5;
             few = fewer(all, near);
         }
-        return few.stream().map(corner -> new Share(rounded(corner[0] / 2.0 / box.width()), rounded(corner[1] / 2.0 / box.height()))).toList();
+        return few.stream()
+                .map(corner ->
+                        new Share(rounded(corner[0] / 2.0 / box.width()), rounded(corner[1] / 2.0 / box.height())))
+                .toList();
     }
 
     private static double rounded(double share) {
@@ -75,7 +80,8 @@ final class Traced {
     private static List<int[]> fewer(List<int[]> all, double near) {
         int far = 0;
         for (int i = 1; i < all.size(); i++) {
-            if (Math.hypot(all.get(i)[0] - all.getFirst()[0], all.get(i)[1] - all.getFirst()[1]) > Math.hypot(all.get(far)[0] - all.getFirst()[0], all.get(far)[1] - all.getFirst()[1])) {
+            if (Math.hypot(all.get(i)[0] - all.getFirst()[0], all.get(i)[1] - all.getFirst()[1])
+                    > Math.hypot(all.get(far)[0] - all.getFirst()[0], all.get(far)[1] - all.getFirst()[1])) {
                 far = i;
             }
         }
@@ -119,6 +125,8 @@ final class Traced {
 
     private static double off(int[] p, int[] a, int[] b) {
         double length = Math.hypot(b[0] - a[0], b[1] - a[1]);
-        return length == 0 ? Math.hypot(p[0] - a[0], p[1] - a[1]) : Math.abs((b[0] - a[0]) * (double) (a[1] - p[1]) - (a[0] - p[0]) * (double) (b[1] - a[1])) / length;
+        return length == 0
+                ? Math.hypot(p[0] - a[0], p[1] - a[1])
+                : Math.abs((b[0] - a[0]) * (double) (a[1] - p[1]) - (a[0] - p[0]) * (double) (b[1] - a[1])) / length;
     }
 }

@@ -13,7 +13,8 @@ import javax.imageio.ImageIO;
 
 /**
  * Writes moving pictures with opacity as animated PNG (PNG, third edition, W3C, section 11.3.4). A reader that knows
- * no animation shows the first frame. Frames are written as they come: whole ones that follow each other evenly, or parts
+ * no animation shows the first frame. Frames are written as they come: whole ones that follow each other evenly, or
+ * parts
  * that show for as long as each says.
  */
 public final class Apng implements AutoCloseable {
@@ -21,6 +22,7 @@ public final class Apng implements AutoCloseable {
     private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'};
     /** Forget the frame before the next one is shown; put it there without mixing. */
     private static final int DISPOSE_TO_NOTHING = 1;
+
     private static final int KEEP = 0;
     private static final int REPLACE = 0;
 
@@ -73,8 +75,7 @@ public final class Apng implements AutoCloseable {
     }
 
     /** Where a frame stands, how long it shows (a part of a second), and what becomes of it afterwards. */
-    private record Control(int x, int y, int time, int ofASecond, int dispose) {
-    }
+    private record Control(int x, int y, int time, int ofASecond, int dispose) {}
 
     private void write(BufferedImage image, Control where) {
         try {
@@ -83,7 +84,7 @@ public final class Apng implements AutoCloseable {
             DataInputStream png = new DataInputStream(new ByteArrayInputStream(alone.toByteArray()));
             png.skipNBytes(SIGNATURE.length);
             boolean control = false;
-            for (boolean end = false; !end;) {
+            for (boolean end = false; !end; ) {
                 byte[] content = new byte[png.readInt()];
                 String type = new String(png.readNBytes(4), StandardCharsets.US_ASCII);
                 png.readFully(content);
@@ -111,7 +112,7 @@ public final class Apng implements AutoCloseable {
                         }
                     }
                     case "IEND" -> end = true;
-                    default -> { }
+                    default -> {}
                 }
             }
             written++;

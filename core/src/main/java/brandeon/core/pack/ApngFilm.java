@@ -13,14 +13,14 @@ import java.util.function.Consumer;
 import javax.imageio.ImageIO;
 
 /** Animated PNG (PNG, third edition, W3C, section 4.8): each frame is put into a PNG of its own and read as such. */
-record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, List<Frame> parts) implements MovingPicture.Film {
+record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, List<Frame> parts)
+        implements MovingPicture.Film {
 
     private static final long SIGNATURE = 0x89504e470d0a1a0aL;
     private static final int CONTROL = 26;
 
     /** @param data the compressed pixels of one frame */
-    record Frame(byte[] control, byte[] data) {
-    }
+    record Frame(byte[] control, byte[] data) {}
 
     static ApngFilm of(byte[] content) throws IOException {
         DataInputStream in = new DataInputStream(new ByteArrayInputStream(content));
@@ -45,7 +45,8 @@ record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, 
             switch (type) {
                 case "IHDR" -> header = chunk;
                 case "acTL" -> plays = ByteBuffer.wrap(chunk).getInt(4);
-                case "PLTE", "tRNS", "gAMA", "cHRM", "sRGB", "iCCP", "sBIT" -> PngChunk.write(new DataOutputStream(shared), type, chunk);
+                case "PLTE", "tRNS", "gAMA", "cHRM", "sRGB", "iCCP", "sBIT" ->
+                    PngChunk.write(new DataOutputStream(shared), type, chunk);
                 case "fcTL" -> {
                     frame(frames, control, data);
                     control = chunk;
@@ -58,7 +59,7 @@ record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, 
                 }
                 case "fdAT" -> data.write(chunk, 4, chunk.length - 4);
                 case "IEND" -> end = true;
-                default -> { }
+                default -> {}
             }
         }
         frame(frames, control, data);
@@ -66,7 +67,8 @@ record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, 
             throw new IOException("it has no header");
         }
         ByteBuffer size = ByteBuffer.wrap(header);
-        return new ApngFilm(size.getInt(), size.getInt(), plays, header, shared.toByteArray(), MovingPicture.requireSome(frames));
+        return new ApngFilm(
+                size.getInt(), size.getInt(), plays, header, shared.toByteArray(), MovingPicture.requireSome(frames));
     }
 
     private static void frame(List<Frame> frames, byte[] control, ByteArrayOutputStream data) {
@@ -100,7 +102,13 @@ record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, 
                 case 2 -> MovingPicture.Disposal.RESTORE;
                 default -> MovingPicture.Disposal.KEEP;
             };
-            taker.accept(new MovingPicture.Part(ImageIO.read(new ByteArrayInputStream(alone(partWidth, partHeight, frame.data()))), x, y, time * 1000 / (ofASecond == 0 ? 100 : ofASecond), disposal, over));
+            taker.accept(new MovingPicture.Part(
+                    ImageIO.read(new ByteArrayInputStream(alone(partWidth, partHeight, frame.data()))),
+                    x,
+                    y,
+                    time * 1000 / (ofASecond == 0 ? 100 : ofASecond),
+                    disposal,
+                    over));
         }
     }
 
@@ -108,7 +116,13 @@ record ApngFilm(int width, int height, int plays, byte[] header, byte[] shared, 
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         DataOutputStream out = new DataOutputStream(bytes);
         out.writeLong(SIGNATURE);
-        PngChunk.write(out, "IHDR", ByteBuffer.wrap(header.clone()).putInt(partWidth).putInt(partHeight).array());
+        PngChunk.write(
+                out,
+                "IHDR",
+                ByteBuffer.wrap(header.clone())
+                        .putInt(partWidth)
+                        .putInt(partHeight)
+                        .array());
         out.write(shared);
         PngChunk.write(out, "IDAT", data);
         PngChunk.write(out, "IEND", new byte[0]);

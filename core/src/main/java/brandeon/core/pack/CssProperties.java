@@ -18,14 +18,17 @@ final class CssProperties {
     private static final Pattern PROPERTY = Pattern.compile("--([\\p{L}\\p{N}_-]+)\\s*:([^;{}]*)([;}])");
     private static final Pattern COLOUR_LIKE = Pattern.compile("#.*|(rgba?|hsla?|hwb|lab|lch|oklab|oklch|color)\\(.*");
 
-    private CssProperties() {
-    }
+    private CssProperties() {}
 
     static String write(Swatches swatches) {
         StringBuilder text = new StringBuilder("/* " + swatches.name().replace("*/", "") + " */\n:root {\n");
         List<String> names = swatches.identifiers();
         for (int i = 0; i < names.size(); i++) {
-            text.append("  --").append(names.get(i)).append(": ").append(swatches.all().get(i).colour().hex()).append(";\n");
+            text.append("  --")
+                    .append(names.get(i))
+                    .append(": ")
+                    .append(swatches.all().get(i).colour().hex())
+                    .append(";\n");
         }
         return text.append("}\n").toString();
     }
@@ -33,7 +36,8 @@ final class CssProperties {
     static Swatches read(String text) {
         // Comments are blanked, not cut out, so that lines keep their numbers.
         String plain = COMMENT.matcher(text).replaceAll(found -> found.group().replaceAll("[^\\n]", " "));
-        if (plain.chars().filter(c -> c == '{').count() != plain.chars().filter(c -> c == '}').count()) {
+        if (plain.chars().filter(c -> c == '{').count()
+                != plain.chars().filter(c -> c == '}').count()) {
             throw Swatches.wrong(line(text, text.length()), "a brace is missing.");
         }
         Matcher matcher = PROPERTY.matcher(plain);
@@ -49,7 +53,8 @@ final class CssProperties {
             }
         }
         if (all.isEmpty()) {
-            throw new Mistake("This is no palette that can be read here: no design tokens, GIMP palette, SVG sheet, and no custom property with a colour.");
+            throw new Mistake(
+                    "This is no palette that can be read here: no design tokens, GIMP palette, SVG sheet, and no custom property with a colour.");
         }
         return new Swatches("", all);
     }

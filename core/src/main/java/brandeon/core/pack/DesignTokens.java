@@ -17,7 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Colours as design tokens (Design Tokens Community Group, format and colour modules 2025.10): a token has a
  * {@code $value} with colour space, components and opacity. Groups nest and hand down {@code $type}; a value may point
- * to another token as {@code {group.token}}. Values of earlier drafts, a colour as one text, are read too. Tokens of other
+ * to another token as {@code {group.token}}. Values of earlier drafts, a colour as one text, are read too. Tokens of
+ * other
  * types are passed over.
  */
 final class DesignTokens {
@@ -25,8 +26,7 @@ final class DesignTokens {
     private static final JsonMapper JSON = new JsonMapper();
     private static final int DIGITS = 100_000;
 
-    private DesignTokens() {
-    }
+    private DesignTokens() {}
 
     static String write(Swatches swatches) {
         ObjectNode root = JSON.createObjectNode();
@@ -38,7 +38,10 @@ final class DesignTokens {
             Colour c = swatch.colour();
             ObjectNode token = group.putObject(names.get(i));
             ObjectNode value = token.putObject("$value").put("colorSpace", "srgb");
-            value.putArray("components").add(rounded(c.red())).add(rounded(c.green())).add(rounded(c.blue()));
+            value.putArray("components")
+                    .add(rounded(c.red()))
+                    .add(rounded(c.green()))
+                    .add(rounded(c.blue()));
             value.put("alpha", rounded(c.alpha())).put("hex", c.withAlpha(1).hex());
             token.put("$description", swatch.name());
         }
@@ -59,15 +62,18 @@ final class DesignTokens {
         for (String path : order) {
             JsonNode token = tokens.get(path);
             String name = token.path("$description").asString("");
-            all.add(new Swatch(name.isBlank() ? path : name, colour(path, token.path("$value"), tokens, new HashSet<>())));
+            all.add(new Swatch(
+                    name.isBlank() ? path : name, colour(path, token.path("$value"), tokens, new HashSet<>())));
         }
         return new Swatches(root.path("$description").asString(""), all);
     }
 
-    private static void collect(JsonNode node, String path, String inherited, Map<String, JsonNode> tokens, List<String> order) {
+    private static void collect(
+            JsonNode node, String path, String inherited, Map<String, JsonNode> tokens, List<String> order) {
         String type = node.path("$type").asString(inherited);
         if (node.has("$value")) {
-            if (type.equals("color") || type.isEmpty() && node.path("$value").path("colorSpace").isString()) {
+            if (type.equals("color")
+                    || type.isEmpty() && node.path("$value").path("colorSpace").isString()) {
                 tokens.put(path, node);
                 order.add(path);
             }
@@ -75,7 +81,12 @@ final class DesignTokens {
         }
         for (Map.Entry<String, JsonNode> child : node.properties()) {
             if (!child.getKey().startsWith("$") && child.getValue().isObject()) {
-                collect(child.getValue(), path.isEmpty() ? child.getKey() : path + "." + child.getKey(), type, tokens, order);
+                collect(
+                        child.getValue(),
+                        path.isEmpty() ? child.getKey() : path + "." + child.getKey(),
+                        type,
+                        tokens,
+                        order);
             }
         }
     }
@@ -85,7 +96,8 @@ final class DesignTokens {
         if (text.startsWith("{") && text.endsWith("}")) {
             String target = text.substring(1, text.length() - 1);
             if (!passed.add(target) || !tokens.containsKey(target)) {
-                throw new Mistake("Token “" + path + "” points to “" + target + "”, which " + (tokens.containsKey(target) ? "points back to it." : "is no colour in this file."));
+                throw new Mistake("Token “" + path + "” points to “" + target + "”, which "
+                        + (tokens.containsKey(target) ? "points back to it." : "is no colour in this file."));
             }
             return colour(path, tokens.get(target).path("$value"), tokens, passed);
         }
@@ -102,11 +114,14 @@ final class DesignTokens {
         if (c.size() != 3) {
             throw new Mistake("three components are expected, not " + c.size() + ".");
         }
-        String parts = part(c.get(0)) + " " + part(c.get(1)) + " " + part(c.get(2)) + " / " + value.path("alpha").asDouble(1);
+        String parts = part(c.get(0)) + " " + part(c.get(1)) + " " + part(c.get(2)) + " / "
+                + value.path("alpha").asDouble(1);
         String space = value.path("colorSpace").asString("");
         return switch (space) {
             case "oklch", "oklab", "lab", "lch" -> Colour.parse(space + "(" + parts + ")");
-            case "hsl", "hwb" -> Colour.parse(space + "(" + part(c.get(0)) + " " + part(c.get(1)) + "% " + part(c.get(2)) + "% / " + value.path("alpha").asDouble(1) + ")");
+            case "hsl", "hwb" ->
+                Colour.parse(space + "(" + part(c.get(0)) + " " + part(c.get(1)) + "% " + part(c.get(2)) + "% / "
+                        + value.path("alpha").asDouble(1) + ")");
             default -> Colour.parse("color(" + space + " " + parts + ")");
         };
     }

@@ -18,7 +18,12 @@ record GifFilm(byte[] content, int width, int height, int frames, int plays) imp
             ImageReader reader = reader(input);
             try {
                 IIOMetadataNode screen = child(root(reader.getStreamMetadata()), "LogicalScreenDescriptor");
-                return new GifFilm(content, number(screen, "logicalScreenWidth"), number(screen, "logicalScreenHeight"), reader.getNumImages(true), plays(root(reader.getImageMetadata(0))));
+                return new GifFilm(
+                        content,
+                        number(screen, "logicalScreenWidth"),
+                        number(screen, "logicalScreenHeight"),
+                        reader.getNumImages(true),
+                        plays(root(reader.getImageMetadata(0))));
             } finally {
                 reader.dispose();
             }
@@ -39,7 +44,13 @@ record GifFilm(byte[] content, int width, int height, int frames, int plays) imp
                         case "restoreToPrevious" -> MovingPicture.Disposal.RESTORE;
                         default -> MovingPicture.Disposal.KEEP;
                     };
-                    taker.accept(new MovingPicture.Part(reader.read(i), number(place, "imageLeftPosition"), number(place, "imageTopPosition"), number(control, "delayTime") * 10, disposal, true));
+                    taker.accept(new MovingPicture.Part(
+                            reader.read(i),
+                            number(place, "imageLeftPosition"),
+                            number(place, "imageTopPosition"),
+                            number(control, "delayTime") * 10,
+                            disposal,
+                            true));
                 }
             } finally {
                 reader.dispose();

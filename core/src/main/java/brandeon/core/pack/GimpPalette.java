@@ -14,16 +14,24 @@ import java.util.regex.Pattern;
  */
 final class GimpPalette {
 
-    private static final Pattern COLOUR = Pattern.compile("\\s*(\\d{1,3})\\s+(\\d{1,3})\\s+(\\d{1,3})(?:\\s+(.*?))?\\s*");
+    private static final Pattern COLOUR =
+            Pattern.compile("\\s*(\\d{1,3})\\s+(\\d{1,3})\\s+(\\d{1,3})(?:\\s+(.*?))?\\s*");
 
-    private GimpPalette() {
-    }
+    private GimpPalette() {}
 
     static String write(Swatches swatches) {
-        StringBuilder text = new StringBuilder("GIMP Palette\nName: ").append(line(swatches.name())).append("\nColumns: 4\n#\n");
+        StringBuilder text = new StringBuilder("GIMP Palette\nName: ")
+                .append(line(swatches.name()))
+                .append("\nColumns: 4\n#\n");
         for (Swatch swatch : swatches.all()) {
             Colour c = swatch.colour();
-            text.append(String.format(Locale.ROOT, "%3d %3d %3d\t%s\n", Math.round(c.red() * 255), Math.round(c.green() * 255), Math.round(c.blue() * 255), line(swatch.name())));
+            text.append(String.format(
+                    Locale.ROOT,
+                    "%3d %3d %3d\t%s\n",
+                    Math.round(c.red() * 255),
+                    Math.round(c.green() * 255),
+                    Math.round(c.blue() * 255),
+                    line(swatch.name())));
         }
         return text.toString();
     }
@@ -46,7 +54,8 @@ final class GimpPalette {
     private static Swatch swatch(String line, int number) {
         Matcher matcher = COLOUR.matcher(line);
         if (!matcher.matches()) {
-            throw Swatches.wrong(number, "three numbers from 0 to 255 and a name are expected, not “" + line.strip() + "”.");
+            throw Swatches.wrong(
+                    number, "three numbers from 0 to 255 and a name are expected, not “" + line.strip() + "”.");
         }
         double[] parts = new double[3];
         for (int i = 0; i < 3; i++) {

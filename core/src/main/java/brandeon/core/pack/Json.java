@@ -16,36 +16,53 @@ import tools.jackson.databind.deser.std.StdScalarDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 
-/** Theme documents, edits and pictures as JSON text (RFC 8259). A missing or unknown property is an error, never a guess. */
+/**
+ * Theme documents, edits and pictures as JSON text (RFC 8259). A missing or unknown property is an error, never a
+ * guess.
+ */
 public final class Json {
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
-            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES, DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
-                    DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES, DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(
+                    DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
+                            DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
+                    DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
+                            DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
 
     /** How deep documents and messages from outside may nest, and how long one text in them may be. */
     private static final int DEEPEST = 60;
+
     private static final int LONGEST_TEXT = 20_000;
 
-    private static final JsonMapper DOOR = JsonMapper.builder(new JsonFactoryBuilder().streamReadConstraints(limits()).build())
-            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES, DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
-                    DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES, DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+    private static final JsonMapper DOOR = JsonMapper.builder(
+                    new JsonFactoryBuilder().streamReadConstraints(limits()).build())
+            .enable(
+                    DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
+                            DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
+                    DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
+                            DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .addModule(fromOutside()).changeDefaultNullHandling(Json::noGaps).build();
+            .addModule(fromOutside())
+            .changeDefaultNullHandling(Json::noGaps)
+            .build();
 
-    private Json() {
-    }
+    private Json() {}
 
     /** For what comes from outside, beyond what documents of our own are read with. */
     public static StreamReadConstraints limits() {
-        return StreamReadConstraints.builder().maxNestingDepth(DEEPEST).maxStringLength(LONGEST_TEXT).build();
+        return StreamReadConstraints.builder()
+                .maxNestingDepth(DEEPEST)
+                .maxStringLength(LONGEST_TEXT)
+                .build();
     }
 
     /** Refuses texts that cannot be kept, sent and painted everywhere, as values and as keys. */
     public static SimpleModule fromOutside() {
-        return new SimpleModule("from outside").addDeserializer(String.class, new CleanText()).addKeyDeserializer(String.class, new CleanKey());
+        return new SimpleModule("from outside")
+                .addDeserializer(String.class, new CleanText())
+                .addKeyDeserializer(String.class, new CleanKey());
     }
 
     /** No gaps in lists and maps. */

@@ -11,7 +11,8 @@ import java.util.Locale;
 import java.util.function.Consumer;
 
 /**
- * Reads animated GIF, PNG and WebP frame by frame, each frame whole, and writes what it read as animated PNG. Nothing of
+ * Reads animated GIF, PNG and WebP frame by frame, each frame whole, and writes what it read as animated PNG. Nothing
+ * of
  * the original file is in the result: it is made of pixels and times alone.
  *
  * Only one whole frame is in memory at a time. Times under 20 ms are taken for 100 ms, as browsers do (common practice,
@@ -21,16 +22,20 @@ public final class MovingPicture {
 
     /** More frames, or more pixels in all of them together, cost too much to take in. */
     public static final int MOST_FRAMES = 600;
+
     public static final long MOST_PIXELS = 120_000_000;
 
     private static final int SHORTEST = 20;
     private static final int STANDARD = 100;
 
-    private MovingPicture() {
-    }
+    private MovingPicture() {}
 
     /** What happens to a frame's place before the next one comes. */
-    enum Disposal { KEEP, CLEAR, RESTORE }
+    enum Disposal {
+        KEEP,
+        CLEAR,
+        RESTORE
+    }
 
     /**
      * A part of a frame as the file has it.
@@ -38,8 +43,7 @@ public final class MovingPicture {
      * @param millis how long it shows
      * @param over   whether see-through pixels let the earlier ones show, instead of taking their place
      */
-    record Part(BufferedImage image, int x, int y, int millis, Disposal disposal, boolean over) {
-    }
+    record Part(BufferedImage image, int x, int y, int millis, Disposal disposal, boolean over) {}
 
     /** A format that was read as far as its frames. @param plays how often it runs; 0 for ever */
     interface Film {
@@ -61,8 +65,7 @@ public final class MovingPicture {
      * @param width  of the whole picture, in pixels
      * @param first  its first frame
      */
-    public record Taken(int width, int height, BufferedImage first, byte[] apng) {
-    }
+    public record Taken(int width, int height, BufferedImage first, byte[] apng) {}
 
     /**
      * Reads a file anew.
@@ -79,7 +82,14 @@ public final class MovingPicture {
             default -> throw new IllegalArgumentException("“" + format + "” does not move.");
         };
         if (film.frames() > MOST_FRAMES || (long) film.frames() * film.width() * film.height() > MOST_PIXELS) {
-            throw new Mistake(String.format(Locale.ROOT, "This moving picture has %d frames of %d × %d; at most %d frames and %d million pixels in all of them are taken. Make it shorter or smaller.", film.frames(), film.width(), film.height(), MOST_FRAMES, MOST_PIXELS / 1_000_000));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "This moving picture has %d frames of %d × %d; at most %d frames and %d million pixels in all of them are taken. Make it shorter or smaller.",
+                    film.frames(),
+                    film.width(),
+                    film.height(),
+                    MOST_FRAMES,
+                    MOST_PIXELS / 1_000_000));
         }
         return new Joined(film).written();
     }
@@ -109,7 +119,8 @@ public final class MovingPicture {
         }
 
         private void frame(Part part, Apng apng) {
-            BufferedImage before = part.disposal() == Disposal.RESTORE ? copy(whole, 0, 0, whole.getWidth(), whole.getHeight()) : null;
+            BufferedImage before =
+                    part.disposal() == Disposal.RESTORE ? copy(whole, 0, 0, whole.getWidth(), whole.getHeight()) : null;
             paint(part.image(), part.x(), part.y(), part.over());
             int millis = part.millis() < SHORTEST ? STANDARD : part.millis();
             if (first == null) {
@@ -121,7 +132,7 @@ public final class MovingPicture {
                 apng.frame(copy(whole, box[0], box[1], box[2], box[3]), box[0], box[1], millis);
             }
             switch (part.disposal()) {
-                case KEEP -> { }
+                case KEEP -> {}
                 case CLEAR -> clear(part);
                 case RESTORE -> whole.setData(before.getData());
             }
@@ -137,11 +148,15 @@ public final class MovingPicture {
         private void clear(Part part) {
             Graphics2D graphics = whole.createGraphics();
             graphics.setComposite(AlphaComposite.Clear);
-            graphics.fillRect(part.x(), part.y(), part.image().getWidth(), part.image().getHeight());
+            graphics.fillRect(
+                    part.x(), part.y(), part.image().getWidth(), part.image().getHeight());
             graphics.dispose();
         }
 
-        /** The smallest part that holds all that differs from what is shown, and remembers the new state of it; one pixel at least. */
+        /**
+         * The smallest part that holds all that differs from what is shown, and remembers the new state of it; one
+         * pixel at least.
+         */
         private int[] changed() {
             int width = whole.getWidth();
             int left = width;
@@ -188,7 +203,12 @@ public final class MovingPicture {
 
     /** @throws IOException when a part lies outside of the picture */
     static void requireInside(int x, int y, int width, int height, int wholeWidth, int wholeHeight) throws IOException {
-        if (x < 0 || y < 0 || width < 1 || height < 1 || (long) x + width > wholeWidth || (long) y + height > wholeHeight) {
+        if (x < 0
+                || y < 0
+                || width < 1
+                || height < 1
+                || (long) x + width > wholeWidth
+                || (long) y + height > wholeHeight) {
             throw new IOException("a frame lies outside of it");
         }
     }

@@ -8,8 +8,7 @@ import java.util.zip.CRC32;
 /** One chunk of a PNG file: length, name, content and their check (PNG, third edition, 5.3). */
 final class PngChunk {
 
-    private PngChunk() {
-    }
+    private PngChunk() {}
 
     /** @param type its name of four letters */
     static void write(DataOutputStream out, String type, byte[] content) throws IOException {

@@ -16,15 +16,27 @@ final class SwatchSheet {
     private static final int SIDE = 120;
     private static final int COLUMNS = 5;
 
-    private SwatchSheet() {
-    }
+    private SwatchSheet() {}
 
     static String write(Swatches swatches) {
         int rows = (swatches.all().size() + COLUMNS - 1) / COLUMNS;
-        StringBuilder text = new StringBuilder(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">\n  <title>%s</title>\n", COLUMNS * SIDE, Math.max(1, rows) * SIDE, Xml.escaped(swatches.name())));
+        StringBuilder text = new StringBuilder(String.format(
+                Locale.ROOT,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">\n  <title>%s</title>\n",
+                COLUMNS * SIDE,
+                Math.max(1, rows) * SIDE,
+                Xml.escaped(swatches.name())));
         for (int i = 0; i < swatches.all().size(); i++) {
             Swatch swatch = swatches.all().get(i);
-            text.append(String.format(Locale.ROOT, "  <rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>\n", i % COLUMNS * SIDE, i / COLUMNS * SIDE, SIDE, SIDE, swatch.colour().hex(), Xml.escaped(swatch.name())));
+            text.append(String.format(
+                    Locale.ROOT,
+                    "  <rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" fill=\"%s\"><title>%s</title></rect>\n",
+                    i % COLUMNS * SIDE,
+                    i / COLUMNS * SIDE,
+                    SIDE,
+                    SIDE,
+                    swatch.colour().hex(),
+                    Xml.escaped(swatch.name())));
         }
         return text.append("</svg>\n").toString();
     }
@@ -43,7 +55,10 @@ final class SwatchSheet {
     private static void collect(Element element, List<Swatch> all) {
         for (Element child : Xml.children(element)) {
             String fill = child.getAttribute("fill").strip();
-            if (List.of("rect", "circle", "ellipse", "path").contains(child.getLocalName()) && !fill.isEmpty() && !fill.equals("none") && !fill.startsWith("url(")) {
+            if (List.of("rect", "circle", "ellipse", "path").contains(child.getLocalName())
+                    && !fill.isEmpty()
+                    && !fill.equals("none")
+                    && !fill.startsWith("url(")) {
                 all.add(new Swatch(title(child).orElse(child.getAttribute("id")), Colour.parse(fill)));
             }
             collect(child, all);
@@ -51,6 +66,9 @@ final class SwatchSheet {
     }
 
     private static Optional<String> title(Element element) {
-        return Xml.children(element).stream().filter(child -> "title".equals(child.getLocalName())).map(child -> child.getTextContent().strip()).findFirst();
+        return Xml.children(element).stream()
+                .filter(child -> "title".equals(child.getLocalName()))
+                .map(child -> child.getTextContent().strip())
+                .findFirst();
     }
 }

@@ -13,8 +13,7 @@ public record Swatches(String name, List<Swatch> all) {
     private static final int MOST = 2000;
 
     /** One named colour. */
-    public record Swatch(String name, Colour colour) {
-    }
+    public record Swatch(String name, Colour colour) {}
 
     public Swatches {
         all = List.copyOf(all);
@@ -82,7 +81,8 @@ public record Swatches(String name, List<Swatch> all) {
             throw new Mistake("There is no colour in this file.");
         }
         if (read.all().size() > MOST) {
-            throw new Mistake("There are " + read.all().size() + " colours in this file; at most " + MOST + " are taken.");
+            throw new Mistake(
+                    "There are " + read.all().size() + " colours in this file; at most " + MOST + " are taken.");
         }
         return read;
     }
@@ -102,7 +102,9 @@ public record Swatches(String name, List<Swatch> all) {
 
     /** Small letters, digits and hyphens. */
     private static String identifier(String name) {
-        String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
+        String plain = name.toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{N}]+", "-")
+                .replaceAll("^-|-$", "");
         return plain.isEmpty() ? "colour" : plain;
     }
 

@@ -18,8 +18,7 @@ record WebpFilm(int width, int height, int plays, List<Frame> parts) implements 
     private static final int HEADER = 16;
 
     /** @param data the chunks of one still picture */
-    record Frame(int x, int y, int width, int height, int millis, boolean over, boolean clears, byte[] data) {
-    }
+    record Frame(int x, int y, int width, int height, int millis, boolean over, boolean clears, byte[] data) {}
 
     static WebpFilm of(byte[] content) throws IOException {
         int width = 0;
@@ -44,11 +43,17 @@ record WebpFilm(int width, int height, int plays, List<Frame> parts) implements 
                         throw new IOException("it is cut short");
                     }
                     byte flags = content[from + 15];
-                    frames.add(new Frame(MovingPicture.littleEndian(content, from, 3) * 2, MovingPicture.littleEndian(content, from + 3, 3) * 2, MovingPicture.littleEndian(content, from + 6, 3) + 1,
-                            MovingPicture.littleEndian(content, from + 9, 3) + 1, MovingPicture.littleEndian(content, from + 12, 3), (flags & 2) == 0, (flags & 1) == 1,
+                    frames.add(new Frame(
+                            MovingPicture.littleEndian(content, from, 3) * 2,
+                            MovingPicture.littleEndian(content, from + 3, 3) * 2,
+                            MovingPicture.littleEndian(content, from + 6, 3) + 1,
+                            MovingPicture.littleEndian(content, from + 9, 3) + 1,
+                            MovingPicture.littleEndian(content, from + 12, 3),
+                            (flags & 2) == 0,
+                            (flags & 1) == 1,
                             java.util.Arrays.copyOfRange(content, from + HEADER, from + length)));
                 }
-                default -> { }
+                default -> {}
             }
             at = from + length + (length & 1);
         }
@@ -71,7 +76,13 @@ record WebpFilm(int width, int height, int plays, List<Frame> parts) implements 
             if (image == null) {
                 throw new IOException("a frame cannot be read");
             }
-            taker.accept(new MovingPicture.Part(image, frame.x(), frame.y(), frame.millis(), frame.clears() ? MovingPicture.Disposal.CLEAR : MovingPicture.Disposal.KEEP, frame.over()));
+            taker.accept(new MovingPicture.Part(
+                    image,
+                    frame.x(),
+                    frame.y(),
+                    frame.millis(),
+                    frame.clears() ? MovingPicture.Disposal.CLEAR : MovingPicture.Disposal.KEEP,
+                    frame.over()));
         }
     }
 
@@ -79,14 +90,21 @@ record WebpFilm(int width, int height, int plays, List<Frame> parts) implements 
     private static byte[] alone(Frame frame) {
         ByteArrayOutputStream chunks = new ByteArrayOutputStream();
         if (new String(frame.data(), 0, Math.min(4, frame.data().length), StandardCharsets.US_ASCII).equals("ALPH")) {
-            ByteBuffer extended = ByteBuffer.allocate(18).order(ByteOrder.LITTLE_ENDIAN).put("VP8X".getBytes(StandardCharsets.US_ASCII)).putInt(10).putInt(1 << 4);
+            ByteBuffer extended = ByteBuffer.allocate(18)
+                    .order(ByteOrder.LITTLE_ENDIAN)
+                    .put("VP8X".getBytes(StandardCharsets.US_ASCII))
+                    .putInt(10)
+                    .putInt(1 << 4);
             put24(extended, frame.width() - 1);
             put24(extended, frame.height() - 1);
             chunks.writeBytes(extended.array());
         }
         chunks.writeBytes(frame.data());
         ByteBuffer file = ByteBuffer.allocate(12 + chunks.size()).order(ByteOrder.LITTLE_ENDIAN);
-        file.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(4 + chunks.size()).put("WEBP".getBytes(StandardCharsets.US_ASCII)).put(chunks.toByteArray());
+        file.put("RIFF".getBytes(StandardCharsets.US_ASCII))
+                .putInt(4 + chunks.size())
+                .put("WEBP".getBytes(StandardCharsets.US_ASCII))
+                .put(chunks.toByteArray());
         return file.array();
     }
 

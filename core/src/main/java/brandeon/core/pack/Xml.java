@@ -17,8 +17,7 @@ import org.xml.sax.SAXParseException;
 /** XML from outside: no document type, so no entities from elsewhere and none that grow without end. */
 public final class Xml {
 
-    private Xml() {
-    }
+    private Xml() {}
 
     /** @throws Mistake with a sentence that names line and reason */
     public static Document read(byte[] bytes) {
@@ -49,7 +48,10 @@ public final class Xml {
 
     /** Text that may stand in an element or within double quotes. */
     public static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
     }
 
     private static DocumentBuilder builder() {

@@ -20,6 +20,7 @@ final class Alerts {
 
     /** As long as names get on platforms (common practice, no source), in letters as wide as they get. */
     private static final String LONGEST_NAME = "Marshwarden_of_Low_Quay_W";
+
     private static final int MANY_MONTHS = 120;
     private static final long MANY = 99_999;
 
@@ -29,22 +30,38 @@ final class Alerts {
         /** A finding of this moment, which says so. */
         Finding told(Finding finding) {
             String when = "While “" + kind.name().toLowerCase(Locale.ROOT).replace('_', ' ') + "” is announced: ";
-            return new Finding(finding.kind(), finding.scene(), finding.canvas(), finding.piece(), finding.other().isEmpty() ? kind.name() : finding.other(), finding.where(), finding.measured(), finding.limit(),
-                    when + finding.sentence(), finding.fix());
+            return new Finding(
+                    finding.kind(),
+                    finding.scene(),
+                    finding.canvas(),
+                    finding.piece(),
+                    finding.other().isEmpty() ? kind.name() : finding.other(),
+                    finding.where(),
+                    finding.measured(),
+                    finding.limit(),
+                    when + finding.sentence(),
+                    finding.fix());
         }
     }
 
-    private Alerts() {
-    }
+    private Alerts() {}
 
     static LiveState quiet(LiveState live) {
         return new LiveState(live.readings(), live.clocks(), Optional.empty());
     }
 
     static List<During> of(Theme theme) {
-        return theme.alerts().stream().filter(AlertRule::on).map(rule -> {
-            Signal signal = new Signal("longest", rule.kind(), LONGEST_NAME, MANY_MONTHS, "3", MANY, 0);
-            return new During(rule.kind(), new LiveState(Readings.NONE, Map.of(), Optional.of(new LiveState.Shown(signal, new AlertSlot(1, 1 + rule.millis())))));
-        }).toList();
+        return theme.alerts().stream()
+                .filter(AlertRule::on)
+                .map(rule -> {
+                    Signal signal = new Signal("longest", rule.kind(), LONGEST_NAME, MANY_MONTHS, "3", MANY, 0);
+                    return new During(
+                            rule.kind(),
+                            new LiveState(
+                                    Readings.NONE,
+                                    Map.of(),
+                                    Optional.of(new LiveState.Shown(signal, new AlertSlot(1, 1 + rule.millis())))));
+                })
+                .toList();
     }
 }

@@ -26,7 +26,8 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * Contrast of words with what really lies behind them on the scene: plates, scenery, pictures laid in. Where something is
+ * Contrast of words with what really lies behind them on the scene: plates, scenery, pictures laid in. Where
+ * something is
  * see-through, black and white footage are both tried and the worse one counts. WCAG 2.2, success criterion 1.4.3: at
  * least 4.5 to 1, and 3 to 1 for large letters.
  *
@@ -36,6 +37,7 @@ public final class ContrastChecks {
 
     /** So much larger than the viewer's least height, letters count as large. */
     private static final double LARGE = 2;
+
     private static final int WIDTH = 384;
     private static final double WORST_SHARE = 0.1;
 
@@ -45,18 +47,24 @@ public final class ContrastChecks {
         }
     }
 
-    private static final Cache<Key, List<Double>> JUDGED = Caffeine.newBuilder().maximumWeight(Memory.percent(4)).<Key, List<Double>>weigher((key, worst) -> key.weight() + 24 * worst.size()).build();
-    private static final Cache<Key, int[]> GROUNDS = Caffeine.newBuilder().maximumWeight(Memory.percent(4)).<Key, int[]>weigher((key, ground) -> key.weight() + 4 * ground.length).build();
+    private static final Cache<Key, List<Double>> JUDGED = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(4))
+            .<Key, List<Double>>weigher((key, worst) -> key.weight() + 24 * worst.size())
+            .build();
+    private static final Cache<Key, int[]> GROUNDS = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(4))
+            .<Key, int[]>weigher((key, ground) -> key.weight() + 4 * ground.length)
+            .build();
 
-    private ContrastChecks() {
-    }
+    private ContrastChecks() {}
 
     public static List<Finding> of(Theme theme, ResolvedScene scene, Pictures pictures) {
         List<Double> worst = JUDGED.get(key(theme, scene), _ -> worst(scene, pictures));
         Standing standing = Standing.of(theme, scene);
         List<Finding> found = new ArrayList<>();
         for (Standing.Stood stood : standing.pieces()) {
-            judged(standing, stood, worst.subList(offset(scene, stood.index()), offset(scene, stood.index() + 1))).ifPresent(found::add);
+            judged(standing, stood, worst.subList(offset(scene, stood.index()), offset(scene, stood.index() + 1)))
+                    .ifPresent(found::add);
         }
         return found;
     }
@@ -69,14 +77,22 @@ public final class ContrastChecks {
      */
     static List<Finding> ofAlert(Theme theme, ResolvedScene atRest, ResolvedScene during, Pictures pictures) {
         Small small = Small.of(atRest.canvas().size());
-        int[] ground = GROUNDS.get(key(theme, atRest), _ -> small.painted(wordless(Picture.marks(atRest, Part.WHOLE)), pictures));
+        int[] ground = GROUNDS.get(
+                key(theme, atRest), _ -> small.painted(wordless(Picture.marks(atRest, Part.WHOLE)), pictures));
         Standing standing = Standing.of(theme, during);
         List<Finding> found = new ArrayList<>();
         for (Standing.Stood stood : standing.pieces()) {
             List<Mark.Text> texts = stood.placement().art().texts();
             if (stood.kind().announces() && !texts.isEmpty()) {
-                int[] pixels = over(ground, small.painted(wordless(stood.placement().art().marks()), pictures));
-                List<Double> contrasts = texts.stream().map(text -> worst(pixels, small.size(), stood.placement().asItStands(text.box()).scaled(small.scale()), text.colour())).toList();
+                int[] pixels = over(
+                        ground, small.painted(wordless(stood.placement().art().marks()), pictures));
+                List<Double> contrasts = texts.stream()
+                        .map(text -> worst(
+                                pixels,
+                                small.size(),
+                                stood.placement().asItStands(text.box()).scaled(small.scale()),
+                                text.colour()))
+                        .toList();
                 judged(standing, stood, contrasts).ifPresent(found::add);
             }
         }
@@ -92,7 +108,8 @@ public final class ContrastChecks {
             double alpha = a + b;
             int argb = (int) Math.round(alpha * 255) << 24;
             for (int shift = 0; shift <= 16 && alpha > 0; shift += 8) {
-                argb |= (int) Math.round(((above[i] >> shift & 255) * a + (below[i] >> shift & 255) * b) / alpha) << shift;
+                argb |= (int) Math.round(((above[i] >> shift & 255) * a + (below[i] >> shift & 255) * b) / alpha)
+                        << shift;
             }
             result[i] = argb;
         }
@@ -101,7 +118,10 @@ public final class ContrastChecks {
 
     /** How many lines the pieces before one have. */
     private static int offset(ResolvedScene scene, int index) {
-        return scene.placements().stream().limit(index).mapToInt(placement -> placement.art().texts().size()).sum();
+        return scene.placements().stream()
+                .limit(index)
+                .mapToInt(placement -> placement.art().texts().size())
+                .sum();
     }
 
     private static Optional<Finding> judged(Standing standing, Standing.Stood stood, List<Double> contrasts) {
@@ -110,11 +130,25 @@ public final class ContrastChecks {
         List<Mark.Text> texts = stood.placement().art().texts();
         for (int i = 0; i < texts.size(); i++) {
             Mark.Text text = texts.get(i);
-            double limit = Measure.xHeight(text.face(), text.px()) >= LARGE * least ? Contrast.LARGE_OR_EDGE : Contrast.TEXT;
+            double limit =
+                    Measure.xHeight(text.face(), text.px()) >= LARGE * least ? Contrast.LARGE_OR_EDGE : Contrast.TEXT;
             double contrast = contrasts.get(i);
-            if (!text.text().isBlank() && contrast < limit && (worst == null || contrast / limit < worst.measured() / worst.limit())) {
-                worst = standing.finding(Finding.Kind.CONTRAST, stood, "", stood.placement().asItStands(text.box()), contrast, limit,
-                        String.format(Locale.ROOT, "Words on %s have a contrast of %.1f to 1 with what lies behind them; %.1f are needed to read them.", stood.name(), Math.floor(contrast * 10) / 10, limit));
+            if (!text.text().isBlank()
+                    && contrast < limit
+                    && (worst == null || contrast / limit < worst.measured() / worst.limit())) {
+                worst = standing.finding(
+                        Finding.Kind.CONTRAST,
+                        stood,
+                        "",
+                        stood.placement().asItStands(text.box()),
+                        contrast,
+                        limit,
+                        String.format(
+                                Locale.ROOT,
+                                "Words on %s have a contrast of %.1f to 1 with what lies behind them; %.1f are needed to read them.",
+                                stood.name(),
+                                Math.floor(contrast * 10) / 10,
+                                limit));
             }
         }
         return Optional.ofNullable(worst);
@@ -122,7 +156,9 @@ public final class ContrastChecks {
 
     private static Key key(Theme theme, ResolvedScene scene) {
         List<PieceArt> arts = scene.placements().stream().map(Placement::art).toList();
-        List<Integer> blends = scene.placements().stream().map(p -> p.manner().blend().ordinal()).toList();
+        List<Integer> blends = scene.placements().stream()
+                .map(p -> p.manner().blend().ordinal())
+                .toList();
         return new Key(theme.artworks().toString(), scene.canvas().size(), arts, blends, scene.behind());
     }
 
@@ -130,8 +166,11 @@ public final class ContrastChecks {
     private record Small(Size canvas, Size size) {
 
         static Small of(Size canvas) {
-            int width = Math.min(canvas.width(), canvas.width() > canvas.height() ? WIDTH : WIDTH * canvas.width() / canvas.height());
-            return new Small(canvas, Size.of(width, Math.max(1, Math.round((float) canvas.height() * width / canvas.width()))));
+            int width = Math.min(
+                    canvas.width(),
+                    canvas.width() > canvas.height() ? WIDTH : WIDTH * canvas.width() / canvas.height());
+            return new Small(
+                    canvas, Size.of(width, Math.max(1, Math.round((float) canvas.height() * width / canvas.width()))));
         }
 
         double scale() {
@@ -150,7 +189,8 @@ public final class ContrastChecks {
         List<Double> all = new ArrayList<>();
         for (Placement placement : scene.placements()) {
             for (Mark.Text text : placement.art().texts()) {
-                all.add(worst(pixels, small.size(), placement.asItStands(text.box()).scaled(small.scale()), text.colour()));
+                all.add(worst(
+                        pixels, small.size(), placement.asItStands(text.box()).scaled(small.scale()), text.colour()));
             }
         }
         return all;
@@ -167,7 +207,9 @@ public final class ContrastChecks {
             for (int x = left; x < right; x++) {
                 int argb = pixels[y * size.width() + x];
                 double alpha = (argb >>> 24) / 255.0;
-                contrasts[count++] = alpha > 0.996 ? contrast(ink, argb, 1, 0) : Math.min(contrast(ink, argb, alpha, 0), contrast(ink, argb, alpha, 1));
+                contrasts[count++] = alpha > 0.996
+                        ? contrast(ink, argb, 1, 0)
+                        : Math.min(contrast(ink, argb, alpha, 0), contrast(ink, argb, alpha, 1));
             }
         }
         Arrays.sort(contrasts);
@@ -177,20 +219,35 @@ public final class ContrastChecks {
     /** @param footage lightness of what shows through, 0 or 1 */
     private static double contrast(Colour ink, int argb, double alpha, double footage) {
         double through = (1 - alpha) * footage;
-        Colour ground = new Colour((argb >> 16 & 255) / 255.0 * alpha + through, (argb >> 8 & 255) / 255.0 * alpha + through, (argb & 255) / 255.0 * alpha + through, 1);
+        Colour ground = new Colour(
+                (argb >> 16 & 255) / 255.0 * alpha + through,
+                (argb >> 8 & 255) / 255.0 * alpha + through,
+                (argb & 255) / 255.0 * alpha + through,
+                1);
         return Contrast.ratio(ink.withAlpha(1), ground);
     }
 
     /** The same marks without any letters. */
     private static List<Mark> wordless(List<Mark> marks) {
-        return marks.stream().filter(mark -> !(mark instanceof Mark.Text || mark instanceof Mark.Digits)).map(mark -> switch (mark) {
-            case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), wordless(g.marks()));
-            case Mark.Until u -> new Mark.Until(u.clock(), wordless(u.marks()));
-            case Mark.Moved m -> new Mark.Moved(m.pose(), wordless(m.marks()));
-            case Mark.Blurred b -> new Mark.Blurred(b.deviation(), wordless(b.marks()));
-            case Mark.Shadowed s -> new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), wordless(s.marks()));
-            case Mark.Blended b -> new Mark.Blended(wordless(b.ground()), b.blend(), b.strength(), b.shape(), wordless(b.over()));
-            case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Bed _, Mark.Swarm _ -> mark;
-        }).toList();
+        return marks.stream()
+                .filter(mark -> !(mark instanceof Mark.Text || mark instanceof Mark.Digits))
+                .map(mark -> switch (mark) {
+                    case Mark.Group g -> new Mark.Group(g.part(), g.opacity(), g.clip(), wordless(g.marks()));
+                    case Mark.Until u -> new Mark.Until(u.clock(), wordless(u.marks()));
+                    case Mark.Moved m -> new Mark.Moved(m.pose(), wordless(m.marks()));
+                    case Mark.Blurred b -> new Mark.Blurred(b.deviation(), wordless(b.marks()));
+                    case Mark.Shadowed s ->
+                        new Mark.Shadowed(s.dx(), s.dy(), s.deviation(), s.colour(), wordless(s.marks()));
+                    case Mark.Blended b ->
+                        new Mark.Blended(wordless(b.ground()), b.blend(), b.strength(), b.shape(), wordless(b.over()));
+                    case Mark.Filled _,
+                            Mark.Stroked _,
+                            Mark.Text _,
+                            Mark.Digits _,
+                            Mark.Picture _,
+                            Mark.Bed _,
+                            Mark.Swarm _ -> mark;
+                })
+                .toList();
     }
 }

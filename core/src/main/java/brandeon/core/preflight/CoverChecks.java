@@ -52,7 +52,19 @@ final class CoverChecks {
             if (frame != stood && stood.index() > frame.index()) {
                 shared(opening.bounds(), stood.ink()).ifPresent(covered -> {
                     double share = 100 * covered.area() / opening.bounds().area();
-                    add(Finding.Kind.OVER_OPENING, stood, opening.piece(), covered, share, 0, String.format(Locale.ROOT, "%s covers %.0f %% of the opening for %s.", stood.name(), Math.max(1, share), opening.capture().name()));
+                    add(
+                            Finding.Kind.OVER_OPENING,
+                            stood,
+                            opening.piece(),
+                            covered,
+                            share,
+                            0,
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s covers %.0f %% of the opening for %s.",
+                                    stood.name(),
+                                    Math.max(1, share),
+                                    opening.capture().name()));
                 });
             }
         }
@@ -63,24 +75,67 @@ final class CoverChecks {
         if (stood.covers()) {
             covered(stood);
         } else if (!stood.sparse() && !stood.kind().announces() && !stood.ground()) {
-            standing.pieces().stream().limit(stood.index()).forEach(below -> below.words().stream().map(words -> shared(words, stood.ink())).flatMap(Optional::stream).findFirst()
-                    .map(part -> standing.finding(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0, String.format(Locale.ROOT, "%s lies over words of %s.", stood.name(), below.name())))
-                    .or(() -> eachOther(stood, below)).ifPresent(found::add));
+            standing.pieces().stream()
+                    .limit(stood.index())
+                    .forEach(below -> below.words().stream()
+                            .map(words -> shared(words, stood.ink()))
+                            .flatMap(Optional::stream)
+                            .findFirst()
+                            .map(part -> standing.finding(
+                                    Finding.Kind.OVER_WORDS,
+                                    stood,
+                                    below.id(),
+                                    part,
+                                    part.area(),
+                                    0,
+                                    String.format(
+                                            Locale.ROOT, "%s lies over words of %s.", stood.name(), below.name())))
+                            .or(() -> eachOther(stood, below))
+                            .ifPresent(found::add));
         }
     }
 
     /** Two widgets whose plates meet, although no words are hidden. */
     private Optional<Finding> eachOther(Stood stood, Stood below) {
-        return stood.widget() && below.widget() ? shared(below.ink(), stood.ink()).map(part -> standing.finding(Finding.Kind.OVER_WORDS, stood, below.id(), part, part.area(), 0,
-                String.format(Locale.ROOT, "%s and %s lie over each other.", stood.name(), below.name()))) : Optional.empty();
+        return stood.widget() && below.widget()
+                ? shared(below.ink(), stood.ink())
+                        .map(part -> standing.finding(
+                                Finding.Kind.OVER_WORDS,
+                                stood,
+                                below.id(),
+                                part,
+                                part.area(),
+                                0,
+                                String.format(
+                                        Locale.ROOT, "%s and %s lie over each other.", stood.name(), below.name())))
+                : Optional.empty();
     }
 
     private void covered(Stood stood) {
-        List<Stood> hidden = standing.pieces().stream().limit(stood.index()).filter(below -> below.ink().outside(stood.ink()) <= TOLERANCE).toList();
-        boolean overCapture = stood.index() >= standing.scene().behind() && !standing.scene().openings().isEmpty();
+        List<Stood> hidden = standing.pieces().stream()
+                .limit(stood.index())
+                .filter(below -> below.ink().outside(stood.ink()) <= TOLERANCE)
+                .toList();
+        boolean overCapture = stood.index() >= standing.scene().behind()
+                && !standing.scene().openings().isEmpty();
         if (!hidden.isEmpty() || overCapture) {
-            String what = hidden.isEmpty() ? "the captures" : hidden.size() == 1 ? hidden.getFirst().name() : String.format(Locale.ROOT, "%d pieces", hidden.size());
-            add(Finding.Kind.COVERS_OTHERS, stood, "", stood.ink(), Math.max(1, hidden.size()), 0, String.format(Locale.ROOT, "%s stands before %s, so that nothing of that can be seen.", stood.name(), what));
+            String what = hidden.isEmpty()
+                    ? "the captures"
+                    : hidden.size() == 1
+                            ? hidden.getFirst().name()
+                            : String.format(Locale.ROOT, "%d pieces", hidden.size());
+            add(
+                    Finding.Kind.COVERS_OTHERS,
+                    stood,
+                    "",
+                    stood.ink(),
+                    Math.max(1, hidden.size()),
+                    0,
+                    String.format(
+                            Locale.ROOT,
+                            "%s stands before %s, so that nothing of that can be seen.",
+                            stood.name(),
+                            what));
         }
     }
 
@@ -98,8 +153,20 @@ final class CoverChecks {
                 shared(place, stood.ink()).ifPresent(part -> {
                     double share = 100 * part.area() / place.area();
                     boolean face = region.sort() == Region.Sort.FACE;
-                    add(face ? Finding.Kind.FACE_COVERED : Finding.Kind.KEEP_CLEAR, stood, opening.capture().id() + "/" + region.id(), part, share, 0,
-                            String.format(Locale.ROOT, "%s covers %.0f %% of %s in %s.", stood.name(), Math.max(1, share), region.name(), opening.capture().name()));
+                    add(
+                            face ? Finding.Kind.FACE_COVERED : Finding.Kind.KEEP_CLEAR,
+                            stood,
+                            opening.capture().id() + "/" + region.id(),
+                            part,
+                            share,
+                            0,
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s covers %.0f %% of %s in %s.",
+                                    stood.name(),
+                                    Math.max(1, share),
+                                    region.name(),
+                                    opening.capture().name()));
                 });
             }
         }
@@ -113,8 +180,21 @@ final class CoverChecks {
             if (area.shape() == standing.canvas().shape()) {
                 Box box = standing.canvas().pixels(area.box());
                 Stream<Box> parts = stood.ground() ? stood.words().stream() : Stream.of(stood.ink());
-                parts.map(part -> shared(box, part)).flatMap(Optional::stream).findFirst().ifPresent(part ->
-                        add(Finding.Kind.KEEP_CLEAR, stood, area.id(), part, part.area(), 0, String.format(Locale.ROOT, "%s lies in %s, which is kept clear.", stood.name(), area.name())));
+                parts.map(part -> shared(box, part))
+                        .flatMap(Optional::stream)
+                        .findFirst()
+                        .ifPresent(part -> add(
+                                Finding.Kind.KEEP_CLEAR,
+                                stood,
+                                area.id(),
+                                part,
+                                part.area(),
+                                0,
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s lies in %s, which is kept clear.",
+                                        stood.name(),
+                                        area.name())));
             }
         }
     }
@@ -124,10 +204,24 @@ final class CoverChecks {
         if (stood.index() >= standing.scene().behind() || stood.ground() || stood.sparse()) {
             return;
         }
-        standing.scene().openings().stream().filter(opening -> shared(opening.bounds(), stood.ink()).isPresent()).findFirst().ifPresent(opening -> {
-            Box part = shared(opening.bounds(), stood.ink()).orElseThrow();
-            add(Finding.Kind.HIDDEN_BY_CAPTURE, stood, opening.piece(), part, part.area(), 0, String.format(Locale.ROOT, "%s is behind %s and is hidden by it.", stood.name(), opening.capture().name()));
-        });
+        standing.scene().openings().stream()
+                .filter(opening -> shared(opening.bounds(), stood.ink()).isPresent())
+                .findFirst()
+                .ifPresent(opening -> {
+                    Box part = shared(opening.bounds(), stood.ink()).orElseThrow();
+                    add(
+                            Finding.Kind.HIDDEN_BY_CAPTURE,
+                            stood,
+                            opening.piece(),
+                            part,
+                            part.area(),
+                            0,
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s is behind %s and is hidden by it.",
+                                    stood.name(),
+                                    opening.capture().name()));
+                });
     }
 
     /** Alerts are the top layer (common practice, no source). */
@@ -135,11 +229,27 @@ final class CoverChecks {
         if (!stood.kind().announces()) {
             return;
         }
-        standing.pieces().stream().skip(stood.index() + 1L).filter(above -> !above.sparse() && shared(above.ink(), stood.ink()).isPresent()).findFirst().ifPresent(above ->
-                add(Finding.Kind.ALERT_NOT_ON_TOP, stood, above.id(), stood.ink(), standing.pieces().size() - 1.0 - stood.index(), 0, String.format(Locale.ROOT, "%s lies over %s, so that alerts are hidden.", above.name(), stood.name())));
+        standing.pieces().stream()
+                .skip(stood.index() + 1L)
+                .filter(above ->
+                        !above.sparse() && shared(above.ink(), stood.ink()).isPresent())
+                .findFirst()
+                .ifPresent(above -> add(
+                        Finding.Kind.ALERT_NOT_ON_TOP,
+                        stood,
+                        above.id(),
+                        stood.ink(),
+                        standing.pieces().size() - 1.0 - stood.index(),
+                        0,
+                        String.format(
+                                Locale.ROOT,
+                                "%s lies over %s, so that alerts are hidden.",
+                                above.name(),
+                                stood.name())));
     }
 
-    private void add(Finding.Kind kind, Stood stood, String other, Box where, double measured, double limit, String sentence) {
+    private void add(
+            Finding.Kind kind, Stood stood, String other, Box where, double measured, double limit, String sentence) {
         found.add(standing.finding(kind, stood, other, where, measured, limit, sentence));
     }
 }

@@ -16,7 +16,17 @@ import java.util.Optional;
  * @param limit    what is allowed, in the same unit
  * @param sentence what is wrong and why it matters, for the user
  */
-public record Finding(Kind kind, String scene, String canvas, String piece, String other, Optional<Box> where, double measured, double limit, String sentence, Optional<Fix> fix) {
+public record Finding(
+        Kind kind,
+        String scene,
+        String canvas,
+        String piece,
+        String other,
+        Optional<Box> where,
+        double measured,
+        double limit,
+        String sentence,
+        Optional<Fix> fix) {
 
     /** How bad it is for the show; the worst comes first. */
     public enum Weight {
@@ -29,9 +39,28 @@ public record Finding(Kind kind, String scene, String canvas, String piece, Stri
     }
 
     public enum Kind {
-        OUTSIDE_CANVAS(Weight.BROKEN), HIDDEN_BY_CAPTURE(Weight.BROKEN), COVERS_OTHERS(Weight.BROKEN), FACE_COVERED(Weight.BROKEN), FACE_CUT(Weight.BROKEN), NO_CAPTURE(Weight.BROKEN), FLASHES(Weight.BROKEN),
-        OVER_OPENING(Weight.POOR), OVER_WORDS(Weight.POOR), OUTSIDE_SAFE_AREA(Weight.POOR), KEEP_CLEAR(Weight.POOR), TEXT_TOO_SMALL(Weight.POOR), CONTRAST(Weight.POOR), ALERT_NOT_ON_TOP(Weight.POOR), MISSING(Weight.POOR), COLOURS_ALIKE(Weight.POOR), STARTING_WORDS(Weight.POOR),
-        CAPTURE_ENLARGED(Weight.NOTE), CAPTURE_CROPPED(Weight.NOTE), TWO_MOVING_GROUNDS(Weight.NOTE), LOAD(Weight.NOTE), PROVENANCE(Weight.NOTE);
+        OUTSIDE_CANVAS(Weight.BROKEN),
+        HIDDEN_BY_CAPTURE(Weight.BROKEN),
+        COVERS_OTHERS(Weight.BROKEN),
+        FACE_COVERED(Weight.BROKEN),
+        FACE_CUT(Weight.BROKEN),
+        NO_CAPTURE(Weight.BROKEN),
+        FLASHES(Weight.BROKEN),
+        OVER_OPENING(Weight.POOR),
+        OVER_WORDS(Weight.POOR),
+        OUTSIDE_SAFE_AREA(Weight.POOR),
+        KEEP_CLEAR(Weight.POOR),
+        TEXT_TOO_SMALL(Weight.POOR),
+        CONTRAST(Weight.POOR),
+        ALERT_NOT_ON_TOP(Weight.POOR),
+        MISSING(Weight.POOR),
+        COLOURS_ALIKE(Weight.POOR),
+        STARTING_WORDS(Weight.POOR),
+        CAPTURE_ENLARGED(Weight.NOTE),
+        CAPTURE_CROPPED(Weight.NOTE),
+        TWO_MOVING_GROUNDS(Weight.NOTE),
+        LOAD(Weight.NOTE),
+        PROVENANCE(Weight.NOTE);
 
         private final Weight weight;
 
@@ -45,8 +74,7 @@ public record Finding(Kind kind, String scene, String canvas, String piece, Stri
     }
 
     /** The same finding at another time has the same key, whatever was measured. */
-    public record Key(Kind kind, String scene, String canvas, String piece, String other) {
-    }
+    public record Key(Kind kind, String scene, String canvas, String piece, String other) {}
 
     public Key key() {
         return new Key(kind, scene, canvas, piece, other);

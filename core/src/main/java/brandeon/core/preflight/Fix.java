@@ -7,5 +7,4 @@ import brandeon.core.theme.Edit;
  *
  * @param does what it does, for the user, e.g. "Move it 12 px to the left"
  */
-public record Fix(String does, Edit edit) {
-}
+public record Fix(String does, Edit edit) {}

@@ -63,7 +63,11 @@ final class FixIdeas {
             case OVER_WORDS -> {
                 ideas.addAll(Moves.of(standing, stood));
                 backToPlan();
-                standing.piece(finding.other()).ifPresent(other -> Moves.of(standing, other).forEach(move -> ideas.add(new Fix(String.format(Locale.ROOT, "%s: %s", other.name(), move.does()), move.edit()))));
+                standing.piece(finding.other())
+                        .ifPresent(other -> Moves.of(standing, other)
+                                .forEach(move -> ideas.add(new Fix(
+                                        String.format(Locale.ROOT, "%s: %s", other.name(), move.does()),
+                                        move.edit()))));
             }
             case HIDDEN_BY_CAPTURE -> {
                 reorder(indexOf(finding.other()), "Bring it before the captures");
@@ -87,7 +91,7 @@ final class FixIdeas {
                 darker();
                 backToPlan();
             }
-            case MISSING, FLASHES, PROVENANCE, COLOURS_ALIKE, STARTING_WORDS -> { }
+            case MISSING, FLASHES, PROVENANCE, COLOURS_ALIKE, STARTING_WORDS -> {}
         }
         return ideas;
     }
@@ -95,15 +99,30 @@ final class FixIdeas {
     private static List<Fix> missing(Theme theme, Finding finding, Piece piece) {
         Scene scene = theme.scene(finding.scene()).orElseThrow();
         if (scene.placed(piece.id()).isPresent()) {
-            return theme.canvas(finding.canvas()).map(canvas -> new Fix("Show it", new Edit.SetHidden(scene.id(), piece.id(), canvas.shape(), false))).stream().toList();
+            return theme
+                    .canvas(finding.canvas())
+                    .map(canvas ->
+                            new Fix("Show it", new Edit.SetHidden(scene.id(), piece.id(), canvas.shape(), false)))
+                    .stream()
+                    .toList();
         }
-        Placed like = theme.scenes().stream().map(s -> s.placed(piece.id())).flatMap(Optional::stream).findFirst().filter(placed -> placed.spot() instanceof Spot.InZone)
-                .map(placed -> Placed.at(placed.spot(), piece.id())).orElseGet(() -> Placed.in(piece.kind().zone(), piece.id()));
-        return List.of(new Fix("Add it on top", new Edit.Place(scene.id(), scene.stack().size(), like)));
+        Placed like = theme.scenes().stream()
+                .map(s -> s.placed(piece.id()))
+                .flatMap(Optional::stream)
+                .findFirst()
+                .filter(placed -> placed.spot() instanceof Spot.InZone)
+                .map(placed -> Placed.at(placed.spot(), piece.id()))
+                .orElseGet(() -> Placed.in(piece.kind().zone(), piece.id()));
+        return List.of(new Fix(
+                "Add it on top", new Edit.Place(scene.id(), scene.stack().size(), like)));
     }
 
     private static List<Fix> still(Piece piece) {
-        return has(piece, "moving") && piece.figure("moving") >= 0.5 ? List.of(new Fix(String.format(Locale.ROOT, "Set %s still", piece.name()), new Edit.SetFigure(piece.id(), "moving", 0))) : List.of();
+        return has(piece, "moving") && piece.figure("moving") >= 0.5
+                ? List.of(new Fix(
+                        String.format(Locale.ROOT, "Set %s still", piece.name()),
+                        new Edit.SetFigure(piece.id(), "moving", 0)))
+                : List.of();
     }
 
     private static boolean has(Piece piece, String figure) {
@@ -128,7 +147,8 @@ final class FixIdeas {
 
     private void backToPlan() {
         if (stood.placement().placed().onCanvas().containsKey(canvas().id())) {
-            ideas.add(new Fix("Back to its place on this shape", new Edit.DropPlaceOn(scene().id(), stood.id(), canvas().id())));
+            ideas.add(new Fix(
+                    "Back to its place on this shape", new Edit.DropPlaceOn(scene().id(), stood.id(), canvas().id())));
         } else if (stood.placement().corrected(canvas())) {
             ideas.add(new Fix("Back to the plan", new Edit.DropCorrection(scene().id(), stood.id(), canvas().shape())));
         }
@@ -140,9 +160,16 @@ final class FixIdeas {
         Figure size = piece.kind().figure("size").orElse(null);
         for (double more : LARGER) {
             if (size != null && piece.figure("size") * wanted * more <= size.most()) {
-                ideas.add(new Fix(String.format(Locale.ROOT, "Letters %.0f %% larger", (wanted * more - 1) * 100), new Edit.SetFigure(piece.id(), "size", Math.ceil(piece.figure("size") * wanted * more * 100) / 100)));
+                ideas.add(new Fix(
+                        String.format(Locale.ROOT, "Letters %.0f %% larger", (wanted * more - 1) * 100),
+                        new Edit.SetFigure(
+                                piece.id(), "size", Math.ceil(piece.figure("size") * wanted * more * 100) / 100)));
             }
-            ideas.add(Moves.scaled(standing, stood, wanted * more, String.format(Locale.ROOT, "Make it %.0f %% larger", (wanted * more - 1) * 100)));
+            ideas.add(Moves.scaled(
+                    standing,
+                    stood,
+                    wanted * more,
+                    String.format(Locale.ROOT, "Make it %.0f %% larger", (wanted * more - 1) * 100)));
         }
         backToPlan();
     }
@@ -150,16 +177,25 @@ final class FixIdeas {
     private void smaller() {
         double wanted = finding.limit() / finding.measured();
         for (double less : new double[] {0.999, 0.97, 0.93}) {
-            ideas.add(Moves.scaled(standing, stood, wanted * less, String.format(Locale.ROOT, "Make it %.0f %% as large", wanted * less * 100)));
+            ideas.add(Moves.scaled(
+                    standing,
+                    stood,
+                    wanted * less,
+                    String.format(Locale.ROOT, "Make it %.0f %% as large", wanted * less * 100)));
         }
     }
 
     private void aspect() {
         Piece piece = stood.placement().piece();
-        FittedOpening opening = standing.scene().openings().stream().filter(o -> o.piece().equals(piece.id())).findFirst().orElseThrow();
+        FittedOpening opening = standing.scene().openings().stream()
+                .filter(o -> o.piece().equals(piece.id()))
+                .findFirst()
+                .orElseThrow();
         Size size = opening.capture().size();
         if (piece.kind() == PieceKind.FRAME) {
-            ideas.add(new Fix("Give the opening the shape of the picture", new Edit.SetFigure(piece.id(), "aspect", (double) size.width() / size.height())));
+            ideas.add(new Fix(
+                    "Give the opening the shape of the picture",
+                    new Edit.SetFigure(piece.id(), "aspect", (double) size.width() / size.height())));
         }
     }
 
@@ -167,7 +203,11 @@ final class FixIdeas {
         Piece piece = stood.placement().piece();
         List<String> captures = new ArrayList<>(piece.captures());
         int openings = stood.placement().art().openings().size();
-        theme.captures().stream().map(capture -> capture.id()).filter(id -> !captures.contains(id)).limit(Math.max(0, openings - captures.size())).forEach(captures::add);
+        theme.captures().stream()
+                .map(capture -> capture.id())
+                .filter(id -> !captures.contains(id))
+                .limit(Math.max(0, openings - captures.size()))
+                .forEach(captures::add);
         while (captures.size() < openings && !theme.captures().isEmpty()) {
             captures.add(theme.captures().getFirst().id());
         }

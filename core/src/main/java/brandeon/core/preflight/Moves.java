@@ -21,7 +21,9 @@ final class Moves {
 
     private static final double[] SIZES = {1, 0.92, 0.84, 0.76, 0.68, 0.6, 0.5};
     private static final int OFFERED = 12;
-    /** A piece that becomes smaller is as bad as one that moves this share of the canvas's short side for each tenth. */
+    /**
+     * A piece that becomes smaller is as bad as one that moves this share of the canvas's short side for each tenth.
+     */
     private static final double SHRINKING = 1.2;
 
     private final Standing standing;
@@ -30,8 +32,7 @@ final class Moves {
     private final List<Box> inTheWay = new ArrayList<>();
     private final List<Box> overWords = new ArrayList<>();
 
-    private record Place(double size, double dx, double dy, double cost) {
-    }
+    private record Place(double size, double dx, double dy, double cost) {}
 
     private Moves(Standing standing, Stood stood) {
         this.standing = standing;
@@ -50,7 +51,9 @@ final class Moves {
     }
 
     private void obstacles() {
-        standing.scene().scene().keepClear().stream().filter(area -> area.shape() == standing.canvas().shape()).forEach(area -> inTheWay.add(standing.canvas().pixels(area.box())));
+        standing.scene().scene().keepClear().stream()
+                .filter(area -> area.shape() == standing.canvas().shape())
+                .forEach(area -> inTheWay.add(standing.canvas().pixels(area.box())));
         boolean over = stood.kind().liesOver();
         for (FittedOpening opening : standing.scene().openings()) {
             int frame = standing.piece(opening.piece()).orElseThrow().index();
@@ -66,9 +69,14 @@ final class Moves {
         for (Stood other : standing.pieces()) {
             if (other != stood && stood.widget() && other.widget()) {
                 inTheWay.add(other.ink());
-            } else if (other.index() < stood.index() && !stood.sparse() && !stood.kind().announces()) {
+            } else if (other.index() < stood.index()
+                    && !stood.sparse()
+                    && !stood.kind().announces()) {
                 inTheWay.addAll(other.words());
-            } else if (other.index() > stood.index() && !other.sparse() && !other.ground() && !other.kind().announces()) {
+            } else if (other.index() > stood.index()
+                    && !other.sparse()
+                    && !other.ground()
+                    && !other.kind().announces()) {
                 overWords.add(other.ink());
             }
         }
@@ -82,14 +90,20 @@ final class Moves {
                 break;
             }
         }
-        return places.stream().sorted(Comparator.comparingDouble(Place::cost)).limit(OFFERED).map(place -> new Fix(does(place), edit(place))).toList();
+        return places.stream()
+                .sorted(Comparator.comparingDouble(Place::cost))
+                .limit(OFFERED)
+                .map(place -> new Fix(does(place), edit(place)))
+                .toList();
     }
 
     private void places(double size, List<Place> places) {
         Box bounds = sized(stood.placement().bounds(), size);
         Box ink = sized(stood.ink(), size);
         List<Box> words = stood.words().stream().map(box -> sized(box, size)).toList();
-        Box room = PlaceChecks.bleeds(stood, stood.placement().bounds(), whole) ? whole : standing.canvas().safe(SafeArea.ACTION);
+        Box room = PlaceChecks.bleeds(stood, stood.placement().bounds(), whole)
+                ? whole
+                : standing.canvas().safe(SafeArea.ACTION);
         Box graphics = standing.canvas().safe(SafeArea.GRAPHICS);
         double[] across = {room.x() - bounds.x(), room.right() - bounds.right()};
         double[] down = {room.y() - bounds.y(), room.bottom() - bounds.bottom()};
@@ -111,9 +125,12 @@ final class Moves {
                 step(dys, down, above.bottom() - box.y(), above.y() - box.bottom());
             }
         }
-        double shrinking = (1 - size) * 10 * SHRINKING * standing.canvas().size().shortSide() / 10;
+        double shrinking =
+                (1 - size) * 10 * SHRINKING * standing.canvas().size().shortSide() / 10;
         dxs.forEach(dx -> dys.forEach(dy -> {
-            if ((size != 1 || dx != 0 || dy != 0) && free(ink.moved(dx, dy)) && words.stream().noneMatch(box -> covered(box.moved(dx, dy)))) {
+            if ((size != 1 || dx != 0 || dy != 0)
+                    && free(ink.moved(dx, dy))
+                    && words.stream().noneMatch(box -> covered(box.moved(dx, dy)))) {
                 places.add(new Place(size, dx, dy, Math.hypot(dx, dy) + shrinking));
             }
         }));
@@ -153,18 +170,26 @@ final class Moves {
         Anchor anchor = Anchor.nearest(whole, box);
         double pivotX = anchor.x(box);
         double pivotY = anchor.y(box);
-        return new Box(pivotX + (part.x() - pivotX) * size, pivotY + (part.y() - pivotY) * size, part.width() * size, part.height() * size);
+        return new Box(
+                pivotX + (part.x() - pivotX) * size,
+                pivotY + (part.y() - pivotY) * size,
+                part.width() * size,
+                part.height() * size);
     }
 
     private Edit edit(Place place) {
-        Box box = sized(stood.placement().box(), place.size()).moved(place.dx(), place.dy()).snapped();
-        return new Edit.SetBox(standing.scene().scene().id(), stood.id(), standing.canvas().id(), box);
+        Box box = sized(stood.placement().box(), place.size())
+                .moved(place.dx(), place.dy())
+                .snapped();
+        return new Edit.SetBox(
+                standing.scene().scene().id(), stood.id(), standing.canvas().id(), box);
     }
 
     private static String does(Place place) {
         List<String> parts = new ArrayList<>();
         if (place.dx() != 0) {
-            parts.add(String.format(Locale.ROOT, "%.0f px to the %s", Math.abs(place.dx()), place.dx() < 0 ? "left" : "right"));
+            parts.add(String.format(
+                    Locale.ROOT, "%.0f px to the %s", Math.abs(place.dx()), place.dx() < 0 ? "left" : "right"));
         }
         if (place.dy() != 0) {
             parts.add(String.format(Locale.ROOT, "%.0f px %s", Math.abs(place.dy()), place.dy() < 0 ? "up" : "down"));
@@ -173,6 +198,7 @@ final class Moves {
         if (place.size() == 1) {
             return "M" + move.substring(1);
         }
-        return String.format(Locale.ROOT, "Make it %.0f %% as large", place.size() * 100) + (move.isEmpty() ? "" : " and " + move);
+        return String.format(Locale.ROOT, "Make it %.0f %% as large", place.size() * 100)
+                + (move.isEmpty() ? "" : " and " + move);
     }
 }

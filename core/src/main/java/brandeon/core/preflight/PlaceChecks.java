@@ -29,25 +29,64 @@ final class PlaceChecks {
         Box whole = standing.canvas().size().box();
         double out = bounds.outside(whole);
         if (out > 0.5) {
-            return List.of(standing.finding(Finding.Kind.OUTSIDE_CANVAS, stood, "", bounds, out, 0, String.format(Locale.ROOT, "%s reaches %.0f px past the edge of the canvas and is cut off there.", stood.name(), out)));
+            return List.of(standing.finding(
+                    Finding.Kind.OUTSIDE_CANVAS,
+                    stood,
+                    "",
+                    bounds,
+                    out,
+                    0,
+                    String.format(
+                            Locale.ROOT,
+                            "%s reaches %.0f px past the edge of the canvas and is cut off there.",
+                            stood.name(),
+                            out)));
         }
         double past = bounds.outside(standing.canvas().safe(SafeArea.ACTION));
         if (past > TOLERANCE && !bleeds(stood, bounds, whole)) {
-            return List.of(standing.finding(Finding.Kind.OUTSIDE_SAFE_AREA, stood, "", bounds, past, 0,
-                    String.format(Locale.ROOT, "%s reaches %.0f px past the action-safe area; some screens cut that part.", stood.name(), past)));
+            return List.of(standing.finding(
+                    Finding.Kind.OUTSIDE_SAFE_AREA,
+                    stood,
+                    "",
+                    bounds,
+                    past,
+                    0,
+                    String.format(
+                            Locale.ROOT,
+                            "%s reaches %.0f px past the action-safe area; some screens cut that part.",
+                            stood.name(),
+                            past)));
         }
         return words(stood);
     }
 
     private List<Finding> words(Stood stood) {
         Box safe = standing.canvas().safe(SafeArea.GRAPHICS);
-        double past = stood.words().stream().mapToDouble(words -> words.outside(safe)).max().orElse(0);
-        return past <= TOLERANCE ? List.of() : List.of(standing.finding(Finding.Kind.OUTSIDE_SAFE_AREA, stood, "", stood.placement().bounds(), past, 0,
-                String.format(Locale.ROOT, "Text on %s reaches %.0f px past the graphics-safe area; some screens cut that part.", stood.name(), past)));
+        double past = stood.words().stream()
+                .mapToDouble(words -> words.outside(safe))
+                .max()
+                .orElse(0);
+        return past <= TOLERANCE
+                ? List.of()
+                : List.of(standing.finding(
+                        Finding.Kind.OUTSIDE_SAFE_AREA,
+                        stood,
+                        "",
+                        stood.placement().bounds(),
+                        past,
+                        0,
+                        String.format(
+                                Locale.ROOT,
+                                "Text on %s reaches %.0f px past the graphics-safe area; some screens cut that part.",
+                                stood.name(),
+                                past)));
     }
 
     /** What runs from edge to edge does so on purpose; only its words must be safe. */
     static boolean bleeds(Stood stood, Box bounds, Box whole) {
-        return stood.ground() || stood.sparse() || bounds.width() >= whole.width() - TOLERANCE || bounds.height() >= whole.height() - TOLERANCE;
+        return stood.ground()
+                || stood.sparse()
+                || bounds.width() >= whole.width() - TOLERANCE
+                || bounds.height() >= whole.height() - TOLERANCE;
     }
 }

@@ -28,6 +28,7 @@ public final class Preflight {
 
     /** More tries than this for one finding are given up. */
     private static final int MOST_TRIES = 24;
+
     private static final int MOST_REPAIRS = 200;
 
     private final Theme theme;
@@ -55,15 +56,22 @@ public final class Preflight {
 
     /** Everything but flashes, the worst first, each with its fix where there is one. */
     public List<Finding> findings() {
-        return found(true).stream().map(finding -> fix(finding).map(finding::with).orElse(finding)).toList();
+        return found(true).stream()
+                .map(finding -> fix(finding).map(finding::with).orElse(finding))
+                .toList();
     }
 
     /** The least change that removes a finding; empty where there is none, or where a person must decide. */
     public Optional<Fix> fix(Finding finding) {
         if (finding.kind() == Finding.Kind.FLASHES) {
-            return ideas(finding).stream().filter(fix -> Edits.apply(theme, fix.edit()) instanceof Outcome.Applied).findFirst();
+            return ideas(finding).stream()
+                    .filter(fix -> Edits.apply(theme, fix.edit()) instanceof Outcome.Applied)
+                    .findFirst();
         }
-        return ideas(finding).stream().limit(MOST_TRIES).filter(fix -> helps(fix, finding)).findFirst();
+        return ideas(finding).stream()
+                .limit(MOST_TRIES)
+                .filter(fix -> helps(fix, finding))
+                .findFirst();
     }
 
     /** Fixes one finding after another, the worst first, until nothing is left that can be fixed. */
@@ -72,9 +80,16 @@ public final class Preflight {
         Preflight now = this;
         for (int i = 0; i < MOST_REPAIRS; i++) {
             Preflight current = now;
-            // What is found at rest comes first; looking at every alert after every step would cost much and change little.
-            Optional<Fix> next = current.found(false).stream().map(current::fix).flatMap(Optional::stream).findFirst()
-                    .or(() -> current.found(true).stream().map(current::fix).flatMap(Optional::stream).findFirst());
+            // What is found at rest comes first; looking at every alert after every step would cost much and change
+            // little.
+            Optional<Fix> next = current.found(false).stream()
+                    .map(current::fix)
+                    .flatMap(Optional::stream)
+                    .findFirst()
+                    .or(() -> current.found(true).stream()
+                            .map(current::fix)
+                            .flatMap(Optional::stream)
+                            .findFirst());
             if (next.isEmpty() || !(Edits.apply(now.theme, next.get().edit()) instanceof Outcome.Applied applied)) {
                 break;
             }
@@ -85,7 +100,13 @@ public final class Preflight {
     }
 
     private List<Fix> ideas(Finding finding) {
-        return FixIdeas.of(theme, finding, theme.scene(finding.scene()).flatMap(scene -> resolved(scene).stream().filter(one -> one.canvas().id().equals(finding.canvas())).findFirst()));
+        return FixIdeas.of(
+                theme,
+                finding,
+                theme.scene(finding.scene())
+                        .flatMap(scene -> resolved(scene).stream()
+                                .filter(one -> one.canvas().id().equals(finding.canvas()))
+                                .findFirst()));
     }
 
     private boolean helps(Fix fix, Finding finding) {
@@ -93,25 +114,38 @@ public final class Preflight {
             return false;
         }
         Preflight after = new Preflight(applied.theme(), live, pictures);
-        List<Scene> near = theme.scenes().stream().filter(scene -> touches(fix.edit(), finding, scene)).toList();
+        List<Scene> near = theme.scenes().stream()
+                .filter(scene -> touches(fix.edit(), finding, scene))
+                .toList();
         // Only what is done to an announcer changes how its alerts stand.
-        boolean alerts = theme.piece(finding.piece()).filter(piece -> piece.kind().facts().announces()).isPresent();
+        boolean alerts = theme.piece(finding.piece())
+                .filter(piece -> piece.kind().facts().announces())
+                .isPresent();
         // What need not be painted is looked at first; most tries end there.
         return better(ThemeChecks.of(theme), ThemeChecks.of(applied.theme()), finding)
-                && near.stream().allMatch(scene -> better(measured(scene, alerts), after.measured(after.same(scene), alerts), finding))
-                && near.stream().allMatch(scene -> better(painted(scene, alerts), after.painted(after.same(scene), alerts), finding));
+                && near.stream()
+                        .allMatch(scene ->
+                                better(measured(scene, alerts), after.measured(after.same(scene), alerts), finding))
+                && near.stream()
+                        .allMatch(scene ->
+                                better(painted(scene, alerts), after.painted(after.same(scene), alerts), finding));
     }
 
     /** The scenes that a change may touch: its own, or all that show the piece where the piece itself is changed. */
     private static boolean touches(Edit edit, Finding finding, Scene scene) {
-        return edit instanceof Edit.Placing placing ? placing.scene().equals(scene.id()) : scene.id().equals(finding.scene()) || scene.placed(finding.piece()).isPresent();
+        return edit instanceof Edit.Placing placing
+                ? placing.scene().equals(scene.id())
+                : scene.id().equals(finding.scene())
+                        || scene.placed(finding.piece()).isPresent();
     }
 
     /** Whether the finding is gone, and nothing of its weight or a greater one is new. */
     private static boolean better(List<Finding> before, List<Finding> after, Finding finding) {
         Set<Finding.Key> known = new HashSet<>();
         before.forEach(old -> known.add(old.key()));
-        return after.stream().noneMatch(found -> found.key().equals(finding.key()) || (!known.contains(found.key()) && found.weight().compareTo(finding.weight()) <= 0));
+        return after.stream()
+                .noneMatch(found -> found.key().equals(finding.key())
+                        || (!known.contains(found.key()) && found.weight().compareTo(finding.weight()) <= 0));
     }
 
     private Scene same(Scene scene) {
@@ -129,14 +163,24 @@ public final class Preflight {
     }
 
     private List<Finding> measured(Scene scene, boolean alerts) {
-        List<Finding> quiet = measured.computeIfAbsent(scene.id(), _ -> resolved(scene).stream().flatMap(one -> SceneChecks.of(theme, one).stream()).toList());
+        List<Finding> quiet = measured.computeIfAbsent(
+                scene.id(),
+                _ -> resolved(scene).stream()
+                        .flatMap(one -> SceneChecks.of(theme, one).stream())
+                        .toList());
         return alerts ? withAlerts(quiet, scene, (_, during) -> SceneChecks.of(theme, during)) : quiet;
     }
 
     private List<Finding> painted(Scene scene, boolean alerts) {
-        List<Finding> quiet = painted.computeIfAbsent(scene.id(),
-                _ -> resolved(scene).stream().flatMap(one -> Stream.concat(ContrastChecks.of(theme, one, pictures).stream(), LoadChecks.of(one).stream())).toList());
-        return alerts ? withAlerts(quiet, scene, (atRest, during) -> ContrastChecks.ofAlert(theme, atRest, during, pictures)) : quiet;
+        List<Finding> quiet = painted.computeIfAbsent(
+                scene.id(),
+                _ -> resolved(scene).stream()
+                        .flatMap(one -> Stream.concat(
+                                ContrastChecks.of(theme, one, pictures).stream(), LoadChecks.of(one).stream()))
+                        .toList());
+        return alerts
+                ? withAlerts(quiet, scene, (atRest, during) -> ContrastChecks.ofAlert(theme, atRest, during, pictures))
+                : quiet;
     }
 
     private interface AlertCheck {
@@ -146,7 +190,10 @@ public final class Preflight {
     /** And what is found of the announcer during each alert; the same trouble with several alerts is told once. */
     private List<Finding> withAlerts(List<Finding> quiet, Scene scene, AlertCheck check) {
         Set<String> announcers = new HashSet<>();
-        scene.stack().forEach(placed -> theme.piece(placed.piece()).filter(piece -> piece.kind().facts().announces()).ifPresent(piece -> announcers.add(piece.id())));
+        scene.stack()
+                .forEach(placed -> theme.piece(placed.piece())
+                        .filter(piece -> piece.kind().facts().announces())
+                        .ifPresent(piece -> announcers.add(piece.id())));
         if (announcers.isEmpty()) {
             return quiet;
         }
@@ -156,7 +203,9 @@ public final class Preflight {
         for (Alerts.During alert : Alerts.of(theme)) {
             for (ResolvedScene atRest : resolved(scene)) {
                 ResolvedScene during = resolver.resolve(scene, atRest.canvas(), alert.live());
-                check.of(atRest, during).stream().filter(finding -> announcers.contains(finding.piece()) && known.add(sort(finding))).forEach(finding -> all.add(alert.told(finding)));
+                check.of(atRest, during).stream()
+                        .filter(finding -> announcers.contains(finding.piece()) && known.add(sort(finding)))
+                        .forEach(finding -> all.add(alert.told(finding)));
             }
         }
         return List.copyOf(all);
@@ -169,6 +218,10 @@ public final class Preflight {
 
     /** On each of the theme's canvases, in their order. */
     private List<ResolvedScene> resolved(Scene scene) {
-        return resolved.computeIfAbsent(scene.id(), _ -> theme.canvases().stream().map(canvas -> resolver.resolve(scene, canvas, live)).toList());
+        return resolved.computeIfAbsent(
+                scene.id(),
+                _ -> theme.canvases().stream()
+                        .map(canvas -> resolver.resolve(scene, canvas, live))
+                        .toList());
     }
 }

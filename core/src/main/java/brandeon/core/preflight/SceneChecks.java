@@ -12,13 +12,19 @@ public final class SceneChecks {
     /** The worst first, then as pieces lie from back to front. */
     static final Comparator<Finding> BY_WEIGHT = Comparator.comparing(Finding::weight);
 
-    private SceneChecks() {
-    }
+    private SceneChecks() {}
 
     /** All findings of the scene, without fixes. Empty when everything fits. */
     public static List<Finding> of(Theme theme, ResolvedScene scene) {
         Standing standing = Standing.of(theme, scene);
-        return Stream.of(PlaceChecks.of(standing), CoverChecks.of(standing), CaptureChecks.of(standing), TextChecks.of(standing), SceneryChecks.of(standing))
-                .flatMap(found -> found).sorted(BY_WEIGHT).toList();
+        return Stream.of(
+                        PlaceChecks.of(standing),
+                        CoverChecks.of(standing),
+                        CaptureChecks.of(standing),
+                        TextChecks.of(standing),
+                        SceneryChecks.of(standing))
+                .flatMap(found -> found)
+                .sorted(BY_WEIGHT)
+                .toList();
     }
 }

@@ -11,7 +11,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** A resolved scene with what checks ask of it again and again: how far each piece really reaches and where its words are. */
+/**
+ * A resolved scene with what checks ask of it again and again: how far each piece really reaches and where its words
+ * are.
+ */
 record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
 
     /**
@@ -46,7 +49,11 @@ record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
 
         /** Whether it stands beside others and says something: two of these have no business over each other. */
         boolean widget() {
-            return !words.isEmpty() && !ground() && !sparse() && !kind().liesOver() && placement.art().openings().isEmpty();
+            return !words.isEmpty()
+                    && !ground()
+                    && !sparse()
+                    && !kind().liesOver()
+                    && placement.art().openings().isEmpty();
         }
 
         /** Whether only small parts of its box are painted, so that being over something is no fault. */
@@ -60,7 +67,11 @@ record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
         for (Placement placement : scene.placements()) {
             Box ink = Ink.of(placement.art().marks()).orElse(placement.bounds());
             // Words that run through a window, as on a ticker, are only where the window shows them.
-            List<Box> words = placement.art().texts().stream().filter(text -> !text.text().isBlank()).map(text -> placement.asItStands(text.box()).cut(ink)).filter(box -> box.area() > 0).toList();
+            List<Box> words = placement.art().texts().stream()
+                    .filter(text -> !text.text().isBlank())
+                    .map(text -> placement.asItStands(text.box()).cut(ink))
+                    .filter(box -> box.area() > 0)
+                    .toList();
             pieces.add(new Stood(placement, pieces.size(), ink, words));
         }
         return new Standing(theme, scene, List.copyOf(pieces));
@@ -74,7 +85,18 @@ record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
         return pieces.stream().filter(stood -> stood.id().equals(id)).findFirst();
     }
 
-    Finding finding(Finding.Kind kind, Stood stood, String other, Box where, double measured, double limit, String sentence) {
-        return new Finding(kind, scene.scene().id(), canvas().id(), stood.id(), other, Optional.of(where), measured, limit, sentence, Optional.empty());
+    Finding finding(
+            Finding.Kind kind, Stood stood, String other, Box where, double measured, double limit, String sentence) {
+        return new Finding(
+                kind,
+                scene.scene().id(),
+                canvas().id(),
+                stood.id(),
+                other,
+                Optional.of(where),
+                measured,
+                limit,
+                sentence,
+                Optional.empty());
     }
 }

@@ -12,24 +12,42 @@ final class TextChecks {
 
     private static final double ROUNDING = 0.01;
 
-    private TextChecks() {
-    }
+    private TextChecks() {}
 
     static Stream<Finding> of(Standing standing) {
         double least = standing.theme().viewer().leastHeight(standing.canvas().size());
-        return standing.pieces().stream().flatMap(stood -> smallest(stood).filter(text -> x(text) < least - ROUNDING).map(text -> tooSmall(standing, stood, text, least)));
+        return standing.pieces().stream()
+                .flatMap(stood -> smallest(stood)
+                        .filter(text -> x(text) < least - ROUNDING)
+                        .map(text -> tooSmall(standing, stood, text, least)));
     }
 
     /** @param least height of an x, in pixels */
     private static Finding tooSmall(Standing standing, Stood stood, Mark.Text text, double least) {
         double wanted = text.px() * least / x(text);
-        String sentence = String.format(Locale.ROOT, "“%s” on %s is %.0f px high, %.1f minutes of arc for its viewer; %.0f px are needed.", shortened(text.text()), stood.name(), text.px(),
-                standing.theme().viewer().minutes(standing.canvas().size(), x(text)), Math.ceil(wanted));
-        return standing.finding(Finding.Kind.TEXT_TOO_SMALL, stood, "", stood.placement().asItStands(text.box()), text.px(), wanted, sentence);
+        String sentence = String.format(
+                Locale.ROOT,
+                "“%s” on %s is %.0f px high, %.1f minutes of arc for its viewer; %.0f px are needed.",
+                shortened(text.text()),
+                stood.name(),
+                text.px(),
+                standing.theme().viewer().minutes(standing.canvas().size(), x(text)),
+                Math.ceil(wanted));
+        return standing.finding(
+                Finding.Kind.TEXT_TOO_SMALL,
+                stood,
+                "",
+                stood.placement().asItStands(text.box()),
+                text.px(),
+                wanted,
+                sentence);
     }
 
     private static Stream<Mark.Text> smallest(Stood stood) {
-        return stood.placement().art().texts().stream().filter(text -> !text.text().isBlank()).min(Comparator.comparingDouble(TextChecks::x)).stream();
+        return stood.placement().art().texts().stream()
+                .filter(text -> !text.text().isBlank())
+                .min(Comparator.comparingDouble(TextChecks::x))
+                .stream();
     }
 
     private static double x(Mark.Text text) {
@@ -37,6 +55,9 @@ final class TextChecks {
     }
 
     private static String shortened(String text) {
-        return text.length() <= 24 ? text : text.substring(0, text.offsetByCodePoints(0, Math.min(20, text.codePointCount(0, text.length())))) + "…";
+        return text.length() <= 24
+                ? text
+                : text.substring(0, text.offsetByCodePoints(0, Math.min(20, text.codePointCount(0, text.length()))))
+                        + "…";
     }
 }

@@ -1,7 +1,8 @@
 package brandeon.core.problem;
 
 /**
- * Something that a person asked for or sent cannot be. Its message is a sentence for that person. Any other exception is
+ * Something that a person asked for or sent cannot be. Its message is a sentence for that person. Any other exception
+ * is
  * a fault of the program.
  */
 public final class Mistake extends IllegalArgumentException {

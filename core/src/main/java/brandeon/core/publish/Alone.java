@@ -41,13 +41,25 @@ public record Alone(Piece piece, Canvas canvas, PieceArt art, List<FittedOpening
      */
     public static Alone of(Theme theme, Piece piece, Optional<Scene> on, Canvas canvas, LiveState live, long start) {
         LiveState shown = Samples.begun(live, piece, start);
-        Optional<Scene> scene = on.filter(s -> shows(s, piece, canvas)).or(() -> theme.scenes().stream().filter(s -> shows(s, piece, canvas)).findFirst());
-        ResolvedScene resolved = scene.map(s -> new Resolver(theme).resolve(s, canvas, shown)).orElseGet(() -> Samples.of(theme, piece, canvas, shown));
-        return new Alone(piece, canvas, resolved.placement(piece.id()).orElseThrow().art(), resolved.openings().stream().filter(opening -> opening.piece().equals(piece.id())).toList());
+        Optional<Scene> scene = on.filter(s -> shows(s, piece, canvas))
+                .or(() -> theme.scenes().stream()
+                        .filter(s -> shows(s, piece, canvas))
+                        .findFirst());
+        ResolvedScene resolved = scene.map(s -> new Resolver(theme).resolve(s, canvas, shown))
+                .orElseGet(() -> Samples.of(theme, piece, canvas, shown));
+        return new Alone(
+                piece,
+                canvas,
+                resolved.placement(piece.id()).orElseThrow().art(),
+                resolved.openings().stream()
+                        .filter(opening -> opening.piece().equals(piece.id()))
+                        .toList());
     }
 
     private static boolean shows(Scene scene, Piece piece, Canvas canvas) {
-        return scene.placed(piece.id()).filter(placed -> placed.shows(canvas.shape())).isPresent();
+        return scene.placed(piece.id())
+                .filter(placed -> placed.shows(canvas.shape()))
+                .isPresent();
     }
 
     /** One for each heading of a piece that makes channel-page pictures; else only itself. */
@@ -56,13 +68,34 @@ public record Alone(Piece piece, Canvas canvas, PieceArt art, List<FittedOpening
         if (pictures.isEmpty()) {
             return List.of(this);
         }
-        return ((Content.Lines) piece.content(pictures.get())).lines().stream().filter(line -> !line.isBlank())
-                .map(line -> of(theme, piece.withContent(pictures.get(), new Content.Lines(List.of(line))), Optional.empty(), canvas, live, START)).toList();
+        return ((Content.Lines) piece.content(pictures.get()))
+                .lines().stream()
+                        .filter(line -> !line.isBlank())
+                        .map(line -> of(
+                                theme,
+                                piece.withContent(pictures.get(), new Content.Lines(List.of(line))),
+                                Optional.empty(),
+                                canvas,
+                                live,
+                                START))
+                        .toList();
     }
 
     /** What a painter mounts. */
     public Picture picture() {
-        return Picture.of(new ResolvedScene(Scene.of("alone", piece.name(), SceneRole.LIVE, List.of()), canvas, List.of(new ResolvedScene.Placement(piece, Placed.in(piece.kind().zone(), piece.id()), canvas.size().box(), Manner.PLAIN, art)), List.of(), List.of()), Part.WHOLE);
+        return Picture.of(
+                new ResolvedScene(
+                        Scene.of("alone", piece.name(), SceneRole.LIVE, List.of()),
+                        canvas,
+                        List.of(new ResolvedScene.Placement(
+                                piece,
+                                Placed.in(piece.kind().zone(), piece.id()),
+                                canvas.size().box(),
+                                Manner.PLAIN,
+                                art)),
+                        List.of(),
+                        List.of()),
+                Part.WHOLE);
     }
 
     /** The part of the canvas that it takes at rest. */

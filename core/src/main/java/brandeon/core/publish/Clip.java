@@ -23,14 +23,20 @@ public record Clip(PieceArt art, Box part, Size size, int framesPerSecond, long 
 
     /** Longest clip, in milliseconds: longer ones are films, which nobody waits for. */
     public static final double LONGEST = 30_000;
+
     private static final double STANDARD = 5_000;
 
     public Clip {
         if (framesPerSecond < 1 || framesPerSecond > 120) {
-            throw new Mistake(String.format(Locale.ROOT, "%d frames a second are not possible; there may be 1 to 120.", framesPerSecond));
+            throw new Mistake(String.format(
+                    Locale.ROOT, "%d frames a second are not possible; there may be 1 to 120.", framesPerSecond));
         }
         if (!(millis > 0 && millis <= LONGEST)) {
-            throw new Mistake(String.format(Locale.ROOT, "A clip of %.1f s is not possible; it lasts up to %.0f s.", millis / 1000, LONGEST / 1000));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "A clip of %.1f s is not possible; it lasts up to %.0f s.",
+                    millis / 1000,
+                    LONGEST / 1000));
         }
     }
 
@@ -47,8 +53,16 @@ public record Clip(PieceArt art, Box part, Size size, int framesPerSecond, long 
 
     /** How long a clip of a piece must be: to the end of what ends, else one round of its slowest loop. */
     public static double length(PieceArt art) {
-        double once = art.tracks().stream().filter(track -> track.cycles() != Track.FOREVER).mapToDouble(track -> track.delay() + track.millis() * track.cycles()).max().orElse(0);
-        double round = art.tracks().stream().filter(track -> track.cycles() == Track.FOREVER).mapToDouble(Track::round).max().orElse(STANDARD);
+        double once = art.tracks().stream()
+                .filter(track -> track.cycles() != Track.FOREVER)
+                .mapToDouble(track -> track.delay() + track.millis() * track.cycles())
+                .max()
+                .orElse(0);
+        double round = art.tracks().stream()
+                .filter(track -> track.cycles() == Track.FOREVER)
+                .mapToDouble(Track::round)
+                .max()
+                .orElse(STANDARD);
         return Math.min(LONGEST, once > 0 ? once : round);
     }
 }

@@ -1,7 +1,7 @@
 package brandeon.core.publish;
 
-import brandeon.core.art.PieceArt;
 import brandeon.core.art.Pictures;
+import brandeon.core.art.PieceArt;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
@@ -14,8 +14,7 @@ public final class Extent {
     private static final int COARSE = 4;
     private static final int LOOKS = 24;
 
-    private Extent() {
-    }
+    private Extent() {}
 
     /** At rest. */
     public static Box still(PieceArt art, Size canvas, Pictures pictures) {
@@ -24,15 +23,23 @@ public final class Extent {
 
     /** While it moves; what shows between the looks and nowhere else is not seen. */
     public static Box moving(PieceArt art, Size canvas, long start, double millis, Pictures pictures) {
-        return of(art, canvas, java.util.stream.IntStream.rangeClosed(0, LOOKS).mapToDouble(i -> start + millis * i / LOOKS), false, pictures);
+        return of(
+                art,
+                canvas,
+                java.util.stream.IntStream.rangeClosed(0, LOOKS).mapToDouble(i -> start + millis * i / LOOKS),
+                false,
+                pictures);
     }
 
-    /** Whole canvas pixels, in pixels of the coarse look outward and one more; the whole canvas when it paints nothing. */
+    /**
+     * Whole canvas pixels, in pixels of the coarse look outward and one more; the whole canvas when it paints nothing.
+     */
     private static Box of(PieceArt art, Size canvas, DoubleStream instants, boolean atRest, Pictures pictures) {
         Size coarse = Size.of(Math.max(1, canvas.width() / COARSE), Math.max(1, canvas.height() / COARSE));
         int[] found = {coarse.width(), coarse.height(), -1, -1};
         instants.forEach(at -> {
-            BufferedImage image = Raster.paint(canvas.box(), coarse, atRest ? art.marks() : art.at(at), Math.round(at), pictures);
+            BufferedImage image =
+                    Raster.paint(canvas.box(), coarse, atRest ? art.marks() : art.at(at), Math.round(at), pictures);
             for (int y = 0; y < coarse.height(); y++) {
                 for (int x = 0; x < coarse.width(); x++) {
                     if (image.getRGB(x, y) >>> 24 != 0) {
@@ -49,7 +56,11 @@ public final class Extent {
         }
         double across = (double) canvas.width() / coarse.width();
         double down = (double) canvas.height() / coarse.height();
-        Box box = new Box((found[0] - 1) * across, (found[1] - 1) * down, (found[2] - found[0] + 3) * across, (found[3] - found[1] + 3) * down);
+        Box box = new Box(
+                (found[0] - 1) * across,
+                (found[1] - 1) * down,
+                (found[2] - found[0] + 3) * across,
+                (found[3] - found[1] + 3) * down);
         return box.cut(canvas.box()).snapped();
     }
 }

@@ -12,11 +12,13 @@ import brandeon.core.layout.ResolvedScene.FittedOpening;
 import java.awt.image.BufferedImage;
 import java.util.List;
 
-/** The mask that a broadcaster lays over a capture, so that nothing of it sticks out around an opening that is no rectangle. */
+/**
+ * The mask that a broadcaster lays over a capture, so that nothing of it sticks out around an opening that is no
+ * rectangle.
+ */
 public final class Mask {
 
-    private Mask() {
-    }
+    private Mask() {}
 
     /**
      * White where the capture shows and see-through elsewhere, in the capture's own pixels before cropping; it reaches
@@ -28,6 +30,11 @@ public final class Mask {
         double left = fitted.fit().x() - fitted.fit().crop().left() * scale;
         double top = fitted.fit().y() - fitted.fit().crop().top() * scale;
         Outline shape = fitted.opening().outline(fitted.opening().bleed());
-        return Raster.paint(new Box(left, top, size.width() * scale, size.height() * scale), size, List.of(new Mark.Filled(shape, Paint.of(Colour.WHITE))), 0, Pictures.NONE);
+        return Raster.paint(
+                new Box(left, top, size.width() * scale, size.height() * scale),
+                size,
+                List.of(new Mark.Filled(shape, Paint.of(Colour.WHITE))),
+                0,
+                Pictures.NONE);
     }
 }

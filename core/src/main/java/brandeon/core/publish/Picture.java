@@ -46,19 +46,28 @@ public record Picture(int width, int height, List<Layer> layers) {
      * @param cycles 0 for ever
      * @param start  epoch milliseconds; 0 for loops that run by the shared clock
      */
-    public record Movement(String part, List<Frame> frames, String easing, double millis, double delay, double cycles, boolean alternate, long start) {
-    }
+    public record Movement(
+            String part,
+            List<Frame> frames,
+            String easing,
+            double millis,
+            double delay,
+            double cycles,
+            boolean alternate,
+            long start) {}
 
-    public record Frame(double offset, String transform, double opacity) {
-    }
+    public record Frame(double offset, String transform, double opacity) {}
 
     /** A part of a resolved scene. */
     public static Picture of(ResolvedScene scene, Part part) {
         Size size = scene.canvas().size();
         List<Layer> layers = new ArrayList<>();
         for (Placement placement : placements(scene, part)) {
-            layers.add(new Layer(placement.piece().id(), SvgWriter.fragment(marks(scene, part, placement)),
-                    movements(placement.art()), placement.manner().blend().css()));
+            layers.add(new Layer(
+                    placement.piece().id(),
+                    SvgWriter.fragment(marks(scene, part, placement)),
+                    movements(placement.art()),
+                    placement.manner().blend().css()));
         }
         return new Picture(size.width(), size.height(), List.copyOf(layers));
     }
@@ -71,7 +80,12 @@ public record Picture(int width, int height, List<Layer> layers) {
             if (placement.manner().blend() == Blend.NORMAL) {
                 all.addAll(marks);
             } else {
-                all = new ArrayList<>(List.of(new Mark.Blended(all, placement.manner().blend(), 1, Outline.rectangle(scene.canvas().size().box()), marks)));
+                all = new ArrayList<>(List.of(new Mark.Blended(
+                        all,
+                        placement.manner().blend(),
+                        1,
+                        Outline.rectangle(scene.canvas().size().box()),
+                        marks)));
             }
         }
         return all;
@@ -81,7 +95,9 @@ public record Picture(int width, int height, List<Layer> layers) {
     public Set<Face> faces() {
         Set<Face> used = new LinkedHashSet<>();
         for (Layer layer : layers) {
-            FAMILY.matcher(layer.svg()).results().forEach(found -> Face.ofFamily(found.group(1)).ifPresent(used::add));
+            FAMILY.matcher(layer.svg())
+                    .results()
+                    .forEach(found -> Face.ofFamily(found.group(1)).ifPresent(used::add));
         }
         return used;
     }
@@ -95,7 +111,8 @@ public record Picture(int width, int height, List<Layer> layers) {
         return switch (part) {
             case WHOLE -> scene.placements();
             case BACK -> scene.placements().subList(0, scene.behind());
-            case FRONT -> scene.placements().subList(scene.behind(), scene.placements().size());
+            case FRONT ->
+                scene.placements().subList(scene.behind(), scene.placements().size());
         };
     }
 
@@ -112,15 +129,22 @@ public record Picture(int width, int height, List<Layer> layers) {
         return cut;
     }
 
-    /** Openings in as few groups as keep those that overlap apart: within one path their common part would be filled again. */
+    /**
+     * Openings in as few groups as keep those that overlap apart: within one path their common part would be filled
+     * again.
+     */
     private static List<List<FittedOpening>> apart(List<FittedOpening> openings) {
         List<List<FittedOpening>> groups = new ArrayList<>();
         for (FittedOpening opening : openings) {
-            groups.stream().filter(group -> group.stream().noneMatch(other -> hole(other).cut(hole(opening)).area() > 0)).findFirst()
+            groups.stream()
+                    .filter(group -> group.stream()
+                            .noneMatch(other -> hole(other).cut(hole(opening)).area() > 0))
+                    .findFirst()
                     .orElseGet(() -> {
                         groups.add(new ArrayList<>());
                         return groups.getLast();
-                    }).add(opening);
+                    })
+                    .add(opening);
         }
         return groups;
     }
@@ -145,13 +169,29 @@ public record Picture(int width, int height, List<Layer> layers) {
     }
 
     private static Movement movement(Track track) {
-        return new Movement(track.part(), track.keys().stream().map(Picture::frame).toList(), track.easing().css(), track.millis(), track.delay(),
-                track.cycles() == Track.FOREVER ? 0 : track.cycles(), track.alternate(), track.start());
+        return new Movement(
+                track.part(),
+                track.keys().stream().map(Picture::frame).toList(),
+                track.easing().css(),
+                track.millis(),
+                track.delay(),
+                track.cycles() == Track.FOREVER ? 0 : track.cycles(),
+                track.alternate(),
+                track.start());
     }
 
     private static Frame frame(Track.Key key) {
-        String transform = String.format(Locale.ROOT, "translate(%.2fpx,%.2fpx) translate(%.2fpx,%.2fpx) rotate(%.3fdeg) scale(%.3f) translate(%.2fpx,%.2fpx)", 
-                key.x(), key.y(), key.pivotX(), key.pivotY(), key.turn(), key.scale(), -key.pivotX(), -key.pivotY());
+        String transform = String.format(
+                Locale.ROOT,
+                "translate(%.2fpx,%.2fpx) translate(%.2fpx,%.2fpx) rotate(%.3fdeg) scale(%.3f) translate(%.2fpx,%.2fpx)",
+                key.x(),
+                key.y(),
+                key.pivotX(),
+                key.pivotY(),
+                key.turn(),
+                key.scale(),
+                -key.pivotX(),
+                -key.pivotY());
         return new Frame(key.offset(), transform, key.opacity());
     }
 }

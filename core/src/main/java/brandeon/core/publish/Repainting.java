@@ -1,8 +1,8 @@
 package brandeon.core.publish;
 
 import brandeon.core.art.Mark;
-import brandeon.core.art.PieceArt;
 import brandeon.core.art.Pictures;
+import brandeon.core.art.PieceArt;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Size;
 import java.awt.image.BufferedImage;
@@ -41,20 +41,29 @@ public record Repainting(double share, long pixelsASecond) {
         return new Repainting(share, Math.round(share * canvas.width() * canvas.height() * 1000 / FRAME));
     }
 
-    /** Particles are drawn on a surface of their own, which is cleared and painted whole for each frame, however few there are. */
+    /**
+     * Particles are drawn on a surface of their own, which is cleared and painted whole for each frame, however few
+     * there are.
+     */
     private static double cleared(List<Mark> marks, Size canvas) {
         double most = 0;
         for (Mark mark : marks) {
-            most = Math.max(most, switch (mark) {
-                case Mark.Swarm swarm -> swarm.moving() ? swarm.box().cut(canvas.box()).area() / canvas.box().area() : 0;
-                case Mark.Group g -> cleared(g.marks(), canvas);
-                case Mark.Until u -> cleared(u.marks(), canvas);
-                case Mark.Moved m -> cleared(m.marks(), canvas);
-                case Mark.Blurred b -> cleared(b.marks(), canvas);
-                case Mark.Shadowed s -> cleared(s.marks(), canvas);
-                case Mark.Blended b -> cleared(b.ground(), canvas);
-                case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Bed _ -> 0;
-            });
+            most = Math.max(
+                    most,
+                    switch (mark) {
+                        case Mark.Swarm swarm ->
+                            swarm.moving()
+                                    ? swarm.box().cut(canvas.box()).area()
+                                            / canvas.box().area()
+                                    : 0;
+                        case Mark.Group g -> cleared(g.marks(), canvas);
+                        case Mark.Until u -> cleared(u.marks(), canvas);
+                        case Mark.Moved m -> cleared(m.marks(), canvas);
+                        case Mark.Blurred b -> cleared(b.marks(), canvas);
+                        case Mark.Shadowed s -> cleared(s.marks(), canvas);
+                        case Mark.Blended b -> cleared(b.ground(), canvas);
+                        case Mark.Filled _, Mark.Stroked _, Mark.Text _, Mark.Digits _, Mark.Picture _, Mark.Bed _ -> 0;
+                    });
         }
         return most;
     }

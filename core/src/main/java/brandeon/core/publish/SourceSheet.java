@@ -15,25 +15,27 @@ import java.util.List;
  */
 public record SourceSheet(Canvas canvas, List<SheetScene> scenes) {
 
-    public record SheetScene(String scene, String name, List<Source> sources) {
-    }
+    public record SheetScene(String scene, String name, List<Source> sources) {}
 
     /** One source of a scene, bottom first. */
-    public sealed interface Source {
-    }
+    public sealed interface Source {}
 
     /** A browser source: one part of the scene at the canvas's own size. */
-    public record Browser(Part part, int width, int height, int frameRate, Advice advice) implements Source {
-    }
+    public record Browser(Part part, int width, int height, int frameRate, Advice advice) implements Source {}
 
     /** A camera, game or screen picture, placed and cropped behind its opening. */
-    public record CaptureSource(String capture, String name, int sourceWidth, int sourceHeight, brandeon.core.canvas.CaptureFit fit) implements Source {
-    }
+    public record CaptureSource(
+            String capture, String name, int sourceWidth, int sourceHeight, brandeon.core.canvas.CaptureFit fit)
+            implements Source {}
 
     /** With captures a scene is two sources, one behind and one in front of them; without, a single one. */
     public static SourceSheet of(Theme theme, Canvas canvas) {
         Resolver resolver = new Resolver(theme);
-        return new SourceSheet(canvas, theme.scenes().stream().map(scene -> sheetScene(theme, resolver.resolve(scene, canvas, LiveState.QUIET))).toList());
+        return new SourceSheet(
+                canvas,
+                theme.scenes().stream()
+                        .map(scene -> sheetScene(theme, resolver.resolve(scene, canvas, LiveState.QUIET)))
+                        .toList());
     }
 
     private static SheetScene sheetScene(Theme theme, ResolvedScene resolved) {
@@ -45,7 +47,13 @@ public record SourceSheet(Canvas canvas, List<SheetScene> scenes) {
             if (resolved.behind() > 0) {
                 sources.add(browser(theme, resolved, Part.BACK));
             }
-            resolved.openings().forEach(o -> sources.add(new CaptureSource(o.capture().id(), o.capture().name(), o.capture().size().width(), o.capture().size().height(), o.fit())));
+            resolved.openings()
+                    .forEach(o -> sources.add(new CaptureSource(
+                            o.capture().id(),
+                            o.capture().name(),
+                            o.capture().size().width(),
+                            o.capture().size().height(),
+                            o.fit())));
             sources.add(browser(theme, resolved, Part.FRONT));
         }
         return new SheetScene(scene.id(), scene.name(), List.copyOf(sources));
@@ -53,6 +61,11 @@ public record SourceSheet(Canvas canvas, List<SheetScene> scenes) {
 
     private static Browser browser(Theme theme, ResolvedScene resolved, Part part) {
         Canvas canvas = resolved.canvas();
-        return new Browser(part, canvas.size().width(), canvas.size().height(), canvas.frameRate(), Advice.of(theme, resolved.scene(), part));
+        return new Browser(
+                part,
+                canvas.size().width(),
+                canvas.size().height(),
+                canvas.frameRate(),
+                Advice.of(theme, resolved.scene(), part));
     }
 }

@@ -23,8 +23,7 @@ public final class SvgFile {
     private static final Pattern PICTURE = Pattern.compile("href=\"/painted/([^\"]+)\"");
     private static final int LARGEST_PICTURE = 2048;
 
-    private SvgFile() {
-    }
+    private SvgFile() {}
 
     /**
      * @param part of the canvas that the file shows, in canvas pixels
@@ -32,9 +31,16 @@ public final class SvgFile {
      */
     public static String of(List<Mark> marks, Box part, long now, Pictures pictures) {
         String inside = SvgWriter.fragment(Outlines.of(marks, now));
-        String whole = PICTURE.matcher(inside).replaceAll(found -> Matcher.quoteReplacement("href=\"" + data(found.group(1), pictures) + "\""));
-        return String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$s\" height=\"%2$s\" viewBox=\"%3$s %4$s %1$s %2$s\">%5$s</svg>\n", 
-                number(part.width()), number(part.height()), number(part.x()), number(part.y()), whole);
+        String whole = PICTURE.matcher(inside)
+                .replaceAll(found -> Matcher.quoteReplacement("href=\"" + data(found.group(1), pictures) + "\""));
+        return String.format(
+                Locale.ROOT,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$s\" height=\"%2$s\" viewBox=\"%3$s %4$s %1$s %2$s\">%5$s</svg>\n",
+                number(part.width()),
+                number(part.height()),
+                number(part.x()),
+                number(part.y()),
+                whole);
     }
 
     private static String number(double pixels) {
@@ -43,7 +49,9 @@ public final class SvgFile {
 
     /** A picture that is not there becomes one that shows nothing. */
     private static String data(String name, Pictures pictures) {
-        return pictures.picture(name, LARGEST_PICTURE, LARGEST_PICTURE).map(SvgFile::data).orElse("data:,");
+        return pictures.picture(name, LARGEST_PICTURE, LARGEST_PICTURE)
+                .map(SvgFile::data)
+                .orElse("data:,");
     }
 
     private static String data(BufferedImage image) {

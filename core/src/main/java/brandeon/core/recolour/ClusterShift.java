@@ -17,16 +17,21 @@ import java.util.List;
  * white stays white and the main colour lands on its target.
  *
  * Along a seam between two main colours pixels are mixtures of both, as smoothing left them: a colour that lies on the
- * straight way between two of them, in coded sRGB, becomes the same mixture of their two targets. The farther from every
+ * straight way between two of them, in coded sRGB, becomes the same mixture of their two targets. The farther from
+ * every
  * such way, the less of that.
  */
 public final class ClusterShift implements Mapping {
 
     /** Distance at which a main colour still counts as met; far below one step of eight bits. */
     private static final double MET = 1e-6;
+
     private static final double DARK = 0.04;
 
-    /** How far from the way between two main colours a pixel still counts as a mixture, as a share of the range of a channel; some steps of the lattice of {@link Repaint}. */
+    /**
+     * How far from the way between two main colours a pixel still counts as a mixture, as a share of the range of a
+     * channel; some steps of the lattice of {@link Repaint}.
+     */
     private static final double SEAM = 0.09;
 
     /** How much more the nearest of several ways counts than the next. */
@@ -36,8 +41,7 @@ public final class ClusterShift implements Mapping {
     private final List<Seam> seams;
 
     /** One cluster and where it goes. */
-    public record Move(Colour from, Colour to) {
-    }
+    public record Move(Colour from, Colour to) {}
 
     public ClusterShift(List<Move> moves) {
         shifts = moves.stream().map(Shift::of).toList();
@@ -67,7 +71,10 @@ public final class ClusterShift implements Mapping {
             return new Seam(from, to, rgb(one.to()), rgb(other.to()), length);
         }
 
-        /** Adds the mixture of its targets for a colour, weighted so that the nearest way decides; gives how near it is, 0 to 1. */
+        /**
+         * Adds the mixture of its targets for a colour, weighted so that the nearest way decides; gives how near it
+         * is, 0 to 1.
+         */
         double add(double[] colour, double[] sum) {
             double along = 0;
             for (int c = 0; c < 3; c++) {
@@ -96,8 +103,17 @@ public final class ClusterShift implements Mapping {
             Spaces.Oklab lab = Spaces.oklab(move.from());
             boolean hueless = from.chroma() < Cluster.NEUTRAL_CHROMA || to.chroma() < Oklch.ACHROMATIC;
             double turn = hueless ? 0 : Math.toRadians(to.hue() - from.hue());
-            double ratio = from.chroma() < Oklch.ACHROMATIC ? 1 : to.chroma() / (to.lightness() + DARK) / (from.chroma() / (from.lightness() + DARK));
-            return new Shift(lab.a() / (lab.lightness() + DARK), lab.b() / (lab.lightness() + DARK), from.lightness(), Math.cos(turn), Math.sin(turn), ratio, to.lightness());
+            double ratio = from.chroma() < Oklch.ACHROMATIC
+                    ? 1
+                    : to.chroma() / (to.lightness() + DARK) / (from.chroma() / (from.lightness() + DARK));
+            return new Shift(
+                    lab.a() / (lab.lightness() + DARK),
+                    lab.b() / (lab.lightness() + DARK),
+                    from.lightness(),
+                    Math.cos(turn),
+                    Math.sin(turn),
+                    ratio,
+                    to.lightness());
         }
 
         /** Straight from black to the main colour, and from there to white. */
@@ -123,7 +139,11 @@ public final class ClusterShift implements Mapping {
         if (nearest < MET) {
             return shaded;
         }
-        return new Colour(part(shaded.red(), mixed[0] / sum, nearest), part(shaded.green(), mixed[1] / sum, nearest), part(shaded.blue(), mixed[2] / sum, nearest), colour.alpha());
+        return new Colour(
+                part(shaded.red(), mixed[0] / sum, nearest),
+                part(shaded.green(), mixed[1] / sum, nearest),
+                part(shaded.blue(), mixed[2] / sum, nearest),
+                colour.alpha());
     }
 
     private static double part(double shaded, double mixed, double weight) {
@@ -149,7 +169,9 @@ public final class ClusterShift implements Mapping {
             b += weight * scale * (x * shift.sin() + y * shift.cos());
             sum += weight;
         }
-        return Spaces.oklch(new Spaces.Oklab(Math.clamp(l / sum, 0, 1), a / sum, b / sum)).toColour().withAlpha(colour.alpha());
+        return Spaces.oklch(new Spaces.Oklab(Math.clamp(l / sum, 0, 1), a / sum, b / sum))
+                .toColour()
+                .withAlpha(colour.alpha());
     }
 
     /** Squared; lightness counts a little, so that two neutrals can be told apart. */

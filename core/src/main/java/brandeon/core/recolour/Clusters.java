@@ -26,8 +26,7 @@ public final class Clusters {
     /** Nearer colours are one colour with shading (common practice, no source). */
     private static final double SAME = 7;
 
-    private Clusters() {
-    }
+    private Clusters() {}
 
     /** Largest share first; empty for a picture with nothing painted. */
     public static List<Cluster> of(BufferedImage image) {
@@ -43,7 +42,10 @@ public final class Clusters {
             centres = moved(points, centres);
         }
         merge(centres, whole);
-        return centres.stream().sorted(Comparator.comparingDouble((Point c) -> c.weight).reversed()).map(c -> c.cluster(whole)).toList();
+        return centres.stream()
+                .sorted(Comparator.comparingDouble((Point c) -> c.weight).reversed())
+                .map(c -> c.cluster(whole))
+                .toList();
     }
 
     /** A place in OKLab with its weight. */
@@ -66,7 +68,11 @@ public final class Clusters {
 
         Point with(Point other) {
             double sum = weight + other.weight;
-            return new Point((lightness * weight + other.lightness * other.weight) / sum, (a * weight + other.a * other.weight) / sum, (b * weight + other.b * other.weight) / sum, sum);
+            return new Point(
+                    (lightness * weight + other.lightness * other.weight) / sum,
+                    (a * weight + other.a * other.weight) / sum,
+                    (b * weight + other.b * other.weight) / sum,
+                    sum);
         }
     }
 
@@ -91,25 +97,34 @@ public final class Clusters {
         List<Point> points = new ArrayList<>();
         for (double[] bin : bins) {
             if (bin != null) {
-                Spaces.Oklab lab = Spaces.oklab(Colour.of(bin[0] / bin[3] / 255, bin[1] / bin[3] / 255, bin[2] / bin[3] / 255));
+                Spaces.Oklab lab =
+                        Spaces.oklab(Colour.of(bin[0] / bin[3] / 255, bin[1] / bin[3] / 255, bin[2] / bin[3] / 255));
                 points.add(new Point(lab.lightness(), lab.a(), lab.b(), bin[3]));
             }
         }
         return points;
     }
 
-    /** The heaviest point first, then always the one that is farthest from all chosen, weighted by how much it is there. */
+    /**
+     * The heaviest point first, then always the one that is farthest from all chosen, weighted by how much it is
+     * there.
+     */
     private static List<Point> centres(List<Point> points) {
         List<Point> centres = new ArrayList<>();
         points.stream().max(Comparator.comparingDouble(point -> point.weight)).ifPresent(centres::add);
         while (!centres.isEmpty() && centres.size() < Math.min(MOST, points.size())) {
-            centres.add(points.stream().max(Comparator.comparingDouble(point -> Math.sqrt(point.weight) * nearest(point, centres).distance(point))).orElseThrow());
+            centres.add(points.stream()
+                    .max(Comparator.comparingDouble(point ->
+                            Math.sqrt(point.weight) * nearest(point, centres).distance(point)))
+                    .orElseThrow());
         }
         return centres;
     }
 
     private static Point nearest(Point point, List<Point> centres) {
-        return centres.stream().min(Comparator.comparingDouble(centre -> centre.distance(point))).orElseThrow();
+        return centres.stream()
+                .min(Comparator.comparingDouble(centre -> centre.distance(point)))
+                .orElseThrow();
     }
 
     private static List<Point> moved(List<Point> points, List<Point> centres) {

@@ -20,7 +20,10 @@ public record Recipe(Recolouring.Method method, List<ClusterShift.Move> moves) {
     private static final int COLOUR_DIGITS = 6;
 
     public Recipe {
-        moves = moves.stream().limit(MOST_MOVES).map(move -> new ClusterShift.Move(opaque(move.from()), opaque(move.to()))).toList();
+        moves = moves.stream()
+                .limit(MOST_MOVES)
+                .map(move -> new ClusterShift.Move(opaque(move.from()), opaque(move.to())))
+                .toList();
     }
 
     private static Colour opaque(Colour colour) {
@@ -29,12 +32,14 @@ public record Recipe(Recolouring.Method method, List<ClusterShift.Move> moves) {
 
     /** A letter for the method, then six hexadecimal digits for each colour. */
     public String name() {
-        StringBuilder name = new StringBuilder(switch (method) {
-            case FILTER -> "f";
-            case SHIFT -> "s";
-            case TINT -> "t";
-        });
-        moves.forEach(move -> name.append(move.from().hex(), 1, 1 + COLOUR_DIGITS).append(move.to().hex(), 1, 1 + COLOUR_DIGITS));
+        StringBuilder name = new StringBuilder(
+                switch (method) {
+                    case FILTER -> "f";
+                    case SHIFT -> "s";
+                    case TINT -> "t";
+                });
+        moves.forEach(move -> name.append(move.from().hex(), 1, 1 + COLOUR_DIGITS)
+                .append(move.to().hex(), 1, 1 + COLOUR_DIGITS));
         return name.toString();
     }
 
@@ -61,7 +66,10 @@ public record Recipe(Recolouring.Method method, List<ClusterShift.Move> moves) {
 
     /** The filter for pictures that move; empty when nothing is recoloured or by another method. */
     public Optional<FilterChain> filter() {
-        return method != Recolouring.Method.FILTER || moves.isEmpty() ? Optional.empty() : Optional.of(FilterChain.solve(moves.getFirst().from(), moves.getFirst().to()));
+        return method != Recolouring.Method.FILTER || moves.isEmpty()
+                ? Optional.empty()
+                : Optional.of(FilterChain.solve(
+                        moves.getFirst().from(), moves.getFirst().to()));
     }
 
     /** What happens to each colour. */

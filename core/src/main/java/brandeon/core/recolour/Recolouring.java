@@ -35,10 +35,13 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
 
     /** From this share of neutral area on, a picture counts as white, grey or black art. */
     private static final double ACHROMATIC_SHARE = 0.95;
+
     private static final List<Role> CHROMATIC_ROLES = List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.GLOW, Role.EDGE);
     /** Darker colours with a hue are grounds, not accents. */
     private static final double DARK = 0.34;
-    /** Nearer than this to the colour that is keyed out, a main colour is that ground (chosen by looking, no source). */
+    /**
+     * Nearer than this to the colour that is keyed out, a main colour is that ground (chosen by looking, no source).
+     */
     private static final double KEYED = 8;
     /** Degrees within which two colours are shades of one (chosen by looking, no source). */
     private static final double SAME_HUE = 25;
@@ -49,11 +52,14 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
     }
 
     /** A target for a cluster, given by its number, and how near the picture comes to it. */
-    public record Landing(int cluster, Role role, Colour target, Colour result, double difference) {
-    }
+    public record Landing(int cluster, Role role, Colour target, Colour result, double difference) {}
 
     public static boolean achromatic(List<Cluster> clusters) {
-        return clusters.stream().filter(Cluster::neutral).mapToDouble(Cluster::share).sum() >= ACHROMATIC_SHARE;
+        return clusters.stream()
+                        .filter(Cluster::neutral)
+                        .mapToDouble(Cluster::share)
+                        .sum()
+                >= ACHROMATIC_SHARE;
     }
 
     /**
@@ -71,21 +77,39 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
      * @param key its colour, which has to stay as it is
      */
     public static Recolouring proposed(List<Cluster> clusters, boolean moving, Optional<Colour> key) {
-        List<Integer> keyed = IntStream.range(0, clusters.size()).filter(i -> key.filter(colour -> Difference.ciede2000(colour, clusters.get(i).colour()) < KEYED).isPresent()).boxed().toList();
+        List<Integer> keyed = IntStream.range(0, clusters.size())
+                .filter(i -> key.filter(colour ->
+                                Difference.ciede2000(colour, clusters.get(i).colour()) < KEYED)
+                        .isPresent())
+                .boxed()
+                .toList();
         if (!keyed.isEmpty()) {
             // All others are coloured as if the ground were not there.
-            List<Integer> others = IntStream.range(0, clusters.size()).filter(i -> !keyed.contains(i)).boxed().toList();
+            List<Integer> others = IntStream.range(0, clusters.size())
+                    .filter(i -> !keyed.contains(i))
+                    .boxed()
+                    .toList();
             Recolouring rest = proposed(others.stream().map(clusters::get).toList(), false);
             Map<Integer, Role> roles = new TreeMap<>();
             rest.roles().forEach((i, role) -> roles.put(others.get(i), role));
-            return new Recolouring(Method.SHIFT, roles, Stream.concat(keyed.stream(), rest.kept().stream().map(others::get)).toList());
+            return new Recolouring(
+                    Method.SHIFT,
+                    roles,
+                    Stream.concat(keyed.stream(), rest.kept().stream().map(others::get))
+                            .toList());
         }
         Map<Integer, Role> roles = new TreeMap<>();
         if (achromatic(clusters)) {
-            clusters.stream().filter(Cluster::neutral).max(Comparator.comparingDouble(Recolouring::visible)).ifPresent(main -> roles.put(clusters.indexOf(main), Role.ACCENT));
+            clusters.stream()
+                    .filter(Cluster::neutral)
+                    .max(Comparator.comparingDouble(Recolouring::visible))
+                    .ifPresent(main -> roles.put(clusters.indexOf(main), Role.ACCENT));
             return new Recolouring(moving ? Method.FILTER : Method.TINT, roles, List.of());
         }
-        List<Integer> kept = IntStream.range(0, clusters.size()).filter(i -> clusters.get(i).neutral()).boxed().toList();
+        List<Integer> kept = IntStream.range(0, clusters.size())
+                .filter(i -> clusters.get(i).neutral())
+                .boxed()
+                .toList();
         int next = 0;
         for (int leader : leaders(clusters)) {
             boolean dark = lightness(clusters.get(leader)) < DARK && clusters.size() > 1;
@@ -96,11 +120,16 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
         return new Recolouring(moving ? Method.FILTER : Method.SHIFT, roles, kept);
     }
 
-    /** The largest cluster of each hue, one that is not dark where there is one; the others of that hue are its shades. */
+    /**
+     * The largest cluster of each hue, one that is not dark where there is one; the others of that hue are its shades.
+     */
     private static List<Integer> leaders(List<Cluster> clusters) {
         List<Integer> leaders = new ArrayList<>();
-        List<Integer> chromatic = IntStream.range(0, clusters.size()).filter(i -> !clusters.get(i).neutral()).boxed()
-                .sorted(Comparator.comparing((Integer i) -> lightness(clusters.get(i)) < DARK)).toList();
+        List<Integer> chromatic = IntStream.range(0, clusters.size())
+                .filter(i -> !clusters.get(i).neutral())
+                .boxed()
+                .sorted(Comparator.comparing((Integer i) -> lightness(clusters.get(i)) < DARK))
+                .toList();
         for (int i : chromatic) {
             if (leaders.stream().noneMatch(leader -> sameHue(clusters.get(leader), clusters.get(i)))) {
                 leaders.add(i);
@@ -110,7 +139,8 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
     }
 
     private static boolean sameHue(Cluster one, Cluster other) {
-        double apart = Math.abs(Spaces.oklch(one.colour()).hue() - Spaces.oklch(other.colour()).hue());
+        double apart = Math.abs(
+                Spaces.oklch(one.colour()).hue() - Spaces.oklch(other.colour()).hue());
         return Math.min(apart, 360 - apart) < SAME_HUE;
     }
 
@@ -129,9 +159,13 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
             return "Nothing is painted in this picture.";
         }
         if (achromatic(clusters)) {
-            return moving ? "White and grey do not change under a turn of hue, so it is toned and then coloured by a filter as it plays." : "White and grey do not change under a turn of hue, so it is tinted.";
+            return moving
+                    ? "White and grey do not change under a turn of hue, so it is toned and then coloured by a filter as it plays."
+                    : "White and grey do not change under a turn of hue, so it is tinted.";
         }
-        return moving ? "It moves, so it is coloured by a filter as it plays." : "Each main colour goes to its own role; shading stays.";
+        return moving
+                ? "It moves, so it is coloured by a filter as it plays."
+                : "Each main colour goes to its own role; shading stays.";
     }
 
     /** The largest cluster with a role: the one a filter is solved for. */
@@ -146,7 +180,10 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
             return new Recipe(method, List.of());
         }
         if (method != Method.SHIFT) {
-            return new Recipe(method, List.of(new ClusterShift.Move(clusters.get(main.get()).colour(), palette.colour(roles.get(main.get())))));
+            return new Recipe(
+                    method,
+                    List.of(new ClusterShift.Move(
+                            clusters.get(main.get()).colour(), palette.colour(roles.get(main.get())))));
         }
         List<ClusterShift.Move> moves = new ArrayList<>();
         for (int i = 0; i < clusters.size(); i++) {
@@ -164,7 +201,8 @@ public record Recolouring(Method method, Map<Integer, Role> roles, List<Integer>
         roles.forEach((i, role) -> {
             if (i < clusters.size()) {
                 Colour result = mapping.apply(clusters.get(i).colour()).rounded();
-                landings.add(new Landing(i, role, palette.colour(role), result, Difference.ciede2000(result, palette.colour(role))));
+                landings.add(new Landing(
+                        i, role, palette.colour(role), result, Difference.ciede2000(result, palette.colour(role))));
             }
         });
         return landings;

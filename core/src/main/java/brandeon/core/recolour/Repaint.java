@@ -15,8 +15,7 @@ public final class Repaint {
     private static final int SIDE = 33;
     private static final int LAST = SIDE - 1;
 
-    private Repaint() {
-    }
+    private Repaint() {}
 
     /** @return a new picture of the same size, not premultiplied */
     public static BufferedImage of(BufferedImage original, Mapping mapping) {
@@ -34,7 +33,14 @@ public final class Repaint {
         if (original.getType() == BufferedImage.TYPE_INT_ARGB) {
             original.copyData(copy.getRaster());
         } else {
-            copy.setRGB(0, 0, original.getWidth(), original.getHeight(), original.getRGB(0, 0, original.getWidth(), original.getHeight(), null, 0, original.getWidth()), 0, original.getWidth());
+            copy.setRGB(
+                    0,
+                    0,
+                    original.getWidth(),
+                    original.getHeight(),
+                    original.getRGB(0, 0, original.getWidth(), original.getHeight(), null, 0, original.getWidth()),
+                    0,
+                    original.getWidth());
         }
         return copy;
     }
@@ -47,7 +53,9 @@ public final class Repaint {
         for (int pixel : pixels) {
             if (pixel != before && pixel >>> 24 != 0) {
                 before = pixel;
-                cells[((pixel >> 16 & 255) * LAST / 255 * SIDE + (pixel >> 8 & 255) * LAST / 255) * SIDE + (pixel & 255) * LAST / 255] = true;
+                cells[
+                        ((pixel >> 16 & 255) * LAST / 255 * SIDE + (pixel >> 8 & 255) * LAST / 255) * SIDE
+                                + (pixel & 255) * LAST / 255] = true;
             }
         }
         boolean[] corners = new boolean[cells.length];
@@ -63,12 +71,18 @@ public final class Repaint {
     /** Shape: [red, green, blue][red × SIDE² + green × SIDE + blue], 0 to 255 × 256. */
     private static int[][] lattice(Mapping mapping, boolean[] needed) {
         int[][] lattice = new int[3][needed.length];
-        IntStream.range(0, needed.length).parallel().filter(index -> needed[index]).forEach(index -> {
-            Colour colour = mapping.apply(Colour.of(index / (SIDE * SIDE) / (double) LAST, index / SIDE % SIDE / (double) LAST, index % SIDE / (double) LAST));
-            lattice[0][index] = (int) Math.round(colour.red() * 255 * 256);
-            lattice[1][index] = (int) Math.round(colour.green() * 255 * 256);
-            lattice[2][index] = (int) Math.round(colour.blue() * 255 * 256);
-        });
+        IntStream.range(0, needed.length)
+                .parallel()
+                .filter(index -> needed[index])
+                .forEach(index -> {
+                    Colour colour = mapping.apply(Colour.of(
+                            index / (SIDE * SIDE) / (double) LAST,
+                            index / SIDE % SIDE / (double) LAST,
+                            index % SIDE / (double) LAST));
+                    lattice[0][index] = (int) Math.round(colour.red() * 255 * 256);
+                    lattice[1][index] = (int) Math.round(colour.green() * 255 * 256);
+                    lattice[2][index] = (int) Math.round(colour.blue() * 255 * 256);
+                });
         return lattice;
     }
 
@@ -118,7 +132,9 @@ public final class Repaint {
         int w0 = 255 - most;
         int w1 = most - middle;
         int w2 = middle - least;
-        return part(red, base, one, two, whole, w0, w1, w2, least) << 16 | part(green, base, one, two, whole, w0, w1, w2, least) << 8 | part(blue, base, one, two, whole, w0, w1, w2, least);
+        return part(red, base, one, two, whole, w0, w1, w2, least) << 16
+                | part(green, base, one, two, whole, w0, w1, w2, least) << 8
+                | part(blue, base, one, two, whole, w0, w1, w2, least);
     }
 
     private static int part(int[] lattice, int base, int one, int two, int whole, int w0, int w1, int w2, int w3) {

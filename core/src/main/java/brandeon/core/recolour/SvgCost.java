@@ -13,7 +13,8 @@ import org.w3c.dom.Element;
 
 /**
  * What a vector picture costs whoever paints it, counted without painting: elements as often as they are used (a few
- * {@code use} in one another grow without end), tiles of patterns, markers at every corner, stops of gradients, letters of
+ * {@code use} in one another grow without end), tiles of patterns, markers at every corner, stops of gradients,
+ * letters of
  * paths, dashes. What is too dear is refused with the reason, before anything draws it.
  */
 final class SvgCost {
@@ -38,16 +39,23 @@ final class SvgCost {
         name(root);
     }
 
-    /** @return how many shapes are painted @throws Mistake with a sentence when the picture is too dear, or a part of it is made of itself */
+    /**
+     * @return how many shapes are painted
+     * @throws Mistake with a sentence when the picture is too dear, or a part of it is made of itself
+     */
     static double require(Element root, double width, double height) {
         SvgCost cost = new SvgCost(root, width, height);
         if (cost.letters > MOST_LETTERS) {
-            throw new Mistake("The outlines of this SVG have " + cost.letters + " letters; at most " + MOST_LETTERS + " are taken.");
+            throw new Mistake("The outlines of this SVG have " + cost.letters + " letters; at most " + MOST_LETTERS
+                    + " are taken.");
         }
         double painted = cost.of(root);
         if (!(painted <= MOST_PAINTED)) {
-            throw new Mistake(String.format(Locale.ROOT, "This SVG paints some %.3g shapes once everything in it is used as often as it says; at most %.0f are taken. Use fewer copies, or save it as PNG.",
-                    painted, MOST_PAINTED));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "This SVG paints some %.3g shapes once everything in it is used as often as it says; at most %.0f are taken. Use fewer copies, or save it as PNG.",
+                    painted,
+                    MOST_PAINTED));
         }
         return painted;
     }
@@ -56,7 +64,8 @@ final class SvgCost {
         if (element.hasAttribute("id")) {
             named.putIfAbsent(element.getAttribute("id"), element);
         }
-        letters += element.getAttribute("d").length() + element.getAttribute("points").length();
+        letters += element.getAttribute("d").length()
+                + element.getAttribute("points").length();
         dashes(element);
         int stops = 0;
         for (Element child : Xml.children(element)) {
@@ -78,7 +87,8 @@ final class SvgCost {
             count++;
         }
         if (count > 0 && sum > 0 && Math.hypot(width, height) / sum * count > MOST_DASHES) {
-            throw new Mistake("A line in this SVG is cut into dashes too short to be seen; at most " + Math.round(MOST_DASHES) + " across the picture are taken.");
+            throw new Mistake("A line in this SVG is cut into dashes too short to be seen; at most "
+                    + Math.round(MOST_DASHES) + " across the picture are taken.");
         }
     }
 
@@ -93,7 +103,8 @@ final class SvgCost {
         double cost = 1;
         for (Element child : Xml.children(element)) {
             // What only stands by to be used costs where it is used.
-            if (!Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern", "linearGradient", "radialGradient").contains(child.getLocalName())) {
+            if (!Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern", "linearGradient", "radialGradient")
+                    .contains(child.getLocalName())) {
                 cost += of(child);
             }
         }
@@ -103,8 +114,15 @@ final class SvgCost {
         for (String attribute : Set.of("fill", "stroke", "clip-path", "mask")) {
             cost += used(element.getAttribute(attribute));
         }
-        double corners = Math.max(1, NUMBER.matcher(element.getAttribute("d") + " " + element.getAttribute("points")).results().count() / 2.0);
-        cost += used(element.getAttribute("marker-start")) + used(element.getAttribute("marker-end")) + corners * used(element.getAttribute("marker-mid"));
+        double corners = Math.max(
+                1,
+                NUMBER.matcher(element.getAttribute("d") + " " + element.getAttribute("points"))
+                                .results()
+                                .count()
+                        / 2.0);
+        cost += used(element.getAttribute("marker-start"))
+                + used(element.getAttribute("marker-end"))
+                + corners * used(element.getAttribute("marker-mid"));
         open.remove(element);
         known.put(element, cost);
         return cost;
@@ -129,7 +147,8 @@ final class SvgCost {
 
     private static double tiles(String length, double whole) {
         Matcher number = NUMBER.matcher(length);
-        double one = number.find() ? Math.abs(Double.parseDouble(number.group())) / (length.endsWith("%") ? 100 : 1) : 0;
+        double one =
+                number.find() ? Math.abs(Double.parseDouble(number.group())) / (length.endsWith("%") ? 100 : 1) : 0;
         return one <= 0 ? 1 : Math.max(1, whole / one);
     }
 }

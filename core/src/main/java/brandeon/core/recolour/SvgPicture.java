@@ -48,19 +48,99 @@ public final class SvgPicture {
 
     /** Shapes times pixels that are drawn at full size; about ten seconds where each shape covers the whole picture. */
     private static final double MOST_WORK = 1.2e10;
+
     private static final double QUICK_WORK = 1.6e9;
     private static final double QUICK_PIXELS = 4e6;
     private static final String SVG = "http://www.w3.org/2000/svg";
-    private static final Set<String> ELEMENTS = Set.of("svg", "g", "defs", "path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "linearGradient", "radialGradient",
-            "stop", "clipPath", "mask", "use", "symbol", "marker", "pattern", "title", "desc");
+    private static final Set<String> ELEMENTS = Set.of(
+            "svg",
+            "g",
+            "defs",
+            "path",
+            "rect",
+            "circle",
+            "ellipse",
+            "line",
+            "polyline",
+            "polygon",
+            "linearGradient",
+            "radialGradient",
+            "stop",
+            "clipPath",
+            "mask",
+            "use",
+            "symbol",
+            "marker",
+            "pattern",
+            "title",
+            "desc");
     private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polyline", "polygon");
     private static final Set<String> PAINTS = Set.of("fill", "stroke", "stop-color", "color");
-    private static final Set<String> ATTRIBUTES = Set.of("id", "d", "x", "y", "width", "height", "rx", "ry", "cx", "cy", "r", "fx", "fy", "x1", "y1", "x2", "y2", "points", "transform",
-            "viewBox", "preserveAspectRatio", "offset", "gradientUnits", "gradientTransform", "spreadMethod", "clipPathUnits", "maskUnits", "maskContentUnits", "clip-path", "mask", "clip-rule",
-            "fill-rule", "fill-opacity", "stroke-width", "stroke-opacity", "stroke-linecap", "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "stop-opacity",
-            "opacity", "display", "visibility", "paint-order", "href",
-            "marker", "marker-start", "marker-mid", "marker-end", "markerWidth", "markerHeight", "markerUnits", "refX", "refY", "orient", "patternUnits", "patternContentUnits", "patternTransform",
-            "overflow", "vector-effect", "fr", "mask-type", "pathLength");
+    private static final Set<String> ATTRIBUTES = Set.of(
+            "id",
+            "d",
+            "x",
+            "y",
+            "width",
+            "height",
+            "rx",
+            "ry",
+            "cx",
+            "cy",
+            "r",
+            "fx",
+            "fy",
+            "x1",
+            "y1",
+            "x2",
+            "y2",
+            "points",
+            "transform",
+            "viewBox",
+            "preserveAspectRatio",
+            "offset",
+            "gradientUnits",
+            "gradientTransform",
+            "spreadMethod",
+            "clipPathUnits",
+            "maskUnits",
+            "maskContentUnits",
+            "clip-path",
+            "mask",
+            "clip-rule",
+            "fill-rule",
+            "fill-opacity",
+            "stroke-width",
+            "stroke-opacity",
+            "stroke-linecap",
+            "stroke-linejoin",
+            "stroke-miterlimit",
+            "stroke-dasharray",
+            "stroke-dashoffset",
+            "stop-opacity",
+            "opacity",
+            "display",
+            "visibility",
+            "paint-order",
+            "href",
+            "marker",
+            "marker-start",
+            "marker-mid",
+            "marker-end",
+            "markerWidth",
+            "markerHeight",
+            "markerUnits",
+            "refX",
+            "refY",
+            "orient",
+            "patternUnits",
+            "patternContentUnits",
+            "patternTransform",
+            "overflow",
+            "vector-effect",
+            "fr",
+            "mask-type",
+            "pathLength");
     private static final Pattern LOCAL = Pattern.compile("url\\(\\s*['\"]?#[\\w.-]+['\"]?\\s*\\)|#[\\w.-]+");
     private static final int MOST_ELEMENTS = 20_000;
     private static final int MOST_DEPTH = 60;
@@ -86,7 +166,8 @@ public final class SvgPicture {
         width = box[0];
         height = box[1];
         Element own = document.getDocumentElement();
-        own.setAttribute("viewBox", own.hasAttribute("viewBox") ? own.getAttribute("viewBox") : "0 0 " + width + " " + height);
+        own.setAttribute(
+                "viewBox", own.hasAttribute("viewBox") ? own.getAttribute("viewBox") : "0 0 " + width + " " + height);
         own.setAttribute("width", String.valueOf(width));
         own.setAttribute("height", String.valueOf(height));
         writeBlack(own, false);
@@ -119,20 +200,30 @@ public final class SvgPicture {
         });
         double[] areas = areas(paints);
         double whole = Math.max(Arrays.stream(areas).sum(), Double.MIN_NORMAL);
-        return IntStream.range(0, paints.size()).boxed().sorted(Comparator.comparingDouble((Integer i) -> areas[i]).reversed())
-                .map(i -> new Cluster(paints.get(i), areas[i] / whole, Spaces.oklch(paints.get(i)).chroma() < Cluster.NEUTRAL_CHROMA)).toList();
+        return IntStream.range(0, paints.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble((Integer i) -> areas[i]).reversed())
+                .map(i -> new Cluster(
+                        paints.get(i),
+                        areas[i] / whole,
+                        Spaces.oklch(paints.get(i)).chroma() < Cluster.NEUTRAL_CHROMA))
+                .toList();
     }
 
     /** Opaque area of each paint in a small drawing; mixtures count for the paint that they are nearest to. */
     private double[] areas(List<Colour> paints) {
         double scale = COUNTED_SIDE / Math.max(width, height);
-        BufferedImage drawn = drawn(Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale)));
+        BufferedImage drawn =
+                drawn(Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale)));
         List<Spaces.Oklab> labs = paints.stream().map(Spaces::oklab).toList();
         double[] areas = new double[paints.size()];
         for (int pixel : Pixels.of(drawn)) {
             if (pixel >>> 24 != 0) {
                 Spaces.Oklab lab = Spaces.oklab(Pixels.colour(pixel));
-                IntStream.range(0, labs.size()).boxed().min(Comparator.comparingDouble(i -> distance(labs.get(i), lab))).ifPresent(i -> areas[i] += pixel >>> 24);
+                IntStream.range(0, labs.size())
+                        .boxed()
+                        .min(Comparator.comparingDouble(i -> distance(labs.get(i), lab)))
+                        .ifPresent(i -> areas[i] += pixel >>> 24);
             }
         }
         return areas;
@@ -142,7 +233,9 @@ public final class SvgPicture {
         return Math.hypot(Math.hypot(one.a() - other.a(), one.b() - other.b()), one.lightness() - other.lightness());
     }
 
-    /** How much smaller than its own size it is looked through, so that this takes no longer than a moment: 1 for most. */
+    /**
+     * How much smaller than its own size it is looked through, so that this takes no longer than a moment: 1 for most.
+     */
     public double quickScale() {
         return Math.min(1, Math.sqrt(Math.min(QUICK_PIXELS, QUICK_WORK / shapes) / (width * height)));
     }
@@ -157,7 +250,13 @@ public final class SvgPicture {
             BufferedImage large = new BufferedImage(across, down, BufferedImage.TYPE_INT_ARGB_PRE);
             Graphics2D graphics = large.createGraphics();
             graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-            graphics.drawImage(exactly(Math.max(1, (int) (across * share)), Math.max(1, (int) (down * share))), 0, 0, across, down, null);
+            graphics.drawImage(
+                    exactly(Math.max(1, (int) (across * share)), Math.max(1, (int) (down * share))),
+                    0,
+                    0,
+                    across,
+                    down,
+                    null);
             graphics.dispose();
             return large;
         }
@@ -166,13 +265,18 @@ public final class SvgPicture {
 
     private BufferedImage exactly(int across, int down) {
         BufferedImage image = new BufferedImage(across, down, BufferedImage.TYPE_INT_ARGB_PRE);
-        SVGDocument drawing = new SVGLoader().load(new ByteArrayInputStream(text().getBytes(StandardCharsets.UTF_8)), null, LoaderContext.createDefault());
+        SVGDocument drawing = new SVGLoader()
+                .load(
+                        new ByteArrayInputStream(text().getBytes(StandardCharsets.UTF_8)),
+                        null,
+                        LoaderContext.createDefault());
         if (drawing != null) {
             Graphics2D graphics = image.createGraphics();
             graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
             graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
             graphics.scale(across / width, down / height);
-            drawing.renderWithPlatform(NullPlatformSupport.INSTANCE, graphics, new ViewBox((float) width, (float) height));
+            drawing.renderWithPlatform(
+                    NullPlatformSupport.INSTANCE, graphics, new ViewBox((float) width, (float) height));
             graphics.dispose();
         }
         return image;
@@ -181,7 +285,10 @@ public final class SvgPicture {
     /** The picture as text, with every paint mapped; this one stays as it is. */
     public String recoloured(Mapping mapping) {
         Document copy = (Document) document.cloneNode(true);
-        each(copy.getDocumentElement(), (element, attribute, colour) -> element.setAttribute(attribute, mapping.apply(colour).hex()));
+        each(
+                copy.getDocumentElement(),
+                (element, attribute, colour) ->
+                        element.setAttribute(attribute, mapping.apply(colour).hex()));
         return text(copy);
     }
 
@@ -205,21 +312,29 @@ public final class SvgPicture {
         }
     }
 
-    /** A shape whose fill nobody says is black, as in SVG; written down, it can be mapped. Shapes to be used elsewhere take their fill there. */
+    /**
+     * A shape whose fill nobody says is black, as in SVG; written down, it can be mapped. Shapes to be used elsewhere
+     * take their fill there.
+     */
     private static void writeBlack(Element element, boolean said) {
         boolean saidHere = said || element.hasAttribute("fill");
         if (SHAPES.contains(element.getLocalName()) && !saidHere) {
             element.setAttribute("fill", Colour.BLACK.hex());
         }
         for (Element child : Xml.children(element)) {
-            if (!Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern").contains(child.getLocalName())) {
+            if (!Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern")
+                    .contains(child.getLocalName())) {
                 writeBlack(child, saidHere);
             }
         }
     }
 
     private static Optional<Colour> colour(String paint) {
-        if (paint.equals("none") || paint.startsWith("url(") || paint.equals("currentcolor") || paint.equals("inherit") || paint.equals("transparent")) {
+        if (paint.equals("none")
+                || paint.startsWith("url(")
+                || paint.equals("currentcolor")
+                || paint.equals("inherit")
+                || paint.equals("transparent")) {
             return Optional.empty();
         }
         return Optional.of(Colour.parse(paint));
@@ -227,7 +342,8 @@ public final class SvgPicture {
 
     private Element rebuilt(Element foreign, int depth) {
         if (++elements > MOST_ELEMENTS || depth > MOST_DEPTH) {
-            throw new Mistake("This SVG is too large: at most " + MOST_ELEMENTS + " elements, " + MOST_DEPTH + " deep.");
+            throw new Mistake(
+                    "This SVG is too large: at most " + MOST_ELEMENTS + " elements, " + MOST_DEPTH + " deep.");
         }
         Element own = document.createElementNS(SVG, foreign.getLocalName());
         NamedNodeMap attributes = foreign.getAttributes();
@@ -273,7 +389,8 @@ public final class SvgPicture {
     /** A paint that browsers would ignore is left out, as they do. */
     private static Optional<String> paint(String value) {
         String lower = value.toLowerCase(Locale.ROOT);
-        if (lower.startsWith("url(") || Set.of("none", "currentcolor", "inherit", "transparent").contains(lower)) {
+        if (lower.startsWith("url(")
+                || Set.of("none", "currentcolor", "inherit", "transparent").contains(lower)) {
             return Optional.of(lower.startsWith("url(") ? value : lower);
         }
         try {
@@ -284,7 +401,8 @@ public final class SvgPicture {
     }
 
     private static double[] box(Element root) {
-        Matcher view = Pattern.compile("\\s*[\\d.eE+-]+[\\s,]+[\\d.eE+-]+[\\s,]+([\\d.]+)[\\s,]+([\\d.]+)\\s*").matcher(root.getAttribute("viewBox"));
+        Matcher view = Pattern.compile("\\s*[\\d.eE+-]+[\\s,]+[\\d.eE+-]+[\\s,]+([\\d.]+)[\\s,]+([\\d.]+)\\s*")
+                .matcher(root.getAttribute("viewBox"));
         boolean viewed = view.matches();
         double width = length(root.getAttribute("width"), viewed ? Double.parseDouble(view.group(1)) : USUAL_SIDE);
         double height = length(root.getAttribute("height"), viewed ? Double.parseDouble(view.group(2)) : USUAL_SIDE);

@@ -20,9 +20,16 @@ public record Tint(Colour from, Colour to) implements Mapping {
         double l = Spaces.oklch(colour).lightness();
         if (l <= main) {
             double share = main <= 0 ? 1 : l / main;
-            return new Oklch(target.lightness() * share, target.chroma() * share, target.hue()).toColour().withAlpha(colour.alpha());
+            return new Oklch(target.lightness() * share, target.chroma() * share, target.hue())
+                    .toColour()
+                    .withAlpha(colour.alpha());
         }
         double share = (l - main) / (1 - main);
-        return new Oklch(target.lightness() + (1 - target.lightness()) * share, target.chroma() * (1 - share), target.hue()).toColour().withAlpha(colour.alpha());
+        return new Oklch(
+                        target.lightness() + (1 - target.lightness()) * share,
+                        target.chroma() * (1 - share),
+                        target.hue())
+                .toColour()
+                .withAlpha(colour.alpha());
     }
 }

@@ -6,7 +6,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The amount that a person wrote: the first number in a text, with its sign, its separators and a letter that stands for
+ * The amount that a person wrote: the first number in a text, with its sign, its separators and a letter that stands
+ * for
  * thousands or millions. Currency signs and words around it do not matter.
  *
  * A point or comma that stands once is taken for the decimal sign, but a comma before exactly three digits parts
@@ -14,20 +15,19 @@ import java.util.regex.Pattern;
  */
 public final class Amount {
 
-    private static final Pattern NUMBER = Pattern.compile("(?<sign>[-\u2212\u2013])?\\s?\\p{Sc}?\\s?(?<digits>\\d(?:[\\d.,'\u2019\u00a0\u202f ]*\\d)?)\\s?(?<times>[kKmM](?![\\p{L}]))?");
+    private static final Pattern NUMBER = Pattern.compile(
+            "(?<sign>[-\u2212\u2013])?\\s?\\p{Sc}?\\s?(?<digits>\\d(?:[\\d.,'\u2019\u00a0\u202f ]*\\d)?)\\s?(?<times>[kKmM](?![\\p{L}]))?");
     private static final double THOUSAND = 1e3;
     private static final double MILLION = 1e6;
 
-    private Amount() {
-    }
+    private Amount() {}
 
     /**
      * @param before  what stands before the number, without its sign
      * @param places  after the decimal sign, as written; 0 where a letter stands for thousands
      * @param grouped whether its thousands were parted
      */
-    public record Found(double value, String before, String after, int places, boolean grouped) {
-    }
+    public record Found(double value, String before, String after, int places, boolean grouped) {}
 
     /** Empty when there is no digit in it. */
     public static OptionalDouble in(String text) {
@@ -45,10 +45,16 @@ public final class Amount {
         String times = found.group("times");
         double scale = times == null ? 1 : times.equalsIgnoreCase("k") ? THOUSAND : MILLION;
         boolean negative = found.group("sign") != null;
-        String before = text.substring(0, found.start()) + text.substring(negative ? found.end("sign") : found.start(), found.start("digits"));
+        String before = text.substring(0, found.start())
+                + text.substring(negative ? found.end("sign") : found.start(), found.start("digits"));
         int point = plain.indexOf('.');
         int places = point < 0 || times != null ? 0 : plain.length() - point - 1;
-        return Optional.of(new Found((negative ? -1 : 1) * Double.parseDouble(plain) * scale, before, text.substring(times == null ? found.end("digits") : found.end()), places, written.length() > plain.length()));
+        return Optional.of(new Found(
+                (negative ? -1 : 1) * Double.parseDouble(plain) * scale,
+                before,
+                text.substring(times == null ? found.end("digits") : found.end()),
+                places,
+                written.length() > plain.length()));
     }
 
     /** With a point as its decimal sign and nothing else between digits. */

@@ -26,7 +26,8 @@ public record Face(@JsonValue String id) {
     private static final String OWN_FAMILY = "Brandeon own ";
     private static final Map<String, Shipped> SHIPPED = new LinkedHashMap<>();
 
-    public static final Face BARLOW_CONDENSED = ship("BARLOW_CONDENSED", "barlow-condensed", "Barlow Condensed", "condensed");
+    public static final Face BARLOW_CONDENSED =
+            ship("BARLOW_CONDENSED", "barlow-condensed", "Barlow Condensed", "condensed");
     public static final Face BRICOLAGE = ship("BRICOLAGE", "bricolage", "Bricolage Grotesque", "grotesque");
     public static final Face FAMILJEN = ship("FAMILJEN", "familjen", "Familjen Grotesk", "grotesque");
     public static final Face FRAUNCES = ship("FRAUNCES", "fraunces", "Fraunces", "serif");
@@ -34,10 +35,10 @@ public record Face(@JsonValue String id) {
     public static final Face NUNITO = ship("NUNITO", "nunito", "Nunito", "rounded");
     public static final Face DM_MONO = ship("DM_MONO", "dm-mono", "DM Mono", "equal widths");
     public static final Face ATKINSON = ship("ATKINSON", "atkinson", "Atkinson Hyperlegible", "highly legible");
-    public static final Face ATKINSON_BOLD = ship("ATKINSON_BOLD", "atkinson-bold", "Atkinson Hyperlegible Bold", "highly legible");
+    public static final Face ATKINSON_BOLD =
+            ship("ATKINSON_BOLD", "atkinson-bold", "Atkinson Hyperlegible Bold", "highly legible");
 
-    private record Shipped(String file, String title, String character) {
-    }
+    private record Shipped(String file, String title, String character) {}
 
     public Face {
         if (!SHIPPED.containsKey(id) && !id.matches(OWN + "[0-9a-f]{64}")) {
@@ -117,9 +118,10 @@ public record Face(@JsonValue String id) {
 
     /** The face at a size in pixels, with kerning and ligatures on, as browsers have them. */
     public Font at(double px) {
-        return Fonts.base(this).deriveFont(Map.of(
-                TextAttribute.SIZE, (float) px,
-                TextAttribute.KERNING, TextAttribute.KERNING_ON,
-                TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
+        return Fonts.base(this)
+                .deriveFont(Map.of(
+                        TextAttribute.SIZE, (float) px,
+                        TextAttribute.KERNING, TextAttribute.KERNING_ON,
+                        TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
     }
 }

@@ -28,8 +28,7 @@ public record FontFile(String title, byte[] content) {
     private static final int HEAD_MAGIC = 0x5f0f3cf5;
     private static final String SAMPLE = "Reedlight 0123456789";
 
-    private record Table(int offset, int length) {
-    }
+    private record Table(int offset, int length) {}
 
     /** @throws Mistake with a sentence for the user */
     public static FontFile read(byte[] content) {
@@ -55,7 +54,9 @@ public record FontFile(String title, byte[] content) {
         String name;
         try {
             missing = font.canDisplayUpTo(SAMPLE);
-            font.deriveFont(64f).createGlyphVector(new FontRenderContext(null, true, true), SAMPLE).getOutline();
+            font.deriveFont(64f)
+                    .createGlyphVector(new FontRenderContext(null, true, true), SAMPLE)
+                    .getOutline();
             name = font.getFontName(Locale.ENGLISH);
         } catch (RuntimeException e) {
             throw new Mistake("This font is damaged: it cannot be drawn.", e);
@@ -104,7 +105,10 @@ public record FontFile(String title, byte[] content) {
         Table maxp = tables.get("maxp");
         Table hhea = tables.get("hhea");
         Table hmtx = tables.get("hmtx");
-        if (head.length() < 54 || maxp.length() < 6 || hhea.length() < 36 || bytes.getInt(head.offset() + 12) != HEAD_MAGIC) {
+        if (head.length() < 54
+                || maxp.length() < 6
+                || hhea.length() < 36
+                || bytes.getInt(head.offset() + 12) != HEAD_MAGIC) {
             throw new Mistake("This font is damaged: its header is wrong.");
         }
         int glyphs = bytes.getShort(maxp.offset() + 4) & 0xffff;
@@ -114,7 +118,15 @@ public record FontFile(String title, byte[] content) {
         }
         Table loca = tables.get("loca");
         boolean longOffsets = bytes.getShort(head.offset() + 50) != 0;
-        if (loca != null && tables.containsKey("glyf") && (loca.length() < (glyphs + 1) * (longOffsets ? 4 : 2) || !ascending(bytes, loca, glyphs, longOffsets, tables.get("glyf").length()))) {
+        if (loca != null
+                && tables.containsKey("glyf")
+                && (loca.length() < (glyphs + 1) * (longOffsets ? 4 : 2)
+                        || !ascending(
+                                bytes,
+                                loca,
+                                glyphs,
+                                longOffsets,
+                                tables.get("glyf").length()))) {
             throw new Mistake("This font is damaged: its outlines lie outside the file.");
         }
     }
@@ -122,7 +134,9 @@ public record FontFile(String title, byte[] content) {
     private static boolean ascending(ByteBuffer bytes, Table loca, int glyphs, boolean longOffsets, int most) {
         long before = 0;
         for (int i = 0; i <= glyphs; i++) {
-            long at = longOffsets ? bytes.getInt(loca.offset() + 4 * i) & 0xffffffffL : 2L * (bytes.getShort(loca.offset() + 2 * i) & 0xffff);
+            long at = longOffsets
+                    ? bytes.getInt(loca.offset() + 4 * i) & 0xffffffffL
+                    : 2L * (bytes.getShort(loca.offset() + 2 * i) & 0xffff);
             if (at < before || at > most) {
                 return false;
             }

@@ -22,12 +22,15 @@ public final class Fonts {
     private static final int OWN_FONTS = 32;
 
     private static final Map<Face, Font> SHIPPED = new ConcurrentHashMap<>();
-    private static final Cache<Face, byte[]> FILES = Caffeine.newBuilder().maximumWeight(OWN_BYTES).<Face, byte[]>weigher((_, file) -> file.length).build();
-    private static final Cache<Face, Font> OWN = Caffeine.newBuilder().maximumSize(OWN_FONTS).build();
+    private static final Cache<Face, byte[]> FILES = Caffeine.newBuilder()
+            .maximumWeight(OWN_BYTES)
+            .<Face, byte[]>weigher((_, file) -> file.length)
+            .build();
+    private static final Cache<Face, Font> OWN =
+            Caffeine.newBuilder().maximumSize(OWN_FONTS).build();
     private static volatile Function<Face, Optional<byte[]>> keeper = _ -> Optional.empty();
 
-    private Fonts() {
-    }
+    private Fonts() {}
 
     /** Says who keeps the files of faces from outside. Each must have been read by {@link FontFile#read} before. */
     public static void from(Function<Face, Optional<byte[]>> whoKeepsThem) {
@@ -39,7 +42,8 @@ public final class Fonts {
     }
 
     static Optional<byte[]> bytes(Face face) {
-        return Optional.ofNullable(FILES.get(face, wanted -> keeper.apply(wanted).orElse(null)));
+        return Optional.ofNullable(
+                FILES.get(face, wanted -> keeper.apply(wanted).orElse(null)));
     }
 
     /** An own face whose file is gone is measured and drawn as a shipped one, so that a picture still comes about. */

@@ -3,11 +3,11 @@ package brandeon.core.text;
 /** What a text may be made of, before anybody asks what it says. */
 public final class Letters {
 
-    private Letters() {
-    }
+    private Letters() {}
 
     /**
-     * Whether a text can be kept, sent and painted everywhere: no half letters (lone surrogates) and no control characters
+     * Whether a text can be kept, sent and painted everywhere: no half letters (lone surrogates) and no control
+     * characters
      * but line break and tab, which PostgreSQL, XML 1.0 or JSON would refuse.
      */
     public static boolean clean(String text) {
@@ -18,7 +18,10 @@ public final class Letters {
                     return false;
                 }
                 i++;
-            } else if (Character.isLowSurrogate(c) || (Character.isISOControl(c) && c != '\n' && c != '\t' && c != '\r') || c == '\uFFFE' || c == '\uFFFF') {
+            } else if (Character.isLowSurrogate(c)
+                    || (Character.isISOControl(c) && c != '\n' && c != '\t' && c != '\r')
+                    || c == '\uFFFE'
+                    || c == '\uFFFF') {
                 return false;
             }
         }

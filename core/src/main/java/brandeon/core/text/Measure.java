@@ -23,8 +23,7 @@ public final class Measure {
     /** Longer texts are measured again each time, so that what is kept stays below some megabytes. */
     private static final int LONGEST_KEPT = 200;
 
-    private record Key(Face face, String text) {
-    }
+    private record Key(Face face, String text) {}
 
     private static final Map<Key, Double> WIDTHS = new LinkedHashMap<>(256, 0.75f, true) {
         @Override
@@ -33,8 +32,7 @@ public final class Measure {
         }
     };
 
-    private Measure() {
-    }
+    private Measure() {}
 
     /** Advance width of one line, in pixels, at a size in pixels. */
     public static double width(Face face, double px, String text) {
@@ -80,8 +78,11 @@ public final class Measure {
 
     /** Of this many faces heights are known without measuring again. */
     private static final int FACES_KEPT = 500;
-    private static final Cache<Face, Double> CAPS = Caffeine.newBuilder().maximumSize(FACES_KEPT).build();
-    private static final Cache<Face, Double> EXES = Caffeine.newBuilder().maximumSize(FACES_KEPT).build();
+
+    private static final Cache<Face, Double> CAPS =
+            Caffeine.newBuilder().maximumSize(FACES_KEPT).build();
+    private static final Cache<Face, Double> EXES =
+            Caffeine.newBuilder().maximumSize(FACES_KEPT).build();
 
     private static double glyphHeight(Face face, String glyph) {
         Font font = face.at(REFERENCE);

@@ -8,7 +8,8 @@ import java.util.Set;
 import java.util.TreeSet;
 
 /**
- * A text with named values and plurals, in ICU message syntax: {@code {name} for {months, plural, one {# month} other {# months}}}.
+ * A text with named values and plurals, in ICU message syntax: {@code {name} for {months, plural, one {# month} other
+ * {# months}}}.
  *
  * Only a part of that syntax is understood, so that no text can cost much: see {@link MessageRules}.
  */
@@ -65,7 +66,8 @@ public record Message(String pattern) {
 
     private static MessagePattern parse(String pattern) {
         if (pattern.length() > LONGEST_PATTERN) {
-            throw new Mistake("A text has at most " + LONGEST_PATTERN + " letters; this one has " + pattern.length() + ".");
+            throw new Mistake(
+                    "A text has at most " + LONGEST_PATTERN + " letters; this one has " + pattern.length() + ".");
         }
         try {
             return new MessagePattern(pattern);

@@ -12,8 +12,7 @@ public final class MessageCheck {
     /** A name as different as this is no slip of the fingers any more. */
     private static final int FARTHEST = 4;
 
-    private MessageCheck() {
-    }
+    private MessageCheck() {}
 
     /**
      * The first mistake, as a sentence.
@@ -29,10 +28,15 @@ public final class MessageCheck {
         try {
             message = new Message(pattern);
         } catch (IllegalArgumentException e) {
-            return Optional.of("This is not understood: " + first(e.getCause() == null ? e.getMessage() : e.getCause().getMessage()));
+            return Optional.of("This is not understood: "
+                    + first(e.getCause() == null ? e.getMessage() : e.getCause().getMessage()));
         }
         Set<String> known = types.keySet();
-        return message.mistake(types).or(() -> message.values().stream().filter(name -> !known.contains(name)).findFirst().map(name -> unknown(name, known)));
+        return message.mistake(types)
+                .or(() -> message.values().stream()
+                        .filter(name -> !known.contains(name))
+                        .findFirst()
+                        .map(name -> unknown(name, known)));
     }
 
     /** Most mistakes are a brace that is missing or too many. */
@@ -46,7 +50,10 @@ public final class MessageCheck {
             } else if (!quoted && c == '{') {
                 open++;
             } else if (!quoted && c == '}' && --open < 0) {
-                return Optional.of(String.format(Locale.ROOT, "The } after “%s” closes nothing. To show a brace, write it in single quotes: '}'.", tail(pattern, i)));
+                return Optional.of(String.format(
+                        Locale.ROOT,
+                        "The } after “%s” closes nothing. To show a brace, write it in single quotes: '}'.",
+                        tail(pattern, i)));
             }
         }
         return open > 0 ? Optional.of("A { is not closed; write } after the name of the value.") : Optional.empty();
@@ -61,8 +68,11 @@ public final class MessageCheck {
     }
 
     private static String unknown(String name, Set<String> known) {
-        Optional<String> near = known.stream().min(Comparator.comparingInt(other -> distance(name, other))).filter(other -> distance(name, other) <= FARTHEST);
-        return String.format(Locale.ROOT, "There is no value called “%s”", name) + near.map(other -> "; did you mean {" + other + "}?").orElse("; a dash will stand there.");
+        Optional<String> near = known.stream()
+                .min(Comparator.comparingInt(other -> distance(name, other)))
+                .filter(other -> distance(name, other) <= FARTHEST);
+        return String.format(Locale.ROOT, "There is no value called “%s”", name)
+                + near.map(other -> "; did you mean {" + other + "}?").orElse("; a dash will stand there.");
     }
 
     /** Levenshtein: letters to add, leave out or change. */
@@ -75,7 +85,10 @@ public final class MessageCheck {
             int diagonal = row[0];
             row[0] = i;
             for (int j = 1; j <= other.length(); j++) {
-                int changed = diagonal + (Character.toLowerCase(one.charAt(i - 1)) == Character.toLowerCase(other.charAt(j - 1)) ? 0 : 1);
+                int changed = diagonal
+                        + (Character.toLowerCase(one.charAt(i - 1)) == Character.toLowerCase(other.charAt(j - 1))
+                                ? 0
+                                : 1);
                 diagonal = row[j];
                 row[j] = Math.min(changed, 1 + Math.min(row[j], row[j - 1]));
             }

@@ -21,13 +21,27 @@ final class MessageRules {
     private static final int LONGEST_NAME = 60;
     private static final Set<String> STYLES = Set.of("", "integer", "percent");
     /** Words of ICU's number skeletons that change how a number is written, never how long. */
-    private static final Set<String> SKELETON = Set.of("compact-short", "compact-long", "group-off", "group-auto", "percent", "precision-integer", "sign-always", ".0", ".00", ".#", ".##");
+    private static final Set<String> SKELETON = Set.of(
+            "compact-short",
+            "compact-long",
+            "group-off",
+            "group-auto",
+            "percent",
+            "precision-integer",
+            "sign-always",
+            ".0",
+            ".00",
+            ".#",
+            ".##");
+
     private static final String CURRENCY = "currency/";
 
-    private MessageRules() {
-    }
+    private MessageRules() {}
 
-    /** The first thing that is not taken, as a sentence; empty when there is none. A value without a type is taken for anything. */
+    /**
+     * The first thing that is not taken, as a sentence; empty when there is none. A value without a type is taken for
+     * anything.
+     */
     static Optional<String> mistake(MessagePattern parts, Map<String, ValueType> types) {
         int depth = 0;
         int values = 0;
@@ -39,7 +53,8 @@ final class MessageRules {
                 depth--;
             }
             if (depth > DEEPEST) {
-                return Optional.of(String.format(Locale.ROOT, "A text has at most %d levels of braces with words in them.", DEEPEST));
+                return Optional.of(String.format(
+                        Locale.ROOT, "A text has at most %d levels of braces with words in them.", DEEPEST));
             }
             if (part.getType() == Part.Type.ARG_START) {
                 if (++values > MOST_VALUES) {
@@ -63,22 +78,31 @@ final class MessageRules {
         ValueType type = types.get(name);
         return switch (asked) {
             case NONE -> Optional.empty();
-            case SIMPLE -> number(parts, start, name).or(() -> needs(type, ValueType.NUMBER, name, "is no number, so it cannot be written as one"));
+            case SIMPLE ->
+                number(parts, start, name)
+                        .or(() -> needs(type, ValueType.NUMBER, name, "is no number, so it cannot be written as one"));
             case PLURAL, SELECTORDINAL -> needs(type, ValueType.NUMBER, name, "is no number, so it has no plural");
             case SELECT -> needs(type, ValueType.TEXT, name, "is no word, so nothing can be chosen by it");
-            case CHOICE -> Optional.of(String.format(Locale.ROOT, "“choice” is not taken; write {%s, plural, one {…} other {…}}.", name));
+            case CHOICE ->
+                Optional.of(String.format(
+                        Locale.ROOT, "“choice” is not taken; write {%s, plural, one {…} other {…}}.", name));
         };
     }
 
     private static Optional<String> needs(ValueType type, ValueType wanted, String name, String otherwise) {
-        return type == null || type == wanted ? Optional.empty() : Optional.of(String.format(Locale.ROOT, "{%s} %s.", name, otherwise));
+        return type == null || type == wanted
+                ? Optional.empty()
+                : Optional.of(String.format(Locale.ROOT, "{%s} %s.", name, otherwise));
     }
 
     /** A number with its style: after the name comes the type's name, then perhaps the style. */
     private static Optional<String> number(MessagePattern parts, int start, String name) {
         String type = parts.getSubstring(parts.getPart(start + 2));
         if (!type.equals("number")) {
-            return Optional.of(String.format(Locale.ROOT, "“%s” is not taken; a value is shown as it is, as a number, or chosen by with plural or select.", shortened(type)));
+            return Optional.of(String.format(
+                    Locale.ROOT,
+                    "“%s” is not taken; a value is shown as it is, as a number, or chosen by with plural or select.",
+                    shortened(type)));
         }
         String style = style(parts, start);
         if (STYLES.contains(style)) {
@@ -88,7 +112,8 @@ final class MessageRules {
             return Optional.of(unknown(style));
         }
         for (String word : style.substring(2).strip().split("\\s+")) {
-            if (!SKELETON.contains(word) && !(word.startsWith(CURRENCY) && currency(word.substring(CURRENCY.length())))) {
+            if (!SKELETON.contains(word)
+                    && !(word.startsWith(CURRENCY) && currency(word.substring(CURRENCY.length())))) {
                 return Optional.of(unknown(word));
             }
         }
@@ -102,7 +127,10 @@ final class MessageRules {
     }
 
     private static String unknown(String style) {
-        return String.format(Locale.ROOT, "Numbers cannot be written as “%s” here; integer, percent, ::compact-short, ::.00 and ::currency/EUR are some that can.", shortened(style));
+        return String.format(
+                Locale.ROOT,
+                "Numbers cannot be written as “%s” here; integer, percent, ::compact-short, ::.00 and ::currency/EUR are some that can.",
+                shortened(style));
     }
 
     private static String shortened(String text) {
@@ -111,6 +139,7 @@ final class MessageRules {
 
     /** By ISO 4217. */
     private static boolean currency(String code) {
-        return Currency.getAvailableCurrencies().stream().anyMatch(known -> known.getCurrencyCode().equals(code));
+        return Currency.getAvailableCurrencies().stream()
+                .anyMatch(known -> known.getCurrencyCode().equals(code));
     }
 }

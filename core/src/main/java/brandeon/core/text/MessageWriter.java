@@ -20,7 +20,8 @@ import java.util.stream.Collectors;
  */
 final class MessageWriter {
 
-    private static final LocalizedNumberFormatter PLAIN = NumberFormatter.withLocale(Locale.ENGLISH).precision(Precision.maxFraction(3));
+    private static final LocalizedNumberFormatter PLAIN =
+            NumberFormatter.withLocale(Locale.ENGLISH).precision(Precision.maxFraction(3));
     private static final PluralRules CARDINAL = PluralRules.forLocale(Locale.ENGLISH);
     private static final PluralRules ORDINAL = PluralRules.forLocale(Locale.ENGLISH, PluralRules.PluralType.ORDINAL);
     private static final String MISSING = "–";
@@ -84,7 +85,11 @@ final class MessageWriter {
         return switch (value) {
             case null -> MISSING;
             case Number number -> PLAIN.format(number).toString();
-            case List<?> rows -> rows.stream().map(TextRow.class::cast).map(row -> (row.label() + " " + row.value()).strip()).collect(Collectors.joining(" · "));
+            case List<?> rows ->
+                rows.stream()
+                        .map(TextRow.class::cast)
+                        .map(row -> (row.label() + " " + row.value()).strip())
+                        .collect(Collectors.joining(" · "));
             default -> value.toString();
         };
     }
@@ -93,17 +98,29 @@ final class MessageWriter {
         return switch (value) {
             case null -> 0;
             case Number number -> number;
-            default -> throw new IllegalArgumentException(String.format(Locale.ROOT, "{%s} is no number at this moment.", name));
+            default ->
+                throw new IllegalArgumentException(
+                        String.format(Locale.ROOT, "{%s} is no number at this moment.", name));
         };
     }
 
     private static String written(Number number, String style) {
         return switch (style) {
             case "" -> PLAIN.format(number).toString();
-            case "integer" -> PLAIN.precision(Precision.integer()).format(number).toString();
+            case "integer" ->
+                PLAIN.precision(Precision.integer()).format(number).toString();
             // MessageFormat's percent multiplies; a skeleton's does not.
-            case "percent" -> PLAIN.precision(Precision.integer()).unit(NoUnit.PERCENT).scale(Scale.powerOfTen(2)).format(number).toString();
-            default -> NumberFormatter.forSkeleton(style.substring(2).strip()).locale(Locale.ENGLISH).format(number).toString();
+            case "percent" ->
+                PLAIN.precision(Precision.integer())
+                        .unit(NoUnit.PERCENT)
+                        .scale(Scale.powerOfTen(2))
+                        .format(number)
+                        .toString();
+            default ->
+                NumberFormatter.forSkeleton(style.substring(2).strip())
+                        .locale(Locale.ENGLISH)
+                        .format(number)
+                        .toString();
         };
     }
 
@@ -112,7 +129,9 @@ final class MessageWriter {
         double offset = shifted ? parts.getNumericValue(parts.getPart(at)) : 0;
         double rest = number.doubleValue() - offset;
         int first = shifted ? at + 1 : at;
-        String shown = offset == 0 ? PLAIN.format(number).toString() : PLAIN.format(rest).toString();
+        String shown = offset == 0
+                ? PLAIN.format(number).toString()
+                : PLAIN.format(rest).toString();
         message(counted(first, number.doubleValue(), rules.select(rest)), shown);
     }
 

@@ -5,5 +5,4 @@ package brandeon.core.text;
  *
  * @param value may be empty
  */
-public record TextRow(String label, String value) {
-}
+public record TextRow(String label, String value) {}

@@ -10,11 +10,11 @@ public final class Wrap {
     /** Two lines must win this much size over one to be worth it. */
     private static final double WORTH = 1.15;
 
-    private Wrap() {
-    }
+    private Wrap() {}
 
     /**
-     * As much as fits on each line in turn. What does not fit on the last one, or a word too long for any, is shortened.
+     * As much as fits on each line in turn. What does not fit on the last one, or a word too long for any, is
+     * shortened.
      *
      * @param px   size in pixels
      * @param room width of each line, in pixels
@@ -43,7 +43,8 @@ public final class Wrap {
             start = end;
         }
         if (start < text.length()) {
-            lines.add(Fit.line(face, text.substring(start).strip(), px, px, room).text());
+            lines.add(
+                    Fit.line(face, text.substring(start).strip(), px, px, room).text());
         }
         return lines;
     }
@@ -58,7 +59,8 @@ public final class Wrap {
      * @param step   from baseline to baseline, in sizes
      * @return one or two fitted lines of one size
      */
-    public static List<Fit> balanced(Face face, String text, double wanted, double least, double room, double height, double step) {
+    public static List<Fit> balanced(
+            Face face, String text, double wanted, double least, double room, double height, double step) {
         Fit one = Fit.line(face, text, wanted, least, room);
         if (one.px() == wanted && !one.shortened()) {
             return List.of(one);
@@ -84,7 +86,8 @@ public final class Wrap {
         int best = 0;
         double least = Double.MAX_VALUE;
         for (int at = breaks.next(); at != BreakIterator.DONE && at < text.length(); at = breaks.next()) {
-            double apart = Math.abs(Measure.width(face, 1, text.substring(0, at).strip()) - Measure.width(face, 1, text.substring(at).strip()));
+            double apart = Math.abs(Measure.width(face, 1, text.substring(0, at).strip())
+                    - Measure.width(face, 1, text.substring(at).strip()));
             if (apart < least) {
                 least = apart;
                 best = at;

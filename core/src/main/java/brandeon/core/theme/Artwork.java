@@ -24,7 +24,19 @@ import java.util.Optional;
  * @param openings where a capture could show through it, as found
  * @param drawn    where captures go instead, drawn by hand; empty where what was found holds
  */
-public record Artwork(String id, String name, String file, String type, int width, int height, boolean moving, List<Cluster> clusters, Openings openings, Optional<List<Cut>> drawn, Recolouring recolouring, Provenance provenance) {
+public record Artwork(
+        String id,
+        String name,
+        String file,
+        String type,
+        int width,
+        int height,
+        boolean moving,
+        List<Cluster> clusters,
+        Openings openings,
+        Optional<List<Cut>> drawn,
+        Recolouring recolouring,
+        Provenance provenance) {
 
     public Artwork {
         clusters = List.copyOf(clusters);
@@ -39,7 +51,9 @@ public record Artwork(String id, String name, String file, String type, int widt
 
     /** How it is coloured: what moves is filtered as it plays, whatever was chosen. */
     public Recipe recipe(Palette palette) {
-        Recolouring way = moving ? new Recolouring(Recolouring.Method.FILTER, recolouring.roles(), recolouring.kept()) : recolouring;
+        Recolouring way = moving
+                ? new Recolouring(Recolouring.Method.FILTER, recolouring.roles(), recolouring.kept())
+                : recolouring;
         return way.recipe(clusters, palette);
     }
 
@@ -55,11 +69,13 @@ public record Artwork(String id, String name, String file, String type, int widt
 
     /** Where captures go: as drawn by hand, or else as found. */
     public List<Cut> cuts() {
-        return drawn.orElseGet(() -> openings.openings().stream().map(FoundOpening::cut).toList());
+        return drawn.orElseGet(
+                () -> openings.openings().stream().map(FoundOpening::cut).toList());
     }
 
     public Artwork with(Optional<List<Cut>> changed) {
-        return new Artwork(id, name, file, type, width, height, moving, clusters, openings, changed, recolouring, provenance);
+        return new Artwork(
+                id, name, file, type, width, height, moving, clusters, openings, changed, recolouring, provenance);
     }
 
     public boolean vector() {
@@ -71,6 +87,7 @@ public record Artwork(String id, String name, String file, String type, int widt
     }
 
     public Artwork with(Provenance changed) {
-        return new Artwork(id, name, file, type, width, height, moving, clusters, openings, drawn, recolouring, changed);
+        return new Artwork(
+                id, name, file, type, width, height, moving, clusters, openings, drawn, recolouring, changed);
     }
 }

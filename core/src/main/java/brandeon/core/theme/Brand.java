@@ -24,7 +24,18 @@ import java.util.Optional;
  * @param mood     id of the mood that is worn; empty for the brand's own colours
  * @param calm     whether nothing moves and things only fade
  */
-public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Face text, Face figures, double corner, double plate, Gradient gradient, List<Mood> moods, String mood, boolean calm) {
+public record Brand(
+        List<Colour> seeds,
+        Map<Role, Colour> pins,
+        Face heading,
+        Face text,
+        Face figures,
+        double corner,
+        double plate,
+        Gradient gradient,
+        List<Mood> moods,
+        String mood,
+        boolean calm) {
 
     public static final int MOST_MOODS = 12;
     public static final double STANDARD_PLATE = 0.92;
@@ -43,7 +54,18 @@ public record Brand(List<Colour> seeds, Map<Role, Colour> pins, Face heading, Fa
 
     /** A brand of colours and faces, everything else as it usually is. */
     public static Brand of(List<Colour> seeds, Face heading, Face text, Face figures, double corner) {
-        return new Brand(seeds, Map.of(), heading, text, figures, corner, STANDARD_PLATE, Gradient.STANDARD, List.of(), "", false);
+        return new Brand(
+                seeds,
+                Map.of(),
+                heading,
+                text,
+                figures,
+                corner,
+                STANDARD_PLATE,
+                Gradient.STANDARD,
+                List.of(),
+                "",
+                false);
     }
 
     /** The colours in force: those of the mood that is worn, else the brand's own. */

@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** A camera, game or screen picture that the broadcaster supplies, with its own size and the parts of it that matter. */
+/**
+ * A camera, game or screen picture that the broadcaster supplies, with its own size and the parts of it that matter.
+ */
 public record Capture(String id, String name, Size size, List<Region> regions) {
 
     public static final int MOST_REGIONS = 20;
@@ -20,7 +22,8 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
         }
         for (Region region : regions) {
             if (region.box().outside(size.box()) > 0) {
-                throw new Mistake(String.format(Locale.ROOT, "%s reaches out of the picture of %s, which is %s.", region.name(), name, size));
+                throw new Mistake(String.format(
+                        Locale.ROOT, "%s reaches out of the picture of %s, which is %s.", region.name(), name, size));
             }
         }
     }
@@ -35,7 +38,11 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
 
     /** What a crop should leave in sight: all faces together, or the whole picture where none was drawn. */
     public Box keep() {
-        return regions.stream().filter(r -> r.sort() == Region.Sort.FACE).map(Region::box).reduce(Box::around).orElse(size.box());
+        return regions.stream()
+                .filter(r -> r.sort() == Region.Sort.FACE)
+                .map(Region::box)
+                .reduce(Box::around)
+                .orElse(size.box());
     }
 
     Capture with(List<Region> others) {

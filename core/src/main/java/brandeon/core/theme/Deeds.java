@@ -76,9 +76,21 @@ public final class Deeds {
             case Edit.SetGroup e -> (e.group().isEmpty() ? "Ungrouped " : "Grouped ") + what;
             case Edit.SetSpot _ -> "Placed " + what;
             case Edit.SetCorrection e -> "Placed " + what + on(e.shape());
-            case Edit.SetBox e -> "Placed " + what + theme.canvas(e.canvas()).map(canvas -> on(canvas.shape())).orElse("");
-            case Edit.SetPlaceOn e -> "Placed " + what + theme.canvas(e.canvas()).map(canvas -> " on " + canvas.name() + " alone").orElse("");
-            case Edit.DropPlaceOn e -> "Put back " + what + theme.canvas(e.canvas()).map(canvas -> " on " + canvas.name()).orElse("");
+            case Edit.SetBox e ->
+                "Placed " + what
+                        + theme.canvas(e.canvas())
+                                .map(canvas -> on(canvas.shape()))
+                                .orElse("");
+            case Edit.SetPlaceOn e ->
+                "Placed " + what
+                        + theme.canvas(e.canvas())
+                                .map(canvas -> " on " + canvas.name() + " alone")
+                                .orElse("");
+            case Edit.DropPlaceOn e ->
+                "Put back " + what
+                        + theme.canvas(e.canvas())
+                                .map(canvas -> " on " + canvas.name())
+                                .orElse("");
             case Edit.DropCorrection e -> "Put back " + what + on(e.shape());
             case Edit.SetHidden e -> (e.hidden() ? "Hid " : "Showed ") + what + on(e.shape());
             case Edit.SetManner _ -> "Laid " + what + " another way";
@@ -110,7 +122,9 @@ public final class Deeds {
 
     private String batch(List<Edit> edits) {
         List<String> deeds = edits.stream().map(this::of).distinct().toList();
-        return deeds.size() <= NAMED ? String.join("; ", deeds) : String.format(Locale.ROOT, "%s and %d more changes", deeds.getFirst(), deeds.size() - 1);
+        return deeds.size() <= NAMED
+                ? String.join("; ", deeds)
+                : String.format(Locale.ROOT, "%s and %d more changes", deeds.getFirst(), deeds.size() - 1);
     }
 
     private static String on(Shape shape) {

@@ -25,8 +25,7 @@ final class DocumentRules {
     /** Ids stand in addresses, in JSON keys and in the pages' own documents. */
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9][A-Za-z0-9._-]{0,59}");
 
-    private DocumentRules() {
-    }
+    private DocumentRules() {}
 
     /** @throws Edits.Refusal with the reason when something new breaks a rule */
     static void require(Theme before, Theme after) {
@@ -53,16 +52,22 @@ final class DocumentRules {
         named(capture.id(), capture.name());
         distinct(capture.regions().stream().map(Region::id));
         capture.regions().forEach(region -> named(region.id(), region.name()));
-        need(capture.regions().size() <= Capture.MOST_REGIONS, "A capture has at most " + Capture.MOST_REGIONS + " regions.");
+        need(
+                capture.regions().size() <= Capture.MOST_REGIONS,
+                "A capture has at most " + Capture.MOST_REGIONS + " regions.");
     }
 
     private static void scene(Optional<Scene> before, Scene scene) {
         named(scene.id(), scene.name());
         distinct(scene.keepClear().stream().map(KeepClear::id));
-        need(scene.keepClear().size() <= Scene.MOST_KEPT_CLEAR, "A scene keeps at most " + Scene.MOST_KEPT_CLEAR + " areas clear.");
+        need(
+                scene.keepClear().size() <= Scene.MOST_KEPT_CLEAR,
+                "A scene keeps at most " + Scene.MOST_KEPT_CLEAR + " areas clear.");
         scene.keepClear().forEach(area -> named(area.id(), area.name()));
         for (Placed placed : fresh(before.map(Scene::stack).orElse(List.of()), scene.stack())) {
-            need(Letters.oneLine(placed.group()), "The name of a group stands on one line, without control characters.");
+            need(
+                    Letters.oneLine(placed.group()),
+                    "The name of a group stands on one line, without control characters.");
             content(placed.content());
         }
     }
@@ -75,12 +80,19 @@ final class DocumentRules {
         named(artwork.id(), artwork.name());
         provenance(artwork.provenance());
         int colours = artwork.clusters().size();
-        Stream.concat(artwork.recolouring().roles().keySet().stream(), artwork.recolouring().kept().stream()).filter(i -> i < 0 || i >= colours).findFirst()
-                .ifPresent(i -> need(false, "This picture has " + colours + " main colours; there is no number " + i + "."));
+        Stream.concat(artwork.recolouring().roles().keySet().stream(), artwork.recolouring().kept().stream())
+                .filter(i -> i < 0 || i >= colours)
+                .findFirst()
+                .ifPresent(i ->
+                        need(false, "This picture has " + colours + " main colours; there is no number " + i + "."));
     }
 
     private static void provenance(Provenance provenance) {
-        need(Letters.oneLine(provenance.origin()) && Letters.oneLine(provenance.licence()) && Letters.oneLine(provenance.credit()), "Origin, licence and credit stand on one line each, without control characters.");
+        need(
+                Letters.oneLine(provenance.origin())
+                        && Letters.oneLine(provenance.licence())
+                        && Letters.oneLine(provenance.credit()),
+                "Origin, licence and credit stand on one line each, without control characters.");
     }
 
     private static void content(Map<String, Content> all) {

@@ -98,7 +98,8 @@ import java.util.stream.Stream;
     @Type(value = Edit.DropOpenings.class, name = "dropOpenings"),
     @Type(value = Edit.ReplaceArtwork.class, name = "replaceArtwork"),
     @Type(value = Edit.SetProvenance.class, name = "setProvenance"),
-    @Type(value = Edit.Batch.class, name = "batch")})
+    @Type(value = Edit.Batch.class, name = "batch")
+})
 public sealed interface Edit {
 
     /** Changes how one piece stands on one scene. */
@@ -110,139 +111,104 @@ public sealed interface Edit {
     }
 
     /** Changes what scenes are laid out on: canvases, captures, zone plans, what is kept clear. */
-    sealed interface Framing extends Edit {
-    }
+    sealed interface Framing extends Edit {}
 
-    record Rename(String name) implements Edit {
-    }
+    record Rename(String name) implements Edit {}
 
-    record SetSeed(int index, Colour colour) implements Edit {
-    }
+    record SetSeed(int index, Colour colour) implements Edit {}
 
-    record AddSeed(int index, Colour colour) implements Edit {
-    }
+    record AddSeed(int index, Colour colour) implements Edit {}
 
-    record RemoveSeed(int index) implements Edit {
-    }
+    record RemoveSeed(int index) implements Edit {}
 
     /** All seeds at once, as from a palette or a logo. */
-    record SetSeeds(List<Colour> seeds) implements Edit {
-    }
+    record SetSeeds(List<Colour> seeds) implements Edit {}
 
     /** What a face is used for. */
-    enum FaceUse { HEADING, TEXT, FIGURES }
-
-    record SetFace(FaceUse use, Face face) implements Edit {
+    enum FaceUse {
+        HEADING,
+        TEXT,
+        FIGURES
     }
+
+    record SetFace(FaceUse use, Face face) implements Edit {}
 
     /** Sets a role's colour by hand; the others are solved around it. */
-    record SetPin(Role role, Colour colour) implements Edit {
-    }
+    record SetPin(Role role, Colour colour) implements Edit {}
 
     /** Back to the derived colour. */
-    record DropPin(Role role) implements Edit {
-    }
+    record DropPin(Role role) implements Edit {}
 
     /** Draws every piece in another family; words, bindings and places stay. */
-    record SetFamily(String family) implements Edit {
-    }
+    record SetFamily(String family) implements Edit {}
 
-    record SetCorner(double corner) implements Edit {
-    }
+    record SetCorner(double corner) implements Edit {}
 
-    record SetPlate(double plate) implements Edit {
-    }
+    record SetPlate(double plate) implements Edit {}
 
     /** Whether nothing moves and things only fade. */
-    record SetCalm(boolean calm) implements Edit {
-    }
+    record SetCalm(boolean calm) implements Edit {}
 
-    record SetGradient(Gradient gradient) implements Edit {
-    }
+    record SetGradient(Gradient gradient) implements Edit {}
 
-    record AddMood(int index, Mood mood) implements Edit {
-    }
+    record AddMood(int index, Mood mood) implements Edit {}
 
     /** Replaces the mood with this id. */
-    record SetMood(Mood mood) implements Edit {
-    }
+    record SetMood(Mood mood) implements Edit {}
 
-    record RemoveMood(String mood) implements Edit {
-    }
+    record RemoveMood(String mood) implements Edit {}
 
     /** Wears a mood; an empty id goes back to the brand's own colours. */
-    record ChooseMood(String mood) implements Edit {
-    }
+    record ChooseMood(String mood) implements Edit {}
 
-    record AddCanvas(int index, Canvas canvas) implements Framing {
-    }
+    record AddCanvas(int index, Canvas canvas) implements Framing {}
 
     /** Replaces the canvas with this id. */
-    record SetCanvas(Canvas canvas) implements Framing {
-    }
+    record SetCanvas(Canvas canvas) implements Framing {}
 
-    record RemoveCanvas(String canvas) implements Framing {
-    }
+    record RemoveCanvas(String canvas) implements Framing {}
 
-    record AddCapture(int index, Capture capture) implements Framing {
-    }
+    record AddCapture(int index, Capture capture) implements Framing {}
 
     /** Refused while a piece shows it. */
-    record RemoveCapture(String capture) implements Framing {
-    }
+    record RemoveCapture(String capture) implements Framing {}
 
-    record RenameCapture(String capture, String name) implements Framing {
-    }
+    record RenameCapture(String capture, String name) implements Framing {}
 
-    record SetCaptureSize(String capture, Size size) implements Framing {
-    }
+    record SetCaptureSize(String capture, Size size) implements Framing {}
 
     /** Replaces or adds the region with this id. */
-    record SetRegion(String capture, Region region) implements Framing {
-    }
+    record SetRegion(String capture, Region region) implements Framing {}
 
-    record DropRegion(String capture, String region) implements Framing {
-    }
+    record DropRegion(String capture, String region) implements Framing {}
 
     /** Moves a dividing line of the zone plan for one role on one canvas shape. */
-    record SetLine(LineShift shift) implements Framing {
-    }
+    record SetLine(LineShift shift) implements Framing {}
 
     /** Back to where the plan has it. */
-    record DropLine(SceneRole role, Shape shape, PlanLine line) implements Framing {
-    }
+    record DropLine(SceneRole role, Shape shape, PlanLine line) implements Framing {}
 
-    record SetViewer(Viewer viewer) implements Framing {
-    }
+    record SetViewer(Viewer viewer) implements Framing {}
 
     /** Replaces or adds the area with this id. */
-    record SetKeepClear(String scene, KeepClear area) implements Framing {
-    }
+    record SetKeepClear(String scene, KeepClear area) implements Framing {}
 
-    record DropKeepClear(String scene, String area) implements Framing {
-    }
+    record DropKeepClear(String scene, String area) implements Framing {}
 
-    record AddScene(int index, Scene scene) implements Edit {
-    }
+    record AddScene(int index, Scene scene) implements Edit {}
 
-    record RemoveScene(String scene) implements Edit {
-    }
+    record RemoveScene(String scene) implements Edit {}
 
-    record RenameScene(String scene, String name) implements Edit {
-    }
+    record RenameScene(String scene, String name) implements Edit {}
 
-    record MoveScene(String scene, int index) implements Edit {
-    }
+    record MoveScene(String scene, int index) implements Edit {}
 
-    record AddPiece(int index, Piece piece) implements Edit {
-    }
+    record AddPiece(int index, Piece piece) implements Edit {}
 
     /** Takes the piece off every scene and deletes it. */
-    record RemovePiece(String piece) implements Edit {
-    }
+    record RemovePiece(String piece) implements Edit {}
 
-    record RenamePiece(String piece, String name) implements Edit {
-    }
+    record RenamePiece(String piece, String name) implements Edit {}
 
     /** Which captures show through the piece's openings, in the openings' order. */
     record SetPieceCaptures(String piece, List<String> captures) implements Edit {
@@ -251,30 +217,23 @@ public sealed interface Edit {
         }
     }
 
-    record SetMustShow(String piece, boolean mustShow) implements Edit {
-    }
+    record SetMustShow(String piece, boolean mustShow) implements Edit {}
 
     /** What a piece says in one field, on all scenes. */
-    record SetContent(String piece, String field, Content value) implements Edit {
-    }
+    record SetContent(String piece, String field, Content value) implements Edit {}
 
     /** Back to what its kind says by itself. */
-    record DropContent(String piece, String field) implements Edit {
-    }
+    record DropContent(String piece, String field) implements Edit {}
 
-    record SetFigure(String piece, String field, double value) implements Edit {
-    }
+    record SetFigure(String piece, String field, double value) implements Edit {}
 
     /** Back to the standard figure of its kind, as the family has it. */
-    record DropFigure(String piece, String field) implements Edit {
-    }
+    record DropFigure(String piece, String field) implements Edit {}
 
     /** Lays a ready-made picture into a piece. */
-    record SetInlay(String piece, Inlay inlay) implements Edit {
-    }
+    record SetInlay(String piece, Inlay inlay) implements Edit {}
 
-    record DropInlay(String piece) implements Edit {
-    }
+    record DropInlay(String piece) implements Edit {}
 
     /** Puts a piece on a scene at a place in the stack, 0 at the back. */
     record Place(String scene, int index, Placed placed) implements Placing {
@@ -284,66 +243,56 @@ public sealed interface Edit {
         }
     }
 
-    record TakeOff(String scene, String piece) implements Placing {
-    }
+    record TakeOff(String scene, String piece) implements Placing {}
 
-    record Reorder(String scene, String piece, int index) implements Placing {
-    }
+    record Reorder(String scene, String piece, int index) implements Placing {}
 
     /**
      * Puts a piece on a scene into a group, whose pieces move as one there.
      *
      * @param group name of the group; empty takes the piece out of its group
      */
-    record SetGroup(String scene, String piece, String group) implements Placing {
-    }
-
-    /** Its place on all canvas shapes without a correction. Refused where pieces would hang on each other in a circle. */
-    record SetSpot(String scene, String piece, Spot spot) implements Placing {
-    }
-
-    /** A hand-made place for one canvas shape. */
-    record SetCorrection(String scene, String piece, Shape shape, Spot spot) implements Placing {
-    }
-
-    /** A hand-made place for one canvas alone. */
-    record SetPlaceOn(String scene, String piece, String canvas, Spot spot) implements Placing {
-    }
-
-    /** Back to its place for the canvas's shape. */
-    record DropPlaceOn(String scene, String piece, String canvas) implements Placing {
-    }
+    record SetGroup(String scene, String piece, String group) implements Placing {}
 
     /**
-     * A hand-made place as a person drags it on a canvas. It counts for the shape of that canvas; where canvases of the same
-     * shape have other proportions (16:9 beside 4:3 or 21:9), for those of its own proportions only. It keeps the point that it is anchored to,
+     * Its place on all canvas shapes without a correction. Refused where pieces would hang on each other in a circle.
+     */
+    record SetSpot(String scene, String piece, Spot spot) implements Placing {}
+
+    /** A hand-made place for one canvas shape. */
+    record SetCorrection(String scene, String piece, Shape shape, Spot spot) implements Placing {}
+
+    /** A hand-made place for one canvas alone. */
+    record SetPlaceOn(String scene, String piece, String canvas, Spot spot) implements Placing {}
+
+    /** Back to its place for the canvas's shape. */
+    record DropPlaceOn(String scene, String piece, String canvas) implements Placing {}
+
+    /**
+     * A hand-made place as a person drags it on a canvas. It counts for the shape of that canvas; where canvases of
+     * the same
+     * shape have other proportions (16:9 beside 4:3 or 21:9), for those of its own proportions only. It keeps the
+     * point that it is anchored to,
      * or gets the one that lies nearest.
      *
      * @param box in pixels of that canvas
      */
-    record SetBox(String scene, String piece, String canvas, Box box) implements Placing {
-    }
+    record SetBox(String scene, String piece, String canvas, Box box) implements Placing {}
 
     /** Back to its place on other canvas shapes. */
-    record DropCorrection(String scene, String piece, Shape shape) implements Placing {
-    }
+    record DropCorrection(String scene, String piece, Shape shape) implements Placing {}
 
-    record SetHidden(String scene, String piece, Shape shape, boolean hidden) implements Placing {
-    }
+    record SetHidden(String scene, String piece, Shape shape, boolean hidden) implements Placing {}
 
-    record SetManner(String scene, String piece, Manner manner) implements Placing {
-    }
+    record SetManner(String scene, String piece, Manner manner) implements Placing {}
 
     /** How it is laid on one canvas shape alone. */
-    record SetMannerOn(String scene, String piece, Shape shape, Manner manner) implements Placing {
-    }
+    record SetMannerOn(String scene, String piece, Shape shape, Manner manner) implements Placing {}
 
-    record DropMannerOn(String scene, String piece, Shape shape) implements Placing {
-    }
+    record DropMannerOn(String scene, String piece, Shape shape) implements Placing {}
 
     /** A locked piece keeps its place. */
-    record SetLocked(String scene, String piece, boolean locked) implements Placing {
-    }
+    record SetLocked(String scene, String piece, boolean locked) implements Placing {}
 
     /** What a piece says on this scene alone; none goes back to what it says elsewhere. */
     record SetContentOn(String scene, String piece, Map<String, Content> content) implements Placing {
@@ -353,32 +302,24 @@ public sealed interface Edit {
     }
 
     /** Replaces or adds the rule of its kind. */
-    record SetAlert(AlertRule rule) implements Edit {
-    }
+    record SetAlert(AlertRule rule) implements Edit {}
 
     /** Signals of this kind are not announced any more. */
-    record DropAlert(SignalKind kind) implements Edit {
-    }
+    record DropAlert(SignalKind kind) implements Edit {}
 
-    record AddFace(int index, OwnFace face) implements Edit {
-    }
+    record AddFace(int index, OwnFace face) implements Edit {}
 
     /** Refused while the brand uses it. */
-    record RemoveFace(Face face) implements Edit {
-    }
+    record RemoveFace(Face face) implements Edit {}
 
-    record SetFaceProvenance(Face face, Provenance provenance) implements Edit {
-    }
+    record SetFaceProvenance(Face face, Provenance provenance) implements Edit {}
 
-    record AddArtwork(int index, Artwork artwork) implements Edit {
-    }
+    record AddArtwork(int index, Artwork artwork) implements Edit {}
 
     /** Refused while a piece shows it. */
-    record RemoveArtwork(String artwork) implements Edit {
-    }
+    record RemoveArtwork(String artwork) implements Edit {}
 
-    record SetRecolouring(String artwork, Recolouring recolouring) implements Edit {
-    }
+    record SetRecolouring(String artwork, Recolouring recolouring) implements Edit {}
 
     /** Where captures go behind a picture, drawn by hand; none is possible. */
     record SetOpenings(String artwork, List<Cut> openings) implements Edit {
@@ -388,20 +329,21 @@ public sealed interface Edit {
     }
 
     /** Back to the openings that were found in the picture. */
-    record DropOpenings(String artwork) implements Edit {
-    }
+    record DropOpenings(String artwork) implements Edit {}
 
     /** Another file in the place of a picture with the same id; pieces that show it go on with that. */
-    record ReplaceArtwork(Artwork artwork) implements Edit {
-    }
+    record ReplaceArtwork(Artwork artwork) implements Edit {}
 
-    record SetProvenance(String artwork, Provenance provenance) implements Edit {
-    }
+    record SetProvenance(String artwork, Provenance provenance) implements Edit {}
 
-    /** Several edits as one: all or none. Batches within are dissolved, so that it stays flat however often it grows. */
+    /**
+     * Several edits as one: all or none. Batches within are dissolved, so that it stays flat however often it grows.
+     */
     record Batch(List<Edit> edits) implements Edit {
         public Batch {
-            edits = edits.stream().flatMap(edit -> edit instanceof Batch(List<Edit> inner) ? inner.stream() : Stream.of(edit)).toList();
+            edits = edits.stream()
+                    .flatMap(edit -> edit instanceof Batch(List<Edit> inner) ? inner.stream() : Stream.of(edit))
+                    .toList();
         }
     }
 }

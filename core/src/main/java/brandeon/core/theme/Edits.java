@@ -22,8 +22,7 @@ import java.util.stream.IntStream;
 /** The only way to change a theme. */
 public final class Edits {
 
-    private Edits() {
-    }
+    private Edits() {}
 
     /**
      * Applies one edit. Never throws for an edit that names something missing or holds a bad value: it is refused.
@@ -39,7 +38,9 @@ public final class Edits {
         }
     }
 
-    /** Whether a later edit sets the very property that an earlier one set, so that the earlier one no longer matters. */
+    /**
+     * Whether a later edit sets the very property that an earlier one set, so that the earlier one no longer matters.
+     */
     public static boolean overrides(Edit later, Edit earlier) {
         return switch (later) {
             case Edit.Placing placing -> PlacingEdits.overrides(placing, earlier);
@@ -52,26 +53,63 @@ public final class Edits {
             case Edit.SetCalm _ -> earlier instanceof Edit.SetCalm;
             case Edit.SetGradient _ -> earlier instanceof Edit.SetGradient;
             case Edit.SetPin(Role role, Colour _) -> earlier instanceof Edit.SetPin e && e.role() == role;
-            case Edit.SetMood(Mood mood) -> earlier instanceof Edit.SetMood e && e.mood().id().equals(mood.id());
+            case Edit.SetMood(Mood mood) ->
+                earlier instanceof Edit.SetMood e && e.mood().id().equals(mood.id());
             case Edit.ChooseMood _ -> earlier instanceof Edit.ChooseMood;
-            case Edit.SetRecolouring(String id, Recolouring _) -> earlier instanceof Edit.SetRecolouring e && e.artwork().equals(id);
-            case Edit.SetOpenings(String id, List<Cut> _) -> earlier instanceof Edit.SetOpenings e && e.artwork().equals(id);
-            case Edit.SetFaceProvenance(Face face, Provenance _) -> earlier instanceof Edit.SetFaceProvenance e && e.face().equals(face);
-            case Edit.SetProvenance(String id, Provenance _) -> earlier instanceof Edit.SetProvenance e && e.artwork().equals(id);
-            case Edit.SetContent(String piece, String field, Content _) -> earlier instanceof Edit.SetContent e && e.piece().equals(piece) && e.field().equals(field);
-            case Edit.SetFigure(String piece, String field, double _) -> earlier instanceof Edit.SetFigure e && e.piece().equals(piece) && e.field().equals(field);
-            case Edit.SetInlay(String piece, Inlay _) -> earlier instanceof Edit.SetInlay e && e.piece().equals(piece);
+            case Edit.SetRecolouring(String id, Recolouring _) ->
+                earlier instanceof Edit.SetRecolouring e && e.artwork().equals(id);
+            case Edit.SetOpenings(String id, List<Cut> _) ->
+                earlier instanceof Edit.SetOpenings e && e.artwork().equals(id);
+            case Edit.SetFaceProvenance(Face face, Provenance _) ->
+                earlier instanceof Edit.SetFaceProvenance e && e.face().equals(face);
+            case Edit.SetProvenance(String id, Provenance _) ->
+                earlier instanceof Edit.SetProvenance e && e.artwork().equals(id);
+            case Edit.SetContent(String piece, String field, Content _) ->
+                earlier instanceof Edit.SetContent e
+                        && e.piece().equals(piece)
+                        && e.field().equals(field);
+            case Edit.SetFigure(String piece, String field, double _) ->
+                earlier instanceof Edit.SetFigure e
+                        && e.piece().equals(piece)
+                        && e.field().equals(field);
+            case Edit.SetInlay(String piece, Inlay _) ->
+                earlier instanceof Edit.SetInlay e && e.piece().equals(piece);
             case Edit.Rename _ -> earlier instanceof Edit.Rename;
-            case Edit.AddSeed _, Edit.RemoveSeed _, Edit.DropPin _, Edit.AddMood _, Edit.RemoveMood _, Edit.AddArtwork _, Edit.RemoveArtwork _, Edit.ReplaceArtwork _, Edit.DropOpenings _, Edit.AddFace _, Edit.RemoveFace _, Edit.SetFace _, Edit.AddScene _, Edit.RemoveScene _,
-                    Edit.RenameScene _, Edit.MoveScene _, Edit.AddPiece _, Edit.RemovePiece _, Edit.RenamePiece _, Edit.SetPieceCaptures _, Edit.SetMustShow _, Edit.DropInlay _,
-                    Edit.DropContent _, Edit.DropFigure _, Edit.SetAlert _, Edit.DropAlert _ -> false;
-            case Edit.Batch(List<Edit> edits) -> earlier instanceof Edit.Batch before && overridesAll(edits, before.edits());
+            case Edit.AddSeed _,
+                    Edit.RemoveSeed _,
+                    Edit.DropPin _,
+                    Edit.AddMood _,
+                    Edit.RemoveMood _,
+                    Edit.AddArtwork _,
+                    Edit.RemoveArtwork _,
+                    Edit.ReplaceArtwork _,
+                    Edit.DropOpenings _,
+                    Edit.AddFace _,
+                    Edit.RemoveFace _,
+                    Edit.SetFace _,
+                    Edit.AddScene _,
+                    Edit.RemoveScene _,
+                    Edit.RenameScene _,
+                    Edit.MoveScene _,
+                    Edit.AddPiece _,
+                    Edit.RemovePiece _,
+                    Edit.RenamePiece _,
+                    Edit.SetPieceCaptures _,
+                    Edit.SetMustShow _,
+                    Edit.DropInlay _,
+                    Edit.DropContent _,
+                    Edit.DropFigure _,
+                    Edit.SetAlert _,
+                    Edit.DropAlert _ -> false;
+            case Edit.Batch(List<Edit> edits) ->
+                earlier instanceof Edit.Batch before && overridesAll(edits, before.edits());
         };
     }
 
     /** As when several pieces are dragged together. */
     private static boolean overridesAll(List<Edit> later, List<Edit> earlier) {
-        return later.size() == earlier.size() && IntStream.range(0, later.size()).allMatch(i -> overrides(later.get(i), earlier.get(i)));
+        return later.size() == earlier.size()
+                && IntStream.range(0, later.size()).allMatch(i -> overrides(later.get(i), earlier.get(i)));
     }
 
     static final class Refusal extends RuntimeException {
@@ -84,14 +122,23 @@ public final class Edits {
         return switch (edit) {
             case Edit.Rename(String name) -> done(theme.withName(name), new Edit.Rename(theme.name()));
             case Edit.SetSeed(int index, Colour colour) -> setSeed(theme, index, colour);
-            case Edit.AddSeed(int index, Colour colour) -> done(withSeeds(theme, inserted(theme.brand().seeds(), index, colour)), new Edit.RemoveSeed(Math.clamp(index, 0, theme.brand().seeds().size())));
+            case Edit.AddSeed(int index, Colour colour) ->
+                done(
+                        withSeeds(theme, inserted(theme.brand().seeds(), index, colour)),
+                        new Edit.RemoveSeed(
+                                Math.clamp(index, 0, theme.brand().seeds().size())));
             case Edit.RemoveSeed(int index) -> removeSeed(theme, index);
             case Edit.SetFace(Edit.FaceUse use, Face face) -> {
-                require(!face.isOwn() || theme.faces().stream().anyMatch(f -> f.face().equals(face)), "That face is no longer there.");
+                require(
+                        !face.isOwn()
+                                || theme.faces().stream().anyMatch(f -> f.face().equals(face)),
+                        "That face is no longer there.");
                 yield setFace(theme, use, face);
             }
-            case Edit.SetSeeds(List<Colour> seeds) -> done(withSeeds(theme, seeds), new Edit.SetSeeds(theme.brand().seeds()));
-            case Edit.SetPin(Role role, Colour colour) -> done(withPin(theme, role, Optional.of(colour)), undoPin(theme, role));
+            case Edit.SetSeeds(List<Colour> seeds) ->
+                done(withSeeds(theme, seeds), new Edit.SetSeeds(theme.brand().seeds()));
+            case Edit.SetPin(Role role, Colour colour) ->
+                done(withPin(theme, role, Optional.of(colour)), undoPin(theme, role));
             case Edit.DropPin(Role role) -> {
                 require(theme.brand().pins().containsKey(role), "That colour is not pinned.");
                 yield done(withPin(theme, role, Optional.empty()), undoPin(theme, role));
@@ -100,17 +147,39 @@ public final class Edits {
                 require(Families.named(family).isPresent(), "There is no family called “" + family + "”.");
                 yield done(theme.withFamily(family), new Edit.SetFamily(theme.family()));
             }
-            case Edit.SetCorner(double corner) -> done(theme.withBrand(theme.brand().withCorner(corner)), new Edit.SetCorner(theme.brand().corner()));
-            case Edit.SetCalm(boolean calm) -> done(theme.withBrand(theme.brand().withCalm(calm)), new Edit.SetCalm(theme.brand().calm()));
-            case Edit.SetPlate(double plate) -> done(theme.withBrand(theme.brand().withPlate(plate)), new Edit.SetPlate(theme.brand().plate()));
-            case Edit.SetGradient(Gradient gradient) -> done(theme.withBrand(theme.brand().withGradient(gradient)), new Edit.SetGradient(theme.brand().gradient()));
+            case Edit.SetCorner(double corner) ->
+                done(
+                        theme.withBrand(theme.brand().withCorner(corner)),
+                        new Edit.SetCorner(theme.brand().corner()));
+            case Edit.SetCalm(boolean calm) ->
+                done(
+                        theme.withBrand(theme.brand().withCalm(calm)),
+                        new Edit.SetCalm(theme.brand().calm()));
+            case Edit.SetPlate(double plate) ->
+                done(
+                        theme.withBrand(theme.brand().withPlate(plate)),
+                        new Edit.SetPlate(theme.brand().plate()));
+            case Edit.SetGradient(Gradient gradient) ->
+                done(
+                        theme.withBrand(theme.brand().withGradient(gradient)),
+                        new Edit.SetGradient(theme.brand().gradient()));
             case Edit.AddMood(int index, Mood mood) -> addMood(theme, index, mood);
             case Edit.SetMood(Mood mood) -> {
                 Mood old = mood(theme, mood.id());
-                yield done(withMoods(theme, theme.brand().moods().stream().map(m -> m.id().equals(mood.id()) ? mood : m).toList(), theme.brand().mood()), new Edit.SetMood(old));
+                yield done(
+                        withMoods(
+                                theme,
+                                theme.brand().moods().stream()
+                                        .map(m -> m.id().equals(mood.id()) ? mood : m)
+                                        .toList(),
+                                theme.brand().mood()),
+                        new Edit.SetMood(old));
             }
             case Edit.RemoveMood(String id) -> removeMood(theme, id);
-            case Edit.ChooseMood(String id) -> done(withMoods(theme, theme.brand().moods(), id), new Edit.ChooseMood(theme.brand().mood()));
+            case Edit.ChooseMood(String id) ->
+                done(
+                        withMoods(theme, theme.brand().moods(), id),
+                        new Edit.ChooseMood(theme.brand().mood()));
             case Edit.Placing placing -> PlacingEdits.applied(theme, placing);
             case Edit.Framing framing -> FramingEdits.applied(theme, framing);
             case Edit.AddScene(int index, Scene scene) -> addScene(theme, index, scene);
@@ -122,26 +191,38 @@ public final class Edits {
             }
             case Edit.MoveScene(String id, int index) -> {
                 Scene moved = scene(theme, id);
-                List<Scene> others = theme.scenes().stream().filter(s -> s != moved).toList();
-                yield done(theme.withScenes(inserted(others, index, moved)), new Edit.MoveScene(id, theme.scenes().indexOf(moved)));
+                List<Scene> others =
+                        theme.scenes().stream().filter(s -> s != moved).toList();
+                yield done(
+                        theme.withScenes(inserted(others, index, moved)),
+                        new Edit.MoveScene(id, theme.scenes().indexOf(moved)));
             }
             case Edit.SetPieceCaptures(String id, List<String> captures) -> {
                 requireCaptures(theme, captures);
-                yield done(withPiece(theme, piece(theme, id).withCaptures(captures)), new Edit.SetPieceCaptures(id, piece(theme, id).captures()));
+                yield done(
+                        withPiece(theme, piece(theme, id).withCaptures(captures)),
+                        new Edit.SetPieceCaptures(id, piece(theme, id).captures()));
             }
-            case Edit.SetMustShow(String id, boolean must) -> done(withPiece(theme, piece(theme, id).mustShow(must)), new Edit.SetMustShow(id, piece(theme, id).mustShow()));
+            case Edit.SetMustShow(String id, boolean must) ->
+                done(
+                        withPiece(theme, piece(theme, id).mustShow(must)),
+                        new Edit.SetMustShow(id, piece(theme, id).mustShow()));
             case Edit.AddPiece(int index, Piece piece) -> addPiece(theme, index, piece);
             case Edit.RemovePiece(String id) -> removePiece(theme, id);
             case Edit.RenamePiece(String id, String name) -> {
                 requireName(name);
-                yield done(withPiece(theme, piece(theme, id).named(name)), new Edit.RenamePiece(id, piece(theme, id).name()));
+                yield done(
+                        withPiece(theme, piece(theme, id).named(name)),
+                        new Edit.RenamePiece(id, piece(theme, id).name()));
             }
-            case Edit.SetContent(String id, String field, Content value) -> done(withPiece(theme, piece(theme, id).withContent(field, value)), undoContent(theme, id, field));
+            case Edit.SetContent(String id, String field, Content value) ->
+                done(withPiece(theme, piece(theme, id).withContent(field, value)), undoContent(theme, id, field));
             case Edit.DropContent(String id, String field) -> {
                 require(piece(theme, id).content().containsKey(field), "That is what its kind says already.");
                 yield done(withPiece(theme, piece(theme, id).withoutContent(field)), undoContent(theme, id, field));
             }
-            case Edit.SetFigure(String id, String field, double value) -> done(withPiece(theme, piece(theme, id).withFigure(field, value)), undoFigure(theme, id, field));
+            case Edit.SetFigure(String id, String field, double value) ->
+                done(withPiece(theme, piece(theme, id).withFigure(field, value)), undoFigure(theme, id, field));
             case Edit.DropFigure(String id, String field) -> {
                 require(piece(theme, id).figures().containsKey(field), "That figure is the standard one already.");
                 yield done(withPiece(theme, piece(theme, id).withoutFigure(field)), undoFigure(theme, id, field));
@@ -157,32 +238,66 @@ public final class Edits {
             case Edit.SetAlert(AlertRule rule) -> setAlert(theme, rule);
             case Edit.DropAlert(SignalKind kind) -> {
                 AlertRule old = theme.alert(kind).orElseThrow(() -> new Refusal("There is no such alert."));
-                yield done(theme.withAlerts(theme.alerts().stream().filter(rule -> rule != old).toList()), new Edit.SetAlert(old));
+                yield done(
+                        theme.withAlerts(theme.alerts().stream()
+                                .filter(rule -> rule != old)
+                                .toList()),
+                        new Edit.SetAlert(old));
             }
             case Edit.AddFace(int index, OwnFace face) -> {
-                require(theme.faces().stream().noneMatch(f -> f.face().equals(face.face())), "This theme has that face already.");
-                require(theme.faces().size() < Theme.MOST_FACES, "A theme has at most " + Theme.MOST_FACES + " faces of its own.");
+                require(
+                        theme.faces().stream().noneMatch(f -> f.face().equals(face.face())),
+                        "This theme has that face already.");
+                require(
+                        theme.faces().size() < Theme.MOST_FACES,
+                        "A theme has at most " + Theme.MOST_FACES + " faces of its own.");
                 yield done(theme.withFaces(inserted(theme.faces(), index, face)), new Edit.RemoveFace(face.face()));
             }
             case Edit.RemoveFace(Face face) -> {
                 OwnFace old = ownFace(theme, face);
-                require(!List.of(theme.brand().heading(), theme.brand().text(), theme.brand().figures()).contains(face), "The brand uses this face; choose another one first.");
-                yield done(theme.withFaces(theme.faces().stream().filter(f -> !f.equals(old)).toList()), new Edit.AddFace(theme.faces().indexOf(old), old));
+                require(
+                        !List.of(
+                                        theme.brand().heading(),
+                                        theme.brand().text(),
+                                        theme.brand().figures())
+                                .contains(face),
+                        "The brand uses this face; choose another one first.");
+                yield done(
+                        theme.withFaces(theme.faces().stream()
+                                .filter(f -> !f.equals(old))
+                                .toList()),
+                        new Edit.AddFace(theme.faces().indexOf(old), old));
             }
             case Edit.SetFaceProvenance(Face face, Provenance provenance) -> {
                 OwnFace old = ownFace(theme, face);
-                yield done(theme.withFaces(theme.faces().stream().map(f -> f.equals(old) ? new OwnFace(face, old.title(), provenance) : f).toList()), new Edit.SetFaceProvenance(face, old.provenance()));
+                yield done(
+                        theme.withFaces(theme.faces().stream()
+                                .map(f -> f.equals(old) ? new OwnFace(face, old.title(), provenance) : f)
+                                .toList()),
+                        new Edit.SetFaceProvenance(face, old.provenance()));
             }
             case Edit.AddArtwork(int index, Artwork artwork) -> {
                 require(theme.artwork(artwork.id()).isEmpty(), "There is already a picture with this id.");
-                require(theme.artworks().size() < Theme.MOST_ARTWORKS, "A theme has at most " + Theme.MOST_ARTWORKS + " ready-made pictures.");
-                yield done(theme.withArtworks(inserted(theme.artworks(), index, artwork)), new Edit.RemoveArtwork(artwork.id()));
+                require(
+                        theme.artworks().size() < Theme.MOST_ARTWORKS,
+                        "A theme has at most " + Theme.MOST_ARTWORKS + " ready-made pictures.");
+                yield done(
+                        theme.withArtworks(inserted(theme.artworks(), index, artwork)),
+                        new Edit.RemoveArtwork(artwork.id()));
             }
             case Edit.RemoveArtwork(String id) -> {
                 Artwork old = artwork(theme, id);
-                theme.pieces().stream().filter(p -> p.inlay().filter(inlay -> inlay.artwork().equals(id)).isPresent()).findFirst()
+                theme.pieces().stream()
+                        .filter(p -> p.inlay()
+                                .filter(inlay -> inlay.artwork().equals(id))
+                                .isPresent())
+                        .findFirst()
                         .ifPresent(p -> require(false, p.name() + " shows this picture; take it off there first."));
-                yield done(theme.withArtworks(theme.artworks().stream().filter(a -> !a.id().equals(id)).toList()), new Edit.AddArtwork(theme.artworks().indexOf(old), old));
+                yield done(
+                        theme.withArtworks(theme.artworks().stream()
+                                .filter(a -> !a.id().equals(id))
+                                .toList()),
+                        new Edit.AddArtwork(theme.artworks().indexOf(old), old));
             }
             case Edit.SetRecolouring(String id, Recolouring recolouring) -> {
                 Artwork old = artwork(theme, id);
@@ -190,7 +305,8 @@ public final class Edits {
             }
             case Edit.SetOpenings(String id, List<Cut> openings) -> drawn(theme, id, Optional.of(openings));
             case Edit.DropOpenings(String id) -> drawn(theme, id, Optional.empty());
-            case Edit.ReplaceArtwork(Artwork artwork) -> done(withArtwork(theme, artwork), new Edit.ReplaceArtwork(artwork(theme, artwork.id())));
+            case Edit.ReplaceArtwork(Artwork artwork) ->
+                done(withArtwork(theme, artwork), new Edit.ReplaceArtwork(artwork(theme, artwork.id())));
             case Edit.SetProvenance(String id, Provenance provenance) -> {
                 Artwork old = artwork(theme, id);
                 yield done(withArtwork(theme, old.with(provenance)), new Edit.SetProvenance(id, old.provenance()));
@@ -236,7 +352,12 @@ public final class Edits {
     private static Outcome.Applied addMood(Theme theme, int index, Mood mood) {
         require(theme.brand().mood(mood.id()).isEmpty(), "There is already a mood with this id.");
         require(theme.brand().moods().size() < Brand.MOST_MOODS, "A brand has at most " + Brand.MOST_MOODS + " moods.");
-        return done(withMoods(theme, inserted(theme.brand().moods(), index, mood), theme.brand().mood()), new Edit.RemoveMood(mood.id()));
+        return done(
+                withMoods(
+                        theme,
+                        inserted(theme.brand().moods(), index, mood),
+                        theme.brand().mood()),
+                new Edit.RemoveMood(mood.id()));
     }
 
     /** The brand's own colours come back when the mood that is worn goes. */
@@ -244,7 +365,13 @@ public final class Edits {
         Mood old = mood(theme, id);
         boolean worn = theme.brand().mood().equals(id);
         Edit back = new Edit.AddMood(theme.brand().moods().indexOf(old), old);
-        return done(withMoods(theme, theme.brand().moods().stream().filter(m -> !m.id().equals(id)).toList(), worn ? "" : theme.brand().mood()),
+        return done(
+                withMoods(
+                        theme,
+                        theme.brand().moods().stream()
+                                .filter(m -> !m.id().equals(id))
+                                .toList(),
+                        worn ? "" : theme.brand().mood()),
                 worn ? new Edit.Batch(List.of(back, new Edit.ChooseMood(id))) : back);
     }
 
@@ -257,7 +384,10 @@ public final class Edits {
     }
 
     private static OwnFace ownFace(Theme theme, Face face) {
-        return theme.faces().stream().filter(f -> f.face().equals(face)).findFirst().orElseThrow(() -> new Refusal("That face is no longer there."));
+        return theme.faces().stream()
+                .filter(f -> f.face().equals(face))
+                .findFirst()
+                .orElseThrow(() -> new Refusal("That face is no longer there."));
     }
 
     private static Artwork artwork(Theme theme, String id) {
@@ -265,24 +395,36 @@ public final class Edits {
     }
 
     private static Edit undoInlay(Theme theme, String piece) {
-        return piece(theme, piece).inlay().<Edit>map(old -> new Edit.SetInlay(piece, old)).orElseGet(() -> new Edit.DropInlay(piece));
+        return piece(theme, piece)
+                .inlay()
+                .<Edit>map(old -> new Edit.SetInlay(piece, old))
+                .orElseGet(() -> new Edit.DropInlay(piece));
     }
 
     private static Outcome.Applied drawn(Theme theme, String id, Optional<List<Cut>> openings) {
         Artwork old = artwork(theme, id);
-        return done(withArtwork(theme, old.with(openings)), old.drawn().<Edit>map(before -> new Edit.SetOpenings(id, before)).orElseGet(() -> new Edit.DropOpenings(id)));
+        return done(
+                withArtwork(theme, old.with(openings)),
+                old.drawn()
+                        .<Edit>map(before -> new Edit.SetOpenings(id, before))
+                        .orElseGet(() -> new Edit.DropOpenings(id)));
     }
 
     private static Theme withArtwork(Theme theme, Artwork changed) {
-        return theme.withArtworks(theme.artworks().stream().map(a -> a.id().equals(changed.id()) ? changed : a).toList());
+        return theme.withArtworks(theme.artworks().stream()
+                .map(a -> a.id().equals(changed.id()) ? changed : a)
+                .toList());
     }
 
     private static Outcome.Applied setFace(Theme theme, Edit.FaceUse use, Face face) {
         Brand b = theme.brand();
         return switch (use) {
-            case HEADING -> done(theme.withBrand(b.withFaces(face, b.text(), b.figures())), new Edit.SetFace(use, b.heading()));
-            case TEXT -> done(theme.withBrand(b.withFaces(b.heading(), face, b.figures())), new Edit.SetFace(use, b.text()));
-            case FIGURES -> done(theme.withBrand(b.withFaces(b.heading(), b.text(), face)), new Edit.SetFace(use, b.figures()));
+            case HEADING ->
+                done(theme.withBrand(b.withFaces(face, b.text(), b.figures())), new Edit.SetFace(use, b.heading()));
+            case TEXT ->
+                done(theme.withBrand(b.withFaces(b.heading(), face, b.figures())), new Edit.SetFace(use, b.text()));
+            case FIGURES ->
+                done(theme.withBrand(b.withFaces(b.heading(), b.text(), face)), new Edit.SetFace(use, b.figures()));
         };
     }
 
@@ -298,7 +440,10 @@ public final class Edits {
     private static Outcome.Applied removeScene(Theme theme, String id) {
         Scene old = scene(theme, id);
         int index = theme.scenes().indexOf(old);
-        return done(theme.withScenes(theme.scenes().stream().filter(s -> !s.id().equals(id)).toList()), new Edit.AddScene(index, old));
+        return done(
+                theme.withScenes(
+                        theme.scenes().stream().filter(s -> !s.id().equals(id)).toList()),
+                new Edit.AddScene(index, old));
     }
 
     private static Outcome.Applied addPiece(Theme theme, int index, Piece piece) {
@@ -310,7 +455,9 @@ public final class Edits {
     }
 
     private static void requireCaptures(Theme theme, List<String> captures) {
-        require(captures.stream().allMatch(capture -> theme.capture(capture).isPresent()), "That capture is no longer there.");
+        require(
+                captures.stream().allMatch(capture -> theme.capture(capture).isPresent()),
+                "That capture is no longer there.");
     }
 
     private static Outcome.Applied removePiece(Theme theme, String id) {
@@ -325,7 +472,10 @@ public final class Edits {
                 next = withScene(next, scene.id(), s -> s.without(id));
             }
         }
-        return done(next.withPieces(next.pieces().stream().filter(p -> !p.id().equals(id)).toList()), new Edit.Batch(back));
+        return done(
+                next.withPieces(
+                        next.pieces().stream().filter(p -> !p.id().equals(id)).toList()),
+                new Edit.Batch(back));
     }
 
     private static Edit undoContent(Theme theme, String piece, String field) {
@@ -371,11 +521,15 @@ public final class Edits {
 
     static Theme withScene(Theme theme, String id, UnaryOperator<Scene> change) {
         scene(theme, id);
-        return theme.withScenes(theme.scenes().stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList());
+        return theme.withScenes(theme.scenes().stream()
+                .map(s -> s.id().equals(id) ? change.apply(s) : s)
+                .toList());
     }
 
     static Theme withPiece(Theme theme, Piece changed) {
-        return theme.withPieces(theme.pieces().stream().map(p -> p.id().equals(changed.id()) ? changed : p).toList());
+        return theme.withPieces(theme.pieces().stream()
+                .map(p -> p.id().equals(changed.id()) ? changed : p)
+                .toList());
     }
 
     static <T> List<T> inserted(List<T> list, int index, T item) {
@@ -385,7 +539,9 @@ public final class Edits {
     }
 
     static void requireIndex(int index, int size, String what) {
-        require(index >= 0 && index < size, "There is no " + what + " number " + (index + 1) + "; there are " + size + ".");
+        require(
+                index >= 0 && index < size,
+                "There is no " + what + " number " + (index + 1) + "; there are " + size + ".");
     }
 
     static void requireName(String name) {

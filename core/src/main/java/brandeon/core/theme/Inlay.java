@@ -33,7 +33,10 @@ public record Inlay(String artwork, Blend blend, double strength, Fit fit) {
         if (fit == Fit.STRETCH) {
             return box;
         }
-        double scale = fit == Fit.COVER ? Math.max(box.width() / width, box.height() / height) : Math.min(box.width() / width, box.height() / height);
-        return new Box(box.centreX() - width * scale / 2, box.centreY() - height * scale / 2, width * scale, height * scale);
+        double scale = fit == Fit.COVER
+                ? Math.max(box.width() / width, box.height() / height)
+                : Math.min(box.width() / width, box.height() / height);
+        return new Box(
+                box.centreX() - width * scale / 2, box.centreY() - height * scale / 2, width * scale, height * scale);
     }
 }

@@ -18,7 +18,12 @@ public record KeepClear(String id, String name, Shape shape, Box box) {
             throw new Mistake("The name of a keep-clear area has between 1 and 60 letters.");
         }
         if (box.width() < Spot.LEAST_SIDE || box.height() < Spot.LEAST_SIDE) {
-            throw new Mistake(String.format(Locale.ROOT, "A keep-clear area of %.0f × %.0f is too small; each side is at least %.0f.", box.width(), box.height(), Spot.LEAST_SIDE));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "A keep-clear area of %.0f × %.0f is too small; each side is at least %.0f.",
+                    box.width(),
+                    box.height(),
+                    Spot.LEAST_SIDE));
         }
     }
 }

@@ -21,10 +21,12 @@ public record Manner(double turn, boolean mirrored, boolean flipped, double opac
 
     public Manner {
         if (!(Math.abs(turn) <= MOST_TURN)) {
-            throw new Mistake(String.format(Locale.ROOT, "A turn of %.1f degrees is out of range; it lies between -360 and 360.", turn));
+            throw new Mistake(String.format(
+                    Locale.ROOT, "A turn of %.1f degrees is out of range; it lies between -360 and 360.", turn));
         }
         if (!(opacity >= 0 && opacity <= 1)) {
-            throw new Mistake(String.format(Locale.ROOT, "An opacity of %.2f is out of range; it lies between 0 and 1.", opacity));
+            throw new Mistake(String.format(
+                    Locale.ROOT, "An opacity of %.2f is out of range; it lies between 0 and 1.", opacity));
         }
     }
 

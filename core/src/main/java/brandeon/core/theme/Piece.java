@@ -19,7 +19,15 @@ import java.util.TreeMap;
  * @param inlay    the ready-made picture laid into it
  * @param mustShow whether it is never left out where a canvas has too little room
  */
-public record Piece(String id, PieceKind kind, String name, List<String> captures, Map<String, Content> content, Map<String, Double> figures, Optional<Inlay> inlay, boolean mustShow) {
+public record Piece(
+        String id,
+        PieceKind kind,
+        String name,
+        List<String> captures,
+        Map<String, Content> content,
+        Map<String, Double> figures,
+        Optional<Inlay> inlay,
+        boolean mustShow) {
 
     public static final int MOST_OPENINGS = 8;
 
@@ -38,8 +46,22 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
         return of(id, kind, name, "", Map.of(), Map.of());
     }
 
-    public static Piece of(String id, PieceKind kind, String name, String capture, Map<String, Content> content, Map<String, Double> figures) {
-        return new Piece(id, kind, name, capture.isEmpty() ? List.of() : List.of(capture), content, figures, Optional.empty(), false);
+    public static Piece of(
+            String id,
+            PieceKind kind,
+            String name,
+            String capture,
+            Map<String, Content> content,
+            Map<String, Double> figures) {
+        return new Piece(
+                id,
+                kind,
+                name,
+                capture.isEmpty() ? List.of() : List.of(capture),
+                content,
+                figures,
+                Optional.empty(),
+                false);
     }
 
     /** The capture behind its first opening; empty for none. */
@@ -49,7 +71,9 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
 
     /** The size in pixels that it has on any canvas: a picture for a channel page is as large as it is said to be. */
     public Optional<Box> ownSize() {
-        return kind.facts().ownSize() ? Optional.of(new Box(0, 0, Math.rint(figure("width")), Math.rint(figure("height")))) : Optional.empty();
+        return kind.facts().ownSize()
+                ? Optional.of(new Box(0, 0, Math.rint(figure("width")), Math.rint(figure("height"))))
+                : Optional.empty();
     }
 
     /** What it says in one field, or the kind's standard. */
@@ -60,7 +84,8 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
 
     public double figure(String field) {
         Figure known = kind.figure(field)
-                .orElseThrow(() -> new Mistake("A " + kind.title().toLowerCase(java.util.Locale.ROOT) + " has no figure “" + field + "”."));
+                .orElseThrow(() -> new Mistake(
+                        "A " + kind.title().toLowerCase(java.util.Locale.ROOT) + " has no figure “" + field + "”."));
         return figures.getOrDefault(field, known.standard());
     }
 
@@ -120,7 +145,9 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
     }
 
     private static Field requireField(PieceKind kind, String field) {
-        return kind.field(field).orElseThrow(() -> new Mistake("A piece of kind " + kind + " has nothing called “" + field + "” to say."));
+        return kind.field(field)
+                .orElseThrow(
+                        () -> new Mistake("A piece of kind " + kind + " has nothing called “" + field + "” to say."));
     }
 
     private static void requireContent(PieceKind kind, String field, Content value) {
@@ -135,7 +162,8 @@ public record Piece(String id, PieceKind kind, String name, List<String> capture
         Figure figure = kind.figure(field)
                 .orElseThrow(() -> new Mistake("A piece of kind " + kind + " has no figure “" + field + "”."));
         if (!(value >= figure.least() && value <= figure.most())) {
-            throw new Mistake(figure.title() + " is " + value + "; it lies between " + figure.least() + " and " + figure.most() + ".");
+            throw new Mistake(figure.title() + " is " + value + "; it lies between " + figure.least() + " and "
+                    + figure.most() + ".");
         }
     }
 }

@@ -14,7 +14,8 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
- * A piece on a scene: its place and manner there, what is different on one canvas shape, and the group that it moves with.
+ * A piece on a scene: its place and manner there, what is different on one canvas shape, and the group that it moves
+ * with.
  *
  * @param spot        its place on canvases without a correction
  * @param corrections hand-made places for one canvas shape
@@ -25,7 +26,17 @@ import java.util.TreeSet;
  * @param group       name of the group; empty for none
  * @param locked      whether its place is safe from changes
  */
-public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<String, Spot> onCanvas, Set<Shape> hidden, Manner manner, Map<Shape, Manner> manners, Map<String, Content> content, String group, boolean locked) {
+public record Placed(
+        String piece,
+        Spot spot,
+        Map<Shape, Spot> corrections,
+        Map<String, Spot> onCanvas,
+        Set<Shape> hidden,
+        Manner manner,
+        Map<Shape, Manner> manners,
+        Map<String, Content> content,
+        String group,
+        boolean locked) {
 
     private static final int LONGEST_GROUP = 60;
 
@@ -94,11 +105,22 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<
     }
 
     public Placed corrected(Shape shape, Spot other) {
-        return new Placed(piece, spot, with(corrections, shape, other), onCanvas, hidden, manner, manners, content, group, locked);
+        return new Placed(
+                piece,
+                spot,
+                with(corrections, shape, other),
+                onCanvas,
+                hidden,
+                manner,
+                manners,
+                content,
+                group,
+                locked);
     }
 
     public Placed uncorrected(Shape shape) {
-        return new Placed(piece, spot, without(corrections, shape), onCanvas, hidden, manner, manners, content, group, locked);
+        return new Placed(
+                piece, spot, without(corrections, shape), onCanvas, hidden, manner, manners, content, group, locked);
     }
 
     public Placed on(String canvas, Spot other) {
@@ -128,11 +150,22 @@ public record Placed(String piece, Spot spot, Map<Shape, Spot> corrections, Map<
     }
 
     public Placed laid(Shape shape, Manner other) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, with(manners, shape, other), content, group, locked);
+        return new Placed(
+                piece,
+                spot,
+                corrections,
+                onCanvas,
+                hidden,
+                manner,
+                with(manners, shape, other),
+                content,
+                group,
+                locked);
     }
 
     public Placed laidAsElsewhere(Shape shape) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, without(manners, shape), content, group, locked);
+        return new Placed(
+                piece, spot, corrections, onCanvas, hidden, manner, without(manners, shape), content, group, locked);
     }
 
     public Placed saying(Map<String, Content> others) {

@@ -18,7 +18,12 @@ public record Provenance(String origin, String licence, String credit) {
 
     /** What is not said, in words: nothing when all is. */
     public List<String> lacking() {
-        return Stream.of(origin.isBlank() ? "origin" : "", licence.isBlank() ? "licence" : "", credit.isBlank() ? "credit" : "").filter(word -> !word.isEmpty()).toList();
+        return Stream.of(
+                        origin.isBlank() ? "origin" : "",
+                        licence.isBlank() ? "licence" : "",
+                        credit.isBlank() ? "credit" : "")
+                .filter(word -> !word.isEmpty())
+                .toList();
     }
 
     public Provenance {

@@ -23,7 +23,8 @@ public record Region(String id, String name, Sort sort, Box box) {
             throw new Mistake("The name of a region has between 1 and 60 letters.");
         }
         if (box.width() < 1 || box.height() < 1) {
-            throw new Mistake(String.format(Locale.ROOT, "A region of %.0f × %.0f holds nothing.", box.width(), box.height()));
+            throw new Mistake(
+                    String.format(Locale.ROOT, "A region of %.0f × %.0f holds nothing.", box.width(), box.height()));
         }
     }
 }

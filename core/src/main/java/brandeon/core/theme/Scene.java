@@ -6,14 +6,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** A scene of the broadcast: its pieces from back to front, and what they must leave free. A piece is on a scene at most once. */
+/**
+ * A scene of the broadcast: its pieces from back to front, and what they must leave free. A piece is on a scene at
+ * most once.
+ */
 public record Scene(String id, String name, SceneRole role, List<Placed> stack, List<KeepClear> keepClear) {
 
     public static final int MOST_KEPT_CLEAR = 20;
 
     public Scene {
         stack = List.copyOf(stack);
-        keepClear = keepClear.stream().sorted(Comparator.comparing(KeepClear::id)).toList();
+        keepClear =
+                keepClear.stream().sorted(Comparator.comparing(KeepClear::id)).toList();
         if (stack.stream().map(Placed::piece).distinct().count() != stack.size()) {
             throw new Mistake("A piece is on scene “" + name + "” twice.");
         }
@@ -58,6 +62,8 @@ public record Scene(String id, String name, SceneRole role, List<Placed> stack, 
     }
 
     Scene replacing(Placed placed) {
-        return stacked(stack.stream().map(p -> p.piece().equals(placed.piece()) ? placed : p).toList());
+        return stacked(stack.stream()
+                .map(p -> p.piece().equals(placed.piece()) ? placed : p)
+                .toList());
     }
 }

@@ -2,7 +2,11 @@ package brandeon.core.theme;
 
 /** What a scene is for; it decides the zone plan. */
 public enum SceneRole {
-    STARTING, LIVE, TALKING, AWAY, ENDING;
+    STARTING,
+    LIVE,
+    TALKING,
+    AWAY,
+    ENDING;
 
     /** Whether a full-canvas screen covers everything. */
     public boolean screen() {

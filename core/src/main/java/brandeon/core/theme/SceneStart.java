@@ -11,11 +11,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
-/** Finished scenes to begin with: for each role the pieces that such a scene needs. Pieces that belong on several scenes are shared. */
+/**
+ * Finished scenes to begin with: for each role the pieces that such a scene needs. Pieces that belong on several
+ * scenes are shared.
+ */
 public final class SceneStart {
 
-    private record Wanted(Piece piece, Zone zone) {
-    }
+    private record Wanted(Piece piece, Zone zone) {}
 
     private final Theme theme;
     private final UnaryOperator<String> freshId;
@@ -43,10 +45,16 @@ public final class SceneStart {
     private void add(SceneRole role) {
         List<Placed> stack = new ArrayList<>();
         for (Wanted wanted : wanted(role)) {
-            stack.add(Placed.in(wanted.zone(), known(wanted.piece()).orElseGet(() -> create(wanted.piece())).id()));
+            stack.add(Placed.in(
+                    wanted.zone(),
+                    known(wanted.piece())
+                            .orElseGet(() -> create(wanted.piece()))
+                            .id()));
         }
         long scenes = edits.stream().filter(Edit.AddScene.class::isInstance).count();
-        edits.add(new Edit.AddScene(theme.scenes().size() + (int) scenes, Scene.of(freshId.apply("scene"), freeName(title(role)), role, stack)));
+        edits.add(new Edit.AddScene(
+                theme.scenes().size() + (int) scenes,
+                Scene.of(freshId.apply("scene"), freeName(title(role)), role, stack)));
     }
 
     private String freeName(String wanted) {
@@ -60,11 +68,20 @@ public final class SceneStart {
     private Optional<Piece> known(Piece wanted) {
         List<Piece> all = new ArrayList<>(theme.pieces());
         all.addAll(added);
-        return all.stream().filter(piece -> piece.kind() == wanted.kind() && piece.name().equals(wanted.name())).findFirst();
+        return all.stream()
+                .filter(piece -> piece.kind() == wanted.kind() && piece.name().equals(wanted.name()))
+                .findFirst();
     }
 
     private Piece create(Piece wanted) {
-        Piece piece = Piece.of(freshId.apply(wanted.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), wanted.kind(), wanted.name(), wanted.capture(), wanted.content(), wanted.figures());
+        Piece piece = Piece.of(
+                freshId.apply(
+                        wanted.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')),
+                wanted.kind(),
+                wanted.name(),
+                wanted.capture(),
+                wanted.content(),
+                wanted.figures());
         edits.add(new Edit.AddPiece(theme.pieces().size() + added.size(), piece));
         added.add(piece);
         return piece;
@@ -98,7 +115,15 @@ public final class SceneStart {
     }
 
     private static Wanted screen(SceneRole role, String title) {
-        return new Wanted(Piece.of("", PieceKind.SCREEN, title(role) + " screen", "", Content.words(Map.of("title", title)), Map.of()), Zone.FULL);
+        return new Wanted(
+                Piece.of(
+                        "",
+                        PieceKind.SCREEN,
+                        title(role) + " screen",
+                        "",
+                        Content.words(Map.of("title", title)),
+                        Map.of()),
+                Zone.FULL);
     }
 
     private static void ground(List<Wanted> wanted) {
@@ -106,14 +131,20 @@ public final class SceneStart {
     }
 
     /** A frame needs its capture; a theme that has none of that name gets the frame with the first one there is. */
-    private void frame(List<Wanted> wanted, String name, String capture, Map<String, Content> content, double aspect, Zone zone) {
-        String behind = theme.capture(capture).map(Capture::id).orElseGet(() -> theme.captures().stream().findFirst().map(Capture::id).orElse(""));
+    private void frame(
+            List<Wanted> wanted, String name, String capture, Map<String, Content> content, double aspect, Zone zone) {
+        String behind = theme.capture(capture)
+                .map(Capture::id)
+                .orElseGet(() ->
+                        theme.captures().stream().findFirst().map(Capture::id).orElse(""));
         wanted.add(new Wanted(Piece.of("", PieceKind.FRAME, name, behind, content, Map.of("aspect", aspect)), zone));
     }
 
     private static void facts(List<Wanted> wanted, String name) {
         wanted.add(new Wanted(Piece.of("", PieceKind.FACT_LINE, "Latest supporter"), Zone.STRIP));
-        wanted.add(new Wanted(Piece.of("", PieceKind.BAND, "Heads-up band", "", Content.words(Map.of("label", name)), Map.of()), Zone.BAND));
+        wanted.add(new Wanted(
+                Piece.of("", PieceKind.BAND, "Heads-up band", "", Content.words(Map.of("label", name)), Map.of()),
+                Zone.BAND));
     }
 
     private static String title(SceneRole role) {

@@ -14,7 +14,8 @@ import java.util.Locale;
 @JsonSubTypes({
     @Type(value = Spot.InZone.class, name = "zone"),
     @Type(value = Spot.Anchored.class, name = "anchor"),
-    @Type(value = Spot.Attached.class, name = "attach")})
+    @Type(value = Spot.Attached.class, name = "attach")
+})
 public sealed interface Spot {
 
     /** Smaller than this, in units, a piece can no longer be seen or grabbed. */
@@ -23,8 +24,7 @@ public sealed interface Spot {
     double FARTHEST = 20_000;
 
     /** Fills a zone of the scene's zone plan. */
-    record InZone(Zone zone) implements Spot {
-    }
+    record InZone(Zone zone) implements Spot {}
 
     /**
      * Keeps an offset from a point of the canvas to the same point of the piece.
@@ -40,7 +40,12 @@ public sealed interface Spot {
     }
 
     /** How a piece lies along the side of the other that it hangs on. */
-    enum Along { START, MIDDLE, END, FULL }
+    enum Along {
+        START,
+        MIDDLE,
+        END,
+        FULL
+    }
 
     /**
      * Hangs outside on a side of another piece of the same scene and goes along with it.
@@ -58,14 +63,20 @@ public sealed interface Spot {
 
     private static void requireSide(double width, double height) {
         if (!(width >= LEAST_SIDE && height >= LEAST_SIDE)) {
-            throw new Mistake(String.format(Locale.ROOT, "A piece of %.0f × %.0f is too small; each side is at least %.0f.", width, height, LEAST_SIDE));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "A piece of %.0f × %.0f is too small; each side is at least %.0f.",
+                    width,
+                    height,
+                    LEAST_SIDE));
         }
     }
 
     private static void requireNear(double... lengths) {
         for (double length : lengths) {
             if (!(Math.abs(length) <= FARTHEST)) {
-                throw new Mistake(String.format(Locale.ROOT, "A place of %.0f units is out of range; it lies within %.0f.", length, FARTHEST));
+                throw new Mistake(String.format(
+                        Locale.ROOT, "A place of %.0f units is out of range; it lies within %.0f.", length, FARTHEST));
             }
         }
     }

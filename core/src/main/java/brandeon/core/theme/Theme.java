@@ -15,9 +15,19 @@ import java.util.Optional;
  * @param lines  dividing lines of zone plans that were moved by hand
  * @param viewer for whom texts must be large enough
  */
-public record Theme(String name, Brand brand, String family, List<Canvas> canvases, List<Capture> captures,
-        List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts, List<Artwork> artworks, List<OwnFace> faces,
-        List<LineShift> lines, Viewer viewer) {
+public record Theme(
+        String name,
+        Brand brand,
+        String family,
+        List<Canvas> canvases,
+        List<Capture> captures,
+        List<Piece> pieces,
+        List<Scene> scenes,
+        List<AlertRule> alerts,
+        List<Artwork> artworks,
+        List<OwnFace> faces,
+        List<LineShift> lines,
+        Viewer viewer) {
 
     public static final int MOST_SCENES = 40;
     public static final int MOST_PIECES = 400;
@@ -34,15 +44,39 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
         alerts = alerts.stream().sorted(Comparator.comparing(AlertRule::kind)).toList();
         artworks = List.copyOf(artworks);
         faces = List.copyOf(faces);
-        lines = lines.stream().sorted(Comparator.comparing(LineShift::role).thenComparing(LineShift::shape).thenComparing(LineShift::line)).toList();
+        lines = lines.stream()
+                .sorted(Comparator.comparing(LineShift::role)
+                        .thenComparing(LineShift::shape)
+                        .thenComparing(LineShift::line))
+                .toList();
         if (name.isBlank() || name.length() > 120) {
             throw new Mistake("A theme's name has between 1 and 120 letters.");
         }
     }
 
     /** With untouched zone plans, for a viewer with a phone. */
-    public static Theme of(String name, Brand brand, String family, List<Canvas> canvases, List<Capture> captures, List<Piece> pieces, List<Scene> scenes, List<AlertRule> alerts) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, List.of(), List.of(), List.of(), Viewer.ON_A_PHONE);
+    public static Theme of(
+            String name,
+            Brand brand,
+            String family,
+            List<Canvas> canvases,
+            List<Capture> captures,
+            List<Piece> pieces,
+            List<Scene> scenes,
+            List<AlertRule> alerts) {
+        return new Theme(
+                name,
+                brand,
+                family,
+                canvases,
+                captures,
+                pieces,
+                scenes,
+                alerts,
+                List.of(),
+                List.of(),
+                List.of(),
+                Viewer.ON_A_PHONE);
     }
 
     public Optional<Piece> piece(String id) {
@@ -66,11 +100,13 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
     }
 
     public Theme withName(String newName) {
-        return new Theme(newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
+        return new Theme(
+                newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withBrand(Brand newBrand) {
-        return new Theme(name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
+        return new Theme(
+                name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
     }
 
     public Theme withFamily(String id) {
@@ -106,14 +142,17 @@ public record Theme(String name, Brand brand, String family, List<Canvas> canvas
     }
 
     public Theme withFaces(List<OwnFace> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, list, lines, viewer);
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, list, lines, viewer);
     }
 
     public Theme withLines(List<LineShift> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, list, viewer);
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, list, viewer);
     }
 
     public Theme withViewer(Viewer other) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, other);
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, other);
     }
 }

@@ -19,8 +19,17 @@ class FlashesTest {
     /** A white plate that blinks so many times a second. */
     private static FlashMeter.Worst blinking(Box plate, double timesASecond, Easing easing) {
         Mark white = new Mark.Filled(Outline.rectangle(plate), Paint.of(Colour.WHITE));
-        Track blink = new Track("plate", List.of(Track.Key.still(0), Track.Key.still(1).faded(0)), easing, 500 / timesASecond, 0, Track.FOREVER, true, 0);
-        return Flashes.worst(new PieceArt(List.of(Mark.group("plate", List.of(white))), List.of(blink), List.of()), CANVAS, 1, 4000);
+        Track blink = new Track(
+                "plate",
+                List.of(Track.Key.still(0), Track.Key.still(1).faded(0)),
+                easing,
+                500 / timesASecond,
+                0,
+                Track.FOREVER,
+                true,
+                0);
+        return Flashes.worst(
+                new PieceArt(List.of(Mark.group("plate", List.of(white))), List.of(blink), List.of()), CANVAS, 1, 4000);
     }
 
     @Test
@@ -35,13 +44,29 @@ class FlashesTest {
 
     @Test
     void aSmallOneMayBlink() {
-        assertThat(blinking(new Box(200, 200, 160, 160), 8, Easing.LINEAR).tooMany()).isFalse();
+        assertThat(blinking(new Box(200, 200, 160, 160), 8, Easing.LINEAR).tooMany())
+                .isFalse();
     }
 
     @Test
     void whatIsOnlySeenOverDarkFootageCountsToo() {
         Mark black = new Mark.Filled(Outline.rectangle(new Box(0, 0, 1920, 1080)), Paint.of(Colour.BLACK));
-        Track blink = new Track("p", List.of(Track.Key.still(0), Track.Key.still(1).faded(0)), Easing.LINEAR, 100, 0, Track.FOREVER, true, 0);
-        assertThat(Flashes.worst(new PieceArt(List.of(Mark.group("p", List.of(black))), List.of(blink), List.of()), CANVAS, 1, 2000).tooMany()).as("black over white footage").isTrue();
+        Track blink = new Track(
+                "p",
+                List.of(Track.Key.still(0), Track.Key.still(1).faded(0)),
+                Easing.LINEAR,
+                100,
+                0,
+                Track.FOREVER,
+                true,
+                0);
+        assertThat(Flashes.worst(
+                                new PieceArt(List.of(Mark.group("p", List.of(black))), List.of(blink), List.of()),
+                                CANVAS,
+                                1,
+                                2000)
+                        .tooMany())
+                .as("black over white footage")
+                .isTrue();
     }
 }

@@ -36,7 +36,9 @@ class InkTest {
                 List.of(new Mark.Moved(new Pose(30, 40, 0, 1, 0, 0, 1), List.of(square))),
                 List.of(new Mark.Moved(new Pose(0, 0, 90, 1, 130, 100, 1), List.of(square))),
                 List.of(new Mark.Moved(new Pose(0, 0, 0, 2, 100, 80, 1), List.of(square))),
-                List.of(new Mark.Moved(new Pose(0, 0, 45, 1, 130, 100, 1), List.of(new Mark.Filled(Outline.rectangle(new Box(110, 80, 40, 40)), RED)))));
+                List.of(new Mark.Moved(
+                        new Pose(0, 0, 45, 1, 130, 100, 1),
+                        List.of(new Mark.Filled(Outline.rectangle(new Box(110, 80, 40, 40)), RED)))));
     }
 
     @ParameterizedTest
@@ -53,10 +55,21 @@ class InkTest {
     @Test
     void nothingHasNoInkAndLightDoesNotCount() {
         assertThat(Ink.of(List.of())).isEmpty();
-        assertThat(Ink.of(List.of(new Mark.Bed(Outline.rectangle(CANVAS.box()))))).isEmpty();
-        Paint light = new Paint.Radial(200, 150, 90, List.of(new Paint.Stop(0, Colour.parse("#ffcc66")), new Paint.Stop(1, Colour.parse("#ffcc66").withAlpha(0))));
-        assertThat(Ink.of(List.of(new Mark.Filled(Outline.circle(200, 150, 90), light)))).isEmpty();
-        assertThat(Ink.of(List.of(Mark.clipped(Outline.rectangle(new Box(0, 0, 5, 5)), List.of(new Mark.Filled(Outline.rectangle(new Box(100, 80, 60, 40)), RED)))))).isEmpty();
+        assertThat(Ink.of(List.of(new Mark.Bed(Outline.rectangle(CANVAS.box())))))
+                .isEmpty();
+        Paint light = new Paint.Radial(
+                200,
+                150,
+                90,
+                List.of(
+                        new Paint.Stop(0, Colour.parse("#ffcc66")),
+                        new Paint.Stop(1, Colour.parse("#ffcc66").withAlpha(0))));
+        assertThat(Ink.of(List.of(new Mark.Filled(Outline.circle(200, 150, 90), light))))
+                .isEmpty();
+        assertThat(Ink.of(List.of(Mark.clipped(
+                        Outline.rectangle(new Box(0, 0, 5, 5)),
+                        List.of(new Mark.Filled(Outline.rectangle(new Box(100, 80, 60, 40)), RED))))))
+                .isEmpty();
     }
 
     /** No kind in any family paints more than faint light outside of what its ink says. */
@@ -70,10 +83,15 @@ class InkTest {
                 if (kind == PieceKind.PARTICLES || Ink.of(marks).isEmpty()) {
                     continue;
                 }
-                Size small = Size.of(sample.canvas().size().width() / 2, sample.canvas().size().height() / 2);
-                Box painted = painted(Raster.paint(sample.canvas().size().box(), small, marks, 0, Pictures.NONE), 90).scaled(2);
+                Size small = Size.of(
+                        sample.canvas().size().width() / 2,
+                        sample.canvas().size().height() / 2);
+                Box painted = painted(Raster.paint(sample.canvas().size().box(), small, marks, 0, Pictures.NONE), 90)
+                        .scaled(2);
                 Box ink = Ink.of(marks).orElseThrow().grown(3);
-                assertThat(painted.area() == 0 ? 0 : painted.outside(ink)).as("%s %s: painted %s, ink %s", family.id(), kind, painted, ink).isZero();
+                assertThat(painted.area() == 0 ? 0 : painted.outside(ink))
+                        .as("%s %s: painted %s, ink %s", family.id(), kind, painted, ink)
+                        .isZero();
             }
         }
     }

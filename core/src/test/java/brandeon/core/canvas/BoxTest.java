@@ -16,11 +16,17 @@ class BoxTest {
     void aTurnedBoxHasTheBoundsOfTheTurnedRectangle() {
         SplittableRandom random = new SplittableRandom(1);
         for (int i = 0; i < 500; i++) {
-            Box box = new Box(random.nextInt(-200, 200), random.nextInt(-200, 200), random.nextInt(1, 300), random.nextInt(1, 300));
+            Box box = new Box(
+                    random.nextInt(-200, 200),
+                    random.nextInt(-200, 200),
+                    random.nextInt(1, 300),
+                    random.nextInt(1, 300));
             double degrees = random.nextInt(-360, 361);
             double px = random.nextInt(-300, 300);
             double py = random.nextInt(-300, 300);
-            Rectangle2D turned = AffineTransform.getRotateInstance(Math.toRadians(degrees), px, py).createTransformedShape(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height())).getBounds2D();
+            Rectangle2D turned = AffineTransform.getRotateInstance(Math.toRadians(degrees), px, py)
+                    .createTransformedShape(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()))
+                    .getBounds2D();
             Box bounds = box.turned(degrees, px, py);
             assertThat(bounds.x()).isCloseTo(turned.getX(), within(1e-6));
             assertThat(bounds.y()).isCloseTo(turned.getY(), within(1e-6));
@@ -60,6 +66,7 @@ class BoxTest {
     void noBoxHasANegativeOrEndlessSize() {
         assertThatThrownBy(() -> new Box(0, 0, -1, 5)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Box(0, Double.NaN, 1, 5)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Box(0, 0, Double.POSITIVE_INFINITY, 5)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Box(0, 0, Double.POSITIVE_INFINITY, 5))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -10,9 +10,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class CanvasTest {
 
-    /** Picture sizes of ITU-R BT.709 (1920×1080) and BT.2020 (3840×2160); 1440p is 2560×1440, 720p is 1280×720 (common practice, no source). */
+    /**
+     * Picture sizes of ITU-R BT.709 (1920×1080) and BT.2020 (3840×2160); 1440p is 2560×1440, 720p is 1280×720 (common
+     * practice, no source).
+     */
     @ParameterizedTest
-    @CsvSource({"1280, 720, WIDE, 0.6667", "1920, 1080, WIDE, 1", "2560, 1440, WIDE, 1.3333", "3840, 2160, WIDE, 2", "1080, 1920, UPRIGHT, 1", "1080, 1080, SQUARE, 1"})
+    @CsvSource({
+        "1280, 720, WIDE, 0.6667",
+        "1920, 1080, WIDE, 1",
+        "2560, 1440, WIDE, 1.3333",
+        "3840, 2160, WIDE, 2",
+        "1080, 1920, UPRIGHT, 1",
+        "1080, 1080, SQUARE, 1"
+    })
     void broadcastSizesHaveTheirShapeAndUnit(int width, int height, Shape shape, double unit) {
         Canvas canvas = Canvas.of("c", "C", Size.of(width, height), 60);
         assertThat(canvas.shape()).isEqualTo(shape);
@@ -33,7 +43,10 @@ class CanvasTest {
         assertThatThrownBy(() -> Canvas.of("c", "C", Size.of(1920, 1080), 0)).hasMessageContaining("frame rate");
     }
 
-    /** EBU R 95 for 1920×1080: action safe begins 67 pixels and 38 lines in, graphics safe 96 pixels and 54 lines in (from memory). */
+    /**
+     * EBU R 95 for 1920×1080: action safe begins 67 pixels and 38 lines in, graphics safe 96 pixels and 54 lines in
+     * (from memory).
+     */
     @Test
     void safeAreasAreThoseOfEbuR95() {
         Box action = canvas(1920, 1080).safe(SafeArea.ACTION);
@@ -48,8 +61,10 @@ class CanvasTest {
     @Test
     void safeAreasAreThoseOfSmpteSt2046() {
         Size uhd = Size.of(3840, 2160);
-        assertThat(canvas(3840, 2160).safe(SafeArea.ACTION).width() / uhd.width()).isEqualTo(0.93, within(1e-9));
-        assertThat(canvas(3840, 2160).safe(SafeArea.GRAPHICS).height() / uhd.height()).isEqualTo(0.90, within(1e-9));
+        assertThat(canvas(3840, 2160).safe(SafeArea.ACTION).width() / uhd.width())
+                .isEqualTo(0.93, within(1e-9));
+        assertThat(canvas(3840, 2160).safe(SafeArea.GRAPHICS).height() / uhd.height())
+                .isEqualTo(0.90, within(1e-9));
     }
 
     @Test
@@ -64,16 +79,28 @@ class CanvasTest {
     /** ITU-R BT.709 and BT.2020 and SMPTE ST 296, from memory. */
     @Test
     void theSystemsOfBroadcastingHaveTheirSizes() {
-        assertThat(PictureSystem.ALL).extracting(PictureSystem::size).contains(Size.of(1280, 720), Size.of(1920, 1080), Size.of(3840, 2160), Size.of(7680, 4320), Size.of(1080, 1920));
-        assertThat(PictureSystem.ALL).allSatisfy(system -> assertThat(Canvas.of("c", system.name(), system.size(), 60)).isNotNull());
+        assertThat(PictureSystem.ALL)
+                .extracting(PictureSystem::size)
+                .contains(
+                        Size.of(1280, 720),
+                        Size.of(1920, 1080),
+                        Size.of(3840, 2160),
+                        Size.of(7680, 4320),
+                        Size.of(1080, 1920));
+        assertThat(PictureSystem.ALL)
+                .allSatisfy(system -> assertThat(Canvas.of("c", system.name(), system.size(), 60))
+                        .isNotNull());
     }
 
     /** tan(7 / 60 degrees) × 300 mm = 0.611 mm, worked out by hand; 64 mm hold 1080 lines. */
     @Test
     void theLeastHeightOfAnXFollowsFromTheViewersScreenAndDistance() {
         assertThat(Viewer.ON_A_PHONE.leastHeight(Size.of(1920, 1080))).isEqualTo(0.611 / 64 * 1080, within(0.02));
-        assertThat(Viewer.ON_A_PHONE.leastHeight(Size.of(1080, 1920))).as("upright, the phone is turned with the picture").isEqualTo(0.611 / 64 * 1080, within(0.02));
-        assertThat(Viewer.ON_A_PHONE.minutes(Size.of(3840, 2160), Viewer.ON_A_PHONE.leastHeight(Size.of(3840, 2160)))).isEqualTo(7, within(1e-6));
+        assertThat(Viewer.ON_A_PHONE.leastHeight(Size.of(1080, 1920)))
+                .as("upright, the phone is turned with the picture")
+                .isEqualTo(0.611 / 64 * 1080, within(0.02));
+        assertThat(Viewer.ON_A_PHONE.minutes(Size.of(3840, 2160), Viewer.ON_A_PHONE.leastHeight(Size.of(3840, 2160))))
+                .isEqualTo(7, within(1e-6));
     }
 
     @Test

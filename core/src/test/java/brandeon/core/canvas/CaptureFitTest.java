@@ -29,7 +29,10 @@ class CaptureFitTest {
 
     @Test
     void aTallOpeningCutsTheSidesAndAFlatOneTopAndBottom() {
-        assertThat(CaptureFit.cover(Size.of(1280, 720), new Box(0, 0, 300, 600), 0).crop().left()).isPositive();
+        assertThat(CaptureFit.cover(Size.of(1280, 720), new Box(0, 0, 300, 600), 0)
+                        .crop()
+                        .left())
+                .isPositive();
         CaptureFit flat = CaptureFit.cover(Size.of(1280, 720), new Box(0, 0, 1280, 300), 0);
         assertThat(flat.crop().left()).isZero();
         assertThat(flat.crop().top()).isEqualTo(210);
@@ -37,8 +40,12 @@ class CaptureFitTest {
 
     @Test
     void anOpeningLargerThanTheCaptureSaysThatItIsEnlarged() {
-        assertThat(CaptureFit.cover(Size.of(1280, 720), new Box(0, 0, 1920, 1080), 0).enlarged()).isTrue();
-        assertThat(CaptureFit.cover(Size.of(1280, 720), new Box(0, 0, 640, 360), 0).enlarged()).isFalse();
+        assertThat(CaptureFit.cover(Size.of(1280, 720), new Box(0, 0, 1920, 1080), 0)
+                        .enlarged())
+                .isTrue();
+        assertThat(CaptureFit.cover(Size.of(1280, 720), new Box(0, 0, 640, 360), 0)
+                        .enlarged())
+                .isFalse();
     }
 
     @Test
@@ -46,15 +53,23 @@ class CaptureFitTest {
         SplittableRandom random = new SplittableRandom(3);
         for (int i = 0; i < 20_000; i++) {
             Size capture = Size.of(random.nextInt(160, 4000), random.nextInt(120, 2400));
-            Box opening = new Box(random.nextInt(-50, 1900), random.nextInt(-50, 1000), random.nextInt(8, 2000), random.nextInt(8, 1200));
+            Box opening = new Box(
+                    random.nextInt(-50, 1900),
+                    random.nextInt(-50, 1000),
+                    random.nextInt(8, 2000),
+                    random.nextInt(8, 1200));
             double bleed = random.nextInt(0, 9);
             CaptureFit fit = CaptureFit.cover(capture, opening, bleed);
             String what = capture + " in " + opening + ": " + fit;
             assertThat(fit.gap()).as(what).isZero();
             assertThat(opening.grown(bleed).outside(fit.shown())).as(what).isLessThan(1e-6);
             assertThat(fit.crop().left() % 2 + fit.crop().top() % 2).as(what).isZero();
-            double widest = Math.max(fit.shown().width() - opening.width(), fit.shown().height() - opening.height()) / 2 - bleed;
-            assertThat(widest).as("no more than two source pixels reach past the bleed: %s", what).isLessThanOrEqualTo(2 * fit.scale() + 1e-6);
+            double widest =
+                    Math.max(fit.shown().width() - opening.width(), fit.shown().height() - opening.height()) / 2
+                            - bleed;
+            assertThat(widest)
+                    .as("no more than two source pixels reach past the bleed: %s", what)
+                    .isLessThanOrEqualTo(2 * fit.scale() + 1e-6);
         }
     }
 
@@ -64,9 +79,13 @@ class CaptureFitTest {
         Box opening = new Box(0, 0, 720, 720);
         Box face = new Box(100, 100, 300, 400);
         CaptureFit fit = CaptureFit.cover(camera, opening, 0, face);
-        assertThat(fit.crop()).as("of 560 columns 100 go on the left, not 280").isEqualTo(new CaptureFit.Crop(100, 0, 460, 0));
+        assertThat(fit.crop())
+                .as("of 560 columns 100 go on the left, not 280")
+                .isEqualTo(new CaptureFit.Crop(100, 0, 460, 0));
         assertThat(fit.onCanvas(face)).isEqualTo(new Box(0, 100, 300, 400));
-        assertThat(CaptureFit.cover(camera, opening, 0, new Box(500, 100, 300, 400))).as("a face in the middle changes nothing").isEqualTo(CaptureFit.cover(camera, opening, 0));
+        assertThat(CaptureFit.cover(camera, opening, 0, new Box(500, 100, 300, 400)))
+                .as("a face in the middle changes nothing")
+                .isEqualTo(CaptureFit.cover(camera, opening, 0));
     }
 
     @Test
@@ -74,24 +93,35 @@ class CaptureFitTest {
         SplittableRandom random = new SplittableRandom(8);
         for (int i = 0; i < 20_000; i++) {
             Size capture = Size.of(random.nextInt(400, 2000), random.nextInt(400, 2000));
-            Box opening = new Box(random.nextInt(0, 900), random.nextInt(0, 900), random.nextInt(60, 900), random.nextInt(60, 900));
+            Box opening = new Box(
+                    random.nextInt(0, 900), random.nextInt(0, 900), random.nextInt(60, 900), random.nextInt(60, 900));
             double bleed = random.nextInt(0, 6);
             double width = random.nextInt(10, 200);
             double height = random.nextInt(10, 200);
-            Box face = new Box(random.nextDouble(capture.width() - width), random.nextDouble(capture.height() - height), width, height);
+            Box face = new Box(
+                    random.nextDouble(capture.width() - width),
+                    random.nextDouble(capture.height() - height),
+                    width,
+                    height);
             CaptureFit fit = CaptureFit.cover(capture, opening, bleed, face);
             assertThat(fit.gap()).isZero();
             assertThat(opening.grown(bleed).outside(fit.shown())).isLessThan(1e-6);
             boolean fits = width * fit.scale() <= opening.width() && height * fit.scale() <= opening.height();
-            double edge = Math.min(Math.min(face.x(), capture.width() - face.right()), Math.min(face.y(), capture.height() - face.bottom())) * fit.scale();
+            double edge = Math.min(
+                            Math.min(face.x(), capture.width() - face.right()),
+                            Math.min(face.y(), capture.height() - face.bottom()))
+                    * fit.scale();
             if (fits && edge > bleed + 2) {
-                assertThat(fit.onCanvas(face).outside(opening)).as("%s of %s in %s: %s", face, capture, opening, fit).isLessThan(2 * fit.scale() + 1);
+                assertThat(fit.onCanvas(face).outside(opening))
+                        .as("%s of %s in %s: %s", face, capture, opening, fit)
+                        .isLessThan(2 * fit.scale() + 1);
             }
         }
     }
 
     @Test
     void anEmptyOpeningIsRefused() {
-        assertThatThrownBy(() -> CaptureFit.cover(Size.of(10, 10), new Box(0, 0, 0, 5), 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> CaptureFit.cover(Size.of(10, 10), new Box(0, 0, 0, 5), 0))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -16,7 +16,17 @@ class ColourReferenceTest {
 
     @ParameterizedTest(name = "{0}")
     @CsvFileSource(resources = REFERENCE, numLinesToSkip = 1)
-    void conversionsAgreeWithCssColor4(String hex, double okL, double okA, double okB, double lchL, double lchC, double lchH, double labL, double labA, double labB) {
+    void conversionsAgreeWithCssColor4(
+            String hex,
+            double okL,
+            double okA,
+            double okB,
+            double lchL,
+            double lchC,
+            double lchH,
+            double labL,
+            double labA,
+            double labB) {
         Colour colour = Colour.parse(hex);
         assertThat(Spaces.oklab(colour).lightness()).isEqualTo(okL, within(1e-6));
         assertThat(Spaces.oklab(colour).a()).isEqualTo(okA, within(1e-6));
@@ -32,7 +42,20 @@ class ColourReferenceTest {
 
     @ParameterizedTest(name = "{0} and {10}")
     @CsvFileSource(resources = REFERENCE, numLinesToSkip = 1)
-    void contrastAndDifferenceAgree(String hex, String b, String c, String d, String e, String f, String g, String h, String i, String j, String other, double contrast, double difference) {
+    void contrastAndDifferenceAgree(
+            String hex,
+            String b,
+            String c,
+            String d,
+            String e,
+            String f,
+            String g,
+            String h,
+            String i,
+            String j,
+            String other,
+            double contrast,
+            double difference) {
         assertThat(Contrast.ratio(Colour.parse(hex), Colour.parse(other))).isEqualTo(contrast, within(0.002));
         assertThat(Difference.ciede2000(Colour.parse(hex), Colour.parse(other))).isEqualTo(difference, within(0.001));
     }
@@ -40,8 +63,24 @@ class ColourReferenceTest {
     /** Gamut mapping by CSS Color 4, section 13.2; both sides search, so a step or two of eight bits may differ. */
     @ParameterizedTest(name = "oklch({13} {14} {15})")
     @CsvFileSource(resources = REFERENCE, numLinesToSkip = 1)
-    void coloursOutsideSrgbAreMappedAsCssDoes(String hex, String b, String c, String d, String e, String f, String g, String h, String i, String j, String k, String l, String m,
-            double lightness, double chroma, double hue, String mapped) {
+    void coloursOutsideSrgbAreMappedAsCssDoes(
+            String hex,
+            String b,
+            String c,
+            String d,
+            String e,
+            String f,
+            String g,
+            String h,
+            String i,
+            String j,
+            String k,
+            String l,
+            String m,
+            double lightness,
+            double chroma,
+            double hue,
+            String mapped) {
         Colour ours = new Oklch(lightness, chroma, hue).toColour();
         assertThat(Difference.ciede2000(ours, Colour.parse(mapped))).isLessThan(0.7);
     }

@@ -15,7 +15,10 @@ class ContrastTest {
         assertThat(Contrast.ratio(Colour.WHITE, Colour.WHITE)).isEqualTo(1);
     }
 
-    /** Understanding WCAG 2.2, 1.4.3: #777777 on white, 4.47:1, does not meet 4.5:1 and must not be rounded up; #767676 does. */
+    /**
+     * Understanding WCAG 2.2, 1.4.3: #777777 on white, 4.47:1, does not meet 4.5:1 and must not be rounded up; #767676
+     * does.
+     */
     @Test
     void theLineBetweenPassingAndFailingIsNotRounded() {
         assertThat(Contrast.ratio(Colour.parse("#777777"), Colour.WHITE)).isBetween(4.47, 4.49);
@@ -24,7 +27,10 @@ class ContrastTest {
 
     @Test
     void whatIsNoColourIsRefusedWithASentence() {
-        assertThatThrownBy(() -> Colour.parse("lantern")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("lantern").hasMessageContaining("#2f6b4f");
+        assertThatThrownBy(() -> Colour.parse("lantern"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("lantern")
+                .hasMessageContaining("#2f6b4f");
         assertThat(Colour.parse("#abc").hex()).isEqualTo("#aabbcc");
         assertThat(Colour.parse("11223380").hex()).isEqualTo("#11223380");
     }

@@ -9,7 +9,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class DifferenceTest {
 
-    /** Pairs of Sharma, Wu and Dalal (2005), table 1; from memory. They probe hue wrapping, greys and the blue rotation. */
+    /**
+     * Pairs of Sharma, Wu and Dalal (2005), table 1; from memory. They probe hue wrapping, greys and the blue
+     * rotation.
+     */
     @ParameterizedTest
     @CsvSource({
         "50, 2.6772, -79.7751, 50, 0, -82.7485, 2.0425",
@@ -20,9 +23,14 @@ class DifferenceTest {
         "50, 2.5, 0, 73, 25, -18, 27.1492",
         "50, 2.5, 0, 61, -5, 29, 22.8977",
         "60.2574, -34.0099, 36.2677, 60.4626, -34.1751, 39.4387, 1.2644",
-        "2.0776, 0.0795, -1.1350, 0.9033, -0.0636, -0.5514, 0.9082"})
-    void agreesWithThePublishedPairs(double l1, double a1, double b1, double l2, double a2, double b2, double published) {
-        assertThat(Difference.ciede2000(new Lab(l1, a1, b1), new Lab(l2, a2, b2))).isEqualTo(published, within(0.00006));
-        assertThat(Difference.ciede2000(new Lab(l2, a2, b2), new Lab(l1, a1, b1))).as("the other way round").isEqualTo(published, within(0.00006));
+        "2.0776, 0.0795, -1.1350, 0.9033, -0.0636, -0.5514, 0.9082"
+    })
+    void agreesWithThePublishedPairs(
+            double l1, double a1, double b1, double l2, double a2, double b2, double published) {
+        assertThat(Difference.ciede2000(new Lab(l1, a1, b1), new Lab(l2, a2, b2)))
+                .isEqualTo(published, within(0.00006));
+        assertThat(Difference.ciede2000(new Lab(l2, a2, b2), new Lab(l1, a1, b1)))
+                .as("the other way round")
+                .isEqualTo(published, within(0.00006));
     }
 }

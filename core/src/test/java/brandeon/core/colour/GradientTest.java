@@ -12,7 +12,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class GradientTest {
 
-    /** Mixtures as colorjs.io 0.7.1 computes them, hue by the shorter arc (CSS Color 4, section 12.4); values by core/src/test/oracle/mixtures.mjs. */
+    /**
+     * Mixtures as colorjs.io 0.7.1 computes them, hue by the shorter arc (CSS Color 4, section 12.4); values by
+     * core/src/test/oracle/mixtures.mjs.
+     */
     @ParameterizedTest(name = "{0} to {1} at {2} in {3}")
     @CsvSource({
         "#4f8f5b,#e8a33d,0.25,OKLAB,0.48496,0.58621,0.34002",
@@ -38,23 +41,30 @@ class GradientTest {
         "#ff0000,#ff00cc,0.25,OKLAB,0.99764,0.09781,0.33208",
         "#ff0000,#ff00cc,0.5,OKLAB,0.99664,0.12137,0.50312",
         "#ff0000,#ff00cc,0.25,OKLCH,1.00000,0.00000,0.30363",
-        "#ff0000,#ff00cc,0.5,OKLCH,1.00000,0.00000,0.47667"})
-    void mixturesAgreeWithCssColor4(String from, String to, double share, Gradient.Way way, double red, double green, double blue) {
+        "#ff0000,#ff00cc,0.5,OKLCH,1.00000,0.00000,0.47667"
+    })
+    void mixturesAgreeWithCssColor4(
+            String from, String to, double share, Gradient.Way way, double red, double green, double blue) {
         Colour ours = Gradient.between(Colour.parse(from), Colour.parse(to), share, way);
         assertThat(Difference.ciede2000(ours, Colour.of(red, green, blue))).isLessThan(0.15);
     }
 
     @Test
     void oppositeHuesMeetInGreyStraightButNotRoundTheCircle() {
-        Palette palette = Palette.of(List.of(Colour.parse("#4f8f5b")), Map.of(Role.ACCENT, Colour.parse("#c07a2b"), Role.SECOND_ACCENT, Colour.parse("#2b7fc0")));
-        assertThat(new Gradient(List.of(Role.ACCENT, Role.SECOND_ACCENT), Gradient.Way.OKLAB).greyest(palette)).isLessThan(0.4);
-        assertThat(new Gradient(List.of(Role.ACCENT, Role.SECOND_ACCENT), Gradient.Way.OKLCH).greyest(palette)).isGreaterThan(0.8);
+        Palette palette = Palette.of(
+                List.of(Colour.parse("#4f8f5b")),
+                Map.of(Role.ACCENT, Colour.parse("#c07a2b"), Role.SECOND_ACCENT, Colour.parse("#2b7fc0")));
+        assertThat(new Gradient(List.of(Role.ACCENT, Role.SECOND_ACCENT), Gradient.Way.OKLAB).greyest(palette))
+                .isLessThan(0.4);
+        assertThat(new Gradient(List.of(Role.ACCENT, Role.SECOND_ACCENT), Gradient.Way.OKLCH).greyest(palette))
+                .isGreaterThan(0.8);
     }
 
     @Test
     void threeColoursStandAtBothEndsAndInTheMiddle() {
         Palette palette = Palette.of(List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d")));
-        List<Gradient.Point> points = new Gradient(List.of(Role.ACCENT, Role.TEXT, Role.SECOND_ACCENT), Gradient.Way.OKLCH).points(palette);
+        List<Gradient.Point> points =
+                new Gradient(List.of(Role.ACCENT, Role.TEXT, Role.SECOND_ACCENT), Gradient.Way.OKLCH).points(palette);
         assertThat(points.getFirst().colour().hex()).isEqualTo("#4f8f5b");
         assertThat(points.getLast().colour().hex()).isEqualTo("#e8a33d");
         assertThat(points).anySatisfy(point -> {
@@ -66,6 +76,7 @@ class GradientTest {
 
     @Test
     void aGradientHasTwoOrThreeColours() {
-        assertThatThrownBy(() -> new Gradient(List.of(Role.ACCENT), Gradient.Way.OKLAB)).hasMessageContaining("two or three");
+        assertThatThrownBy(() -> new Gradient(List.of(Role.ACCENT), Gradient.Way.OKLAB))
+                .hasMessageContaining("two or three");
     }
 }

@@ -13,7 +13,8 @@ import org.junit.jupiter.api.Test;
 
 class PaletteTest {
 
-    private static final List<Colour> REEDLIGHT = List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d"));
+    private static final List<Colour> REEDLIGHT =
+            List.of(Colour.parse("#4f8f5b"), Colour.parse("#e8a33d"), Colour.parse("#16283d"));
 
     /** Contrast, and distance for every vision, of 10,000 random brands. */
     @Test
@@ -31,15 +32,18 @@ class PaletteTest {
                 holds(palette, Role.TEXT, paper, 4.5, seeds);
                 holds(palette, Role.QUIET_TEXT, paper, 4.5, seeds);
             }
-            for (Role role : List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.EDGE, Role.ON_AIR, Role.WARNING, Role.GOOD)) {
+            for (Role role :
+                    List.of(Role.ACCENT, Role.SECOND_ACCENT, Role.EDGE, Role.ON_AIR, Role.WARNING, Role.GOOD)) {
                 holds(palette, role, Role.PLATE, 3, seeds);
                 holds(palette, role, Role.GROUND, 3, seeds);
             }
             for (ToldApart.Pair pair : ToldApart.PAIRS) {
                 for (Vision vision : Vision.values()) {
-                    double difference = Difference.ciede2000(vision.seen(palette.colour(pair.one())), vision.seen(palette.colour(pair.other())));
+                    double difference = Difference.ciede2000(
+                            vision.seen(palette.colour(pair.one())), vision.seen(palette.colour(pair.other())));
                     if (difference < 10) {
-                        fail("%s and %s differ by %.2f to %s eyes, seeds %s".formatted(pair.one(), pair.other(), difference, vision, seeds));
+                        fail("%s and %s differ by %.2f to %s eyes, seeds %s"
+                                .formatted(pair.one(), pair.other(), difference, vision, seeds));
                     }
                 }
             }
@@ -54,8 +58,14 @@ class PaletteTest {
     private static List<String> untold(Palette palette) {
         List<String> untold = new ArrayList<>();
         for (ToldApart.Pair pair : ToldApart.WHERE_POSSIBLE) {
-            double least = Stream.of(Vision.values()).mapToDouble(vision -> Difference.ciede2000(vision.seen(palette.colour(pair.one())), vision.seen(palette.colour(pair.other())))).min().orElseThrow();
-            boolean told = palette.shortfalls().stream().anyMatch(s -> s.role() == pair.one() && s.other() == pair.other() || s.role() == pair.other() && s.other() == pair.one());
+            double least = Stream.of(Vision.values())
+                    .mapToDouble(vision -> Difference.ciede2000(
+                            vision.seen(palette.colour(pair.one())), vision.seen(palette.colour(pair.other()))))
+                    .min()
+                    .orElseThrow();
+            boolean told = palette.shortfalls().stream()
+                    .anyMatch(s -> s.role() == pair.one() && s.other() == pair.other()
+                            || s.role() == pair.other() && s.other() == pair.one());
             if (least < 10 && !told) {
                 untold.add(pair + " " + least);
             }
@@ -73,7 +83,9 @@ class PaletteTest {
     void anAccentAndItsEdgeAreNeverTheSame() {
         for (String seed : List.of("#000000", "#ffffff", "#808080", "#4f8f5b")) {
             Palette palette = Palette.of(List.of(Colour.parse(seed)));
-            assertThat(Difference.ciede2000(palette.colour(Role.ACCENT), palette.colour(Role.EDGE))).as(seed).isGreaterThanOrEqualTo(10);
+            assertThat(Difference.ciede2000(palette.colour(Role.ACCENT), palette.colour(Role.EDGE)))
+                    .as(seed)
+                    .isGreaterThanOrEqualTo(10);
         }
     }
 
@@ -81,8 +93,11 @@ class PaletteTest {
     @Test
     void nearEqualSeedsAreDrivenApart() {
         Palette palette = Palette.of(List.of(Colour.parse("#e8d23d"), Colour.parse("#e9d33c")));
-        assertThat(Difference.ciede2000(palette.colour(Role.ACCENT), palette.colour(Role.SECOND_ACCENT))).isGreaterThanOrEqualTo(10);
-        assertThat(palette.colour(Role.ACCENT).hex()).as("the first seed keeps its place").isEqualTo("#e8d23d");
+        assertThat(Difference.ciede2000(palette.colour(Role.ACCENT), palette.colour(Role.SECOND_ACCENT)))
+                .isGreaterThanOrEqualTo(10);
+        assertThat(palette.colour(Role.ACCENT).hex())
+                .as("the first seed keeps its place")
+                .isEqualTo("#e8d23d");
         assertThat(role(palette, Role.SECOND_ACCENT).reason()).contains("so that nobody takes it for another");
     }
 
@@ -92,34 +107,53 @@ class PaletteTest {
         Palette palette = Palette.of(REEDLIGHT, Map.of(Role.PLATE, paper, Role.GROUND, paper, Role.HORIZON, paper));
         assertThat(palette.colour(Role.PLATE)).isEqualTo(paper);
         assertThat(role(palette, Role.PLATE).pinned()).isTrue();
-        assertThat(Contrast.luminance(palette.colour(Role.TEXT))).as("dark text on light paper").isLessThan(0.2);
+        assertThat(Contrast.luminance(palette.colour(Role.TEXT)))
+                .as("dark text on light paper")
+                .isLessThan(0.2);
         assertThat(palette.shortfalls()).isEmpty();
     }
 
     @Test
     void whatAPinBreaksIsToldWithItsFigure() {
-        Palette palette = Palette.of(REEDLIGHT, Map.of(Role.TEXT, Colour.parse("#405060"), Role.ACCENT, Colour.parse("#4f8f5b"), Role.ON_AIR, Colour.parse("#4f8f5b")));
-        assertThat(palette.shortfalls()).anySatisfy(shortfall -> {
-            assertThat(shortfall.role()).isEqualTo(Role.TEXT);
-            assertThat(shortfall.measured()).isLessThan(4.5);
-            assertThat(shortfall.sentence()).contains("it needs 4.5:1");
-        }).anySatisfy(shortfall -> {
-            assertThat(shortfall.other()).isEqualTo(Role.ON_AIR);
-            assertThat(shortfall.sentence()).isEqualTo("Accent and on air differ by 0.0; they need 10.");
-        });
+        Palette palette = Palette.of(
+                REEDLIGHT,
+                Map.of(
+                        Role.TEXT,
+                        Colour.parse("#405060"),
+                        Role.ACCENT,
+                        Colour.parse("#4f8f5b"),
+                        Role.ON_AIR,
+                        Colour.parse("#4f8f5b")));
+        assertThat(palette.shortfalls())
+                .anySatisfy(shortfall -> {
+                    assertThat(shortfall.role()).isEqualTo(Role.TEXT);
+                    assertThat(shortfall.measured()).isLessThan(4.5);
+                    assertThat(shortfall.sentence()).contains("it needs 4.5:1");
+                })
+                .anySatisfy(shortfall -> {
+                    assertThat(shortfall.other()).isEqualTo(Role.ON_AIR);
+                    assertThat(shortfall.sentence()).isEqualTo("Accent and on air differ by 0.0; they need 10.");
+                });
     }
 
-    /** A black and a white paper at once leave no text that reads on both at 4.5:1 (√21 is 4.58, so mid grey nearly does). */
+    /**
+     * A black and a white paper at once leave no text that reads on both at 4.5:1 (√21 is 4.58, so mid grey nearly
+     * does).
+     */
     @Test
     void papersThatLeaveNoTextAreTold() {
-        Palette palette = Palette.of(REEDLIGHT, Map.of(Role.PLATE, Colour.BLACK, Role.GROUND, Colour.parse("#777777"), Role.HORIZON, Colour.WHITE));
+        Palette palette = Palette.of(
+                REEDLIGHT,
+                Map.of(Role.PLATE, Colour.BLACK, Role.GROUND, Colour.parse("#777777"), Role.HORIZON, Colour.WHITE));
         assertThat(palette.shortfalls()).extracting(Shortfall::role).contains(Role.TEXT);
     }
 
     @Test
     void hardBrandsWorkToo() {
         for (String seed : List.of("#000000", "#ffffff", "#808080", "#ffff00", "#0000ff")) {
-            assertThat(Palette.of(List.of(Colour.parse(seed))).all()).as(seed).hasSize(Role.values().length)
+            assertThat(Palette.of(List.of(Colour.parse(seed))).all())
+                    .as(seed)
+                    .hasSize(Role.values().length)
                     .allSatisfy(role -> assertThat(role.checks()).allMatch(RoleColour.Check::holds));
         }
     }
@@ -133,15 +167,21 @@ class PaletteTest {
     @Test
     void aSeedThatIsTooDarkIsLightenedAndKeepsItsHue() {
         Palette palette = Palette.of(List.of(Colour.parse("#0b3d20")));
-        RoleColour accent = palette.all().stream().filter(r -> r.role() == Role.ACCENT).findFirst().orElseThrow();
+        RoleColour accent = palette.all().stream()
+                .filter(r -> r.role() == Role.ACCENT)
+                .findFirst()
+                .orElseThrow();
         assertThat(accent.reason()).contains("lightened by");
-        assertThat(Math.abs(Spaces.oklch(accent.colour()).hue() - Spaces.oklch(Colour.parse("#0b3d20")).hue())).isLessThan(4);
+        assertThat(Math.abs(Spaces.oklch(accent.colour()).hue()
+                        - Spaces.oklch(Colour.parse("#0b3d20")).hue()))
+                .isLessThan(4);
     }
 
     @Test
     void aBrandHasOneToFiveSeeds() {
         assertThatThrownBy(() -> Palette.of(List.of())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Palette.of(java.util.Collections.nCopies(6, Colour.BLACK))).hasMessageContaining("one to five");
+        assertThatThrownBy(() -> Palette.of(java.util.Collections.nCopies(6, Colour.BLACK)))
+                .hasMessageContaining("one to five");
     }
 
     private static void holds(Palette palette, Role one, Role other, double least, List<Colour> seeds) {

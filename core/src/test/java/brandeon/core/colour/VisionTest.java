@@ -16,7 +16,9 @@ class VisionTest {
     void greysLookTheSameToEverybody(Vision vision) {
         for (int grey = 0; grey < 256; grey += 17) {
             Colour colour = Colour.of(grey / 255.0, grey / 255.0, grey / 255.0);
-            assertThat(Difference.ciede2000(vision.seen(colour), colour)).as("%s to %s eyes", colour.hex(), vision).isLessThan(0.5);
+            assertThat(Difference.ciede2000(vision.seen(colour), colour))
+                    .as("%s to %s eyes", colour.hex(), vision)
+                    .isLessThan(0.5);
         }
     }
 
@@ -39,11 +41,13 @@ class VisionTest {
     void theWorstVisionOfAPairIsNamed() {
         ToldApart.Worst worst = ToldApart.worst(Colour.parse("#b8693c"), Colour.parse("#8a8a2e"));
         assertThat(worst.vision()).isEqualTo(Vision.DEUTAN);
-        assertThat(worst.difference()).isLessThan(Difference.ciede2000(Colour.parse("#b8693c"), Colour.parse("#8a8a2e")));
+        assertThat(worst.difference())
+                .isLessThan(Difference.ciede2000(Colour.parse("#b8693c"), Colour.parse("#8a8a2e")));
     }
 
     @Test
     void opacityIsKept() {
-        assertThat(Vision.TRITAN.seen(Colour.parse("#4f8f5b80")).alpha()).isEqualTo(Colour.parse("#4f8f5b80").alpha());
+        assertThat(Vision.TRITAN.seen(Colour.parse("#4f8f5b80")).alpha())
+                .isEqualTo(Colour.parse("#4f8f5b80").alpha());
     }
 }

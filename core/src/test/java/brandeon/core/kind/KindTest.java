@@ -42,39 +42,62 @@ class KindTest {
         assertThat(facts.title()).isNotBlank();
         Set<String> names = new HashSet<>();
         for (Field field : facts.fields()) {
-            assertThat(names.add(field.name())).as("%s is there once", field.name()).isTrue();
+            assertThat(names.add(field.name()))
+                    .as("%s is there once", field.name())
+                    .isTrue();
             assertThat(field.title()).isNotBlank();
-            assertThat(field.columns()).as("columns of %s", field.name()).hasSize(switch (field.type()) {
-                case ROWS, POINTS, ENTRIES -> 2;
-                case WORDS, COUNT, LINES, TIME_ZONE -> 0;
-            });
+            assertThat(field.columns())
+                    .as("columns of %s", field.name())
+                    .hasSize(
+                            switch (field.type()) {
+                                case ROWS, POINTS, ENTRIES -> 2;
+                                case WORDS, COUNT, LINES, TIME_ZONE -> 0;
+                            });
             field.standard().require();
             assertThat(field.standard().mistake(Readings.types())).isEmpty();
-            assertThat(field.yours() && field.standard().written().isBlank()).as("%s says what belongs there", field.name()).isFalse();
+            assertThat(field.yours() && field.standard().written().isBlank())
+                    .as("%s says what belongs there", field.name())
+                    .isFalse();
         }
         for (Figure figure : facts.figures()) {
-            assertThat(names.add(figure.name())).as("%s is there once", figure.name()).isTrue();
+            assertThat(names.add(figure.name()))
+                    .as("%s is there once", figure.name())
+                    .isTrue();
             assertThat(figure.standard()).isBetween(figure.least(), figure.most());
-            assertThat(figure.choices()).as(figure.name()).satisfiesAnyOf(choices -> assertThat(choices).isEmpty(), choices -> assertThat(choices).hasSize((int) (figure.most() - figure.least()) + 1));
+            assertThat(figure.choices())
+                    .as(figure.name())
+                    .satisfiesAnyOf(
+                            choices -> assertThat(choices).isEmpty(),
+                            choices -> assertThat(choices).hasSize((int) (figure.most() - figure.least()) + 1));
         }
         facts.sample("Low Quay").forEach((name, content) -> {
-            assertThat(facts.field(name)).as("sample of %s", name).map(Field::type).hasValueSatisfying(type -> assertThat(type.takes(content)).isTrue());
+            assertThat(facts.field(name))
+                    .as("sample of %s", name)
+                    .map(Field::type)
+                    .hasValueSatisfying(type -> assertThat(type.takes(content)).isTrue());
             content.require();
         });
-        facts.pictures().ifPresent(name -> assertThat(facts.field(name)).map(Field::type).contains(ContentType.LINES));
+        facts.pictures()
+                .ifPresent(
+                        name -> assertThat(facts.field(name)).map(Field::type).contains(ContentType.LINES));
         if (facts.ownSize()) {
             assertThat(List.of(facts.figure("width"), facts.figure("height"))).allMatch(Optional::isPresent);
         }
     }
 
-    /** Nothing is asked of a family while there is nothing to see; all else is drawn from its standards and from its sample. */
+    /**
+     * Nothing is asked of a family while there is nothing to see; all else is drawn from its standards and from its
+     * sample.
+     */
     @ParameterizedTest
     @EnumSource(PieceKind.class)
     void aKindIsDrawnFromItsStandardsAndFromItsSample(PieceKind kind) {
         Piece plain = Piece.of("p", kind, "P");
         ResolvedScene quiet = Samples.of(DEMO, plain, Samples.CANVAS, LiveState.QUIET);
         assertThat(quiet.failed()).isEmpty();
-        assertThat(quiet.placement("p").orElseThrow().art().marks().isEmpty()).as("empty without an alert").isEqualTo(kind.facts().announces());
+        assertThat(quiet.placement("p").orElseThrow().art().marks().isEmpty())
+                .as("empty without an alert")
+                .isEqualTo(kind.facts().announces());
         ResolvedScene sample = Samples.of(DEMO, kind);
         assertThat(sample.failed()).isEmpty();
         assertThat(sample.placements().getFirst().art().marks()).isNotEmpty();
@@ -89,17 +112,25 @@ class KindTest {
         Scene scene = Scene.of("s", "S", SceneRole.LIVE, List.of(Placed.in(kind.zone(), "p")));
         Theme theme = DEMO.withPieces(List.of(Piece.of("p", kind, "P"))).withScenes(List.of(scene));
         Behaviour advised = Advice.of(theme, scene, Part.WHOLE).behaviour();
-        assertThat(advised).isEqualTo(switch (kind) {
-            case ANNOUNCER -> Behaviour.KEEP_RUNNING;
-            case COUNTDOWN, COUNT_UP -> Behaviour.RESTART_ON_ENTRY;
-            default -> Behaviour.REST_WHEN_HIDDEN;
-        });
+        assertThat(advised)
+                .isEqualTo(
+                        switch (kind) {
+                            case ANNOUNCER -> Behaviour.KEEP_RUNNING;
+                            case COUNTDOWN, COUNT_UP -> Behaviour.RESTART_ON_ENTRY;
+                            default -> Behaviour.REST_WHEN_HIDDEN;
+                        });
     }
 
     static Stream<Content> contents() {
-        return Stream.of(new Content.Words("High tide {followers}"), new Content.Count("followers", 3, "::.00", "about ", " herons"), Content.Count.of(7),
-                new Content.Rows(List.of(new TextRow("When", "What")), "recentSignals"), new Content.Points(List.of(new Content.Topic(Ask.State.NOW, "Bittern", ""))),
-                new Content.Entries(List.of(new Content.Entry("", "In the chat", 9))), new Content.Lines(List.of("About", "When")), new Content.TimeZone("Europe/London"));
+        return Stream.of(
+                new Content.Words("High tide {followers}"),
+                new Content.Count("followers", 3, "::.00", "about ", " herons"),
+                Content.Count.of(7),
+                new Content.Rows(List.of(new TextRow("When", "What")), "recentSignals"),
+                new Content.Points(List.of(new Content.Topic(Ask.State.NOW, "Bittern", ""))),
+                new Content.Entries(List.of(new Content.Entry("", "In the chat", 9))),
+                new Content.Lines(List.of("About", "When")),
+                new Content.TimeZone("Europe/London"));
     }
 
     @ParameterizedTest
@@ -107,60 +138,130 @@ class KindTest {
     void contentIsTheSameAfterItWasStored(Content content) {
         content.require();
         assertThat(Json.read(Json.write(content), Content.class)).isEqualTo(content);
-        Piece piece = Stream.of(PieceKind.values()).flatMap(kind -> kind.fields().stream().filter(field -> field.type().takes(content)).map(field -> Piece.of("p", kind, "P").withContent(field.name(), content)))
-                .findFirst().orElseThrow();
+        Piece piece = Stream.of(PieceKind.values())
+                .flatMap(kind -> kind.fields().stream()
+                        .filter(field -> field.type().takes(content))
+                        .map(field -> Piece.of("p", kind, "P").withContent(field.name(), content)))
+                .findFirst()
+                .orElseThrow();
         assertThat(Json.read(Json.write(piece), Piece.class)).isEqualTo(piece);
     }
 
     @Test
     void wordsAreATextInJsonAndRowsAnObject() {
         assertThat(Json.write(new Content.Words("Dusk"))).isEqualTo("\"Dusk\"");
-        assertThat(Json.write(Content.Rows.of("When", "What"))).isEqualTo("{\"rows\":[{\"label\":\"When\",\"value\":\"What\"}],\"then\":\"\"}");
-        for (String wrong : List.of("{\"rows\":[{\"label\":\"When\"}],\"then\":\"\"}", "{\"lamps\":[]}", "{}", "7", "[]", "null", "{\"rows\":[],\"points\":[]}")) {
-            assertThatThrownBy(() -> Json.readFromOutside("{\"edit\":\"setContent\",\"piece\":\"p\",\"field\":\"rows\",\"value\":" + wrong + "}", brandeon.core.theme.Edit.class)).as(wrong).isInstanceOf(IllegalArgumentException.class);
+        assertThat(Json.write(Content.Rows.of("When", "What")))
+                .isEqualTo("{\"rows\":[{\"label\":\"When\",\"value\":\"What\"}],\"then\":\"\"}");
+        for (String wrong : List.of(
+                "{\"rows\":[{\"label\":\"When\"}],\"then\":\"\"}",
+                "{\"lamps\":[]}",
+                "{}",
+                "7",
+                "[]",
+                "null",
+                "{\"rows\":[],\"points\":[]}")) {
+            assertThatThrownBy(() -> Json.readFromOutside(
+                            "{\"edit\":\"setContent\",\"piece\":\"p\",\"field\":\"rows\",\"value\":" + wrong + "}",
+                            brandeon.core.theme.Edit.class))
+                    .as(wrong)
+                    .isInstanceOf(IllegalArgumentException.class);
         }
     }
 
     static Stream<Content> wrongContents() {
-        return Stream.of(new Content.Words("{open"), new Content.Words("x".repeat(401)), new Content.Count("two words", 0, "", "", ""), new Content.Count("", Double.NaN, "", "", ""),
-                new Content.Count("", 1, "::scale/1E99", "", ""), new Content.Count("", 1, "", "x".repeat(41), ""), new Content.Count("", 1, "", "a\nb", ""),
-                new Content.Rows(java.util.Collections.nCopies(25, new TextRow("a", "b")), ""), new Content.Rows(List.of(), "no list"), new Content.Entries(List.of(new Content.Entry("a", "b", 0.5))),
-                new Content.Entries(List.of(new Content.Entry("a", "b", 121))), new Content.Lines(List.of("{")), new Content.TimeZone("Low/Quay"));
+        return Stream.of(
+                new Content.Words("{open"),
+                new Content.Words("x".repeat(401)),
+                new Content.Count("two words", 0, "", "", ""),
+                new Content.Count("", Double.NaN, "", "", ""),
+                new Content.Count("", 1, "::scale/1E99", "", ""),
+                new Content.Count("", 1, "", "x".repeat(41), ""),
+                new Content.Count("", 1, "", "a\nb", ""),
+                new Content.Rows(java.util.Collections.nCopies(25, new TextRow("a", "b")), ""),
+                new Content.Rows(List.of(), "no list"),
+                new Content.Entries(List.of(new Content.Entry("a", "b", 0.5))),
+                new Content.Entries(List.of(new Content.Entry("a", "b", 121))),
+                new Content.Lines(List.of("{")),
+                new Content.TimeZone("Low/Quay"));
     }
 
     @ParameterizedTest
     @MethodSource("wrongContents")
     void whatCannotBeSaidIsRefusedWithASentence(Content content) {
-        assertThatThrownBy(content::require).isInstanceOf(IllegalArgumentException.class).message().hasSizeGreaterThan(20).endsWith(content instanceof Content.Words || content instanceof Content.Lines ? "" : ".");
+        assertThatThrownBy(content::require)
+                .isInstanceOf(IllegalArgumentException.class)
+                .message()
+                .hasSizeGreaterThan(20)
+                .endsWith(content instanceof Content.Words || content instanceof Content.Lines ? "" : ".");
     }
 
     @Test
     void eachTextIsCheckedAgainstTheTypesOfItsValues() {
-        assertThat(new Content.Words("{latestFollower, plural, one {#} other {#}}").mistake(Readings.types())).isPresent();
-        assertThat(Content.Rows.of("Now", "{latestFollower, number}").mistake(Readings.types())).isPresent();
-        assertThat(Content.Count.of("latestFollower").mistake(Readings.types())).as("a name is no number").isPresent();
+        assertThat(new Content.Words("{latestFollower, plural, one {#} other {#}}").mistake(Readings.types()))
+                .isPresent();
+        assertThat(Content.Rows.of("Now", "{latestFollower, number}").mistake(Readings.types()))
+                .isPresent();
+        assertThat(Content.Count.of("latestFollower").mistake(Readings.types()))
+                .as("a name is no number")
+                .isPresent();
         assertThat(Content.Count.of("followers").mistake(Readings.types())).isEmpty();
-        assertThat(new Content.Rows(List.of(), "followers").mistake(Readings.types())).as("a number is no list").isPresent();
-        assertThat(new Content.Rows(List.of(), "recentSignals").mistake(Readings.types())).isEmpty();
+        assertThat(new Content.Rows(List.of(), "followers").mistake(Readings.types()))
+                .as("a number is no list")
+                .isPresent();
+        assertThat(new Content.Rows(List.of(), "recentSignals").mistake(Readings.types()))
+                .isEmpty();
     }
 
     @Test
     void aLiveListFollowsTheRowsAndStandsInALineOfWords() {
-        Readings readings = new Readings(Map.of("recentSignals", List.of(new TextRow("Follows", "Ilse Fenn"), new TextRow("Joined", "Oskar Tide"))));
+        Readings readings = new Readings(Map.of(
+                "recentSignals", List.of(new TextRow("Follows", "Ilse Fenn"), new TextRow("Joined", "Oskar Tide"))));
         LiveState live = new LiveState(readings, Map.of(), Optional.empty());
-        Piece board = Piece.of("p", PieceKind.RECENT, "P").withContent("rows", new Content.Rows(List.of(new TextRow("Pinned", "The hide is open")), "recentSignals"));
-        assertThat(Samples.of(DEMO, board, Samples.CANVAS, live).placements().getFirst().art().texts()).extracting(text -> text.text()).containsSubsequence("Pinned", "The hide is open", "Follows", "Ilse Fenn", "Joined", "Oskar Tide");
+        Piece board = Piece.of("p", PieceKind.RECENT, "P")
+                .withContent(
+                        "rows", new Content.Rows(List.of(new TextRow("Pinned", "The hide is open")), "recentSignals"));
+        assertThat(Samples.of(DEMO, board, Samples.CANVAS, live)
+                        .placements()
+                        .getFirst()
+                        .art()
+                        .texts())
+                .extracting(text -> text.text())
+                .containsSubsequence("Pinned", "The hide is open", "Follows", "Ilse Fenn", "Joined", "Oskar Tide");
         Piece band = Piece.of("p", PieceKind.BAND, "P").withWords("message", "{recentSignals}");
-        assertThat(Samples.of(DEMO, band, Samples.CANVAS, live).placements().getFirst().art().texts()).extracting(text -> text.text()).contains("Follows Ilse Fenn · Joined Oskar Tide");
+        assertThat(Samples.of(DEMO, band, Samples.CANVAS, live)
+                        .placements()
+                        .getFirst()
+                        .art()
+                        .texts())
+                .extracting(text -> text.text())
+                .contains("Follows Ilse Fenn · Joined Oskar Tide");
     }
 
     @Test
     void aCountIsWrittenAsItIsWanted() {
         LiveState live = new LiveState(new Readings(Map.of("followers", 1250L)), Map.of(), Optional.empty());
-        Map.of(Content.Count.of(7), "7", Content.Count.of("followers"), "1,250", new Content.Count("followers", 0, "::group-off", "about ", " herons"), "about 1250 herons",
-                new Content.Count("", 12.5, "::.00", "€", ""), "€12.50", Content.Count.of("raids"), "–").forEach((count, written) -> {
+        Map.of(
+                        Content.Count.of(7),
+                        "7",
+                        Content.Count.of("followers"),
+                        "1,250",
+                        new Content.Count("followers", 0, "::group-off", "about ", " herons"),
+                        "about 1250 herons",
+                        new Content.Count("", 12.5, "::.00", "€", ""),
+                        "€12.50",
+                        Content.Count.of("raids"),
+                        "–")
+                .forEach((count, written) -> {
                     Piece counter = Piece.of("p", PieceKind.COUNTER, "P").withContent("value", count);
-                    assertThat(Samples.of(DEMO, counter, Samples.CANVAS, live).placements().getFirst().art().texts().getLast().text()).as("%s", count).isEqualTo(written);
+                    assertThat(Samples.of(DEMO, counter, Samples.CANVAS, live)
+                                    .placements()
+                                    .getFirst()
+                                    .art()
+                                    .texts()
+                                    .getLast()
+                                    .text())
+                            .as("%s", count)
+                            .isEqualTo(written);
                 });
     }
 }

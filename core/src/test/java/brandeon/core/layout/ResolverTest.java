@@ -40,7 +40,9 @@ class ResolverTest {
         for (Scene scene : THEME.scenes()) {
             for (Canvas canvas : THEME.canvases()) {
                 String before = picture(THEME, scene, canvas, LiveState.QUIET).hash();
-                assertThat(picture(changed, scene, canvas, LiveState.QUIET).hash()).as("%s on %s", scene.name(), canvas.name()).isNotEqualTo(before);
+                assertThat(picture(changed, scene, canvas, LiveState.QUIET).hash())
+                        .as("%s on %s", scene.name(), canvas.name())
+                        .isNotEqualTo(before);
             }
         }
     }
@@ -49,14 +51,21 @@ class ResolverTest {
     void theSameThemeGivesTheSamePicture() {
         Scene scene = THEME.scenes().getFirst();
         Canvas canvas = THEME.canvases().getFirst();
-        assertThat(picture(ReedlightHide.theme(), scene, canvas, LiveState.QUIET).hash()).isEqualTo(picture(THEME, scene, canvas, LiveState.QUIET).hash());
+        assertThat(picture(ReedlightHide.theme(), scene, canvas, LiveState.QUIET)
+                        .hash())
+                .isEqualTo(picture(THEME, scene, canvas, LiveState.QUIET).hash());
     }
 
     @ParameterizedTest
     @CsvSource({"1280, 720", "1920, 1080", "2560, 1440", "3840, 2160", "1080, 1920", "1080, 1080"})
     void openingsHaveTheirAspectAndCapturesStayUnderTheirFrames(int width, int height) {
         Canvas canvas = Canvas.of("c", "C", Size.of(width, height), 60);
-        ResolvedScene hide = new Resolver(THEME.withBrand(brandeon.core.theme.Brand.of(THEME.brand().seeds(), THEME.brand().heading(), THEME.brand().text(), THEME.brand().figures(), 1)))
+        ResolvedScene hide = new Resolver(THEME.withBrand(brandeon.core.theme.Brand.of(
+                        THEME.brand().seeds(),
+                        THEME.brand().heading(),
+                        THEME.brand().text(),
+                        THEME.brand().figures(),
+                        1)))
                 .resolve(THEME.scene("hide").orElseThrow(), canvas, LiveState.QUIET);
         assertThat(hide.openings()).hasSize(2);
         for (ResolvedScene.FittedOpening opening : hide.openings()) {
@@ -71,13 +80,20 @@ class ResolverTest {
 
     /** A capture has square corners; with the roundest corners a theme may have, none may show past the ring. */
     private static void cornersLieUnderTheRing(ResolvedScene scene, ResolvedScene.FittedOpening opening) {
-        Mark.Filled ring = (Mark.Filled) scene.placement(opening.piece()).orElseThrow().art().marks().getFirst();
+        Mark.Filled ring = (Mark.Filled)
+                scene.placement(opening.piece()).orElseThrow().art().marks().getFirst();
         Box shown = opening.fit().shown();
         java.awt.geom.Area covered = new java.awt.geom.Area(ring.outline().path());
-        covered.add(new java.awt.geom.Area(new java.awt.geom.Rectangle2D.Double(opening.opening().box().x(), opening.opening().box().y(), opening.opening().box().width(), opening.opening().box().height())));
+        covered.add(new java.awt.geom.Area(new java.awt.geom.Rectangle2D.Double(
+                opening.opening().box().x(),
+                opening.opening().box().y(),
+                opening.opening().box().width(),
+                opening.opening().box().height())));
         for (double x : new double[] {shown.x() + 0.01, shown.right() - 0.01}) {
             for (double y : new double[] {shown.y() + 0.01, shown.bottom() - 0.01}) {
-                assertThat(covered.contains(x, y)).as("corner %s, %s of %s lies under the frame %s", x, y, opening.fit(), opening.opening()).isTrue();
+                assertThat(covered.contains(x, y))
+                        .as("corner %s, %s of %s lies under the frame %s", x, y, opening.fit(), opening.opening())
+                        .isTrue();
             }
         }
     }
@@ -91,41 +107,65 @@ class ResolverTest {
 
     @Test
     void anAlertIsShownOnlyDuringItsTime() {
-        LiveState live = new LiveState(Readings.NONE, Map.of(), Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000))));
+        LiveState live = new LiveState(
+                Readings.NONE, Map.of(), Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000))));
         assertThat(texts(live, "announcer")).contains("New subscriber", "Tavi Brook subscribed");
         assertThat(texts(LiveState.QUIET, "announcer")).isEmpty();
     }
 
     @Test
     void aLongNameNeverLeavesItsPlate() {
-        LiveState live = new LiveState(Readings.of(List.of(new Signal("1", SignalKind.SUBSCRIPTION, "Bartholomew-of-the-Long-Reeds ".repeat(3).strip(), 1, "", 0, 0))), Map.of(), Optional.empty());
+        LiveState live = new LiveState(
+                Readings.of(List.of(new Signal(
+                        "1",
+                        SignalKind.SUBSCRIPTION,
+                        "Bartholomew-of-the-Long-Reeds ".repeat(3).strip(),
+                        1,
+                        "",
+                        0,
+                        0))),
+                Map.of(),
+                Optional.empty());
         ResolvedScene.Placement line = hide(live).placement("supporter").orElseThrow();
-        assertThat(line.art().texts()).allSatisfy(text -> assertThat(text.box().outside(line.box())).isZero());
+        assertThat(line.art().texts())
+                .allSatisfy(text -> assertThat(text.box().outside(line.box())).isZero());
     }
 
     @Test
     void theWholeIsBackAndFrontTogether() {
         ResolvedScene hide = hide(LiveState.QUIET);
-        List<String> whole = Picture.of(hide, Part.WHOLE).layers().stream().map(Picture.Layer::piece).toList();
-        List<String> back = Picture.of(hide, Part.BACK).layers().stream().map(Picture.Layer::piece).toList();
-        List<String> front = Picture.of(hide, Part.FRONT).layers().stream().map(Picture.Layer::piece).toList();
+        List<String> whole = Picture.of(hide, Part.WHOLE).layers().stream()
+                .map(Picture.Layer::piece)
+                .toList();
+        List<String> back = Picture.of(hide, Part.BACK).layers().stream()
+                .map(Picture.Layer::piece)
+                .toList();
+        List<String> front = Picture.of(hide, Part.FRONT).layers().stream()
+                .map(Picture.Layer::piece)
+                .toList();
         assertThat(back).containsExactly("ground");
-        assertThat(java.util.stream.Stream.concat(back.stream(), front.stream())).containsExactlyElementsOf(whole);
+        assertThat(java.util.stream.Stream.concat(back.stream(), front.stream()))
+                .containsExactlyElementsOf(whole);
     }
 
     @Test
     void everyKindHasASampleWithSomethingToSee() {
         for (PieceKind kind : PieceKind.values()) {
-            assertThat(Samples.of(THEME, kind).placements().getFirst().art().marks()).as("%s", kind).isNotEmpty();
+            assertThat(Samples.of(THEME, kind).placements().getFirst().art().marks())
+                    .as("%s", kind)
+                    .isNotEmpty();
         }
     }
 
     private static ResolvedScene hide(LiveState live) {
-        return new Resolver(THEME).resolve(THEME.scene("hide").orElseThrow(), THEME.canvases().getFirst(), live);
+        return new Resolver(THEME)
+                .resolve(THEME.scene("hide").orElseThrow(), THEME.canvases().getFirst(), live);
     }
 
     private static List<String> texts(LiveState live, String piece) {
-        return hide(live).placement(piece).orElseThrow().art().texts().stream().map(Mark.Text::text).toList();
+        return hide(live).placement(piece).orElseThrow().art().texts().stream()
+                .map(Mark.Text::text)
+                .toList();
     }
 
     private static Picture picture(Theme theme, Scene scene, Canvas canvas, LiveState live) {

@@ -1,10 +1,9 @@
 package brandeon.core.layout;
 
-import brandeon.core.kind.Content;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.live.LiveState;
@@ -41,7 +40,9 @@ class SoundnessTest {
         assertThat(Soundness.faults(ReedlightHide.theme())).isEmpty();
     }
 
-    /** Whatever comes from outside is refused with a sentence, or leaves a theme that can be drawn, stored and undone. */
+    /**
+     * Whatever comes from outside is refused with a sentence, or leaves a theme that can be drawn, stored and undone.
+     */
     @Test
     void noEditLeavesAThemeThatIsNotSound() {
         Random random = new Random(29);
@@ -63,21 +64,32 @@ class SoundnessTest {
             if (Edits.apply(EditsTest.THEME, edit) instanceof Outcome.Applied(Theme theme, Edit inverse)) {
                 applied++;
                 assertThat(Soundness.faults(theme)).as(text).isEmpty();
-                assertThat(((Outcome.Applied) Edits.apply(theme, inverse)).theme()).as(text).isEqualTo(EditsTest.THEME);
+                assertThat(((Outcome.Applied) Edits.apply(theme, inverse)).theme())
+                        .as(text)
+                        .isEqualTo(EditsTest.THEME);
             }
         }
         assertThat(applied).as("else nothing was looked at").isGreaterThan(600);
     }
 
-    /** A name where a number is wanted, in a document from before patterns were checked: that piece is hidden, nothing else. */
+    /**
+     * A name where a number is wanted, in a document from before patterns were checked: that piece is hidden, nothing
+     * else.
+     */
     @Test
     void aPieceThatCannotBeDrawnHidesItselfAlone() {
-        Piece wrong = Piece.of("wrong", PieceKind.FACT_LINE, "Latest").withWords("value", "{latestFollower, plural, one {#} other {#}}");
+        Piece wrong = Piece.of("wrong", PieceKind.FACT_LINE, "Latest")
+                .withWords("value", "{latestFollower, plural, one {#} other {#}}");
         Piece right = Piece.of("right", PieceKind.FACT_LINE, "Beside it").withWords("value", "High tide");
-        Scene scene = Scene.of("s", "S", SceneRole.LIVE, List.of(Placed.in(Zone.STRIP, "wrong"), Placed.in(Zone.TOP, "right")));
+        Scene scene = Scene.of(
+                "s", "S", SceneRole.LIVE, List.of(Placed.in(Zone.STRIP, "wrong"), Placed.in(Zone.TOP, "right")));
         Theme theme = ReedlightHide.theme().withPieces(List.of(wrong, right)).withScenes(List.of(scene));
-        LiveState live = new LiveState(Readings.NONE.with(new Signal("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0)), Map.of(), java.util.Optional.empty());
-        ResolvedScene resolved = new Resolver(theme).resolve(scene, theme.canvases().getFirst(), live);
+        LiveState live = new LiveState(
+                Readings.NONE.with(new Signal("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0)),
+                Map.of(),
+                java.util.Optional.empty());
+        ResolvedScene resolved =
+                new Resolver(theme).resolve(scene, theme.canvases().getFirst(), live);
         assertThat(resolved.failed()).extracting(ResolvedScene.Failed::piece).containsExactly("wrong");
         assertThat(resolved.failed().getFirst().cause()).hasMessageContaining("latestFollower");
         assertThat(resolved.placement("wrong").orElseThrow().art().marks()).isEmpty();
@@ -86,8 +98,16 @@ class SoundnessTest {
 
     @Test
     void suchAPatternIsNotTakenAnyMore() {
-        Outcome outcome = Edits.apply(EditsTest.THEME, new Edit.SetContent("band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")));
-        assertThat(outcome).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).contains("latestFollower").contains("no plural"));
+        Outcome outcome = Edits.apply(
+                EditsTest.THEME,
+                new Edit.SetContent(
+                        "band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")));
+        assertThat(outcome)
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        refused -> assertThat(refused.reason())
+                                .contains("latestFollower")
+                                .contains("no plural"));
     }
 
     /** Puts something unusual somewhere. */
@@ -127,10 +147,36 @@ class SoundnessTest {
         if (was.isNumber()) {
             double[] numbers = {-1, 0, 1, 2, 0.5, 17, 59.999, 99999, 1e300, -1e300, 2147483647d, -2147483648d, 1e-320};
             double number = numbers[random.nextInt(numbers.length)];
-            return random.nextBoolean() && number == Math.rint(number) && Math.abs(number) < 1e9 ? NODES.numberNode((long) number) : NODES.numberNode(number);
+            return random.nextBoolean() && number == Math.rint(number) && Math.abs(number) < 1e9
+                    ? NODES.numberNode((long) number)
+                    : NODES.numberNode(number);
         }
-        String[] texts = {"", " ", "a", "A\u0000b", "\ud800", "\u202e", "line\nbreak", "x".repeat(3000), "{", "{followers}", "{followers,number,::scale/1E99999999}", "{latestFollower, plural, other {#}}",
-            "'", "<script>", "../../x", "__proto__", "hide", "camera", "band", "WIDE", "ACCENT", "#12345", "NaN", "\uffff"};
+        String[] texts = {
+            "",
+            " ",
+            "a",
+            "A\u0000b",
+            "\ud800",
+            "\u202e",
+            "line\nbreak",
+            "x".repeat(3000),
+            "{",
+            "{followers}",
+            "{followers,number,::scale/1E99999999}",
+            "{latestFollower, plural, other {#}}",
+            "'",
+            "<script>",
+            "../../x",
+            "__proto__",
+            "hide",
+            "camera",
+            "band",
+            "WIDE",
+            "ACCENT",
+            "#12345",
+            "NaN",
+            "\uffff"
+        };
         return switch (random.nextInt(5)) {
             case 0 -> NODES.nullNode();
             case 1 -> NODES.numberNode(random.nextInt(10));

@@ -1,14 +1,13 @@
 package brandeon.core.live;
 
-import brandeon.core.text.TextRow;
-import org.assertj.core.api.InstanceOfAssertFactories;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import brandeon.core.text.TextRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 
 class LiveTest {
@@ -47,12 +46,20 @@ class LiveTest {
         List<Signal> signals = new ArrayList<>();
         Readings oneByOne = Readings.NONE;
         for (int i = 0; i < 500; i++) {
-            Signal signal = new Signal("s" + i, SignalKind.values()[random.nextInt(SignalKind.values().length)], "viewer " + i, random.nextInt(40), "", random.nextInt(9), i);
+            Signal signal = new Signal(
+                    "s" + i,
+                    SignalKind.values()[random.nextInt(SignalKind.values().length)],
+                    "viewer " + i,
+                    random.nextInt(40),
+                    "",
+                    random.nextInt(9),
+                    i);
             signals.add(signal);
             oneByOne = oneByOne.with(signal);
         }
         assertThat(Readings.of(signals)).isEqualTo(oneByOne);
-        long follows = signals.stream().filter(s -> s.kind() == SignalKind.FOLLOW).count();
+        long follows =
+                signals.stream().filter(s -> s.kind() == SignalKind.FOLLOW).count();
         assertThat(oneByOne.values().get("followers")).isEqualTo(follows);
     }
 
@@ -69,7 +76,9 @@ class LiveTest {
     void everyPlatformKnowsItsOwnSignalsOnTheWire() {
         for (Platform platform : Platform.values()) {
             for (SignalKind kind : SignalKind.values()) {
-                platform.term(kind).ifPresent(term -> assertThat(platform.kindOf(term.type())).contains(kind));
+                platform.term(kind)
+                        .ifPresent(
+                                term -> assertThat(platform.kindOf(term.type())).contains(kind));
             }
             assertThat(platform.kindOf("somewhere.else")).isEmpty();
         }
@@ -78,8 +87,10 @@ class LiveTest {
 
     @Test
     void anAlertNeedsWellFormedTextAndASensibleTime() {
-        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name", 5)).hasMessageContaining("braces");
-        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name}", 0)).hasMessageContaining("2 and 60");
+        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name", 5))
+                .hasMessageContaining("braces");
+        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name}", 0))
+                .hasMessageContaining("2 and 60");
     }
 
     @Test
@@ -88,11 +99,24 @@ class LiveTest {
         for (int i = 0; i < 10; i++) {
             readings = readings.with(new Signal("f" + i, SignalKind.FOLLOW, "Watcher " + i, 0, "", 0, i));
         }
-        readings = readings.with(new Signal("r1", SignalKind.RAID, "Saltmarsh Sal", 0, "", 24, 20)).with(new Signal("r2", SignalKind.RAID, "Oskar | Tide", 0, "", 7, 21))
+        readings = readings.with(new Signal("r1", SignalKind.RAID, "Saltmarsh Sal", 0, "", 24, 20))
+                .with(new Signal("r2", SignalKind.RAID, "Oskar | Tide", 0, "", 7, 21))
                 .with(new Signal("g", SignalKind.GIFTED_SUBSCRIPTIONS, "Ilse Fenn", 0, "", 5, 22));
-        assertThat(readings.values()).containsEntry("topRaider", "Saltmarsh Sal").containsEntry("topRaid", 24L).containsEntry("latestRaider", "Oskar | Tide").containsEntry("raids", 2L)
-                .containsEntry("gifted", 5L).containsEntry("topGiver", "Ilse Fenn").containsEntry("followers", 10L);
-        assertThat((List<?>) readings.values().get("recentSignals")).hasSize(8).asInstanceOf(InstanceOfAssertFactories.list(TextRow.class))
-                .startsWith(new TextRow("Gave 5", "Ilse Fenn"), new TextRow("Came with 7", "Oskar | Tide"), new TextRow("Came with 24", "Saltmarsh Sal"), new TextRow("Follows", "Watcher 9"));
+        assertThat(readings.values())
+                .containsEntry("topRaider", "Saltmarsh Sal")
+                .containsEntry("topRaid", 24L)
+                .containsEntry("latestRaider", "Oskar | Tide")
+                .containsEntry("raids", 2L)
+                .containsEntry("gifted", 5L)
+                .containsEntry("topGiver", "Ilse Fenn")
+                .containsEntry("followers", 10L);
+        assertThat((List<?>) readings.values().get("recentSignals"))
+                .hasSize(8)
+                .asInstanceOf(InstanceOfAssertFactories.list(TextRow.class))
+                .startsWith(
+                        new TextRow("Gave 5", "Ilse Fenn"),
+                        new TextRow("Came with 7", "Oskar | Tide"),
+                        new TextRow("Came with 24", "Saltmarsh Sal"),
+                        new TextRow("Follows", "Watcher 9"));
     }
 }

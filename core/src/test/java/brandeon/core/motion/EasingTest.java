@@ -11,14 +11,19 @@ class EasingTest {
     /** CSS Easing 1: a cubic Bézier starts at 0, ends at 1, and with its handles on the diagonal is linear. */
     @Test
     void endsAndTheDiagonalAreExact() {
-        for (Easing easing : new Easing[] {Easing.LINEAR, Easing.EASE_IN, Easing.EASE_OUT, Easing.EASE_IN_OUT, Easing.ARRIVE, Easing.LEAVE}) {
+        for (Easing easing : new Easing[] {
+            Easing.LINEAR, Easing.EASE_IN, Easing.EASE_OUT, Easing.EASE_IN_OUT, Easing.ARRIVE, Easing.LEAVE
+        }) {
             assertThat(easing.at(0)).isZero();
             assertThat(easing.at(1)).isEqualTo(1);
         }
         assertThat(Easing.LINEAR.at(0.37)).isEqualTo(0.37, within(1e-6));
     }
 
-    /** ease-in-out is point-symmetric about its middle, ease-out is ease-in turned round (they share their handles in CSS Easing 1). */
+    /**
+     * ease-in-out is point-symmetric about its middle, ease-out is ease-in turned round (they share their handles in
+     * CSS Easing 1).
+     */
     @Test
     void symmetriesHold() {
         assertThat(Easing.EASE_IN_OUT.at(0.5)).isEqualTo(0.5, within(1e-6));

@@ -12,7 +12,10 @@ class FlashMeterTest {
     private static final int HEIGHT = 96;
     private static final float[] BLACK = {0, 0, 0};
 
-    /** Screens that are light and dark by turns, so many times a second, for two seconds; part of the screen from the left. */
+    /**
+     * Screens that are light and dark by turns, so many times a second, for two seconds; part of the screen from the
+     * left.
+     */
     private static FlashMeter.Worst strobe(double flashesPerSecond, float[] one, float[] other, double share) {
         FlashMeter meter = new FlashMeter(WIDTH, HEIGHT);
         for (int frame = 0; frame < 120; frame++) {
@@ -38,7 +41,9 @@ class FlashMeterTest {
         assertThat(strobe(4, BLACK, grey(1), 1)).satisfies(worst -> {
             assertThat(worst.flashes()).isEqualTo(4);
             assertThat(worst.tooMany()).isTrue();
-            assertThat(worst.at()).as("found within the second in which it happens").isLessThan(1100);
+            assertThat(worst.at())
+                    .as("found within the second in which it happens")
+                    .isLessThan(1100);
         });
         assertThat(strobe(15, BLACK, grey(1), 1).flashes()).isEqualTo(15);
     }
@@ -47,7 +52,9 @@ class FlashMeterTest {
     void aTenthOfFullLightIsTheLeastChangeAndBrightScreensDoNotCount() {
         assertThat(strobe(10, grey(0.3), grey(0.38), 1).flashes()).isZero();
         assertThat(strobe(10, grey(0.3), grey(0.42), 1).flashes()).isPositive();
-        assertThat(strobe(10, grey(0.82), grey(1), 1).flashes()).as("the darker one is above 0.80").isZero();
+        assertThat(strobe(10, grey(0.82), grey(1), 1).flashes())
+                .as("the darker one is above 0.80")
+                .isZero();
     }
 
     @Test
@@ -67,7 +74,9 @@ class FlashMeterTest {
             assertThat(worst.tooMany()).isTrue();
         });
         float[] pale = {0.22f, 0.2f, 0.15f};
-        assertThat(strobe(5, green, pale, 1).flashes()).as("no saturated red in it").isZero();
+        assertThat(strobe(5, green, pale, 1).flashes())
+                .as("no saturated red in it")
+                .isZero();
     }
 
     @Test
@@ -79,6 +88,8 @@ class FlashMeterTest {
             java.util.Arrays.fill(pixels, (float) light.applyAsDouble(frame));
             meter.frame(pixels, frame * 1000 / 60.0);
         }
-        assertThat(meter.worst().flashes()).as("two swells a second are two flashes").isEqualTo(2);
+        assertThat(meter.worst().flashes())
+                .as("two swells a second are two flashes")
+                .isEqualTo(2);
     }
 }

@@ -1,10 +1,9 @@
 package brandeon.core.move;
 
-import brandeon.core.kind.Content;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
@@ -39,8 +38,13 @@ class MoveTest {
     @Test
     void everySignalOfBothPlatformsIsAccountedFor() {
         for (SignalKind kind : SignalKind.values()) {
-            boolean known = Platform.ALDER.term(kind).isPresent() || Platform.BIRCH.term(kind).isPresent();
-            assertThat(PLAN.signals().stream().filter(line -> line.kind() == kind).count()).as("%s", kind).isEqualTo(known ? 1 : 0);
+            boolean known = Platform.ALDER.term(kind).isPresent()
+                    || Platform.BIRCH.term(kind).isPresent();
+            assertThat(PLAN.signals().stream()
+                            .filter(line -> line.kind() == kind)
+                            .count())
+                    .as("%s", kind)
+                    .isEqualTo(known ? 1 : 0);
         }
         assertThat(fate(SignalKind.SUBSCRIPTION)).isEqualTo(MovePlan.Fate.REWORDED);
         assertThat(fate(SignalKind.FOLLOW)).isEqualTo(MovePlan.Fate.LOST);
@@ -50,11 +54,14 @@ class MoveTest {
     @Test
     void theCopySpeaksTheNewPlatformsWords() {
         Theme moved = PLAN.applied(THEME);
-        assertThat(moved.piece("supporter").orElseThrow().content("label")).isEqualTo(new Content.Words("Latest member"));
+        assertThat(moved.piece("supporter").orElseThrow().content("label"))
+                .isEqualTo(new Content.Words("Latest member"));
         assertThat(moved.alert(SignalKind.SUBSCRIPTION).orElseThrow().kicker()).isEqualTo("New member");
         assertThat(moved.alert(SignalKind.FOLLOW)).map(AlertRule::on).contains(false);
         assertThat(moved.alert(SignalKind.PAID_MESSAGE)).map(AlertRule::on).contains(true);
-        assertThat(MovePlan.of(moved, Platform.ALDER, Platform.BIRCH).texts()).as("nothing of the old wording is left").isEmpty();
+        assertThat(MovePlan.of(moved, Platform.ALDER, Platform.BIRCH).texts())
+                .as("nothing of the old wording is left")
+                .isEmpty();
     }
 
     @Test
@@ -69,7 +76,10 @@ class MoveTest {
     @Test
     void linksAreReplacedWhereTheyStandAndTheRestIsTold() {
         LinkReplacement.Plan plan = LinkReplacement.plan(
-                List.of(new LinkReplacement.Place("Hide", "front", "/o/old1"), new LinkReplacement.Place("Away", "whole", "/o/other"), new LinkReplacement.Place("Desk", "front", "/o/old1")),
+                List.of(
+                        new LinkReplacement.Place("Hide", "front", "/o/old1"),
+                        new LinkReplacement.Place("Away", "whole", "/o/other"),
+                        new LinkReplacement.Place("Desk", "front", "/o/old1")),
                 Map.of("/o/old1", "/o/new1", "/o/old2", "/o/new2"));
         assertThat(plan.swaps()).extracting(swap -> swap.place().scene()).containsExactly("Hide", "Desk");
         assertThat(plan.swaps()).allMatch(swap -> swap.newLink().equals("/o/new1"));
@@ -77,6 +87,10 @@ class MoveTest {
     }
 
     private static MovePlan.Fate fate(SignalKind kind) {
-        return PLAN.signals().stream().filter(line -> line.kind() == kind).findFirst().orElseThrow().fate();
+        return PLAN.signals().stream()
+                .filter(line -> line.kind() == kind)
+                .findFirst()
+                .orElseThrow()
+                .fate();
     }
 }

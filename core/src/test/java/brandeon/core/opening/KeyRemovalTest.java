@@ -47,14 +47,20 @@ class KeyRemovalTest {
                 if (pixel >>> 24 > 0) {
                     // Over black no channel may be farther from what was painted than rounding makes it.
                     for (int shift = 0; shift <= 16; shift += 8) {
-                        assertThat(pixel >> shift & 255).as("%d, %d", x, y).isCloseTo(painted >> shift & 255, within(12));
+                        assertThat(pixel >> shift & 255)
+                                .as("%d, %d", x, y)
+                                .isCloseTo(painted >> shift & 255, within(12));
                     }
                 }
             }
         }
-        assertThat(worst).as("the key itself may vary, so that the first of an edge counts as key").isLessThan(0.1);
+        assertThat(worst)
+                .as("the key itself may vary, so that the first of an edge counts as key")
+                .isLessThan(0.1);
         assertThat(sum / SIZE / SIZE).isLessThan(0.006);
-        assertThat(Openings.in(removed).openings()).singleElement().satisfies(opening -> assertThat(opening.outline()).isEqualTo(FoundOpening.Contour.ELLIPSE));
+        assertThat(Openings.in(removed).openings())
+                .singleElement()
+                .satisfies(opening -> assertThat(opening.outline()).isEqualTo(FoundOpening.Contour.ELLIPSE));
     }
 
     /** 1 outside of a circle of 60 pixels, 0 inside, and a straight fade between. */

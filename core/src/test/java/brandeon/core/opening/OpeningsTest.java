@@ -32,37 +32,111 @@ class OpeningsTest {
 
     static Stream<Arguments> shapes() {
         return Stream.of(
-                Arguments.of("rectangle", new Rectangle2D.Double(100, 60, 640, 360), FoundOpening.Contour.RECTANGLE, 0, Aspect.A16_9),
-                Arguments.of("rectangle, 4:3", new Rectangle2D.Double(33, 21, 400, 300), FoundOpening.Contour.RECTANGLE, 0, Aspect.A4_3),
-                Arguments.of("rounded", new RoundRectangle2D.Double(100, 60, 640, 360, 80, 80), FoundOpening.Contour.ROUNDED, 40, Aspect.A16_9),
-                Arguments.of("slightly rounded", new RoundRectangle2D.Double(100, 60, 640, 360, 16, 16), FoundOpening.Contour.ROUNDED, 8, Aspect.A16_9),
-                Arguments.of("circle", new Ellipse2D.Double(200, 50, 400, 400), FoundOpening.Contour.ELLIPSE, 0, Aspect.A1_1),
-                Arguments.of("cut corners", path(130, 60, 710, 60, 740, 90, 740, 390, 710, 420, 130, 420, 100, 390, 100, 90), FoundOpening.Contour.CUT_CORNERS, 30, Aspect.A16_9),
-                Arguments.of("hexagon, points at the sides", path(100, 250, 200, 80, 500, 80, 600, 250, 500, 420, 200, 420), FoundOpening.Contour.HEXAGON, 0, Aspect.A3_2),
-                Arguments.of("hexagon, points above and below", path(300, 40, 480, 140, 480, 340, 300, 440, 120, 340, 120, 140), FoundOpening.Contour.HEXAGON, 0, Aspect.A1_1),
-                Arguments.of("diamond", path(350, 60, 600, 260, 350, 460, 100, 260), FoundOpening.Contour.DIAMOND, 0, Aspect.A5_4),
-                Arguments.of("diamond, wide", path(400, 100, 720, 240, 400, 380, 80, 240), FoundOpening.Contour.DIAMOND, 0, Aspect.A21_9),
-                Arguments.of("slanted", path(180, 60, 700, 60, 620, 420, 100, 420), FoundOpening.Contour.SLANTED, 0, Aspect.A16_10),
-                Arguments.of("a star", path(400, 40, 450, 190, 610, 190, 480, 290, 530, 440, 400, 350, 270, 440, 320, 290, 190, 190, 350, 190), FoundOpening.Contour.IRREGULAR, 0, Aspect.A1_1));
+                Arguments.of(
+                        "rectangle",
+                        new Rectangle2D.Double(100, 60, 640, 360),
+                        FoundOpening.Contour.RECTANGLE,
+                        0,
+                        Aspect.A16_9),
+                Arguments.of(
+                        "rectangle, 4:3",
+                        new Rectangle2D.Double(33, 21, 400, 300),
+                        FoundOpening.Contour.RECTANGLE,
+                        0,
+                        Aspect.A4_3),
+                Arguments.of(
+                        "rounded",
+                        new RoundRectangle2D.Double(100, 60, 640, 360, 80, 80),
+                        FoundOpening.Contour.ROUNDED,
+                        40,
+                        Aspect.A16_9),
+                Arguments.of(
+                        "slightly rounded",
+                        new RoundRectangle2D.Double(100, 60, 640, 360, 16, 16),
+                        FoundOpening.Contour.ROUNDED,
+                        8,
+                        Aspect.A16_9),
+                Arguments.of(
+                        "circle",
+                        new Ellipse2D.Double(200, 50, 400, 400),
+                        FoundOpening.Contour.ELLIPSE,
+                        0,
+                        Aspect.A1_1),
+                Arguments.of(
+                        "cut corners",
+                        path(130, 60, 710, 60, 740, 90, 740, 390, 710, 420, 130, 420, 100, 390, 100, 90),
+                        FoundOpening.Contour.CUT_CORNERS,
+                        30,
+                        Aspect.A16_9),
+                Arguments.of(
+                        "hexagon, points at the sides",
+                        path(100, 250, 200, 80, 500, 80, 600, 250, 500, 420, 200, 420),
+                        FoundOpening.Contour.HEXAGON,
+                        0,
+                        Aspect.A3_2),
+                Arguments.of(
+                        "hexagon, points above and below",
+                        path(300, 40, 480, 140, 480, 340, 300, 440, 120, 340, 120, 140),
+                        FoundOpening.Contour.HEXAGON,
+                        0,
+                        Aspect.A1_1),
+                Arguments.of(
+                        "diamond",
+                        path(350, 60, 600, 260, 350, 460, 100, 260),
+                        FoundOpening.Contour.DIAMOND,
+                        0,
+                        Aspect.A5_4),
+                Arguments.of(
+                        "diamond, wide",
+                        path(400, 100, 720, 240, 400, 380, 80, 240),
+                        FoundOpening.Contour.DIAMOND,
+                        0,
+                        Aspect.A21_9),
+                Arguments.of(
+                        "slanted",
+                        path(180, 60, 700, 60, 620, 420, 100, 420),
+                        FoundOpening.Contour.SLANTED,
+                        0,
+                        Aspect.A16_10),
+                Arguments.of(
+                        "a star",
+                        path(
+                                400, 40, 450, 190, 610, 190, 480, 290, 530, 440, 400, 350, 270, 440, 320, 290, 190, 190,
+                                350, 190),
+                        FoundOpening.Contour.IRREGULAR,
+                        0,
+                        Aspect.A1_1));
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("shapes")
-    void anOpeningIsFoundToThePixelAndItsShapeNamed(String name, Shape shape, FoundOpening.Contour contour, double corner, Aspect aspect) {
+    void anOpeningIsFoundToThePixelAndItsShapeNamed(
+            String name, Shape shape, FoundOpening.Contour contour, double corner, Aspect aspect) {
         for (boolean soft : new boolean[] {false, true}) {
             Openings found = Openings.in(soft ? blurred(frame(840, 480, shape)) : frame(840, 480, shape));
             assertThat(found.reason()).isEmpty();
             assertThat(found.openings()).hasSize(1);
             FoundOpening opening = found.openings().getFirst();
             Rectangle2D expected = shape.getBounds2D();
-            // Sharp tips are thinner than half a pixel, and a blur takes more of them; elsewhere its middle is where the edge was.
-            double off = contour == FoundOpening.Contour.IRREGULAR ? soft ? 12 : 3 : soft && (contour == FoundOpening.Contour.HEXAGON || contour == FoundOpening.Contour.DIAMOND || contour == FoundOpening.Contour.SLANTED || contour == FoundOpening.Contour.ELLIPSE) ? 5 : 1;
+            // Sharp tips are thinner than half a pixel, and a blur takes more of them; elsewhere its middle is where
+            // the edge was.
+            double off = contour == FoundOpening.Contour.IRREGULAR
+                    ? soft ? 12 : 3
+                    : soft
+                                    && (contour == FoundOpening.Contour.HEXAGON
+                                            || contour == FoundOpening.Contour.DIAMOND
+                                            || contour == FoundOpening.Contour.SLANTED
+                                            || contour == FoundOpening.Contour.ELLIPSE)
+                            ? 5
+                            : 1;
             assertThat(opening.box().x()).as("left, soft %s", soft).isCloseTo(expected.getX(), within(off));
             assertThat(opening.box().y()).as("top, soft %s", soft).isCloseTo(expected.getY(), within(off));
             assertThat(opening.box().right()).isCloseTo(expected.getMaxX(), within(off));
             assertThat(opening.box().bottom()).isCloseTo(expected.getMaxY(), within(off));
             if (soft && contour == FoundOpening.Contour.RECTANGLE) {
-                assertThat(opening.corner()).as("a blur of nine pixels rounds a corner by less than that").isLessThan(9);
+                assertThat(opening.corner())
+                        .as("a blur of nine pixels rounds a corner by less than that")
+                        .isLessThan(9);
             } else {
                 assertThat(opening.outline()).as("soft %s", soft).isEqualTo(contour);
                 assertThat(opening.corner()).as("soft %s", soft).isCloseTo(corner, within(soft ? 2.5 : 1));
@@ -71,12 +145,21 @@ class OpeningsTest {
         }
     }
 
-    /** The area of a polygon is the surveyor's formula over its corners (common practice, no source), not the tracing's own count. */
+    /**
+     * The area of a polygon is the surveyor's formula over its corners (common practice, no source), not the tracing's
+     * own count.
+     */
     @ParameterizedTest(name = "{0}")
     @MethodSource("shapes")
-    void whatIsNoRegularShapeComesWithItsOwnContour(String name, Shape shape, FoundOpening.Contour contour, double corner, Aspect aspect) {
+    void whatIsNoRegularShapeComesWithItsOwnContour(
+            String name, Shape shape, FoundOpening.Contour contour, double corner, Aspect aspect) {
         FoundOpening opening = Openings.in(frame(840, 480, shape)).openings().getFirst();
-        boolean regular = List.of(FoundOpening.Contour.RECTANGLE, FoundOpening.Contour.ROUNDED, FoundOpening.Contour.CUT_CORNERS, FoundOpening.Contour.ELLIPSE).contains(contour);
+        boolean regular = List.of(
+                        FoundOpening.Contour.RECTANGLE,
+                        FoundOpening.Contour.ROUNDED,
+                        FoundOpening.Contour.CUT_CORNERS,
+                        FoundOpening.Contour.ELLIPSE)
+                .contains(contour);
         if (regular) {
             assertThat(opening.edge()).isEmpty();
             return;
@@ -87,12 +170,15 @@ class OpeningsTest {
             Share b = opening.edge().get((i + 1) % opening.edge().size());
             twice += a.x() * b.y() - b.x() * a.y();
         }
-        assertThat(Math.abs(twice) / 2 * opening.box().area()).isCloseTo(opening.area(), within(0.012 * opening.area()));
+        assertThat(Math.abs(twice) / 2 * opening.box().area())
+                .isCloseTo(opening.area(), within(0.012 * opening.area()));
         assertThat(opening.edge().size()).as("as few corners as it needs").isLessThan(40);
         for (Share at : opening.edge()) {
             double x = opening.box().x() + at.x() * opening.box().width();
             double y = opening.box().y() + at.y() * opening.box().height();
-            assertThat(shape.intersects(x - 2, y - 2, 4, 4) && !shape.contains(x - 2, y - 2, 4, 4)).as("%s, %s lies on the edge", x, y).isTrue();
+            assertThat(shape.intersects(x - 2, y - 2, 4, 4) && !shape.contains(x - 2, y - 2, 4, 4))
+                    .as("%s, %s lies on the edge", x, y)
+                    .isTrue();
         }
     }
 
@@ -106,13 +192,17 @@ class OpeningsTest {
         clear(graphics, new Rectangle2D.Double(470, 0, 4, 100));
         Openings found = Openings.in(image);
         assertThat(found.openings()).singleElement().satisfies(opening -> {
-            assertThat(opening.box()).as("the opening, not the green border around it").isEqualTo(new Box(100, 80, 760, 380));
+            assertThat(opening.box())
+                    .as("the opening, not the green border around it")
+                    .isEqualTo(new Box(100, 80, 760, 380));
             assertThat(opening.outline()).isEqualTo(FoundOpening.Contour.RECTANGLE);
         });
         assertThat(found.key()).isEmpty();
         assertThat(found.notes(960 * 540)).singleElement().asString().contains("slit", "taken as closed");
         clear(graphics, new Rectangle2D.Double(400, 0, 160, 100));
-        assertThat(Openings.in(image).openings()).as("a gap of 160 px is no slit, and the green border still no opening").isEmpty();
+        assertThat(Openings.in(image).openings())
+                .as("a gap of 160 px is no slit, and the green border still no opening")
+                .isEmpty();
     }
 
     @Test
@@ -124,8 +214,12 @@ class OpeningsTest {
         graphics.setColor(new Color(0xff00ff));
         graphics.fillRect(80, 60, 480, 240);
         Openings found = Openings.in(image);
-        assertThat(found.openings()).singleElement().satisfies(opening -> assertThat(opening.box()).isEqualTo(new Box(80, 60, 480, 240)));
-        assertThat(found.reason()).startsWith("Only the ground around this picture is see-through").contains("#ff00ff");
+        assertThat(found.openings())
+                .singleElement()
+                .satisfies(opening -> assertThat(opening.box()).isEqualTo(new Box(80, 60, 480, 240)));
+        assertThat(found.reason())
+                .startsWith("Only the ground around this picture is see-through")
+                .contains("#ff00ff");
     }
 
     @Test
@@ -136,11 +230,17 @@ class OpeningsTest {
             graphics.setColor(new Color(20, 40, 60, (int) Math.round(255 * covers)));
             graphics.fillRect(80, 60, 480, 240);
             Openings found = Openings.in(image);
-            assertThat(found.openings()).as("pane of %s", covers).singleElement().satisfies(opening -> {
-                assertThat(opening.pane()).isCloseTo(covers, within(0.01));
-                assertThat(opening.box()).isEqualTo(new Box(80, 60, 480, 240));
-            });
-            assertThat(found.notes(640 * 360)).singleElement().asString().contains(String.format(java.util.Locale.ROOT, "%.0f %%", covers * 100));
+            assertThat(found.openings())
+                    .as("pane of %s", covers)
+                    .singleElement()
+                    .satisfies(opening -> {
+                        assertThat(opening.pane()).isCloseTo(covers, within(0.01));
+                        assertThat(opening.box()).isEqualTo(new Box(80, 60, 480, 240));
+                    });
+            assertThat(found.notes(640 * 360))
+                    .singleElement()
+                    .asString()
+                    .contains(String.format(java.util.Locale.ROOT, "%.0f %%", covers * 100));
         }
     }
 
@@ -158,13 +258,18 @@ class OpeningsTest {
         assertThat(found.openings().getFirst().box()).isEqualTo(new Box(100, 80, 440, 200));
         assertThat(found.openings().getFirst().soft()).isCloseTo(20, within(2.0));
         assertThat(found.notes(640 * 360)).singleElement().asString().contains("fades");
-        assertThat(Openings.in(frame(640, 360, new Rectangle2D.Double(100, 80, 440, 200))).openings().getFirst().soft()).isLessThan(1.5);
+        assertThat(Openings.in(frame(640, 360, new Rectangle2D.Double(100, 80, 440, 200)))
+                        .openings()
+                        .getFirst()
+                        .soft())
+                .isLessThan(1.5);
     }
 
     @Test
     void aRingWithFreeCornersNeedsAMaskAndAMattedOneDoesNot() {
         Shape hole = path(200, 40, 440, 180, 200, 320, 60, 180);
-        assertThat(Openings.in(frame(640, 360, hole)).openings().getFirst().bare()).isFalse();
+        assertThat(Openings.in(frame(640, 360, hole)).openings().getFirst().bare())
+                .isFalse();
         BufferedImage ring = new BufferedImage(640, 360, BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = ring.createGraphics();
         graphics.setColor(BARK);
@@ -173,13 +278,19 @@ class OpeningsTest {
         Openings found = Openings.in(ring);
         assertThat(found.openings().getFirst().bare()).isTrue();
         assertThat(found.notes(640 * 360)).anyMatch(note -> note.contains("mask"));
-        assertThat(found.notes(100 * 640 * 360)).as("of a small bay in a large picture nothing is said").isEmpty();
+        assertThat(found.notes(100 * 640 * 360))
+                .as("of a small bay in a large picture nothing is said")
+                .isEmpty();
     }
 
     @Test
     void theLargestRectangleInsideACircleIsItsSquare() {
-        Box inner = Openings.in(frame(600, 500, new Ellipse2D.Double(100, 50, 400, 400))).openings().getFirst().inner();
-        // Side of the square in a circle of 400: 400 / √2 = 282.8; the answer must lie inside, so a pixel less at each end.
+        Box inner = Openings.in(frame(600, 500, new Ellipse2D.Double(100, 50, 400, 400)))
+                .openings()
+                .getFirst()
+                .inner();
+        // Side of the square in a circle of 400: 400 / √2 = 282.8; the answer must lie inside, so a pixel less at each
+        // end.
         assertThat(inner.width() * inner.height()).isCloseTo(80_000, within(1_000.0));
         assertThat(inner.centreX()).isCloseTo(300, within(2.0));
     }
@@ -199,8 +310,12 @@ class OpeningsTest {
         FoundOpening opening = Openings.in(frame(600, 400, shape)).openings().getFirst();
         assertThat(opening.area()).isEqualTo(400 * 200 - 80 * 60);
         assertThat(opening.box()).isEqualTo(new Box(100, 100, 400, 200));
-        assertThat(opening.inner()).as("300 × 200 beside it, not 400 × 140 under it").isEqualTo(new Box(100, 100, 300, 200));
-        assertThat(opening.outline()).as("its outermost edges are those of a rectangle").isEqualTo(FoundOpening.Contour.RECTANGLE);
+        assertThat(opening.inner())
+                .as("300 × 200 beside it, not 400 × 140 under it")
+                .isEqualTo(new Box(100, 100, 300, 200));
+        assertThat(opening.outline())
+                .as("its outermost edges are those of a rectangle")
+                .isEqualTo(FoundOpening.Contour.RECTANGLE);
     }
 
     @Test
@@ -213,7 +328,9 @@ class OpeningsTest {
         clear(graphics, new Rectangle2D.Double(340, 60, 500, 375));
         clear(graphics, new Rectangle2D.Double(60, 300, 12, 12));
         Openings found = Openings.in(image);
-        assertThat(found.openings()).extracting(FoundOpening::box).as("see-through corners reach the edge, and 12 × 12 is an ornament")
+        assertThat(found.openings())
+                .extracting(FoundOpening::box)
+                .as("see-through corners reach the edge, and 12 × 12 is an ornament")
                 .containsExactly(new Box(340, 60, 500, 375), new Box(60, 60, 240, 180));
     }
 
@@ -226,7 +343,9 @@ class OpeningsTest {
         graphics.setColor(new Color(0x00ff00));
         graphics.fillRect(80, 45, 480, 270);
         Openings found = Openings.in(image);
-        assertThat(found.openings()).singleElement().satisfies(opening -> assertThat(opening.box()).isEqualTo(new Box(80, 45, 480, 270)));
+        assertThat(found.openings())
+                .singleElement()
+                .satisfies(opening -> assertThat(opening.box()).isEqualTo(new Box(80, 45, 480, 270)));
         assertThat(found.reason()).contains("#00ff00", "see-through");
         assertThat(found.key().orElseThrow().hex()).isEqualTo("#00ff00");
     }

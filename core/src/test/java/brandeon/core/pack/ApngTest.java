@@ -14,7 +14,9 @@ import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
-/** The structure that PNG, third edition (W3C), asks of an animated picture; a decoder of others reads it in ClipTest. */
+/**
+ * The structure that PNG, third edition (W3C), asks of an animated picture; a decoder of others reads it in ClipTest.
+ */
 class ApngTest {
 
     @Test
@@ -46,6 +48,8 @@ class ApngTest {
         }
         assertThat(types).containsExactly("IHDR", "acTL", "fcTL", "IDAT", "fcTL", "fdAT", "fcTL", "fdAT", "IEND");
         assertThat(sequence).containsExactly(0, 1, 2, 3, 4);
-        assertThat(ImageIO.read(new ByteArrayInputStream(bytes.toByteArray())).getRGB(0, 0)).as("a still reader shows the first frame").isEqualTo(0xff4f8f5b);
+        assertThat(ImageIO.read(new ByteArrayInputStream(bytes.toByteArray())).getRGB(0, 0))
+                .as("a still reader shows the first frame")
+                .isEqualTo(0xff4f8f5b);
     }
 }

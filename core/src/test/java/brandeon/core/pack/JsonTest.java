@@ -18,11 +18,23 @@ class JsonTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "", "[]", "{\"edit\":\"paint\"}", "{\"edit\":\"rename\"}", "{\"edit\":\"rename\",\"name\":null}", "{\"edit\":\"rename\",\"name\":\"A\",\"colour\":\"red\"}",
-        "{\"edit\":\"setSeed\",\"index\":\"one\",\"colour\":\"#000\"}", "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"lantern\"}", "{\"edit\":\"rename\",\"name\":\"A\"} {}",
-        "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"canvas\":\"wide\",\"box\":{\"x\":0,\"y\":0,\"width\":-5,\"height\":1}}"})
+    @ValueSource(
+            strings = {
+                "",
+                "[]",
+                "{\"edit\":\"paint\"}",
+                "{\"edit\":\"rename\"}",
+                "{\"edit\":\"rename\",\"name\":null}",
+                "{\"edit\":\"rename\",\"name\":\"A\",\"colour\":\"red\"}",
+                "{\"edit\":\"setSeed\",\"index\":\"one\",\"colour\":\"#000\"}",
+                "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"lantern\"}",
+                "{\"edit\":\"rename\",\"name\":\"A\"} {}",
+                "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"canvas\":\"wide\",\"box\":{\"x\":0,\"y\":0,\"width\":-5,\"height\":1}}"
+            })
     void whatIsNoEditIsRefusedWithASentence(String text) {
-        assertThatThrownBy(() -> Json.read(text, Edit.class)).isInstanceOf(IllegalArgumentException.class).message().hasSizeGreaterThan(10);
+        assertThatThrownBy(() -> Json.read(text, Edit.class))
+                .isInstanceOf(IllegalArgumentException.class)
+                .message()
+                .hasSizeGreaterThan(10);
     }
 }

@@ -37,9 +37,18 @@ class PaintedChecksTest {
     private static final Theme THEME = ReedlightHide.theme();
     private static final Canvas WIDE = THEME.canvas("wide").orElseThrow();
 
-    /** WCAG 2.2: #767676 on white is the lightest grey that reaches 4.5 to 1 (4.54); #777777 does not (4.48). Both from memory. */
+    /**
+     * WCAG 2.2: #767676 on white is the lightest grey that reaches 4.5 to 1 (4.54); #777777 does not (4.48). Both from
+     * memory.
+     */
     @ParameterizedTest
-    @CsvSource({"#767676, #ffffff, 24, true", "#777777, #ffffff, 24, false", "#ffffff, #000000, 24, true", "#777777, #ffffff, 90, true", "#bbbbbb, #ffffff, 90, false"})
+    @CsvSource({
+        "#767676, #ffffff, 24, true",
+        "#777777, #ffffff, 24, false",
+        "#ffffff, #000000, 24, true",
+        "#777777, #ffffff, 90, true",
+        "#bbbbbb, #ffffff, 90, false"
+    })
     void wordsNeedTheContrastOfTheirSize(String ink, String paper, double px, boolean enough) {
         List<Finding> found = contrast(ground(paper, 1), words(ink, px));
         assertThat(found.isEmpty()).isEqualTo(enough);
@@ -69,15 +78,25 @@ class PaintedChecksTest {
 
     @Test
     void whatLiesOverTheGroundCounts() {
-        PieceArt stain = PieceArt.still(List.of(new Mark.Filled(Outline.rectangle(new Box(90, 90, 800, 60)), Paint.of(Colour.parse("#e8e8e8")))));
+        PieceArt stain = PieceArt.still(List.of(
+                new Mark.Filled(Outline.rectangle(new Box(90, 90, 800, 60)), Paint.of(Colour.parse("#e8e8e8")))));
         assertThat(contrast(ground("#101010", 1), stain, words("#ffffff", 24))).hasSize(1);
     }
 
     @Test
     void aWholeCanvasThatMovesIsTooMuchAndAStillOneNothing() {
         Mark plane = Mark.group("all", List.of(checks()));
-        Track slide = new Track("all", List.of(Track.Key.still(0), Track.Key.still(1).movedBy(400, 0)), Easing.LINEAR, 1000, 0, Track.FOREVER, false, 0);
-        assertThat(LoadChecks.share(scene(new PieceArt(List.of(plane), List.of(slide), List.of())))).isGreaterThan(0.5);
+        Track slide = new Track(
+                "all",
+                List.of(Track.Key.still(0), Track.Key.still(1).movedBy(400, 0)),
+                Easing.LINEAR,
+                1000,
+                0,
+                Track.FOREVER,
+                false,
+                0);
+        assertThat(LoadChecks.share(scene(new PieceArt(List.of(plane), List.of(slide), List.of()))))
+                .isGreaterThan(0.5);
         List<Finding> found = LoadChecks.of(scene(new PieceArt(List.of(plane), List.of(slide), List.of())));
         assertThat(found).hasSize(1);
         assertThat(found.getFirst().weight()).isEqualTo(Finding.Weight.NOTE);
@@ -94,11 +113,13 @@ class PaintedChecksTest {
     }
 
     private static PieceArt ground(String colour, double alpha) {
-        return PieceArt.still(List.of(new Mark.Filled(Outline.rectangle(WIDE.size().box()), Paint.of(Colour.parse(colour), alpha))));
+        return PieceArt.still(
+                List.of(new Mark.Filled(Outline.rectangle(WIDE.size().box()), Paint.of(Colour.parse(colour), alpha))));
     }
 
     private static PieceArt words(String colour, double px) {
-        return PieceArt.still(List.of(new Mark.Text("Who sings first", Face.ATKINSON, px, 100, 140, Mark.Anchor.START, Colour.parse(colour), 0)));
+        return PieceArt.still(List.of(new Mark.Text(
+                "Who sings first", Face.ATKINSON, px, 100, 140, Mark.Anchor.START, Colour.parse(colour), 0)));
     }
 
     private static List<Finding> contrast(PieceArt... arts) {
@@ -111,7 +132,12 @@ class PaintedChecksTest {
         for (int i = 0; i < arts.length; i++) {
             Placed placed = Placed.in(Zone.FULL, "p" + i);
             stack.add(placed);
-            placements.add(new Placement(Piece.of("p" + i, PieceKind.BACKDROP, "Piece " + i), placed, WIDE.size().box(), Manner.PLAIN, arts[i]));
+            placements.add(new Placement(
+                    Piece.of("p" + i, PieceKind.BACKDROP, "Piece " + i),
+                    placed,
+                    WIDE.size().box(),
+                    Manner.PLAIN,
+                    arts[i]));
         }
         return new ResolvedScene(Scene.of("s", "S", SceneRole.AWAY, stack), WIDE, placements, List.of(), List.of());
     }

@@ -41,24 +41,37 @@ class PreflightTest {
     /** A camera of 720 lines in a frame of more is soft, and a person may want it so. */
     @Test
     void theDemoHasNothingButNotesOnItsSmallCamera() {
-        assertThat(preflight(THEME).findings()).allMatch(finding -> finding.kind() == Finding.Kind.CAPTURE_ENLARGED && finding.other().equals("camera"));
+        assertThat(preflight(THEME).findings())
+                .allMatch(finding -> finding.kind() == Finding.Kind.CAPTURE_ENLARGED
+                        && finding.other().equals("camera"));
     }
 
     /** Findings came and went with whatever was announced while somebody looked. */
     @Test
     void whatIsOnScreenWhileSomebodyLooksDoesNotCount() {
-        LiveState announcing = new LiveState(Readings.NONE, Map.of(), Optional.of(new LiveState.Shown(
-                new Signal("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0), new AlertSlot(1, 8_000))));
+        LiveState announcing = new LiveState(
+                Readings.NONE,
+                Map.of(),
+                Optional.of(new LiveState.Shown(
+                        new Signal("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0), new AlertSlot(1, 8_000))));
         Theme theme = applied(THEME, new Edit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));
-        assertThat(new Preflight(theme, announcing, Pictures.NONE).findings()).isEqualTo(new Preflight(theme, LiveState.QUIET, Pictures.NONE).findings());
+        assertThat(new Preflight(theme, announcing, Pictures.NONE).findings())
+                .isEqualTo(new Preflight(theme, LiveState.QUIET, Pictures.NONE).findings());
     }
 
-    /** At rest an announcer paints nothing, so words that lie under its alerts, or alerts that leave the canvas, were not found. */
+    /**
+     * At rest an announcer paints nothing, so words that lie under its alerts, or alerts that leave the canvas, were
+     * not found.
+     */
     @Test
     void eachAlertIsJudgedAlthoughNoneIsOn() {
-        Theme faint = applied(THEME, new Edit.SetManner("hide", "announcer", new Manner(0, false, false, 0.1, Blend.NORMAL)));
-        assertThat(preflight(faint).findings()).filteredOn(finding -> finding.piece().equals("announcer")).isNotEmpty()
-                .allSatisfy(finding -> assertThat(finding.sentence()).startsWith("While “").contains("is announced"));
+        Theme faint =
+                applied(THEME, new Edit.SetManner("hide", "announcer", new Manner(0, false, false, 0.1, Blend.NORMAL)));
+        assertThat(preflight(faint).findings())
+                .filteredOn(finding -> finding.piece().equals("announcer"))
+                .isNotEmpty()
+                .allSatisfy(finding ->
+                        assertThat(finding.sentence()).startsWith("While “").contains("is announced"));
     }
 
     /** Each fix is tried on the theme, and what is checked afterwards does not come from the code that proposed it. */
@@ -74,12 +87,19 @@ class PreflightTest {
                 if (finding.fix().isEmpty()) {
                     continue;
                 }
-                Outcome.Applied applied = (Outcome.Applied) Edits.apply(theme, finding.fix().get().edit());
+                Outcome.Applied applied =
+                        (Outcome.Applied) Edits.apply(theme, finding.fix().get().edit());
                 List<Finding> after = checked(applied.theme());
-                Set<Finding.Key> before = checked(theme).stream().map(Finding::key).collect(Collectors.toSet());
-                assertThat(after).as("after “%s” against %s", finding.fix().get().does(), finding.sentence()).noneMatch(left -> left.key().equals(finding.key()))
-                        .noneMatch(left -> !before.contains(left.key()) && left.weight().ordinal() <= finding.weight().ordinal());
-                assertThat(((Outcome.Applied) Edits.apply(applied.theme(), applied.inverse())).theme()).as("and it is undone by its inverse").isEqualTo(theme);
+                Set<Finding.Key> before =
+                        checked(theme).stream().map(Finding::key).collect(Collectors.toSet());
+                assertThat(after)
+                        .as("after “%s” against %s", finding.fix().get().does(), finding.sentence())
+                        .noneMatch(left -> left.key().equals(finding.key()))
+                        .noneMatch(left -> !before.contains(left.key())
+                                && left.weight().ordinal() <= finding.weight().ordinal());
+                assertThat(((Outcome.Applied) Edits.apply(applied.theme(), applied.inverse())).theme())
+                        .as("and it is undone by its inverse")
+                        .isEqualTo(theme);
                 fixed++;
             }
         }
@@ -89,9 +109,16 @@ class PreflightTest {
     @Test
     void aPieceOverTheEdgeMovesNoFartherThanItMust() {
         Theme theme = applied(THEME, new Edit.SetBox("hide", "supporter", "wide", new Box(1800, 886, 300, 66)));
-        Finding finding = preflight(theme).findings().stream().filter(f -> f.kind() == Finding.Kind.OUTSIDE_CANVAS).findFirst().orElseThrow();
+        Finding finding = preflight(theme).findings().stream()
+                .filter(f -> f.kind() == Finding.Kind.OUTSIDE_CANVAS)
+                .findFirst()
+                .orElseThrow();
         Theme fixed = applied(theme, finding.fix().orElseThrow().edit());
-        Box box = new Resolver(fixed).resolve(fixed.scene("hide").orElseThrow(), fixed.canvas("wide").orElseThrow(), LiveState.QUIET).placement("supporter").orElseThrow().box();
+        Box box = new Resolver(fixed)
+                .resolve(fixed.scene("hide").orElseThrow(), fixed.canvas("wide").orElseThrow(), LiveState.QUIET)
+                .placement("supporter")
+                .orElseThrow()
+                .box();
         // 3.5 % of 1920 are 67.2, so the right edge may be at 1852.
         assertThat(box).isEqualTo(new Box(1552, 886, 300, 66));
         assertThat(finding.fix().orElseThrow().does()).isEqualTo("Move it 248 px to the left");
@@ -108,8 +135,13 @@ class PreflightTest {
         assertThat(repair.fixes()).hasSizeGreaterThanOrEqualTo(3);
         Theme repaired = applied(theme, repair.edit());
         assertThat(repair.left()).extracting(Finding::kind).containsOnly(Finding.Kind.CAPTURE_ENLARGED);
-        assertThat(repair.left()).extracting(Finding::piece).as("a locked piece is left alone").contains("scope-frame");
-        assertThat(checked(repaired).stream().map(Finding::key)).containsExactlyInAnyOrderElementsOf(repair.left().stream().map(Finding::key).toList());
+        assertThat(repair.left())
+                .extracting(Finding::piece)
+                .as("a locked piece is left alone")
+                .contains("scope-frame");
+        assertThat(checked(repaired).stream().map(Finding::key))
+                .containsExactlyInAnyOrderElementsOf(
+                        repair.left().stream().map(Finding::key).toList());
     }
 
     @Test
@@ -118,34 +150,60 @@ class PreflightTest {
         Finding finding = preflight(theme).findings().getFirst();
         assertThat(finding.kind()).isEqualTo(Finding.Kind.MISSING);
         assertThat(finding.sentence()).contains("Closing");
-        assertThat(preflight(applied(theme, finding.fix().orElseThrow().edit())).findings()).noneMatch(left -> left.kind() == Finding.Kind.MISSING);
+        assertThat(preflight(applied(theme, finding.fix().orElseThrow().edit())).findings())
+                .noneMatch(left -> left.kind() == Finding.Kind.MISSING);
     }
 
     @Test
     void wordsOverBrightFootageAreFoundAndADarkerPlateHelps() {
         Theme theme = applied(THEME, new Edit.SetFigure("supporter", "darkness", 0));
         theme = applied(theme, new Edit.SetBox("hide", "supporter", "wide", new Box(200, 300, 400, 112)));
-        List<Finding> found = preflight(theme).findings().stream().filter(finding -> finding.kind() == Finding.Kind.CONTRAST && finding.piece().equals("supporter")).toList();
+        List<Finding> found = preflight(theme).findings().stream()
+                .filter(finding -> finding.kind() == Finding.Kind.CONTRAST
+                        && finding.piece().equals("supporter"))
+                .toList();
         assertThat(found).isNotEmpty();
         assertThat(found.getFirst().measured()).isLessThan(4.5);
     }
 
     private static Theme disarranged(SplittableRandom random) {
         Theme theme = THEME;
-        theme = applied(theme, new Edit.SetRegion("play", new Region("heron", "The heron", Region.Sort.FACE, new Box(random.nextInt(0, 1500), random.nextInt(0, 800), 200, 200))));
+        theme = applied(
+                theme,
+                new Edit.SetRegion(
+                        "play",
+                        new Region(
+                                "heron",
+                                "The heron",
+                                Region.Sort.FACE,
+                                new Box(random.nextInt(0, 1500), random.nextInt(0, 800), 200, 200))));
         if (random.nextBoolean()) {
-            theme = applied(theme, new Edit.SetKeepClear("hide", new KeepClear("buttons", "Buttons", random.nextBoolean() ? Shape.WIDE : Shape.UPRIGHT, new Box(random.nextInt(0, 900), random.nextInt(0, 900), 180, 180))));
+            theme = applied(
+                    theme,
+                    new Edit.SetKeepClear(
+                            "hide",
+                            new KeepClear(
+                                    "buttons",
+                                    "Buttons",
+                                    random.nextBoolean() ? Shape.WIDE : Shape.UPRIGHT,
+                                    new Box(random.nextInt(0, 900), random.nextInt(0, 900), 180, 180))));
         }
         for (String piece : MOVABLE) {
             for (Shape shape : List.of(Shape.WIDE, Shape.UPRIGHT)) {
                 if (random.nextInt(3) == 0) {
-                    Spot spot = new Spot.Anchored(Anchor.values()[random.nextInt(9)], random.nextInt(-300, 300), random.nextInt(-300, 300), random.nextInt(200, 700), random.nextInt(80, 400));
+                    Spot spot = new Spot.Anchored(
+                            Anchor.values()[random.nextInt(9)],
+                            random.nextInt(-300, 300),
+                            random.nextInt(-300, 300),
+                            random.nextInt(200, 700),
+                            random.nextInt(80, 400));
                     theme = applied(theme, new Edit.SetCorrection("hide", piece, shape, spot));
                 }
             }
         }
         if (random.nextInt(3) == 0) {
-            theme = applied(theme, new Edit.Reorder("hide", MOVABLE.get(random.nextInt(MOVABLE.size())), random.nextInt(7)));
+            theme = applied(
+                    theme, new Edit.Reorder("hide", MOVABLE.get(random.nextInt(MOVABLE.size())), random.nextInt(7)));
         }
         return theme;
     }

@@ -22,20 +22,30 @@ class ProvenanceChecksTest {
 
     @Test
     void whatIsSaidInFullIsNoFinding() {
-        assertThat(ProvenanceChecks.of(ReedlightHide.theme().withArtworks(List.of(picture("heron.svg", SAID))))).isEmpty();
+        assertThat(ProvenanceChecks.of(ReedlightHide.theme().withArtworks(List.of(picture("heron.svg", SAID)))))
+                .isEmpty();
     }
 
     @Test
     void whatIsMissingIsNamed() {
-        Theme theme = ReedlightHide.theme().withArtworks(List.of(picture("heron.svg", SAID), picture("beacon.gif", new Provenance("Tove Sedge", "", ""))))
-                .withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Reed Serif", new Provenance("the designer", "OFL-1.1", ""))));
-        assertThat(ProvenanceChecks.of(theme)).extracting(Finding::sentence)
-                .containsExactly("Of the picture beacon.gif, licence and credit are not said.", "Of the type face Reed Serif, credit is not said.");
+        Theme theme = ReedlightHide.theme()
+                .withArtworks(List.of(
+                        picture("heron.svg", SAID), picture("beacon.gif", new Provenance("Tove Sedge", "", ""))))
+                .withFaces(List.of(new OwnFace(
+                        Face.own("12".repeat(32)), "Reed Serif", new Provenance("the designer", "OFL-1.1", ""))));
+        assertThat(ProvenanceChecks.of(theme))
+                .extracting(Finding::sentence)
+                .containsExactly(
+                        "Of the picture beacon.gif, licence and credit are not said.",
+                        "Of the type face Reed Serif, credit is not said.");
     }
 
     @Test
     void aWholeFolderIsOneFinding() {
-        Theme theme = ReedlightHide.theme().withArtworks(IntStream.range(0, 60).mapToObj(i -> picture("owl-" + i + ".png", Provenance.UNKNOWN)).toList());
+        Theme theme = ReedlightHide.theme()
+                .withArtworks(IntStream.range(0, 60)
+                        .mapToObj(i -> picture("owl-" + i + ".png", Provenance.UNKNOWN))
+                        .toList());
         assertThat(ProvenanceChecks.of(theme)).singleElement().satisfies(finding -> {
             assertThat(finding.sentence()).endsWith("owl-0.png, owl-1.png, owl-2.png and 57 more.");
             assertThat(finding.measured()).isEqualTo(60);
@@ -43,6 +53,18 @@ class ProvenanceChecksTest {
     }
 
     private static Artwork picture(String name, Provenance provenance) {
-        return new Artwork(name, name, "ab".repeat(32), "image/png", 9, 9, false, List.of(), Openings.NONE, Optional.empty(), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), provenance);
+        return new Artwork(
+                name,
+                name,
+                "ab".repeat(32),
+                "image/png",
+                9,
+                9,
+                false,
+                List.of(),
+                Openings.NONE,
+                Optional.empty(),
+                new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()),
+                provenance);
     }
 }

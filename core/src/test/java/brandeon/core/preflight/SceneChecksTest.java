@@ -30,7 +30,9 @@ class SceneChecksTest {
     void theDemoFitsEverywhere() {
         for (Scene scene : THEME.scenes()) {
             for (Canvas canvas : THEME.canvases()) {
-                assertThat(of(THEME, scene.id(), canvas.id())).as("%s on %s", scene.name(), canvas.name()).allMatch(finding -> finding.kind() == Finding.Kind.CAPTURE_ENLARGED);
+                assertThat(of(THEME, scene.id(), canvas.id()))
+                        .as("%s on %s", scene.name(), canvas.name())
+                        .allMatch(finding -> finding.kind() == Finding.Kind.CAPTURE_ENLARGED);
             }
         }
     }
@@ -52,16 +54,22 @@ class SceneChecksTest {
     @Test
     void aPieceOverAnOpeningIsFoundWithItsShare() {
         Finding finding = only(placed("supporter", new Box(200, 300, 400, 112)), Finding.Kind.OVER_OPENING);
-        assertThat(finding.measured()).as("400 × 112 of 1304 × 733 and a little less, since a plate does not fill its box").isBetween(3.5, 4.7);
+        assertThat(finding.measured())
+                .as("400 × 112 of 1304 × 733 and a little less, since a plate does not fill its box")
+                .isBetween(3.5, 4.7);
         assertThat(finding.sentence()).contains("Spotting scope").contains("%");
     }
 
     @Test
     void theAnnouncerMayPassOverAnOpening() {
-        assertThat(of(THEME, "hide", "wide")).noneMatch(finding -> finding.piece().equals("announcer"));
+        assertThat(of(THEME, "hide", "wide"))
+                .noneMatch(finding -> finding.piece().equals("announcer"));
     }
 
-    /** 7 minutes of arc at 30 cm are 0.61 mm; of 64 mm and 1080 lines that is an x of 10.3 px. Barlow Condensed's x is half its size. */
+    /**
+     * 7 minutes of arc at 30 cm are 0.61 mm; of 64 mm and 1080 lines that is an x of 10.3 px. Barlow Condensed's x is
+     * half its size.
+     */
     @Test
     void textTooSmallForAPhoneIsFound() {
         Finding finding = only(placed("band", new Box(0, 960, 1920, 40)), Finding.Kind.TEXT_TOO_SMALL);
@@ -72,7 +80,10 @@ class SceneChecksTest {
 
     @Test
     void aPieceOverTheFaceIsWorseThanOneOverTheRestOfThePicture() {
-        Theme withFace = applied(THEME, new Edit.SetRegion("play", new Region("heron", "The heron", Region.Sort.FACE, new Box(900, 400, 200, 300))));
+        Theme withFace = applied(
+                THEME,
+                new Edit.SetRegion(
+                        "play", new Region("heron", "The heron", Region.Sort.FACE, new Box(900, 400, 200, 300))));
         Theme beside = applied(withFace, new Edit.Place("hide", 6, Placed.in(Zone.LOWER, "starting-lower")), lower());
         assertThat(of(beside, "hide", "wide")).noneMatch(finding -> finding.kind() == Finding.Kind.FACE_COVERED);
         Theme over = applied(beside, new Edit.SetBox("hide", "starting-lower", "wide", new Box(600, 450, 700, 150)));
@@ -83,44 +94,63 @@ class SceneChecksTest {
 
     @Test
     void aPieceUnderThePlatformsOwnButtonsIsFoundOnThatShapeOnly() {
-        Theme kept = applied(THEME, new Edit.SetKeepClear("hide", new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(700, 900, 380, 600))));
-        assertThat(of(kept, "hide", "upright")).anyMatch(finding -> finding.kind() == Finding.Kind.KEEP_CLEAR && finding.other().equals("buttons"));
+        Theme kept = applied(
+                THEME,
+                new Edit.SetKeepClear(
+                        "hide",
+                        new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(700, 900, 380, 600))));
+        assertThat(of(kept, "hide", "upright"))
+                .anyMatch(finding -> finding.kind() == Finding.Kind.KEEP_CLEAR
+                        && finding.other().equals("buttons"));
         assertThat(of(kept, "hide", "wide")).noneMatch(finding -> finding.kind() == Finding.Kind.KEEP_CLEAR);
     }
 
     @Test
     void whatLiesBehindTheCapturesIsHiddenByThem() {
-        Theme behind = applied(placed("supporter", new Box(200, 300, 400, 112)), new Edit.Reorder("hide", "supporter", 1));
-        assertThat(only(behind, Finding.Kind.HIDDEN_BY_CAPTURE).sentence()).contains("Latest supporter").contains("Spotting scope");
+        Theme behind =
+                applied(placed("supporter", new Box(200, 300, 400, 112)), new Edit.Reorder("hide", "supporter", 1));
+        assertThat(only(behind, Finding.Kind.HIDDEN_BY_CAPTURE).sentence())
+                .contains("Latest supporter")
+                .contains("Spotting scope");
     }
 
     @Test
     void sceneryBeforeOthersHidesThem() {
         Theme over = applied(THEME, new Edit.Reorder("hide", "ground", 5));
-        assertThat(only(over, Finding.Kind.COVERS_OTHERS).sentence()).contains("Marsh ground").contains("5 pieces");
+        assertThat(only(over, Finding.Kind.COVERS_OTHERS).sentence())
+                .contains("Marsh ground")
+                .contains("5 pieces");
     }
 
     /** Common practice, no source: alerts are the top layer. */
     @Test
     void anAlertUnderAnotherPieceIsFound() {
-        Theme under = applied(placed("supporter", new Box(500, 150, 400, 112)), new Edit.Reorder("hide", "announcer", 1));
+        Theme under =
+                applied(placed("supporter", new Box(500, 150, 400, 112)), new Edit.Reorder("hide", "announcer", 1));
         assertThat(of(under, "hide", "wide")).anyMatch(finding -> finding.kind() == Finding.Kind.ALERT_NOT_ON_TOP);
     }
 
     @Test
     void aFrameLargerThanItsCaptureAndOneThatCutsMuchAreNotes() {
         Theme small = applied(THEME, new Edit.SetCaptureSize("play", Size.of(640, 360)));
-        assertThat(only(small, Finding.Kind.CAPTURE_ENLARGED).measured()).as("some 1300 px from 640").isBetween(200.0, 210.0);
+        assertThat(only(small, Finding.Kind.CAPTURE_ENLARGED).measured())
+                .as("some 1300 px from 640")
+                .isBetween(200.0, 210.0);
         Theme tall = applied(THEME, new Edit.SetFigure("camera-frame", "aspect", 0.5));
         Finding cropped = only(tall, Finding.Kind.CAPTURE_CROPPED);
-        assertThat(cropped.measured()).as("1 to 2 out of 16 to 9 loses 72 %, with the bleed a little more").isBetween(71.0, 76.0);
+        assertThat(cropped.measured())
+                .as("1 to 2 out of 16 to 9 loses 72 %, with the bleed a little more")
+                .isBetween(71.0, 76.0);
         assertThat(cropped.weight()).isEqualTo(Finding.Weight.NOTE);
     }
 
     @Test
     void aPieceOverTheWordsOfAnotherIsFound() {
         Theme over = placed("follower", new Box(1453, 490, 395, 112));
-        assertThat(of(over, "hide", "wide")).anyMatch(finding -> finding.kind() == Finding.Kind.OVER_WORDS && finding.piece().equals("follower") && finding.other().equals("supporter"));
+        assertThat(of(over, "hide", "wide"))
+                .anyMatch(finding -> finding.kind() == Finding.Kind.OVER_WORDS
+                        && finding.piece().equals("follower")
+                        && finding.other().equals("supporter"));
     }
 
     @Test
@@ -128,12 +158,24 @@ class SceneChecksTest {
         Theme placed = placed("supporter", new Box(1500, 500, 380, 112));
         assertThat(of(placed, "hide", "wide")).anyMatch(finding -> finding.kind() == Finding.Kind.OUTSIDE_SAFE_AREA);
         Canvas wide = placed.canvas("wide").orElseThrow();
-        Theme free = applied(placed, new Edit.SetCanvas(new Canvas("wide", wide.name(), wide.size(), wide.frameRate(), new brandeon.core.canvas.SafeMargins(0, 0))));
-        assertThat(of(free, "hide", "wide")).noneMatch(finding -> finding.kind() == Finding.Kind.OUTSIDE_SAFE_AREA && finding.piece().equals("supporter"));
+        Theme free = applied(
+                placed,
+                new Edit.SetCanvas(new Canvas(
+                        "wide",
+                        wide.name(),
+                        wide.size(),
+                        wide.frameRate(),
+                        new brandeon.core.canvas.SafeMargins(0, 0))));
+        assertThat(of(free, "hide", "wide"))
+                .noneMatch(finding -> finding.kind() == Finding.Kind.OUTSIDE_SAFE_AREA
+                        && finding.piece().equals("supporter"));
     }
 
     private static Edit lower() {
-        return new Edit.AddPiece(0, brandeon.core.theme.Piece.of("starting-lower", brandeon.core.kind.PieceKind.LOWER_THIRD, "Lower third"));
+        return new Edit.AddPiece(
+                0,
+                brandeon.core.theme.Piece.of(
+                        "starting-lower", brandeon.core.kind.PieceKind.LOWER_THIRD, "Lower third"));
     }
 
     /** The last edit first, so that a piece is there before it is placed. */
@@ -152,12 +194,20 @@ class SceneChecksTest {
     }
 
     private static Finding only(Theme theme, Finding.Kind kind) {
-        List<Finding> found = of(theme, "hide", "wide").stream().filter(finding -> finding.kind() == kind).toList();
+        List<Finding> found = of(theme, "hide", "wide").stream()
+                .filter(finding -> finding.kind() == kind)
+                .toList();
         assertThat(found).hasSize(1);
         return found.getFirst();
     }
 
     private static List<Finding> of(Theme theme, String scene, String canvas) {
-        return SceneChecks.of(theme, new Resolver(theme).resolve(theme.scene(scene).orElseThrow(), theme.canvas(canvas).orElseThrow(), LiveState.QUIET));
+        return SceneChecks.of(
+                theme,
+                new Resolver(theme)
+                        .resolve(
+                                theme.scene(scene).orElseThrow(),
+                                theme.canvas(canvas).orElseThrow(),
+                                LiveState.QUIET));
     }
 }

@@ -17,7 +17,9 @@ class SourceSheetTest {
         assertThat(hide.sources()).hasSize(4);
         assertThat(((SourceSheet.Browser) hide.sources().getFirst()).part()).isEqualTo(Part.BACK);
         assertThat(hide.sources().subList(1, 3)).allMatch(source -> source instanceof SourceSheet.CaptureSource);
-        assertThat(((SourceSheet.Browser) hide.sources().getLast()).part()).as("frames lie above captures").isEqualTo(Part.FRONT);
+        assertThat(((SourceSheet.Browser) hide.sources().getLast()).part())
+                .as("frames lie above captures")
+                .isEqualTo(Part.FRONT);
     }
 
     @Test
@@ -27,20 +29,35 @@ class SourceSheetTest {
 
     @Test
     void sourcesHaveTheCanvasesOwnSizeAndRate() {
-        for (SourceSheet.Source source : SourceSheet.of(THEME, THEME.canvas("recording").orElseThrow()).scenes().getFirst().sources()) {
+        for (SourceSheet.Source source : SourceSheet.of(
+                        THEME, THEME.canvas("recording").orElseThrow())
+                .scenes()
+                .getFirst()
+                .sources()) {
             SourceSheet.Browser browser = (SourceSheet.Browser) source;
-            assertThat(List.of(browser.width(), browser.height(), browser.frameRate())).containsExactly(2560, 1440, 60);
+            assertThat(List.of(browser.width(), browser.height(), browser.frameRate()))
+                    .containsExactly(2560, 1440, 60);
         }
     }
 
-    /** Common practice, no source: a source that rests starts afresh when shown, so one that announces must keep running. */
+    /**
+     * Common practice, no source: a source that rests starts afresh when shown, so one that announces must keep
+     * running.
+     */
     @Test
     void aSourceThatAnnouncesKeepsRunningAndAStillOneRests() {
-        assertThat(Advice.of(THEME, THEME.scene("hide").orElseThrow(), Part.FRONT).behaviour()).isEqualTo(Behaviour.KEEP_RUNNING);
-        assertThat(Advice.of(THEME, THEME.scene("hide").orElseThrow(), Part.BACK).behaviour()).isEqualTo(Behaviour.REST_WHEN_HIDDEN);
+        assertThat(Advice.of(THEME, THEME.scene("hide").orElseThrow(), Part.FRONT)
+                        .behaviour())
+                .isEqualTo(Behaviour.KEEP_RUNNING);
+        assertThat(Advice.of(THEME, THEME.scene("hide").orElseThrow(), Part.BACK)
+                        .behaviour())
+                .isEqualTo(Behaviour.REST_WHEN_HIDDEN);
     }
 
     private static SourceSheet.SheetScene scene(String id) {
-        return SourceSheet.of(THEME, THEME.canvases().getFirst()).scenes().stream().filter(s -> s.scene().equals(id)).findFirst().orElseThrow();
+        return SourceSheet.of(THEME, THEME.canvases().getFirst()).scenes().stream()
+                .filter(s -> s.scene().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -17,10 +17,14 @@ class RecipeTest {
     @ParameterizedTest
     @EnumSource(Recolouring.Method.class)
     void aNameSaysAllThatIsNeededToPaintThePicture(Recolouring.Method method) {
-        Recipe recipe = new Recipe(method, List.of(new ClusterShift.Move(PURPLE, REED), new ClusterShift.Move(Colour.WHITE, Colour.WHITE)));
+        Recipe recipe = new Recipe(
+                method,
+                List.of(new ClusterShift.Move(PURPLE, REED), new ClusterShift.Move(Colour.WHITE, Colour.WHITE)));
         Recipe read = Recipe.named(recipe.name()).orElseThrow();
         assertThat(read).isEqualTo(recipe);
-        assertThat(read.mapping().apply(PURPLE).rounded()).isEqualTo(recipe.mapping().apply(PURPLE).rounded()).isNotEqualTo(PURPLE);
+        assertThat(read.mapping().apply(PURPLE).rounded())
+                .isEqualTo(recipe.mapping().apply(PURPLE).rounded())
+                .isNotEqualTo(PURPLE);
     }
 
     @Test
@@ -33,6 +37,8 @@ class RecipeTest {
     @ValueSource(strings = {"", "x", "s12345", "s8844cc4f8f5", "s8844CC4f8f5b", "s8844cc4f8f5b/..", "t zzzzzz4f8f5b"})
     void whatIsNoNameGivesNoRecipe(String name) {
         assertThat(Recipe.named(name)).isEmpty();
-        assertThat(Recipe.named("s" + "8844cc4f8f5b".repeat(33))).as("more colours than any picture has").isEmpty();
+        assertThat(Recipe.named("s" + "8844cc4f8f5b".repeat(33)))
+                .as("more colours than any picture has")
+                .isEmpty();
     }
 }

@@ -39,7 +39,9 @@ class FitTest {
         String name = "e\u0301".repeat(80);
         Fit fit = Fit.line(FACE, name, 40, 20, 120);
         String kept = fit.text().substring(0, fit.text().length() - 1);
-        assertThat(kept.length() % 2).as("base letters and accents stay together in %s", kept).isZero();
+        assertThat(kept.length() % 2)
+                .as("base letters and accents stay together in %s", kept)
+                .isZero();
     }
 
     @Test
@@ -66,6 +68,8 @@ class FitTest {
 
     @Test
     void aMistakeInBracesIsToldAtOnce() {
-        assertThatThrownBy(() -> new Message("Latest: {name")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("braces");
+        assertThatThrownBy(() -> new Message("Latest: {name"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("braces");
     }
 }

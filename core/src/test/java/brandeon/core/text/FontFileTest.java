@@ -27,24 +27,36 @@ class FontFileTest {
     void anOwnFaceMeasuresByItsFile() {
         Face own = Face.own("ab".repeat(32));
         assertThat(Fonts.knows(own)).isFalse();
-        assertThat(Measure.width(Face.own("cd".repeat(32)), 40, "Reed")).as("unknown: as a shipped face").isEqualTo(Measure.width(Face.ATKINSON, 40, "Reed"));
+        assertThat(Measure.width(Face.own("cd".repeat(32)), 40, "Reed"))
+                .as("unknown: as a shipped face")
+                .isEqualTo(Measure.width(Face.ATKINSON, 40, "Reed"));
         Fonts.from(face -> face.equals(own) ? Optional.of(FRAUNCES) : Optional.empty());
-        assertThat(Measure.width(own, 40, "Reedlight Hide")).isEqualTo(Measure.width(Face.FRAUNCES, 40, "Reedlight Hide"));
+        assertThat(Measure.width(own, 40, "Reedlight Hide"))
+                .isEqualTo(Measure.width(Face.FRAUNCES, 40, "Reedlight Hide"));
         assertThat(Face.ofFamily(own.family())).contains(own);
     }
 
     @Test
     void aTruncatedFontIsRefusedWhereverItIsCut() {
         for (int length : new int[] {0, 3, 11, 40, 200, 5_000, FRAUNCES.length / 2, FRAUNCES.length - 8}) {
-            assertThatThrownBy(() -> FontFile.read(Arrays.copyOf(FRAUNCES, length))).as("%d bytes", length).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("font");
+            assertThatThrownBy(() -> FontFile.read(Arrays.copyOf(FRAUNCES, length)))
+                    .as("%d bytes", length)
+                    .isInstanceOf(IllegalArgumentException.class)
+                    .hasMessageContaining("font");
         }
     }
 
     @Test
     void whatIsNoFontIsRefused() {
-        assertThatThrownBy(() -> FontFile.read("Sedge, reed, rush and more.".getBytes(StandardCharsets.UTF_8))).hasMessageContaining("TTF and OTF can");
-        assertThatThrownBy(() -> FontFile.read(new byte[FontFile.MOST_BYTES + 1])).hasMessageContaining("more than 8 MB");
-        assertThatThrownBy(() -> FontFile.read(ByteBuffer.allocate(64).putInt(0x00010000).putShort((short) 60_000).array())).hasMessageContaining("60000 tables");
+        assertThatThrownBy(() -> FontFile.read("Sedge, reed, rush and more.".getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("TTF and OTF can");
+        assertThatThrownBy(() -> FontFile.read(new byte[FontFile.MOST_BYTES + 1]))
+                .hasMessageContaining("more than 8 MB");
+        assertThatThrownBy(() -> FontFile.read(ByteBuffer.allocate(64)
+                        .putInt(0x00010000)
+                        .putShort((short) 60_000)
+                        .array()))
+                .hasMessageContaining("60000 tables");
     }
 
     @Test
@@ -57,7 +69,10 @@ class FontFileTest {
         assertThatThrownBy(() -> FontFile.read(outlines)).hasMessageContaining("outlines lie outside");
     }
 
-    /** Two hundred fonts with wrong bytes in their first thousand, where everything is found by: a sentence or a font, never anything else. */
+    /**
+     * Two hundred fonts with wrong bytes in their first thousand, where everything is found by: a sentence or a font,
+     * never anything else.
+     */
     @Test
     void wrongBytesNeverDoMoreThanBeRefused() {
         SplittableRandom random = new SplittableRandom(4);

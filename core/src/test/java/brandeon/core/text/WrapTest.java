@@ -15,7 +15,9 @@ class WrapTest {
     void linesHoldAllWordsInOrderAndNoneIsTooLong() {
         List<String> lines = Wrap.lines(FACE, 30, SENTENCE, 260, 9);
         assertThat(String.join(" ", lines)).isEqualTo(SENTENCE);
-        assertThat(lines).hasSizeGreaterThan(1).allSatisfy(line -> assertThat(Measure.width(FACE, 30, line)).isLessThanOrEqualTo(260));
+        assertThat(lines)
+                .hasSizeGreaterThan(1)
+                .allSatisfy(line -> assertThat(Measure.width(FACE, 30, line)).isLessThanOrEqualTo(260));
     }
 
     @Test
@@ -23,7 +25,12 @@ class WrapTest {
         List<String> lines = Wrap.lines(FACE, 30, SENTENCE, 200, 2);
         assertThat(lines).hasSize(2);
         assertThat(lines.getLast()).endsWith("…");
-        assertThat(Wrap.lines(FACE, 30, "Heronheronheronheronheronheron", 120, 3)).as("a word too long for any line").hasSize(1).first().asString().endsWith("…");
+        assertThat(Wrap.lines(FACE, 30, "Heronheronheronheronheronheron", 120, 3))
+                .as("a word too long for any line")
+                .hasSize(1)
+                .first()
+                .asString()
+                .endsWith("…");
     }
 
     @Test
@@ -31,7 +38,9 @@ class WrapTest {
         double room = 400;
         List<Fit> two = Wrap.balanced(FACE, SENTENCE, 60, 20, room, 400, 1.14);
         assertThat(two).hasSize(2);
-        assertThat(two.getFirst().px()).isGreaterThan(Fit.line(FACE, SENTENCE, 60, 20, room).px()).isEqualTo(two.getLast().px());
+        assertThat(two.getFirst().px())
+                .isGreaterThan(Fit.line(FACE, SENTENCE, 60, 20, room).px())
+                .isEqualTo(two.getLast().px());
         assertThat(two.getFirst().width()).isCloseTo(two.getLast().width(), within(room * 0.25));
         assertThat(two.getFirst().text() + " " + two.getLast().text()).isEqualTo(SENTENCE);
         assertThat(two).noneMatch(Fit::shortened);
@@ -39,9 +48,14 @@ class WrapTest {
 
     @Test
     void whatFitsStaysOnOneLineAndSoDoesWhatHasNoRoomBelow() {
-        assertThat(Wrap.balanced(FACE, "Reedlight Hide", 40, 20, 900, 400, 1.14)).hasSize(1);
-        assertThat(Wrap.balanced(FACE, SENTENCE, 60, 10, 400, 44, 1.14)).as("two lines would have to be smaller than one").hasSize(1);
-        assertThat(Wrap.balanced(FACE, "Reedlighthidereedlighthide", 60, 20, 200, 400, 1.14)).as("nowhere to break").hasSize(1);
+        assertThat(Wrap.balanced(FACE, "Reedlight Hide", 40, 20, 900, 400, 1.14))
+                .hasSize(1);
+        assertThat(Wrap.balanced(FACE, SENTENCE, 60, 10, 400, 44, 1.14))
+                .as("two lines would have to be smaller than one")
+                .hasSize(1);
+        assertThat(Wrap.balanced(FACE, "Reedlighthidereedlighthide", 60, 20, 200, 400, 1.14))
+                .as("nowhere to break")
+                .hasSize(1);
     }
 
     /** UAX 29: a letter with its combining marks is one grapheme and is never torn apart. */
@@ -51,7 +65,9 @@ class WrapTest {
         Fit fit = Fit.line(FACE, rings, 40, 40, 300);
         assertThat(fit.shortened()).isTrue();
         String kept = fit.text().substring(0, fit.text().length() - 1);
-        assertThat(kept.length() % 2).as("whole pairs of letter and ring: %s", kept).isZero();
+        assertThat(kept.length() % 2)
+                .as("whole pairs of letter and ring: %s", kept)
+                .isZero();
         assertThat(kept).endsWith("\u030a");
     }
 

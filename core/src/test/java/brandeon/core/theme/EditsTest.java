@@ -1,9 +1,5 @@
 package brandeon.core.theme;
 
-import brandeon.core.kind.Content;
-import brandeon.core.kind.PieceKind;
-import brandeon.core.kind.Zone;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.art.Blend;
@@ -19,12 +15,15 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
 import brandeon.core.colour.Role;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.Content;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
-import brandeon.core.pack.Json;
 import brandeon.core.opening.Cut;
 import brandeon.core.opening.FoundOpening;
 import brandeon.core.opening.Openings;
+import brandeon.core.pack.Json;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
@@ -38,12 +37,44 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 public class EditsTest {
 
-    private static final Artwork BADGE = new Artwork("badge", "Old badge", "ab".repeat(32), "image/png", 400, 400, false, List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
-            Openings.NONE, Optional.of(List.of(new Cut(new Box(1, 2, 30, 40), FoundOpening.Contour.RECTANGLE, 0, List.of(), 0, false))), new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()), Provenance.UNKNOWN);
-    public static final Theme THEME = applied(applied(applied(ReedlightHide.theme().withArtworks(List.of(BADGE)),
-            new Edit.AddCapture(2, new Capture("spare", "Spare camera", Size.of(640, 480), List.of(new Region("clock", "Its clock", Region.Sort.DISPLAY, new Box(500, 400, 100, 40)))))).theme(),
-            new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6))).theme(),
-            new Edit.SetKeepClear("desk", new KeepClear("corner", "Clock of the player", Shape.WIDE, new Box(1700, 0, 220, 90)))).theme().withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
+    private static final Artwork BADGE = new Artwork(
+            "badge",
+            "Old badge",
+            "ab".repeat(32),
+            "image/png",
+            400,
+            400,
+            false,
+            List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
+            Openings.NONE,
+            Optional.of(
+                    List.of(new Cut(new Box(1, 2, 30, 40), FoundOpening.Contour.RECTANGLE, 0, List.of(), 0, false))),
+            new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()),
+            Provenance.UNKNOWN);
+    public static final Theme THEME = applied(
+                    applied(
+                                    applied(
+                                                    ReedlightHide.theme().withArtworks(List.of(BADGE)),
+                                                    new Edit.AddCapture(
+                                                            2,
+                                                            new Capture(
+                                                                    "spare",
+                                                                    "Spare camera",
+                                                                    Size.of(640, 480),
+                                                                    List.of(new Region(
+                                                                            "clock",
+                                                                            "Its clock",
+                                                                            Region.Sort.DISPLAY,
+                                                                            new Box(500, 400, 100, 40))))))
+                                            .theme(),
+                                    new Edit.SetLine(
+                                            new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6)))
+                            .theme(),
+                    new Edit.SetKeepClear(
+                            "desk",
+                            new KeepClear("corner", "Clock of the player", Shape.WIDE, new Box(1700, 0, 220, 90))))
+            .theme()
+            .withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
 
     public static Stream<Edit> everyKindOfEdit() {
         Placed strip = Placed.in(Zone.STRIP, "countdown");
@@ -61,15 +92,23 @@ public class EditsTest {
                 new Edit.SetPlate(0.6),
                 new Edit.SetCalm(true),
                 new Edit.SetGroup("hide", "band", "Foot of the picture"),
-                new Edit.SetGradient(new Gradient(List.of(Role.ACCENT, Role.GLOW, Role.SECOND_ACCENT), Gradient.Way.OKLCH)),
-                new Edit.AddMood(1, new Mood("spring", "Spring tide", List.of(Colour.parse("#77bb66")), Map.of(Role.EDGE, Colour.parse("#cccccc")))),
+                new Edit.SetGradient(
+                        new Gradient(List.of(Role.ACCENT, Role.GLOW, Role.SECOND_ACCENT), Gradient.Way.OKLCH)),
+                new Edit.AddMood(
+                        1,
+                        new Mood(
+                                "spring",
+                                "Spring tide",
+                                List.of(Colour.parse("#77bb66")),
+                                Map.of(Role.EDGE, Colour.parse("#cccccc")))),
                 new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(Colour.parse("#885533")), Map.of())),
                 new Edit.RemoveMood("frost-watch"),
                 new Edit.ChooseMood("owl-night"),
                 new Edit.AddCanvas(1, Canvas.of("square", "Square", Size.of(1080, 1080), 30)),
                 new Edit.RemoveCanvas("upright"),
                 new Edit.SetCaptureSize("camera", Size.of(1920, 1080)),
-                new Edit.AddScene(2, Scene.of("new", "Second hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground")))),
+                new Edit.AddScene(
+                        2, Scene.of("new", "Second hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground")))),
                 new Edit.RemoveScene("hide"),
                 new Edit.RenameScene("hide", "The hide"),
                 new Edit.AddPiece(0, Piece.of("x", PieceKind.BAND, "Second band")),
@@ -86,7 +125,8 @@ public class EditsTest {
                 new Edit.TakeOff("hide", "band"),
                 new Edit.Reorder("hide", "band", 1),
                 new Edit.SetBox("hide", "band", "wide", new Box(10, 20, 300, 60)),
-                new Edit.SetSpot("hide", "band", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60)),
+                new Edit.SetSpot(
+                        "hide", "band", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60)),
                 new Edit.SetPlaceOn("hide", "band", "recording", new Spot.InZone(Zone.TOP)),
                 new Edit.SetCorrection("hide", "band", Shape.SQUARE, new Spot.InZone(Zone.TOP)),
                 new Edit.SetHidden("hide", "band", Shape.UPRIGHT, true),
@@ -98,27 +138,67 @@ public class EditsTest {
                 new Edit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
                 new Edit.SetMustShow("band", true),
                 new Edit.SetCanvas(new Canvas("wide", "Studio", Size.of(1280, 720), 50, new SafeMargins(0.02, 0.06))),
-                new Edit.AddCapture(0, new Capture("pond", "Pond camera", Size.of(640, 480), List.of(new Region("r", "The jetty", Region.Sort.DISPLAY, new Box(10, 10, 50, 40))))),
+                new Edit.AddCapture(
+                        0,
+                        new Capture(
+                                "pond",
+                                "Pond camera",
+                                Size.of(640, 480),
+                                List.of(new Region("r", "The jetty", Region.Sort.DISPLAY, new Box(10, 10, 50, 40))))),
                 new Edit.RemoveCapture("spare"),
                 new Edit.RenameCapture("camera", "Face camera"),
-                new Edit.SetRegion("camera", new Region("face", "Mirela's face", Region.Sort.FACE, new Box(500, 100, 300, 380))),
+                new Edit.SetRegion(
+                        "camera", new Region("face", "Mirela's face", Region.Sort.FACE, new Box(500, 100, 300, 380))),
                 new Edit.DropRegion("spare", "clock"),
                 new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.WIDE, PlanLine.COLUMN, 0.6)),
                 new Edit.DropLine(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP),
                 new Edit.SetViewer(new Viewer(150, 600, 9)),
-                new Edit.SetKeepClear("hide", new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(900, 800, 180, 700))),
+                new Edit.SetKeepClear(
+                        "hide",
+                        new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(900, 800, 180, 700))),
                 new Edit.DropKeepClear("desk", "corner"),
                 new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
                 new Edit.DropAlert(SignalKind.POINTS),
-                new Edit.AddArtwork(0, new Artwork("heron", "White heron", "cd".repeat(32), "image/svg+xml", 40, 40, false, List.of(), Openings.NONE, Optional.empty(), new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()), Provenance.UNKNOWN)),
+                new Edit.AddArtwork(
+                        0,
+                        new Artwork(
+                                "heron",
+                                "White heron",
+                                "cd".repeat(32),
+                                "image/svg+xml",
+                                40,
+                                40,
+                                false,
+                                List.of(),
+                                Openings.NONE,
+                                Optional.empty(),
+                                new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()),
+                                Provenance.UNKNOWN)),
                 new Edit.RemoveArtwork("badge"),
                 new Edit.AddFace(0, new OwnFace(Face.own("34".repeat(32)), "Reed Serif", Provenance.UNKNOWN)),
                 new Edit.RemoveFace(Face.own("12".repeat(32))),
-                new Edit.SetFaceProvenance(Face.own("12".repeat(32)), new Provenance("the designer", "OFL-1.1", "Tove Sedge")),
-                new Edit.SetOpenings("badge", List.of(new Cut(new Box(10, 20, 200, 100), FoundOpening.Contour.ELLIPSE, 0, List.of(), 3, true))),
+                new Edit.SetFaceProvenance(
+                        Face.own("12".repeat(32)), new Provenance("the designer", "OFL-1.1", "Tove Sedge")),
+                new Edit.SetOpenings(
+                        "badge",
+                        List.of(new Cut(
+                                new Box(10, 20, 200, 100), FoundOpening.Contour.ELLIPSE, 0, List.of(), 3, true))),
                 new Edit.DropOpenings("badge"),
-                new Edit.ReplaceArtwork(new Artwork("badge", "Badge anew", "cd".repeat(32), "image/png", 200, 100, false, List.of(), Openings.NONE, Optional.of(List.of()), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)),
-                new Edit.SetRecolouring("badge", new Recolouring(Recolouring.Method.FILTER, Map.of(0, Role.GLOW), List.of())),
+                new Edit.ReplaceArtwork(new Artwork(
+                        "badge",
+                        "Badge anew",
+                        "cd".repeat(32),
+                        "image/png",
+                        200,
+                        100,
+                        false,
+                        List.of(),
+                        Openings.NONE,
+                        Optional.of(List.of()),
+                        new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()),
+                        Provenance.UNKNOWN)),
+                new Edit.SetRecolouring(
+                        "badge", new Recolouring(Recolouring.Method.FILTER, Map.of(0, Role.GLOW), List.of())),
                 new Edit.SetProvenance("badge", new Provenance("drawn by Mirela Osk", "CC-BY-4.0", "Mirela Osk")),
                 new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(1))));
     }
@@ -126,13 +206,27 @@ public class EditsTest {
     /** A drag or a fix on a 4:3 canvas moved the same piece on the 16:9 one. */
     @Test
     void aPlaceByHandCountsForTheProportionsItWasMadeFor() {
-        Theme two = applied(THEME, new Edit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30))).theme();
-        Theme moved = applied(two, new Edit.SetBox("hide", "band", "old", new Box(10, 20, 300, 60))).theme();
+        Theme two = applied(THEME, new Edit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30)))
+                .theme();
+        Theme moved = applied(two, new Edit.SetBox("hide", "band", "old", new Box(10, 20, 300, 60)))
+                .theme();
         Placed band = moved.scene("hide").orElseThrow().placed("band").orElseThrow();
         assertThat(band.onCanvas()).containsOnlyKeys("old");
-        assertThat(band.corrections()).isEqualTo(two.scene("hide").orElseThrow().placed("band").orElseThrow().corrections());
+        assertThat(band.corrections())
+                .isEqualTo(two.scene("hide")
+                        .orElseThrow()
+                        .placed("band")
+                        .orElseThrow()
+                        .corrections());
         Outcome.Applied wide = applied(moved, new Edit.SetBox("hide", "band", "wide", new Box(50, 20, 300, 60)));
-        assertThat(wide.theme().scene("hide").orElseThrow().placed("band").orElseThrow().onCanvas()).as("wide and recording are both 16:9").containsOnlyKeys("old", "wide", "recording");
+        assertThat(wide.theme()
+                        .scene("hide")
+                        .orElseThrow()
+                        .placed("band")
+                        .orElseThrow()
+                        .onCanvas())
+                .as("wide and recording are both 16:9")
+                .containsOnlyKeys("old", "wide", "recording");
         assertThat(applied(wide.theme(), wide.inverse()).theme()).isEqualTo(moved);
         Theme back = applied(moved, new Edit.DropPlaceOn("hide", "band", "old")).theme();
         assertThat(back).isEqualTo(two);
@@ -143,7 +237,9 @@ public class EditsTest {
     void theInverseGivesBackTheThemeAsItWas(Edit edit) {
         Outcome.Applied applied = applied(THEME, edit);
         assertThat(applied.theme()).isNotEqualTo(THEME);
-        assertThat(Json.read(Json.write(applied.theme()), Theme.class)).as("read again, it is the same theme").isEqualTo(applied.theme());
+        assertThat(Json.read(Json.write(applied.theme()), Theme.class))
+                .as("read again, it is the same theme")
+                .isEqualTo(applied.theme());
         Theme back = applied(applied.theme(), applied.inverse()).theme();
         assertThat(back).isEqualTo(THEME);
     }
@@ -157,16 +253,22 @@ public class EditsTest {
     @Test
     void theSampleHoldsEveryKindOfEditButThoseThatNeedAnother() {
         long kinds = everyKindOfEdit().map(Object::getClass).distinct().count();
-        assertThat(kinds).as("all but dropCorrection, dropPlaceOn, dropMannerOn, dropPin and dropInlay, which need something to drop").isEqualTo(kinds(Edit.class) - 5);
+        assertThat(kinds)
+                .as(
+                        "all but dropCorrection, dropPlaceOn, dropMannerOn, dropPin and dropInlay, which need something to drop")
+                .isEqualTo(kinds(Edit.class) - 5);
     }
 
     private static long kinds(Class<?> sealed) {
-        return Stream.of(sealed.getPermittedSubclasses()).mapToLong(one -> one.isSealed() ? kinds(one) : 1).sum();
+        return Stream.of(sealed.getPermittedSubclasses())
+                .mapToLong(one -> one.isSealed() ? kinds(one) : 1)
+                .sum();
     }
 
     @Test
     void aPinComesBackWhenItsRemovalIsUndone() {
-        Theme pinned = applied(THEME, new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22"))).theme();
+        Theme pinned = applied(THEME, new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22")))
+                .theme();
         assertThat(pinned.brand().palette().colour(Role.ACCENT).hex()).isEqualTo("#88aa22");
         Outcome.Applied dropped = applied(pinned, new Edit.DropPin(Role.ACCENT));
         assertThat(dropped.theme()).isEqualTo(THEME);
@@ -176,48 +278,80 @@ public class EditsTest {
 
     @Test
     void aPictureStaysWhileAPieceShowsIt() {
-        Theme shown = applied(THEME, new Edit.SetInlay("band", new Inlay("badge", Blend.MULTIPLY, 0.5, Inlay.Fit.WHOLE))).theme();
-        assertThat(Edits.apply(shown, new Edit.RemoveArtwork("badge"))).isEqualTo(new Outcome.Refused("Heads-up band shows this picture; take it off there first."));
+        Theme shown = applied(
+                        THEME, new Edit.SetInlay("band", new Inlay("badge", Blend.MULTIPLY, 0.5, Inlay.Fit.WHOLE)))
+                .theme();
+        assertThat(Edits.apply(shown, new Edit.RemoveArtwork("badge")))
+                .isEqualTo(new Outcome.Refused("Heads-up band shows this picture; take it off there first."));
         Outcome.Applied taken = applied(shown, new Edit.DropInlay("band"));
         assertThat(taken.theme()).isEqualTo(THEME);
         assertThat(applied(taken.theme(), taken.inverse()).theme()).isEqualTo(shown);
         assertThat(Edits.apply(THEME, new Edit.DropInlay("band"))).isInstanceOf(Outcome.Refused.class);
-        assertThat(Edits.apply(THEME, new Edit.SetInlay("band", new Inlay("gone", Blend.NORMAL, 1, Inlay.Fit.COVER)))).isInstanceOf(Outcome.Refused.class);
+        assertThat(Edits.apply(THEME, new Edit.SetInlay("band", new Inlay("gone", Blend.NORMAL, 1, Inlay.Fit.COVER))))
+                .isInstanceOf(Outcome.Refused.class);
     }
 
     @Test
     void aFaceInUseIsNotRemovedAndAnUnknownOneNotUsed() {
         Face own = Face.own("12".repeat(32));
         Theme set = applied(THEME, new Edit.SetFace(Edit.FaceUse.HEADING, own)).theme();
-        assertThat(Edits.apply(set, new Edit.RemoveFace(own))).isEqualTo(new Outcome.Refused("The brand uses this face; choose another one first."));
-        assertThat(Edits.apply(THEME, new Edit.SetFace(Edit.FaceUse.TEXT, Face.own("99".repeat(32))))).isInstanceOf(Outcome.Refused.class);
+        assertThat(Edits.apply(set, new Edit.RemoveFace(own)))
+                .isEqualTo(new Outcome.Refused("The brand uses this face; choose another one first."));
+        assertThat(Edits.apply(THEME, new Edit.SetFace(Edit.FaceUse.TEXT, Face.own("99".repeat(32)))))
+                .isInstanceOf(Outcome.Refused.class);
     }
 
     /** Some notations lie between the steps in which colours are written down. */
     @Test
     void aColourIsKeptAsItIsWrittenDown() {
         Colour between = Colour.parse("oklch(61.3% 0.1234 71.7)");
-        for (Edit edit : List.of(new Edit.SetSeed(0, between), new Edit.SetPin(Role.EDGE, between), new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(between), Map.of(Role.EDGE, between))),
-                new Edit.AddArtwork(0, new Artwork("x", "x", "ef".repeat(32), "image/png", 9, 9, false, List.of(new Cluster(between, 1, false)), Openings.NONE, Optional.empty(), new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()), Provenance.UNKNOWN)))) {
+        for (Edit edit : List.of(
+                new Edit.SetSeed(0, between),
+                new Edit.SetPin(Role.EDGE, between),
+                new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(between), Map.of(Role.EDGE, between))),
+                new Edit.AddArtwork(
+                        0,
+                        new Artwork(
+                                "x",
+                                "x",
+                                "ef".repeat(32),
+                                "image/png",
+                                9,
+                                9,
+                                false,
+                                List.of(new Cluster(between, 1, false)),
+                                Openings.NONE,
+                                Optional.empty(),
+                                new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()),
+                                Provenance.UNKNOWN)))) {
             Theme changed = applied(THEME, edit).theme();
-            assertThat(Json.read(Json.write(changed), Theme.class)).as("%s", edit).isEqualTo(changed);
+            assertThat(Json.read(Json.write(changed), Theme.class))
+                    .as("%s", edit)
+                    .isEqualTo(changed);
         }
     }
 
     @Test
     void aMoodChangesEveryColourAndGoesAgain() {
         Theme worn = applied(THEME, new Edit.ChooseMood("owl-night")).theme();
-        assertThat(worn.brand().palette().colour(Role.ACCENT)).isNotEqualTo(THEME.brand().palette().colour(Role.ACCENT));
-        assertThat(worn.brand().seeds()).as("the brand's own colours wait").isEqualTo(THEME.brand().seeds());
+        assertThat(worn.brand().palette().colour(Role.ACCENT))
+                .isNotEqualTo(THEME.brand().palette().colour(Role.ACCENT));
+        assertThat(worn.brand().seeds())
+                .as("the brand's own colours wait")
+                .isEqualTo(THEME.brand().seeds());
         Outcome.Applied removed = applied(worn, new Edit.RemoveMood("owl-night"));
-        assertThat(removed.theme().brand().palette().colour(Role.ACCENT)).isEqualTo(THEME.brand().palette().colour(Role.ACCENT));
-        assertThat(applied(removed.theme(), removed.inverse()).theme()).as("undo puts it on again").isEqualTo(worn);
+        assertThat(removed.theme().brand().palette().colour(Role.ACCENT))
+                .isEqualTo(THEME.brand().palette().colour(Role.ACCENT));
+        assertThat(applied(removed.theme(), removed.inverse()).theme())
+                .as("undo puts it on again")
+                .isEqualTo(worn);
         assertThat(Edits.apply(THEME, new Edit.ChooseMood("gone"))).isInstanceOf(Outcome.Refused.class);
     }
 
     @Test
     void droppingACorrectionGivesItBackOnUndo() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60))).theme();
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60)))
+                .theme();
         Outcome.Applied dropped = applied(placed, new Edit.DropCorrection("hide", "band", Shape.UPRIGHT));
         assertThat(dropped.theme()).isEqualTo(THEME);
         assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(placed);
@@ -225,31 +359,74 @@ public class EditsTest {
 
     @Test
     void aCorrectionForOneShapeLeavesTheOthersAlone() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60))).theme();
-        assertThat(placed.scene("hide").orElseThrow().placed("band").orElseThrow().corrections()).containsOnlyKeys(Shape.UPRIGHT);
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60)))
+                .theme();
+        assertThat(placed.scene("hide")
+                        .orElseThrow()
+                        .placed("band")
+                        .orElseThrow()
+                        .corrections())
+                .containsOnlyKeys(Shape.UPRIGHT);
     }
 
     @Test
     void piecesThatWouldHangOnEachOtherInACircleAreNamed() {
-        Theme hung = applied(THEME, new Edit.SetSpot("hide", "follower", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60))).theme();
-        Outcome circle = Edits.apply(hung, new Edit.SetCorrection("hide", "supporter", Shape.WIDE, new Spot.Attached("follower", Side.TOP, Spot.Along.FULL, 12, 300, 60)));
-        assertThat(circle).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).contains("circle").contains("Latest supporter").contains("Latest follower"));
+        Theme hung = applied(
+                        THEME,
+                        new Edit.SetSpot(
+                                "hide",
+                                "follower",
+                                new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60)))
+                .theme();
+        Outcome circle = Edits.apply(
+                hung,
+                new Edit.SetCorrection(
+                        "hide",
+                        "supporter",
+                        Shape.WIDE,
+                        new Spot.Attached("follower", Side.TOP, Spot.Along.FULL, 12, 300, 60)));
+        assertThat(circle)
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        refused -> assertThat(refused.reason())
+                                .contains("circle")
+                                .contains("Latest supporter")
+                                .contains("Latest follower"));
     }
 
     @Test
     void aLockedPieceKeepsItsPlaceUntilItIsUnlocked() {
         Theme locked = applied(THEME, new Edit.SetLocked("hide", "band", true)).theme();
         Edit move = new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 100, 100));
-        assertThat(Edits.apply(locked, move)).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).contains("locked"));
-        assertThat(applied(applied(locked, new Edit.SetLocked("hide", "band", false)).theme(), move)).isNotNull();
+        assertThat(Edits.apply(locked, move))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        refused -> assertThat(refused.reason()).contains("locked"));
+        assertThat(applied(
+                        applied(locked, new Edit.SetLocked("hide", "band", false))
+                                .theme(),
+                        move))
+                .isNotNull();
     }
 
     @Test
     void aPieceDraggedToACornerIsAnchoredThereAndKeepsItsAnchorWhenDraggedOn() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "wide", new Box(1600, 900, 300, 100))).theme();
-        assertThat(placed.scene("hide").orElseThrow().placed("band").orElseThrow().spot(Shape.WIDE)).isEqualTo(new Spot.Anchored(Anchor.BOTTOM_RIGHT, -20, -80, 300, 100));
-        Theme further = applied(placed, new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 300, 100))).theme();
-        assertThat(further.scene("hide").orElseThrow().placed("band").orElseThrow().spot(Shape.WIDE)).isEqualTo(new Spot.Anchored(Anchor.BOTTOM_RIGHT, -1620, -980, 300, 100));
+        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "wide", new Box(1600, 900, 300, 100)))
+                .theme();
+        assertThat(placed.scene("hide")
+                        .orElseThrow()
+                        .placed("band")
+                        .orElseThrow()
+                        .spot(Shape.WIDE))
+                .isEqualTo(new Spot.Anchored(Anchor.BOTTOM_RIGHT, -20, -80, 300, 100));
+        Theme further = applied(placed, new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 300, 100)))
+                .theme();
+        assertThat(further.scene("hide")
+                        .orElseThrow()
+                        .placed("band")
+                        .orElseThrow()
+                        .spot(Shape.WIDE))
+                .isEqualTo(new Spot.Anchored(Anchor.BOTTOM_RIGHT, -1620, -980, 300, 100));
     }
 
     static Stream<Edit> editsThatCannotBe() {
@@ -259,7 +436,8 @@ public class EditsTest {
                 new Edit.SetContent("band", "message", new Content.Words("{broken")),
                 new Edit.SetContent("band", "message", new Content.Words("x".repeat(401))),
                 new Edit.SetContent("band", "message", Content.Count.of(3)),
-                new Edit.SetContent("band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")),
+                new Edit.SetContent(
+                        "band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")),
                 new Edit.SetContent("nest-boxes", "value", Content.Count.of("latestFollower")),
                 new Edit.SetContent("supporters", "rows", new Content.Rows(List.of(), "followers")),
                 new Edit.SetFigure("countdown", "minutes", 0),
@@ -291,22 +469,37 @@ public class EditsTest {
     @ParameterizedTest
     @MethodSource("editsThatCannotBe")
     void whatCannotBeIsRefusedWithASentence(Edit edit) {
-        assertThat(Edits.apply(THEME, edit)).isInstanceOfSatisfying(Outcome.Refused.class, refused -> assertThat(refused.reason()).hasSizeGreaterThan(15).doesNotContain("Exception"));
+        assertThat(Edits.apply(THEME, edit))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        refused -> assertThat(refused.reason())
+                                .hasSizeGreaterThan(15)
+                                .doesNotContain("Exception"));
     }
 
     @Test
     void twoPeoplesEditsOfOnePieceBothCount() {
-        Theme both = applied(applied(THEME, new Edit.SetContent("band", "label", new Content.Words("Hide"))).theme(), new Edit.SetContent("band", "message", new Content.Words("Low tide"))).theme();
-        assertThat(both.piece("band").orElseThrow().content()).containsEntry("label", new Content.Words("Hide")).containsEntry("message", new Content.Words("Low tide"));
+        Theme both = applied(
+                        applied(THEME, new Edit.SetContent("band", "label", new Content.Words("Hide")))
+                                .theme(),
+                        new Edit.SetContent("band", "message", new Content.Words("Low tide")))
+                .theme();
+        assertThat(both.piece("band").orElseThrow().content())
+                .containsEntry("label", new Content.Words("Hide"))
+                .containsEntry("message", new Content.Words("Low tide"));
     }
 
     @Test
     void onlyAnEditOfTheSamePropertyOverridesAnother() {
         Edit box = new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 10, 10));
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "wide", new Box(5, 5, 10, 10)))).isTrue();
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "upright", new Box(5, 5, 10, 10)))).isFalse();
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "follower", "wide", new Box(5, 5, 10, 10)))).isFalse();
-        assertThat(Edits.overrides(new Edit.SetSeed(0, Colour.BLACK), new Edit.SetSeed(1, Colour.BLACK))).isFalse();
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "wide", new Box(5, 5, 10, 10))))
+                .isTrue();
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "upright", new Box(5, 5, 10, 10))))
+                .isFalse();
+        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "follower", "wide", new Box(5, 5, 10, 10))))
+                .isFalse();
+        assertThat(Edits.overrides(new Edit.SetSeed(0, Colour.BLACK), new Edit.SetSeed(1, Colour.BLACK)))
+                .isFalse();
     }
 
     private static Outcome.Applied applied(Theme theme, Edit edit) {

@@ -18,7 +18,8 @@ import org.springframework.stereotype.Component;
  * Links that nobody can guess and that survive a new machine: derived by HMAC-SHA-256 (RFC 2104) from an id and a
  * generation with one server key, which lives in the database and so travels with its backup.
  *
- * A token is the id (16 bytes) and the first 16 bytes of the code, in URL-safe Base64: 43 characters, 128 bits of proof.
+ * A token is the id (16 bytes) and the first 16 bytes of the code, in URL-safe Base64: 43 characters, 128 bits of
+ * proof.
  */
 @Component
 public class Keys {
@@ -31,12 +32,19 @@ public class Keys {
     Keys(JdbcClient db) {
         byte[] fresh = new byte[32];
         new SecureRandom().nextBytes(fresh);
-        db.sql("insert into server_key (name, secret) values ('links', :secret) on conflict do nothing").param("secret", fresh).update();
-        secret = db.sql("select secret from server_key where name = 'links'").query((row, _) -> row.getBytes(1)).single();
+        db.sql("insert into server_key (name, secret) values ('links', :secret) on conflict do nothing")
+                .param("secret", fresh)
+                .update();
+        secret = db.sql("select secret from server_key where name = 'links'")
+                .query((row, _) -> row.getBytes(1))
+                .single();
     }
 
     /** What a token is good for; tokens of one use never open another. */
-    public enum Use { OUTLET, INLET }
+    public enum Use {
+        OUTLET,
+        INLET
+    }
 
     public String token(Use use, UUID id, int generation) {
         ByteBuffer bytes = ByteBuffer.allocate(16 + PROOF);
@@ -73,7 +81,8 @@ public class Keys {
 
     /** Whether this is the proof of a text; compared in constant time. */
     public boolean isProof(String proof, String text) {
-        return MessageDigest.isEqual(proof.getBytes(StandardCharsets.UTF_8), proof(text).getBytes(StandardCharsets.UTF_8));
+        return MessageDigest.isEqual(
+                proof.getBytes(StandardCharsets.UTF_8), proof(text).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The secret with which a channel's platform signs what it sends. */

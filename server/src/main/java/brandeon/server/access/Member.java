@@ -10,7 +10,8 @@ public record Member(UUID account, String name, String email, UUID workspace, Ro
     /** @throws NotAllowed when the role does not include the wanted one */
     public Member requires(Role wanted) {
         if (!role.includes(wanted)) {
-            throw new NotAllowed("Your role here is " + role.name().toLowerCase(Locale.ROOT) + "; this needs " + wanted.name().toLowerCase(Locale.ROOT) + ". Ask the owner of the workspace.");
+            throw new NotAllowed("Your role here is " + role.name().toLowerCase(Locale.ROOT) + "; this needs "
+                    + wanted.name().toLowerCase(Locale.ROOT) + ". Ask the owner of the workspace.");
         }
         return this;
     }

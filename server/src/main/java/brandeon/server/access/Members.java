@@ -45,16 +45,22 @@ public class Members {
                 join membership m on m.account_id = a.id where a.id = :id
                 order by array_position(array['OWNER', 'DESIGNER', 'OPERATOR', 'VIEWER'], m.role), m.workspace_id limit 1""")
                 .param("id", account)
-                .query((row, _) -> new Member(row.getObject(1, UUID.class), row.getString(2), row.getString(3), row.getObject(4, UUID.class), Role.valueOf(row.getString(5))))
+                .query((row, _) -> new Member(
+                        row.getObject(1, UUID.class),
+                        row.getString(2),
+                        row.getString(3),
+                        row.getObject(4, UUID.class),
+                        Role.valueOf(row.getString(5))))
                 .optional();
     }
 
     /** The account with this address and password; empty otherwise. Takes the same time in both cases. */
     Optional<UUID> check(String email, String password) {
-        record Known(UUID id, String hash) {
-        }
-        Optional<Known> known = db.sql("select id, password_hash from account where email = lower(:email)").param("email", email.strip())
-                .query((row, _) -> new Known(row.getObject(1, UUID.class), row.getString(2))).optional();
+        record Known(UUID id, String hash) {}
+        Optional<Known> known = db.sql("select id, password_hash from account where email = lower(:email)")
+                .param("email", email.strip())
+                .query((row, _) -> new Known(row.getObject(1, UUID.class), row.getString(2)))
+                .optional();
         boolean matches = passwords.matches(password, known.map(Known::hash).orElse(DUMMY));
         return known.filter(_ -> matches).map(Known::id);
     }
@@ -65,7 +71,10 @@ public class Members {
     @Transactional
     public UUID addWorkspace(String name) {
         UUID id = UUID.randomUUID();
-        db.sql("insert into workspace (id, name) values (:id, :name)").param("id", id).param("name", name).update();
+        db.sql("insert into workspace (id, name) values (:id, :name)")
+                .param("id", id)
+                .param("name", name)
+                .update();
         return id;
     }
 
@@ -73,24 +82,40 @@ public class Members {
     public UUID addMember(UUID workspace, String email, String name, String password, Role role) {
         UUID id = UUID.randomUUID();
         db.sql("insert into account (id, email, name, password_hash) values (:id, lower(:email), :name, :hash)")
-                .param("id", id).param("email", email).param("name", name).param("hash", passwords.encode(password)).update();
-        db.sql("insert into membership (workspace_id, account_id, role) values (:w, :a, :r)").param("w", workspace).param("a", id).param("r", role.name()).update();
+                .param("id", id)
+                .param("email", email)
+                .param("name", name)
+                .param("hash", passwords.encode(password))
+                .update();
+        db.sql("insert into membership (workspace_id, account_id, role) values (:w, :a, :r)")
+                .param("w", workspace)
+                .param("a", id)
+                .param("r", role.name())
+                .update();
         return id;
     }
 
     /** Takes somebody out of a workspace; what they have open there closes at once. */
     @Transactional
     public void remove(UUID workspace, UUID account) {
-        db.sql("delete from membership where workspace_id = :w and account_id = :a").param("w", workspace).param("a", account).update();
+        db.sql("delete from membership where workspace_id = :w and account_id = :a")
+                .param("w", workspace)
+                .param("a", account)
+                .update();
         events.publishEvent(new MembershipChanged(account));
     }
 
     public List<UUID> workspacesOf(String email) {
-        return db.sql("select m.workspace_id from membership m join account a on a.id = m.account_id where a.email = lower(:email)")
-                .param("email", email).query(UUID.class).list();
+        return db.sql(
+                        "select m.workspace_id from membership m join account a on a.id = m.account_id where a.email = lower(:email)")
+                .param("email", email)
+                .query(UUID.class)
+                .list();
     }
 
     public boolean anybody() {
-        return db.sql("select exists(select 1 from account)").query(Boolean.class).single();
+        return db.sql("select exists(select 1 from account)")
+                .query(Boolean.class)
+                .single();
     }
 }

@@ -1,6 +1,5 @@
 package brandeon.server.access;
 
-import brandeon.server.access.SignedIn;
 import brandeon.server.door.RateLimits;
 import brandeon.server.door.RateLimits.Door;
 import jakarta.servlet.http.HttpServletRequest;
@@ -16,11 +15,18 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.util.pattern.PathPattern;
 import org.springframework.web.util.pattern.PathPatternParser;
 
-/** Which address is which door. Signed-in people are counted by account, links by their token, others by where they are. */
+/**
+ * Which address is which door. Signed-in people are counted by account, links by their token, others by where they
+ * are.
+ */
 @Component
 class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
 
-    private enum By { PERSON, TOKEN, ADDRESS }
+    private enum By {
+        PERSON,
+        TOKEN,
+        ADDRESS
+    }
 
     private record Rule(String method, PathPattern path, Door door, By by) {
         static Rule of(String method, String path, Door door, By by) {
@@ -61,7 +67,10 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         PathContainer path = PathContainer.parsePath(request.getRequestURI());
-        RULES.stream().filter(rule -> rule.method().equals(request.getMethod()) && rule.path().matches(path)).findFirst()
+        RULES.stream()
+                .filter(rule ->
+                        rule.method().equals(request.getMethod()) && rule.path().matches(path))
+                .findFirst()
                 .ifPresent(rule -> limits.pass(rule.door(), who(rule.by(), request)));
         return true;
     }
@@ -69,7 +78,8 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
     private static String who(By by, HttpServletRequest request) {
         Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
         return switch (by) {
-            case PERSON -> authentication instanceof SignedIn signedIn ? signedIn.account().toString() : request.getRemoteAddr();
+            case PERSON ->
+                authentication instanceof SignedIn signedIn ? signedIn.account().toString() : request.getRemoteAddr();
             case TOKEN -> request.getRequestURI();
             case ADDRESS -> request.getRemoteAddr();
         };

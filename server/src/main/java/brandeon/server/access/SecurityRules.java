@@ -24,21 +24,36 @@ import org.springframework.web.cors.UrlBasedCorsConfigurationSource;
 class SecurityRules {
 
     /** What outlets, platforms and browsers ask for without anybody being signed in. */
-    private static final String[] OPEN = {"/o/**", "/inlets/**", "/painted/**", "/pictures/**", "/fonts/**", "/fonts.css", "/assets/**", "/keeper.js", "/live/outlet"};
+    private static final String[] OPEN = {
+        "/o/**",
+        "/inlets/**",
+        "/painted/**",
+        "/pictures/**",
+        "/fonts/**",
+        "/fonts.css",
+        "/assets/**",
+        "/keeper.js",
+        "/live/outlet"
+    };
 
     /**
-     * Scripts come from where the built files lie and from nowhere else of this host, so that nothing that a person brought
+     * Scripts come from where the built files lie and from nowhere else of this host, so that nothing that a person
+     * brought
      * in can be loaded as one.
      */
-    private static final String CONTENT_POLICY = "default-src 'self'; script-src %1$s/assets/ %1$s/keeper.js; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
-            + "object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; script-src %1$s/assets/ %1$s/keeper.js; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
+                    + "object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
 
     @Bean
     PasswordEncoder passwordEncoder() {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
-    /** Neither session nor cookie. The practice rig runs them in a frame of another origin, so everybody may read what has its own proof. */
+    /**
+     * Neither session nor cookie. The practice rig runs them in a frame of another origin, so everybody may read what
+     * has its own proof.
+     */
     @Bean
     @Order(1)
     SecurityFilterChain openRules(HttpSecurity http) throws Exception {
@@ -49,7 +64,8 @@ class SecurityRules {
         for (String path : new String[] {"/assets/**", "/fonts/**", "/painted/**", "/pictures/**"}) {
             sources.registerCorsConfiguration(path, anybody);
         }
-        return headers(http).securityMatcher(OPEN)
+        return headers(http)
+                .securityMatcher(OPEN)
                 .authorizeHttpRequests(paths -> paths.anyRequest().permitAll())
                 .cors(cors -> cors.configurationSource(sources))
                 .csrf(AbstractHttpConfigurer::disable)
@@ -63,14 +79,20 @@ class SecurityRules {
     @Order(2)
     SecurityFilterChain peopleRules(HttpSecurity http) throws Exception {
         return headers(http)
-                .authorizeHttpRequests(paths -> paths
-                        .requestMatchers("/api/session", "/api/openapi/**").permitAll()
-                        .requestMatchers("/api/**", "/live/editor").authenticated()
-                        .anyRequest().permitAll())
+                .authorizeHttpRequests(paths -> paths.requestMatchers("/api/session", "/api/openapi/**")
+                        .permitAll()
+                        .requestMatchers("/api/**", "/live/editor")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
                 .csrf(csrf -> csrf.spa())
-                .exceptionHandling(errors -> errors
-                        .authenticationEntryPoint((_, response, _) -> ProblemAnswer.write(response, HttpStatus.UNAUTHORIZED, "Not signed in", "Please sign in."))
-                        .accessDeniedHandler((_, response, _) -> ProblemAnswer.write(response, HttpStatus.FORBIDDEN, "Not allowed", "This request did not come from this page. Reload it and try again.")))
+                .exceptionHandling(errors -> errors.authenticationEntryPoint((_, response, _) -> ProblemAnswer.write(
+                                response, HttpStatus.UNAUTHORIZED, "Not signed in", "Please sign in."))
+                        .accessDeniedHandler((_, response, _) -> ProblemAnswer.write(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "Not allowed",
+                                "This request did not come from this page. Reload it and try again.")))
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
@@ -79,8 +101,7 @@ class SecurityRules {
     }
 
     private static HttpSecurity headers(HttpSecurity http) throws Exception {
-        return http.headers(headers -> headers
-                .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
+        return http.headers(headers -> headers.frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
                 .cacheControl(cache -> cache.disable())
                 .addHeaderWriter(SecurityRules::contentPolicy));
     }
@@ -88,7 +109,9 @@ class SecurityRules {
     /** What says more exactly what it may do (files that people brought in) keeps its own policy. */
     private static void contentPolicy(HttpServletRequest request, HttpServletResponse response) {
         if (!response.containsHeader("Content-Security-Policy")) {
-            String host = request.getServerPort() == 80 || request.getServerPort() == 443 ? request.getServerName() : request.getServerName() + ":" + request.getServerPort();
+            String host = request.getServerPort() == 80 || request.getServerPort() == 443
+                    ? request.getServerName()
+                    : request.getServerName() + ":" + request.getServerPort();
             response.setHeader("Content-Security-Policy", String.format(Locale.ROOT, CONTENT_POLICY, host));
         }
     }

@@ -59,7 +59,8 @@ class SessionController {
         String tried = wish.email().strip().toLowerCase(Locale.ROOT);
         limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         UUID account = members.check(wish.email(), wish.password())
-                .orElseThrow(() -> new NotSignedIn("Address and password do not belong together. Check both and try again."));
+                .orElseThrow(() ->
+                        new NotSignedIn("Address and password do not belong together. Check both and try again."));
         limits.free(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         limits.back(RateLimits.Door.SIGN_IN_ADDRESS, request.getRemoteAddr());
         if (request.getSession(false) != null) {
@@ -68,7 +69,8 @@ class SessionController {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(new SignedIn(account));
         contexts.saveContext(context, request, response);
-        return Session.of(members.byAccount(account).orElseThrow(() -> new NotSignedIn("This account belongs to no workspace.")));
+        return Session.of(
+                members.byAccount(account).orElseThrow(() -> new NotSignedIn("This account belongs to no workspace.")));
     }
 
     @DeleteMapping

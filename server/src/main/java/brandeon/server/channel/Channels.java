@@ -18,8 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Channels {
 
     /** A place on a platform where a broadcast happens. */
-    public record Channel(UUID id, UUID workspace, Platform platform, String name) {
-    }
+    public record Channel(UUID id, UUID workspace, Platform platform, String name) {}
 
     private final JdbcClient db;
 
@@ -28,7 +27,11 @@ public class Channels {
     }
 
     public List<Channel> all(Member member) {
-        return db.sql("select id, workspace_id, platform, name from channel where workspace_id = :w order by created_at").param("w", member.workspace()).query(Channels::read).list();
+        return db.sql(
+                        "select id, workspace_id, platform, name from channel where workspace_id = :w order by created_at")
+                .param("w", member.workspace())
+                .query(Channels::read)
+                .list();
     }
 
     /** @throws NotFound also when the channel belongs to another workspace */
@@ -38,7 +41,10 @@ public class Channels {
     }
 
     public Optional<Channel> find(UUID id) {
-        return db.sql("select id, workspace_id, platform, name from channel where id = :id").param("id", id).query(Channels::read).optional();
+        return db.sql("select id, workspace_id, platform, name from channel where id = :id")
+                .param("id", id)
+                .query(Channels::read)
+                .optional();
     }
 
     @Transactional
@@ -49,11 +55,19 @@ public class Channels {
         }
         Channel channel = new Channel(UUID.randomUUID(), member.workspace(), platform, name.strip());
         db.sql("insert into channel (id, workspace_id, platform, name) values (:id, :w, :p, :n)")
-                .param("id", channel.id()).param("w", channel.workspace()).param("p", platform.name()).param("n", channel.name()).update();
+                .param("id", channel.id())
+                .param("w", channel.workspace())
+                .param("p", platform.name())
+                .param("n", channel.name())
+                .update();
         return channel;
     }
 
     private static Channel read(java.sql.ResultSet row, int number) throws java.sql.SQLException {
-        return new Channel(row.getObject(1, UUID.class), row.getObject(2, UUID.class), Platform.valueOf(row.getString(3)), row.getString(4));
+        return new Channel(
+                row.getObject(1, UUID.class),
+                row.getObject(2, UUID.class),
+                Platform.valueOf(row.getString(3)),
+                row.getString(4));
     }
 }

@@ -22,16 +22,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BrandController {
 
-    /** How a text stands on see-through plates. @param worst contrast over the least favourable footage, as the plates are now */
-    record PlateView(Role text, PlateDarkness darkness, double worst, double least) {
-    }
+    /**
+     * How a text stands on see-through plates.
+     *
+     * @param worst contrast over the least favourable footage, as the plates are now
+     */
+    record PlateView(Role text, PlateDarkness darkness, double worst, double least) {}
 
     /** @param greyest least chroma on the way, as a share of its less colourful end */
-    record GradientView(List<Gradient.Point> points, double greyest) {
-    }
+    record GradientView(List<Gradient.Point> points, double greyest) {}
 
-    record BrandView(List<RoleColour> roles, List<Shortfall> shortfalls, List<PlateView> plates, GradientView gradient) {
-    }
+    record BrandView(
+            List<RoleColour> roles, List<Shortfall> shortfalls, List<PlateView> plates, GradientView gradient) {}
 
     private final Members members;
     private final Themes themes;
@@ -46,8 +48,18 @@ class BrandController {
         Brand brand = themes.get(members.current(), id).theme().brand();
         Palette palette = brand.palette();
         Colour plate = palette.colour(Role.PLATE);
-        List<PlateView> plates = Stream.of(Role.TEXT, Role.QUIET_TEXT).map(role -> new PlateView(role, PlateDarkness.least(palette.colour(role), plate, Contrast.TEXT),
-                PlateDarkness.worst(palette.colour(role), plate, brand.plate()), Contrast.TEXT)).toList();
-        return new BrandView(palette.all(), palette.shortfalls(), plates, new GradientView(brand.gradient().points(palette), brand.gradient().greyest(palette)));
+        List<PlateView> plates = Stream.of(Role.TEXT, Role.QUIET_TEXT)
+                .map(role -> new PlateView(
+                        role,
+                        PlateDarkness.least(palette.colour(role), plate, Contrast.TEXT),
+                        PlateDarkness.worst(palette.colour(role), plate, brand.plate()),
+                        Contrast.TEXT))
+                .toList();
+        return new BrandView(
+                palette.all(),
+                palette.shortfalls(),
+                plates,
+                new GradientView(
+                        brand.gradient().points(palette), brand.gradient().greyest(palette)));
     }
 }

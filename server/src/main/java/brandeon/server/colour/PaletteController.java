@@ -37,11 +37,9 @@ import org.springframework.web.bind.annotation.RestController;
 class PaletteController {
 
     /** @param proposed whether it would make a seed */
-    record SwatchView(String name, Colour colour, boolean proposed) {
-    }
+    record SwatchView(String name, Colour colour, boolean proposed) {}
 
-    record ReadView(String name, List<SwatchView> swatches) {
-    }
+    record ReadView(String name, List<SwatchView> swatches) {}
 
     private static final int MOST_BYTES = 15 << 20;
     private static final int MOST_SEEDS = 5;
@@ -68,9 +66,17 @@ class PaletteController {
             return logo(artworks.mainColours(content));
         }
         Swatches swatches = Swatches.read(new String(content, StandardCharsets.UTF_8));
-        List<Swatch> seeds = swatches.all().stream().filter(swatch -> swatch.name().toLowerCase(Locale.ROOT).matches(".*\\bseed[ -]?\\d+")).toList();
-        List<Swatch> proposed = (seeds.isEmpty() ? swatches.all() : seeds).stream().limit(MOST_SEEDS).toList();
-        return new ReadView(swatches.name(), swatches.all().stream().map(swatch -> new SwatchView(swatch.name(), swatch.colour().withAlpha(1).rounded(), proposed.contains(swatch))).toList());
+        List<Swatch> seeds = swatches.all().stream()
+                .filter(swatch -> swatch.name().toLowerCase(Locale.ROOT).matches(".*\\bseed[ -]?\\d+"))
+                .toList();
+        List<Swatch> proposed = (seeds.isEmpty() ? swatches.all() : seeds)
+                .stream().limit(MOST_SEEDS).toList();
+        return new ReadView(
+                swatches.name(),
+                swatches.all().stream()
+                        .map(swatch -> new SwatchView(
+                                swatch.name(), swatch.colour().withAlpha(1).rounded(), proposed.contains(swatch)))
+                        .toList());
     }
 
     /** Colours with a hue first, then white, grey and black; a brand has little use for the latter as seeds. */
@@ -79,18 +85,39 @@ class PaletteController {
             throw new Mistake("Nothing is painted in this picture.");
         }
         boolean grey = clusters.stream().allMatch(Cluster::neutral);
-        List<Cluster> ordered = clusters.stream().sorted(Comparator.comparing(Cluster::neutral)).toList();
-        return new ReadView("", IntStream.range(0, ordered.size()).mapToObj(i -> new SwatchView(
-                String.format(Locale.ROOT, "%.0f %% of the picture%s", ordered.get(i).share() * 100, ordered.get(i).neutral() ? ", neutral" : ""), ordered.get(i).colour(), i < MOST_SEEDS && (grey || !ordered.get(i).neutral()))).toList());
+        List<Cluster> ordered =
+                clusters.stream().sorted(Comparator.comparing(Cluster::neutral)).toList();
+        return new ReadView(
+                "",
+                IntStream.range(0, ordered.size())
+                        .mapToObj(i -> new SwatchView(
+                                String.format(
+                                        Locale.ROOT,
+                                        "%.0f %% of the picture%s",
+                                        ordered.get(i).share() * 100,
+                                        ordered.get(i).neutral() ? ", neutral" : ""),
+                                ordered.get(i).colour(),
+                                i < MOST_SEEDS && (grey || !ordered.get(i).neutral())))
+                        .toList());
     }
 
     @GetMapping("/api/themes/{id}/palette")
     ResponseEntity<byte[]> write(@PathVariable UUID id, @RequestParam Swatches.Format format) {
         Theme theme = themes.get(members.current(), id).theme();
-        String name = theme.brand().worn().map(mood -> theme.name() + ", " + mood.name()).orElse(theme.name());
+        String name = theme.brand()
+                .worn()
+                .map(mood -> theme.name() + ", " + mood.name())
+                .orElse(theme.name());
         String file = theme.name().replaceAll("[^\\p{L}\\p{N}]+", "-") + "." + format.ending();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(file, StandardCharsets.UTF_8).build().toString())
-                .contentType(MediaType.parseMediaType(format.type())).body(new Swatches(name, swatches(theme.brand())).write(format).getBytes(StandardCharsets.UTF_8));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(file, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .contentType(MediaType.parseMediaType(format.type()))
+                .body(new Swatches(name, swatches(theme.brand())).write(format).getBytes(StandardCharsets.UTF_8));
     }
 
     private static List<Swatch> swatches(Brand brand) {

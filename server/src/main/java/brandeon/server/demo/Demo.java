@@ -49,7 +49,15 @@ public class Demo implements ApplicationRunner {
     private final EntityManager entities;
     private final JdbcClient db;
 
-    Demo(Settings settings, Members members, Channels channels, Themes themes, Outlets outlets, Artworks artworks, EntityManager entities, JdbcClient db) {
+    Demo(
+            Settings settings,
+            Members members,
+            Channels channels,
+            Themes themes,
+            Outlets outlets,
+            Artworks artworks,
+            EntityManager entities,
+            JdbcClient db) {
         this.settings = settings;
         this.members = members;
         this.channels = channels;
@@ -74,7 +82,9 @@ public class Demo implements ApplicationRunner {
     private void remove() {
         for (UUID workspace : members.workspacesOf(EMAIL)) {
             // Edits and releases name their author, so themes go before accounts.
-            db.sql("delete from theme where workspace_id = :w").param("w", workspace).update();
+            db.sql("delete from theme where workspace_id = :w")
+                    .param("w", workspace)
+                    .update();
             db.sql("delete from workspace where id = :w").param("w", workspace).update();
         }
         db.sql("delete from account where email = :e").param("e", EMAIL).update();
@@ -82,11 +92,19 @@ public class Demo implements ApplicationRunner {
 
     /** Loose pictures as they came, not yet in the brand's colours; all but one say where they are from. */
     private void pictures(Member host, UUID theme) {
-        for (String name : List.of("winter-frame.png", "old-badge.png", "lantern-panel.svg", "heron.svg", "beacon.gif")) {
+        for (String name :
+                List.of("winter-frame.png", "old-badge.png", "lantern-panel.svg", "heron.svg", "beacon.gif")) {
             try (InputStream file = new ClassPathResource("demo/" + name).getInputStream()) {
                 Artwork artwork = artworks.add(host, theme, name, file.readAllBytes(), "");
                 if (!name.equals("beacon.gif")) {
-                    themes.edit(host, theme, new Edit.SetProvenance(artwork.id(), new Provenance("drawn for Reedlight Hide by Tove Sedge", "CC-BY-4.0", "Tove Sedge")), "");
+                    themes.edit(
+                            host,
+                            theme,
+                            new Edit.SetProvenance(
+                                    artwork.id(),
+                                    new Provenance(
+                                            "drawn for Reedlight Hide by Tove Sedge", "CC-BY-4.0", "Tove Sedge")),
+                            "");
                 }
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
@@ -96,9 +114,20 @@ public class Demo implements ApplicationRunner {
 
     /** One of the pictures stands on a scene: a heron under the closing words. */
     private void heron(Member host, UUID theme) {
-        String heron = themes.get(host, theme).theme().artworks().stream().filter(a -> a.name().equals("heron.svg")).findFirst().orElseThrow().id();
-        Piece piece = Piece.of("heron", PieceKind.PICTURE, "Heron").with(Optional.of(new Inlay(heron, Blend.NORMAL, 1, Inlay.Fit.WHOLE)));
-        themes.edit(host, theme, new Edit.Batch(List.of(new Edit.AddPiece(Integer.MAX_VALUE, piece), new Edit.Place("closing", 1, Placed.in(Zone.CLOCK, piece.id())))), "");
+        String heron = themes.get(host, theme).theme().artworks().stream()
+                .filter(a -> a.name().equals("heron.svg"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        Piece piece = Piece.of("heron", PieceKind.PICTURE, "Heron")
+                .with(Optional.of(new Inlay(heron, Blend.NORMAL, 1, Inlay.Fit.WHOLE)));
+        themes.edit(
+                host,
+                theme,
+                new Edit.Batch(List.of(
+                        new Edit.AddPiece(Integer.MAX_VALUE, piece),
+                        new Edit.Place("closing", 1, Placed.in(Zone.CLOCK, piece.id())))),
+                "");
     }
 
     private void load() {
@@ -111,7 +140,9 @@ public class Demo implements ApplicationRunner {
         heron(host, draft.id());
         // Loading is nobody's work to undo. Edits are written before they can be deleted past Hibernate.
         entities.flush();
-        db.sql("delete from theme_edit where theme_id = :t").param("t", draft.id()).update();
+        db.sql("delete from theme_edit where theme_id = :t")
+                .param("t", draft.id())
+                .update();
         themes.putOnAir(host, draft.id());
         outlets.ensure(draft.id(), draft.theme());
     }

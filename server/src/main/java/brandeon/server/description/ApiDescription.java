@@ -24,6 +24,7 @@ class ApiDescription {
 
     /** The only properties that may be missing or null; every other part of a record is always there. */
     private static final Set<String> OPTIONAL = Set.of("fix");
+
     private static final String COMPONENTS = "#/components/schemas/";
 
     static {
@@ -40,7 +41,10 @@ class ApiDescription {
     OpenApiCustomizer exactTypes() {
         return api -> {
             // Names that Spring numbers by the order in which it finds methods differ from machine to machine.
-            api.getPaths().forEach((path, item) -> item.readOperationsMap().forEach((method, operation) -> operation.setOperationId(method.name().toLowerCase(Locale.ROOT) + path.replaceAll("[^A-Za-z]+", "-"))));
+            api.getPaths()
+                    .forEach((path, item) -> item.readOperationsMap()
+                            .forEach((method, operation) -> operation.setOperationId(
+                                    method.name().toLowerCase(Locale.ROOT) + path.replaceAll("[^A-Za-z]+", "-"))));
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
@@ -50,8 +54,12 @@ class ApiDescription {
             content(api);
             for (Class<?> alternatives : List.of(Edit.class, Spot.class, Arranging.class)) {
                 Schema<?> schema = api.getComponents().getSchemas().get(alternatives.getSimpleName());
-                for (JsonSubTypes.Type type : alternatives.getAnnotation(JsonSubTypes.class).value()) {
-                    schema.getDiscriminator().mapping(type.name(), "#/components/schemas/" + type.value().getSimpleName());
+                for (JsonSubTypes.Type type :
+                        alternatives.getAnnotation(JsonSubTypes.class).value()) {
+                    schema.getDiscriminator()
+                            .mapping(
+                                    type.name(),
+                                    "#/components/schemas/" + type.value().getSimpleName());
                 }
             }
         };
@@ -67,14 +75,20 @@ class ApiDescription {
         for (Class<?> type : Content.class.getPermittedSubclasses()) {
             either.addAnyOfItem(new Schema<>().$ref(COMPONENTS + type.getSimpleName()));
             // The description would have each of them be a content, and a content be one of them, which is a circle.
-            all.computeIfPresent(type.getSimpleName(), (_, schema) -> schema.getAllOf() == null ? schema : (Schema) schema.getAllOf().getLast());
+            all.computeIfPresent(
+                    type.getSimpleName(),
+                    (_, schema) -> schema.getAllOf() == null
+                            ? schema
+                            : (Schema) schema.getAllOf().getLast());
         }
         all.put(Content.class.getSimpleName(), either);
     }
 
     /** Where the description lists what content may be, it names it instead. */
     private static Schema<?> named(Schema<?> schema) {
-        if (schema.getOneOf() != null && schema.getOneOf().stream().anyMatch(one -> (COMPONENTS + Content.Words.class.getSimpleName()).equals(one.get$ref()))) {
+        if (schema.getOneOf() != null
+                && schema.getOneOf().stream()
+                        .anyMatch(one -> (COMPONENTS + Content.Words.class.getSimpleName()).equals(one.get$ref()))) {
             return new Schema<>().$ref(COMPONENTS + Content.class.getSimpleName());
         }
         if (schema.getProperties() != null) {
@@ -102,7 +116,10 @@ class ApiDescription {
 
     private static void requireAll(Schema<?> schema) {
         if (schema.getProperties() != null) {
-            schema.setRequired(schema.getProperties().keySet().stream().filter(name -> !OPTIONAL.contains(name)).sorted().toList());
+            schema.setRequired(schema.getProperties().keySet().stream()
+                    .filter(name -> !OPTIONAL.contains(name))
+                    .sorted()
+                    .toList());
         }
         if (schema.getAllOf() != null) {
             schema.getAllOf().forEach(ApiDescription::requireAll);

@@ -56,7 +56,8 @@ class BodyLimits extends OncePerRequestFilter {
     private static final int ELSEWHERE = KB;
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         int most = most(request.getRequestURI());
         if (request.getContentLengthLong() > most) {
             ProblemAnswer.write(response, HttpStatus.CONTENT_TOO_LARGE, "Too large", sentence(most));
@@ -67,11 +68,18 @@ class BodyLimits extends OncePerRequestFilter {
 
     private static int most(String path) {
         PathContainer parsed = PathContainer.parsePath(path);
-        return LIMITS.stream().filter(limit -> limit.path().matches(parsed)).findFirst().map(Limit::bytes).orElse(ELSEWHERE);
+        return LIMITS.stream()
+                .filter(limit -> limit.path().matches(parsed))
+                .findFirst()
+                .map(Limit::bytes)
+                .orElse(ELSEWHERE);
     }
 
     private static String sentence(int most) {
-        return String.format(Locale.ROOT, "This is longer than %s, which is the most that is taken here. Nothing was kept.", most >= MB ? most / MB + " MB" : most / KB + " kB");
+        return String.format(
+                Locale.ROOT,
+                "This is longer than %s, which is the most that is taken here. Nothing was kept.",
+                most >= MB ? most / MB + " MB" : most / KB + " kB");
     }
 
     /** A request whose body ends with an error where it becomes too long. */

@@ -48,14 +48,17 @@ public class RateLimits {
         }
     }
 
-    private record Key(Door door, String who) {
-    }
+    private record Key(Door door, String who) {}
 
     /** A bucket with its key, in bytes. */
     private static final int EACH = 300;
+
     private static final Duration FORGOTTEN = Duration.ofMinutes(10);
 
-    private final Cache<Key, Bucket> buckets = Caffeine.newBuilder().maximumSize(Memory.percent(2) / EACH).expireAfterAccess(FORGOTTEN).build();
+    private final Cache<Key, Bucket> buckets = Caffeine.newBuilder()
+            .maximumSize(Memory.percent(2) / EACH)
+            .expireAfterAccess(FORGOTTEN)
+            .build();
 
     /**
      * Lets somebody through once.
@@ -66,7 +69,13 @@ public class RateLimits {
         ConsumptionProbe probe = bucket(door, who).tryConsumeAndReturnRemaining(1);
         if (!probe.isConsumed()) {
             Duration wait = Duration.ofNanos(probe.getNanosToWaitForRefill());
-            throw new TooMany(String.format(Locale.ROOT, "%s. Try again in %d s.", door.otherwise, Math.max(1, wait.plusMillis(999).toSeconds())), wait);
+            throw new TooMany(
+                    String.format(
+                            Locale.ROOT,
+                            "%s. Try again in %d s.",
+                            door.otherwise,
+                            Math.max(1, wait.plusMillis(999).toSeconds())),
+                    wait);
         }
     }
 
@@ -81,7 +90,10 @@ public class RateLimits {
     }
 
     private Bucket bucket(Door door, Object who) {
-        return buckets.get(new Key(door, who.toString()), _ -> Bucket.builder()
-                .addLimit(limit -> limit.capacity(door.burst).refillGreedy(door.aMinute, Duration.ofMinutes(1))).build());
+        return buckets.get(
+                new Key(door, who.toString()),
+                _ -> Bucket.builder()
+                        .addLimit(limit -> limit.capacity(door.burst).refillGreedy(door.aMinute, Duration.ofMinutes(1)))
+                        .build());
     }
 }

@@ -11,5 +11,4 @@ import java.util.List;
  * @param moving   whether it has more than one frame
  * @param clusters its main colours, largest first
  */
-public record FileFacts(int width, int height, boolean moving, List<Cluster> clusters, Openings openings) {
-}
+public record FileFacts(int width, int height, boolean moving, List<Cluster> clusters, Openings openings) {}

@@ -18,8 +18,7 @@ public class Files {
     public static final String FONT = "font/ttf";
 
     /** A file as it is kept. @param facts empty for what is no picture */
-    public record Kept(String type, byte[] content, Optional<FileFacts> facts) {
-    }
+    public record Kept(String type, byte[] content, Optional<FileFacts> facts) {}
 
     private final JdbcClient db;
 
@@ -32,25 +31,43 @@ public class Files {
     public String keep(UUID workspace, String type, byte[] content, Optional<FileFacts> facts) {
         String hash = ContentName.full(content);
         // One that is kept again is in use again, for whoever sweeps.
-        db.sql("insert into file (workspace_id, hash, type, content, facts) values (:w, :h, :t, :c, :f::jsonb) on conflict (workspace_id, hash) do update set created_at = now()")
-                .param("w", workspace).param("h", hash).param("t", type).param("c", content).param("f", facts.map(Json::write).orElse(null)).update();
+        db.sql(
+                        "insert into file (workspace_id, hash, type, content, facts) values (:w, :h, :t, :c, :f::jsonb) on conflict (workspace_id, hash) do update set created_at = now()")
+                .param("w", workspace)
+                .param("h", hash)
+                .param("t", type)
+                .param("c", content)
+                .param("f", facts.map(Json::write).orElse(null))
+                .update();
         return hash;
     }
 
     /** What is known of a picture, without its content. */
     public Optional<Kept> about(UUID workspace, String hash) {
-        return db.sql("select type, facts::text from file where workspace_id = :w and hash = :h").param("w", workspace).param("h", hash)
-                .query((row, _) -> new Kept(row.getString(1), new byte[0], facts(row.getString(2)))).optional();
+        return db.sql("select type, facts::text from file where workspace_id = :w and hash = :h")
+                .param("w", workspace)
+                .param("h", hash)
+                .query((row, _) -> new Kept(row.getString(1), new byte[0], facts(row.getString(2))))
+                .optional();
     }
 
     public Optional<Kept> find(UUID workspace, String hash) {
-        return db.sql("select type, content, facts::text from file where workspace_id = :w and hash = :h").param("w", workspace).param("h", hash)
-                .query((row, _) -> new Kept(row.getString(1), row.getBytes(2), facts(row.getString(3)))).optional();
+        return db.sql("select type, content, facts::text from file where workspace_id = :w and hash = :h")
+                .param("w", workspace)
+                .param("h", hash)
+                .query((row, _) -> new Kept(row.getString(1), row.getBytes(2), facts(row.getString(3))))
+                .optional();
     }
 
-    /** A font by its hash alone, from whichever workspace keeps it: its address stands in pages that everybody may see. */
+    /**
+     * A font by its hash alone, from whichever workspace keeps it: its address stands in pages that everybody may see.
+     */
     public Optional<byte[]> font(String hash) {
-        return db.sql("select content from file where hash = :h and type = :t limit 1").param("h", hash).param("t", FONT).query((row, _) -> row.getBytes(1)).optional();
+        return db.sql("select content from file where hash = :h and type = :t limit 1")
+                .param("h", hash)
+                .param("t", FONT)
+                .query((row, _) -> row.getBytes(1))
+                .optional();
     }
 
     private static Optional<FileFacts> facts(String json) {

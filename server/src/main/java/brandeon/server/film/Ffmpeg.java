@@ -12,7 +12,9 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
-/** The program ffmpeg, which encodes films; looked for on the path whenever it is needed, so it may be installed later. */
+/**
+ * The program ffmpeg, which encodes films; looked for on the path whenever it is needed, so it may be installed later.
+ */
 @Component
 class Ffmpeg {
 
@@ -20,16 +22,55 @@ class Ffmpeg {
     private static final int SAID = 600;
 
     boolean found() {
-        return Stream.of(System.getenv().getOrDefault("PATH", "").split(":")).anyMatch(folder -> Files.isExecutable(Path.of(folder, PROGRAM)));
+        return Stream.of(System.getenv().getOrDefault("PATH", "").split(":"))
+                .anyMatch(folder -> Files.isExecutable(Path.of(folder, PROGRAM)));
     }
 
-    /** WebM with VP9 and an alpha plane. A side of odd length loses its last row or column, since colour is stored for pairs. */
+    /**
+     * WebM with VP9 and an alpha plane. A side of odd length loses its last row or column, since colour is stored for
+     * pairs.
+     */
     Encoder webm(Path file, Size size, int framesPerSecond) throws IOException {
         Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
-        Process process = new ProcessBuilder(List.of(PROGRAM, "-hide_banner", "-loglevel", "error", "-y",
-                "-f", "rawvideo", "-pixel_format", "rgba", "-video_size", size.width() + "x" + size.height(), "-framerate", String.valueOf(framesPerSecond), "-i", "-",
-                "-an", "-vf", "crop=trunc(iw/2)*2:trunc(ih/2)*2", "-c:v", "libvpx-vp9", "-pix_fmt", "yuva420p", "-auto-alt-ref", "0", "-b:v", "0", "-crf", "22", "-deadline", "realtime", "-cpu-used", "6", "-row-mt", "1",
-                file.toString())).redirectErrorStream(true).redirectOutput(said.toFile()).start();
+        Process process = new ProcessBuilder(List.of(
+                        PROGRAM,
+                        "-hide_banner",
+                        "-loglevel",
+                        "error",
+                        "-y",
+                        "-f",
+                        "rawvideo",
+                        "-pixel_format",
+                        "rgba",
+                        "-video_size",
+                        size.width() + "x" + size.height(),
+                        "-framerate",
+                        String.valueOf(framesPerSecond),
+                        "-i",
+                        "-",
+                        "-an",
+                        "-vf",
+                        "crop=trunc(iw/2)*2:trunc(ih/2)*2",
+                        "-c:v",
+                        "libvpx-vp9",
+                        "-pix_fmt",
+                        "yuva420p",
+                        "-auto-alt-ref",
+                        "0",
+                        "-b:v",
+                        "0",
+                        "-crf",
+                        "22",
+                        "-deadline",
+                        "realtime",
+                        "-cpu-used",
+                        "6",
+                        "-row-mt",
+                        "1",
+                        file.toString()))
+                .redirectErrorStream(true)
+                .redirectOutput(said.toFile())
+                .start();
         return new Encoder(process, said, size);
     }
 

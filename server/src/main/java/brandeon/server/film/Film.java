@@ -7,7 +7,13 @@ import java.util.UUID;
 final class Film {
 
     /** How far it is. */
-    enum State { WAITING, RUNNING, DONE, FAILED, CANCELLED }
+    enum State {
+        WAITING,
+        RUNNING,
+        DONE,
+        FAILED,
+        CANCELLED
+    }
 
     private final UUID id = UUID.randomUUID();
     private final UUID workspace;

@@ -57,11 +57,18 @@ class Films {
     /** @param name of the file, without its ending */
     Film begin(Member member, Clip clip, FilmFormat format, String name) {
         if (format == FilmFormat.WEBM && !ffmpeg.found()) {
-            throw new Refused("WebM needs the program ffmpeg, which this server does not have. Install the package ffmpeg, or take the frames as PNG files or the animated PNG.");
+            throw new Refused(
+                    "WebM needs the program ffmpeg, which this server does not have. Install the package ffmpeg, or take the frames as PNG files or the animated PNG.");
         }
         forgetOld();
-        if (films.values().stream().filter(film -> film.ended() == 0 && film.workspace().equals(member.workspace())).count() >= MOST_WAITING) {
-            throw new Refused(String.format(Locale.ROOT, "%d clips of this workspace are waiting already; try again when they are made.", MOST_WAITING));
+        if (films.values().stream()
+                        .filter(film -> film.ended() == 0 && film.workspace().equals(member.workspace()))
+                        .count()
+                >= MOST_WAITING) {
+            throw new Refused(String.format(
+                    Locale.ROOT,
+                    "%d clips of this workspace are waiting already; try again when they are made.",
+                    MOST_WAITING));
         }
         Film film = new Film(member.workspace(), member.account(), format, name, clip.frames(), folder);
         films.put(film.id(), film);
@@ -72,7 +79,9 @@ class Films {
     Film get(Member member, UUID id) {
         Film film = films.get(id);
         // A job belongs to who began it, and to the owner of the workspace.
-        if (film == null || !film.workspace().equals(member.workspace()) || !(film.account().equals(member.account()) || member.role() == Role.OWNER)) {
+        if (film == null
+                || !film.workspace().equals(member.workspace())
+                || !(film.account().equals(member.account()) || member.role() == Role.OWNER)) {
             throw new NotFound("This clip is no longer there; make it again.");
         }
         return film;
@@ -92,7 +101,10 @@ class Films {
             LOG.debug("A clip was cancelled.");
         } catch (IOException | RuntimeException e) {
             LOG.warn("A clip could not be made", e);
-            film.end(Film.State.FAILED, "The clip could not be made; the server's log says why.", System.currentTimeMillis());
+            film.end(
+                    Film.State.FAILED,
+                    "The clip could not be made; the server's log says why.",
+                    System.currentTimeMillis());
         }
         if (film.state() != Film.State.DONE) {
             remove(film);
@@ -108,12 +120,18 @@ class Films {
                 }
             }
             case APNG -> {
-                try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(film.file())); Apng apng = new Apng(out, clip.frames(), clip.framesPerSecond(), clip.art().loops() ? 0 : 1)) {
+                try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(film.file()));
+                        Apng apng = new Apng(
+                                out,
+                                clip.frames(),
+                                clip.framesPerSecond(),
+                                clip.art().loops() ? 0 : 1)) {
                     each(film, clip, frame -> apng.frame(Scaling.straight(frame)));
                 }
             }
             case FRAMES -> {
-                try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(film.file())))) {
+                try (ZipOutputStream zip =
+                        new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(film.file())))) {
                     // PNG is compressed already.
                     zip.setLevel(Deflater.NO_COMPRESSION);
                     each(film, clip, frame -> {

@@ -64,8 +64,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PieceFilesController {
 
     /** @param frame30 and frame60 the frame shown at the cut, counted from 0 */
-    record CoverView(double first, double last, long cut, long frame30, long frame60) {
-    }
+    record CoverView(double first, double last, long cut, long frame30, long frame60) {}
 
     /**
      * How a piece moves.
@@ -78,19 +77,27 @@ class PieceFilesController {
      * @param masks         names of the captures for which there are masks, in the order of the openings
      * @param webm          whether this server can make WebM
      */
-    record MotionView(boolean moves, double millis, CoverView cover, int flashes, boolean tooManyFlashes, double changed, long pixelsASecond, int width, int height, List<String> masks, boolean webm) {
-    }
+    record MotionView(
+            boolean moves,
+            double millis,
+            CoverView cover,
+            int flashes,
+            boolean tooManyFlashes,
+            double changed,
+            long pixelsASecond,
+            int width,
+            int height,
+            List<String> masks,
+            boolean webm) {}
 
     /**
      * @param scene   on which the piece stands; empty for the first
      * @param width   of the frames; 0 as on the canvas
      * @param seconds length; 0 for the piece's own
      */
-    record FilmWish(FilmFormat format, String canvas, String scene, int width, int framesPerSecond, double seconds) {
-    }
+    record FilmWish(FilmFormat format, String canvas, String scene, int width, int framesPerSecond, double seconds) {}
 
-    record FilmView(UUID id, Film.State state, int done, int frames, String message, String fileName, long bytes) {
-    }
+    record FilmView(UUID id, Film.State state, int done, int frames, String message, String fileName, long bytes) {}
 
     private static final int LARGEST = 7680;
 
@@ -101,7 +108,8 @@ class PieceFilesController {
     private final Films films;
     private final Ffmpeg ffmpeg;
 
-    PieceFilesController(Members members, Themes themes, Signals signals, Artworks artworks, Films films, Ffmpeg ffmpeg) {
+    PieceFilesController(
+            Members members, Themes themes, Signals signals, Artworks artworks, Films films, Ffmpeg ffmpeg) {
         this.members = members;
         this.themes = themes;
         this.signals = signals;
@@ -111,53 +119,94 @@ class PieceFilesController {
     }
 
     @GetMapping("/api/themes/{theme}/pieces/{piece}/motion")
-    MotionView motion(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene) {
+    MotionView motion(
+            @PathVariable UUID theme,
+            @PathVariable String piece,
+            @RequestParam(defaultValue = "") String canvas,
+            @RequestParam(defaultValue = "") String scene) {
         Alone alone = alone(theme, piece, canvas, scene);
         double millis = Clip.length(alone.art());
         Size size = alone.canvas().size();
         boolean moves = alone.art().moves();
-        FlashMeter.Worst flashes = moves ? Flashes.worst(alone.art(), size, Alone.START, Flashes.look(millis)) : FlashMeter.Worst.NONE;
+        FlashMeter.Worst flashes =
+                moves ? Flashes.worst(alone.art(), size, Alone.START, Flashes.look(millis)) : FlashMeter.Worst.NONE;
         Repainting repainting = moves ? Repainting.of(alone.art(), size, Alone.START, millis) : Repainting.NONE;
-        CoverView cover = !alone.piece().kind().facts().clip() ? null
-                : Cover.of(alone.art(), size, Alone.START, millis).map(c -> new CoverView(c.first(), c.last(), c.cut(), c.frame(30), c.frame(60))).orElse(null);
+        CoverView cover = !alone.piece().kind().facts().clip()
+                ? null
+                : Cover.of(alone.art(), size, Alone.START, millis)
+                        .map(c -> new CoverView(c.first(), c.last(), c.cut(), c.frame(30), c.frame(60)))
+                        .orElse(null);
         Box part = moves ? alone.partMoving(millis, pictures()) : alone.part(pictures());
-        return new MotionView(moves, millis, cover, flashes.flashes(), flashes.tooMany(), repainting.share(), repainting.pixelsASecond(), (int) part.width(), (int) part.height(),
-                alone.openings().stream().map(opening -> opening.capture().name()).toList(), ffmpeg.found());
+        return new MotionView(
+                moves,
+                millis,
+                cover,
+                flashes.flashes(),
+                flashes.tooMany(),
+                repainting.share(),
+                repainting.pixelsASecond(),
+                (int) part.width(),
+                (int) part.height(),
+                alone.openings().stream()
+                        .map(opening -> opening.capture().name())
+                        .toList(),
+                ffmpeg.found());
     }
 
     /** What a painter mounts to show it, and the part of the canvas that it takes; what has a beginning begins now. */
     @GetMapping("/api/themes/{theme}/pieces/{piece}/preview")
-    PreviewView preview(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene) {
+    PreviewView preview(
+            @PathVariable UUID theme,
+            @PathVariable String piece,
+            @RequestParam(defaultValue = "") String canvas,
+            @RequestParam(defaultValue = "") String scene) {
         long now = System.currentTimeMillis();
         return signed(PreviewView.of(alone(theme, piece, canvas, scene, now + PreviewView.SOON), pictures(), now));
     }
 
     /** A kind of piece in this theme's brand, in its family or another one, with sample words. */
     @GetMapping("/api/themes/{theme}/samples/{kind}/preview")
-    PreviewView sample(@PathVariable UUID theme, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) {
+    PreviewView sample(
+            @PathVariable UUID theme, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) {
         Theme draft = themes.get(members.current(), theme).theme();
         if (!family.isEmpty() && Families.named(family).isEmpty()) {
             throw new NotFound("There is no such family.");
         }
         Theme shown = (family.isEmpty() ? draft : draft.withFamily(family)).withScenes(List.of());
         long now = System.currentTimeMillis();
-        Alone alone = Alone.of(shown, Samples.piece(shown, kind), Optional.empty(), Samples.CANVAS, Samples.live(), now + PreviewView.SOON);
+        Alone alone = Alone.of(
+                shown,
+                Samples.piece(shown, kind),
+                Optional.empty(),
+                Samples.CANVAS,
+                Samples.live(),
+                now + PreviewView.SOON);
         return signed(PreviewView.of(alone, Samples.shown(Samples.of(shown, kind)), now));
     }
 
     /** At rest, see-through where nothing is; sharp at any size. */
     @GetMapping("/api/themes/{theme}/pieces/{piece}/picture.png")
-    ResponseEntity<byte[]> png(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene,
-            @RequestParam(defaultValue = "0") int width) throws IOException {
+    ResponseEntity<byte[]> png(
+            @PathVariable UUID theme,
+            @PathVariable String piece,
+            @RequestParam(defaultValue = "") String canvas,
+            @RequestParam(defaultValue = "") String scene,
+            @RequestParam(defaultValue = "0") int width)
+            throws IOException {
         Alone alone = alone(theme, piece, canvas, scene);
         Box part = alone.part(pictures());
-        BufferedImage image = Raster.paint(part, sized(part, width), alone.art().marks(), System.currentTimeMillis(), pictures());
+        BufferedImage image =
+                Raster.paint(part, sized(part, width), alone.art().marks(), System.currentTimeMillis(), pictures());
         return file(named(alone, ".png"), MediaType.IMAGE_PNG, png(image));
     }
 
     /** At rest, as one file that needs nothing else. */
     @GetMapping("/api/themes/{theme}/pieces/{piece}/picture.svg")
-    ResponseEntity<byte[]> svg(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene) {
+    ResponseEntity<byte[]> svg(
+            @PathVariable UUID theme,
+            @PathVariable String piece,
+            @RequestParam(defaultValue = "") String canvas,
+            @RequestParam(defaultValue = "") String scene) {
         Alone alone = alone(theme, piece, canvas, scene);
         String svg = SvgFile.of(alone.art().marks(), alone.part(pictures()), System.currentTimeMillis(), pictures());
         return file(named(alone, ".svg"), MediaType.valueOf("image/svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
@@ -165,22 +214,44 @@ class PieceFilesController {
 
     /** White where the capture shows, in the capture's own pixels. */
     @GetMapping("/api/themes/{theme}/pieces/{piece}/mask.png")
-    ResponseEntity<byte[]> mask(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "") String canvas, @RequestParam(defaultValue = "") String scene,
-            @RequestParam(defaultValue = "0") int opening) throws IOException {
+    ResponseEntity<byte[]> mask(
+            @PathVariable UUID theme,
+            @PathVariable String piece,
+            @RequestParam(defaultValue = "") String canvas,
+            @RequestParam(defaultValue = "") String scene,
+            @RequestParam(defaultValue = "0") int opening)
+            throws IOException {
         Alone alone = alone(theme, piece, canvas, scene);
         if (opening < 0 || opening >= alone.openings().size()) {
-            throw new NotFound(String.format(Locale.ROOT, "%s has no opening %d with a capture behind it.", alone.piece().name(), opening + 1));
+            throw new NotFound(String.format(
+                    Locale.ROOT,
+                    "%s has no opening %d with a capture behind it.",
+                    alone.piece().name(),
+                    opening + 1));
         }
         FittedOpening fitted = alone.openings().get(opening);
-        return file(plain(String.format(Locale.ROOT, "%s mask for %s", alone.piece().name(), fitted.capture().name())) + ".png", MediaType.IMAGE_PNG, png(Mask.of(fitted)));
+        return file(
+                plain(String.format(
+                                Locale.ROOT,
+                                "%s mask for %s",
+                                alone.piece().name(),
+                                fitted.capture().name())) + ".png",
+                MediaType.IMAGE_PNG,
+                png(Mask.of(fitted)));
     }
 
     /** One PNG for each heading. */
     @GetMapping("/api/themes/{theme}/pieces/{piece}/pictures.zip")
-    ResponseEntity<byte[]> pictures(@PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "0") int width) throws IOException {
+    ResponseEntity<byte[]> pictures(
+            @PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "0") int width)
+            throws IOException {
         Themes.Draft draft = themes.get(members.current(), theme);
         Alone alone = alone(theme, piece, "", "");
-        String lines = alone.piece().kind().facts().pictures().orElseThrow(() -> new Refused("Only channel-page pictures come as a zip; take the PNG instead."));
+        String lines = alone.piece()
+                .kind()
+                .facts()
+                .pictures()
+                .orElseThrow(() -> new Refused("Only channel-page pictures come as a zip; take the PNG instead."));
         List<Alone> all = alone.each(draft.theme(), signals.state(draft, System.currentTimeMillis()));
         if (all.isEmpty()) {
             throw new Refused("There is no heading yet; write one.");
@@ -203,7 +274,10 @@ class PieceFilesController {
         Member member = members.current().requires(Role.DESIGNER);
         Alone alone = alone(theme, piece, wish.canvas(), wish.scene());
         if (!alone.art().moves()) {
-            throw new Refused(String.format(Locale.ROOT, "%s stands still; take it as PNG or SVG.", alone.piece().name()));
+            throw new Refused(String.format(
+                    Locale.ROOT,
+                    "%s stands still; take it as PNG or SVG.",
+                    alone.piece().name()));
         }
         double millis = wish.seconds() > 0 ? wish.seconds() * 1000 : Clip.length(alone.art());
         boolean whole = alone.piece().kind().facts().clip();
@@ -229,7 +303,10 @@ class PieceFilesController {
         if (made.state() != Film.State.DONE) {
             throw new Refused("This clip is not made yet.");
         }
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, disposition(made.fileName())).contentType(MediaType.valueOf(made.format().type())).body(new FileSystemResource(made.file()));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition(made.fileName()))
+                .contentType(MediaType.valueOf(made.format().type()))
+                .body(new FileSystemResource(made.file()));
     }
 
     private Pictures pictures() {
@@ -237,7 +314,8 @@ class PieceFilesController {
     }
 
     private PreviewView signed(PreviewView view) {
-        return new PreviewView(artworks.signed(members.current().workspace(), view.picture()), view.part(), view.now(), view.millis());
+        return new PreviewView(
+                artworks.signed(members.current().workspace(), view.picture()), view.part(), view.now(), view.millis());
     }
 
     private Alone alone(UUID theme, String id, String canvas, String scene) {
@@ -254,13 +332,23 @@ class PieceFilesController {
 
     private static Size sized(Box part, int width) {
         if (width < 0 || width > LARGEST) {
-            throw new Mistake(String.format(Locale.ROOT, "A width of %d is not possible; it lies between 1 and %d, or is 0 for the piece's own.", width, LARGEST));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "A width of %d is not possible; it lies between 1 and %d, or is 0 for the piece's own.",
+                    width,
+                    LARGEST));
         }
         double scale = width == 0 ? 1 : width / part.width();
         if (part.height() * scale > LARGEST) {
-            throw new Mistake(String.format(Locale.ROOT, "At a width of %d it would be %.0f pixels tall; at most %d are possible.", width, part.height() * scale, LARGEST));
+            throw new Mistake(String.format(
+                    Locale.ROOT,
+                    "At a width of %d it would be %.0f pixels tall; at most %d are possible.",
+                    width,
+                    part.height() * scale,
+                    LARGEST));
         }
-        return Size.of(Math.max(1, (int) Math.round(part.width() * scale)), Math.max(1, (int) Math.round(part.height() * scale)));
+        return Size.of(Math.max(1, (int) Math.round(part.width() * scale)), Math.max(1, (int)
+                Math.round(part.height() * scale)));
     }
 
     private static byte[] png(BufferedImage image) throws IOException {
@@ -287,14 +375,28 @@ class PieceFilesController {
     }
 
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {
-        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).header(HttpHeaders.CONTENT_DISPOSITION, disposition(name)).contentType(type).body(content);
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache())
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition(name))
+                .contentType(type)
+                .body(content);
     }
 
     private static String disposition(String name) {
-        return ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString();
+        return ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
     }
 
     private static FilmView view(Film film) {
-        return new FilmView(film.id(), film.state(), film.done(), film.frames(), film.message(), film.fileName(), film.state() == Film.State.DONE ? film.file().toFile().length() : 0);
+        return new FilmView(
+                film.id(),
+                film.state(),
+                film.done(),
+                film.frames(),
+                film.message(),
+                film.fileName(),
+                film.state() == Film.State.DONE ? film.file().toFile().length() : 0);
     }
 }

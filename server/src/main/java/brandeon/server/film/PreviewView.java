@@ -23,7 +23,9 @@ record PreviewView(Picture picture, Box part, long now, double millis) {
     static PreviewView of(Alone alone, Pictures pictures, long now) {
         Box whole = alone.canvas().size().box();
         boolean full = alone.piece().kind().zone() == brandeon.core.kind.Zone.FULL;
-        Box part = full ? whole : alone.part(pictures).grown(ROOM * alone.canvas().unit()).cut(whole);
+        Box part = full
+                ? whole
+                : alone.part(pictures).grown(ROOM * alone.canvas().unit()).cut(whole);
         return of(alone, part, now);
     }
 

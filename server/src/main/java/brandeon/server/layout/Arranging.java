@@ -22,7 +22,8 @@ import java.util.List;
     @Type(value = Arranging.Attach.class, name = "attach"),
     @Type(value = Arranging.Everywhere.class, name = "everywhere"),
     @Type(value = Arranging.MarkRegion.class, name = "region"),
-    @Type(value = Arranging.Keep.class, name = "keepClear")})
+    @Type(value = Arranging.Keep.class, name = "keepClear")
+})
 public sealed interface Arranging {
 
     String scene();
@@ -32,7 +33,8 @@ public sealed interface Arranging {
     /** @throws Mistake when the pieces do not allow it */
     Edit edit(ResolvedScene resolved);
 
-    record Align(String scene, String canvas, List<String> pieces, Arrangement.Alignment alignment) implements Arranging {
+    record Align(String scene, String canvas, List<String> pieces, Arrangement.Alignment alignment)
+            implements Arranging {
         @Override
         public Edit edit(ResolvedScene resolved) {
             return Arrangement.align(resolved, pieces, alignment);
@@ -55,7 +57,8 @@ public sealed interface Arranging {
     }
 
     /** @param gap in pixels of the canvas */
-    record Attach(String scene, String canvas, String piece, String to, Side side, Spot.Along along, double gap) implements Arranging {
+    record Attach(String scene, String canvas, String piece, String to, Side side, Spot.Along along, double gap)
+            implements Arranging {
         @Override
         public Edit edit(ResolvedScene resolved) {
             return Arrangement.attach(resolved, piece, to, side, along, gap);
@@ -70,7 +73,9 @@ public sealed interface Arranging {
     }
 
     /** @param drawn in pixels of the canvas */
-    record MarkRegion(String scene, String canvas, String piece, int opening, String id, String name, Region.Sort sort, Box drawn) implements Arranging {
+    record MarkRegion(
+            String scene, String canvas, String piece, int opening, String id, String name, Region.Sort sort, Box drawn)
+            implements Arranging {
         @Override
         public Edit edit(ResolvedScene resolved) {
             return Arrangement.region(resolved, piece, opening, id, name, sort, drawn);

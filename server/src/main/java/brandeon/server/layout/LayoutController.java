@@ -48,16 +48,14 @@ import org.springframework.web.bind.annotation.RestController;
 class LayoutController {
 
     /** @param done what each fix did */
-    record Repaired(ThemeView theme, List<String> done, List<Finding> left) {
-    }
+    record Repaired(ThemeView theme, List<String> done, List<Finding> left) {}
 
     /**
      * @param from     name of the canvas that it follows
      * @param edit     an empty batch when nothing need change
      * @param troubled what does not stand well now
      */
-    record ProposalView(String from, boolean changes, Edit edit, List<String> leftOut, List<String> troubled) {
-    }
+    record ProposalView(String from, boolean changes, Edit edit, List<String> leftOut, List<String> troubled) {}
 
     private static final int WIDEST_PICTURE = 1920;
 
@@ -111,7 +109,9 @@ class LayoutController {
     List<Finding> flashes(@PathVariable UUID id) {
         Themes.Draft draft = themes.get(members.current(), id);
         Preflight preflight = preflight(draft);
-        return FlashChecks.of(draft.theme(), signals.state(draft, System.currentTimeMillis())).stream().map(finding -> preflight.fix(finding).map(finding::with).orElse(finding)).toList();
+        return FlashChecks.of(draft.theme(), signals.state(draft, System.currentTimeMillis())).stream()
+                .map(finding -> preflight.fix(finding).map(finding::with).orElse(finding))
+                .toList();
     }
 
     /** Fixes everything that can be fixed, as one step. */
@@ -122,7 +122,10 @@ class LayoutController {
         if (repair.fixes().isEmpty()) {
             throw new Refused("There is nothing that can be fixed without a person's decision.");
         }
-        return new Repaired(views.of(member, themes.edit(member, id, repair.edit(), "")), repair.fixes().stream().map(fix -> fix.does()).toList(), repair.left());
+        return new Repaired(
+                views.of(member, themes.edit(member, id, repair.edit(), "")),
+                repair.fixes().stream().map(fix -> fix.does()).toList(),
+                repair.left());
     }
 
     /** Places pieces by a computation, as one step. */
@@ -136,33 +139,66 @@ class LayoutController {
 
     /** How the scene could stand on this canvas, following another one. */
     @GetMapping("/scenes/{scene}/canvases/{canvas}/proposal")
-    ProposalView proposal(@PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas, @RequestParam String from) {
+    ProposalView proposal(
+            @PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas, @RequestParam String from) {
         Themes.Draft draft = themes.get(members.current(), id);
         Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
-        return new ProposalView(draft.canvas(from).name(), proposal.changes(), proposal.edit(), proposal.leftOut(), proposal.troubled());
+        return new ProposalView(
+                draft.canvas(from).name(),
+                proposal.changes(),
+                proposal.edit(),
+                proposal.leftOut(),
+                proposal.troubled());
     }
 
     /** The picture of such a proposal. */
     @GetMapping("/scenes/{scene}/canvases/{canvas}/proposal.png")
-    ResponseEntity<byte[]> proposalPicture(@PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas, @RequestParam String from, @RequestParam(defaultValue = "480") int width) throws IOException {
+    ResponseEntity<byte[]> proposalPicture(
+            @PathVariable UUID id,
+            @PathVariable String scene,
+            @PathVariable String canvas,
+            @RequestParam String from,
+            @RequestParam(defaultValue = "480") int width)
+            throws IOException {
         Themes.Draft draft = themes.get(members.current(), id);
         Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
-        Theme changed = proposal.changes() && Edits.apply(draft.theme(), proposal.edit()) instanceof Outcome.Applied applied ? applied.theme() : draft.theme();
+        Theme changed =
+                proposal.changes() && Edits.apply(draft.theme(), proposal.edit()) instanceof Outcome.Applied applied
+                        ? applied.theme()
+                        : draft.theme();
         if (width < 1 || width > WIDEST_PICTURE) {
-            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + WIDEST_PICTURE + ".");
+            throw new Mistake(
+                    "A width of " + width + " is out of range; it lies between 1 and " + WIDEST_PICTURE + ".");
         }
         Canvas wanted = draft.canvas(canvas);
         ResolvedScene resolved = resolve(draft, changed, changed.scene(scene).orElseThrow(), wanted);
-        Size size = Size.of(width, Math.max(1, Math.round((float) width * wanted.size().height() / wanted.size().width())));
-        return Png.fresh(Scaling.straight(Raster.paint(wanted.size().box(), size, Picture.marks(resolved, Part.WHOLE), System.currentTimeMillis(), artworks.of(draft.workspace()))));
+        Size size = Size.of(
+                width,
+                Math.max(
+                        1,
+                        Math.round((float) width
+                                * wanted.size().height()
+                                / wanted.size().width())));
+        return Png.fresh(Scaling.straight(Raster.paint(
+                wanted.size().box(),
+                size,
+                Picture.marks(resolved, Part.WHOLE),
+                System.currentTimeMillis(),
+                artworks.of(draft.workspace()))));
     }
 
     private Rearrangement.Proposal proposed(Themes.Draft draft, String scene, String canvas, String from) {
-        return Rearrangement.propose(draft.theme(), draft.scene(scene), draft.canvas(from), draft.canvas(canvas), signals.state(draft, System.currentTimeMillis()));
+        return Rearrangement.propose(
+                draft.theme(),
+                draft.scene(scene),
+                draft.canvas(from),
+                draft.canvas(canvas),
+                signals.state(draft, System.currentTimeMillis()));
     }
 
     private Preflight preflight(Themes.Draft draft) {
-        return new Preflight(draft.theme(), signals.state(draft, System.currentTimeMillis()), artworks.of(draft.workspace()));
+        return new Preflight(
+                draft.theme(), signals.state(draft, System.currentTimeMillis()), artworks.of(draft.workspace()));
     }
 
     private ResolvedScene resolve(Themes.Draft draft, Theme theme, Scene scene, Canvas canvas) {

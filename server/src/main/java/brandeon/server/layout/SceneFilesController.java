@@ -55,22 +55,36 @@ class SceneFilesController {
 
     /** A scene as PNG, see-through where nothing is; the same display list as in the browser. */
     @GetMapping("/{id}/scenes/{scene}/canvases/{canvas}/picture.png")
-    ResponseEntity<byte[]> png(@PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas,
-            @RequestParam(defaultValue = "WHOLE") Part part, @RequestParam(defaultValue = "0") int width, @RequestParam Optional<String> mood) throws IOException {
+    ResponseEntity<byte[]> png(
+            @PathVariable UUID id,
+            @PathVariable String scene,
+            @PathVariable String canvas,
+            @RequestParam(defaultValue = "WHOLE") Part part,
+            @RequestParam(defaultValue = "0") int width,
+            @RequestParam Optional<String> mood)
+            throws IOException {
         Themes.Draft draft = themes.get(members.current(), id);
         Theme worn = mood.map(name -> worn(draft.theme(), name)).orElse(draft.theme());
         Canvas wanted = draft.canvas(canvas);
         if (width < 0 || width > wanted.size().width()) {
-            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + wanted.size().width() + ".");
+            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and "
+                    + wanted.size().width() + ".");
         }
-        ResolvedScene resolved = new Resolver(worn).resolve(draft.scene(scene), wanted, signals.state(draft, System.currentTimeMillis()));
-        BufferedImage image = Raster.paint(wanted.size(), Picture.marks(resolved, part), System.currentTimeMillis(), artworks.of(draft.workspace()));
+        ResolvedScene resolved = new Resolver(worn)
+                .resolve(draft.scene(scene), wanted, signals.state(draft, System.currentTimeMillis()));
+        BufferedImage image = Raster.paint(
+                wanted.size(),
+                Picture.marks(resolved, part),
+                System.currentTimeMillis(),
+                artworks.of(draft.workspace()));
         return Png.fresh(Scaling.toWidth(image, width == 0 ? image.getWidth() : width));
     }
 
     /** A kind of piece in this theme's brand, in its family or another one. */
     @GetMapping("/{id}/samples/{kind}.png")
-    ResponseEntity<byte[]> sample(@PathVariable UUID id, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) throws IOException {
+    ResponseEntity<byte[]> sample(
+            @PathVariable UUID id, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family)
+            throws IOException {
         Themes.Draft draft = themes.get(members.current(), id);
         Theme theme = draft.theme();
         if (!family.isEmpty() && Families.named(family).isEmpty()) {
@@ -79,7 +93,12 @@ class SceneFilesController {
         ResolvedScene resolved = Samples.of(family.isEmpty() ? theme : theme.withFamily(family), kind);
         Box part = Samples.shown(resolved);
         double scale = Math.min(1, SAMPLE_WIDTH / part.width());
-        BufferedImage image = Raster.paint(part, Size.of((int) Math.max(1, part.width() * scale), (int) Math.max(1, part.height() * scale)), Picture.marks(resolved, Part.WHOLE), 0, artworks.of(draft.workspace()));
+        BufferedImage image = Raster.paint(
+                part,
+                Size.of((int) Math.max(1, part.width() * scale), (int) Math.max(1, part.height() * scale)),
+                Picture.marks(resolved, Part.WHOLE),
+                0,
+                artworks.of(draft.workspace()));
         return Png.fresh(Scaling.straight(image));
     }
 

@@ -22,12 +22,16 @@ final class Feed {
     /** More missed patches than this are answered with the whole picture. */
     private static final int KEPT = 100;
 
-    /** What turns picture {@code number - 1} into picture {@code number}. Layers that are not listed stay as they are. */
-    record Patch(long number, String hash, int width, int height, List<String> order, List<Picture.Layer> layers) {
-    }
+    /**
+     * What turns picture {@code number - 1} into picture {@code number}. Layers that are not listed stay as they are.
+     */
+    record Patch(long number, String hash, int width, int height, List<String> order, List<Picture.Layer> layers) {}
 
-    /** Numbers count within one epoch: a feed that was given up and made anew, here or on another server, has another. */
+    /**
+     * Numbers count within one epoch: a feed that was given up and made anew, here or on another server, has another.
+     */
     private final String epoch = UUID.randomUUID().toString();
+
     private final Set<Watcher> watchers = ConcurrentHashMap.newKeySet();
     private final Deque<Patch> recent = new ArrayDeque<>();
     private Picture picture;
@@ -69,7 +73,8 @@ final class Feed {
         if (!epoch.equals(haveEpoch) || haveNumber > number) {
             return Optional.empty();
         }
-        List<Patch> missed = recent.stream().filter(patch -> patch.number() > haveNumber).toList();
+        List<Patch> missed =
+                recent.stream().filter(patch -> patch.number() > haveNumber).toList();
         return missed.size() == number - haveNumber ? Optional.of(missed) : Optional.empty();
     }
 
@@ -83,7 +88,13 @@ final class Feed {
         if (nextHash.equals(hash)) {
             return Optional.empty();
         }
-        Patch patch = new Patch(++number, nextHash, next.width(), next.height(), next.layers().stream().map(Picture.Layer::piece).toList(), changedLayers(picture, next));
+        Patch patch = new Patch(
+                ++number,
+                nextHash,
+                next.width(),
+                next.height(),
+                next.layers().stream().map(Picture.Layer::piece).toList(),
+                changedLayers(picture, next));
         picture = next;
         hash = nextHash;
         recent.addLast(patch);

@@ -46,8 +46,12 @@ public class Feeds {
     private final Map<UUID, ReentrantLock> refreshing = new ConcurrentHashMap<>();
     private final Map<UUID, TreeSet<Long>> planned = new ConcurrentHashMap<>();
     private final ExecutorService work = Executors.newVirtualThreadPerTaskExecutor();
-    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(Thread.ofPlatform().daemon().name("alerts").factory());
-    private final Cache<String, Picture> pictures = Caffeine.newBuilder().maximumWeight(Memory.percent(8)).<String, Picture>weigher((_, picture) -> weight(picture)).build();
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("alerts").factory());
+    private final Cache<String, Picture> pictures = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(8))
+            .<String, Picture>weigher((_, picture) -> weight(picture))
+            .build();
 
     Feeds(Themes themes, Signals signals, Artworks artworks, Wakes wakes, JsonMapper json) {
         this.themes = themes;
@@ -58,8 +62,12 @@ public class Feeds {
             switch (wake.kind()) {
                 case THEME, CLOCK -> work.execute(() -> refreshTheme(wake.id()));
                 case CHANNEL -> work.execute(() -> refreshChannel(wake.id()));
-                case ANYTHING -> feeds.keySet().stream().map(FeedKey::theme).distinct().forEach(id -> work.execute(() -> refreshTheme(id)));
-                case OUTLET, MEMBER -> { }
+                case ANYTHING ->
+                    feeds.keySet().stream()
+                            .map(FeedKey::theme)
+                            .distinct()
+                            .forEach(id -> work.execute(() -> refreshTheme(id)));
+                case OUTLET, MEMBER -> {}
             }
         });
     }
@@ -77,7 +85,10 @@ public class Feeds {
 
     /** In bytes, roughly: text of one byte a letter, and as much again around it. */
     private static int weight(Picture picture) {
-        return 2 * picture.layers().stream().mapToInt(layer -> layer.svg().length() + 200).sum();
+        return 2
+                * picture.layers().stream()
+                        .mapToInt(layer -> layer.svg().length() + 200)
+                        .sum();
     }
 
     /** What a feed shows at this moment: nothing on its canvas where its scene is gone or not on air. */
@@ -86,13 +97,13 @@ public class Feeds {
     }
 
     private Picture now(Optional<Themes.Draft> draft, FeedKey key) {
-        return draft.flatMap(d -> resolver(d, key.source()).flatMap(r -> compute(r, d, key, signals.state(d, System.currentTimeMillis()))))
+        return draft.flatMap(d -> resolver(d, key.source())
+                        .flatMap(r -> compute(r, d, key, signals.state(d, System.currentTimeMillis()))))
                 .orElseGet(() -> empty(draft, key));
     }
 
     /** A place at a feed, to be given up with {@link #leave}. */
-    public record Watch(FeedKey key, Watcher watcher) {
-    }
+    public record Watch(FeedKey key, Watcher watcher) {}
 
     /**
      * Joins somebody to a feed and welcomes them.
@@ -108,8 +119,20 @@ public class Feeds {
             Feed feed = present(key);
             Optional<List<Feed.Patch>> missed = feed.join(watcher, haveEpoch, haveNumber);
             pictures.put(feed.hash(), feed.picture());
-            watcher.line().send(json.writeValueAsString(Map.of("type", "welcome", "feed", watcher.feed(), "epoch", feed.epoch(),
-                    "number", missed.isPresent() ? haveNumber : feed.number(), "hash", missed.isPresent() ? "" : feed.hash(), "now", System.currentTimeMillis())));
+            watcher.line()
+                    .send(json.writeValueAsString(Map.of(
+                            "type",
+                            "welcome",
+                            "feed",
+                            watcher.feed(),
+                            "epoch",
+                            feed.epoch(),
+                            "number",
+                            missed.isPresent() ? haveNumber : feed.number(),
+                            "hash",
+                            missed.isPresent() ? "" : feed.hash(),
+                            "now",
+                            System.currentTimeMillis())));
             missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
         });
         return new Watch(key, watcher);
@@ -141,11 +164,14 @@ public class Feeds {
         }
         feed.leave(watch.watcher());
         if (feed.idle() && !clock.isShutdown()) {
-            clock.schedule(() -> alone(watch.key().theme(), () -> {
-                if (feed.idle()) {
-                    feeds.remove(watch.key(), feed);
-                }
-            }), IDLE_MINUTES, TimeUnit.MINUTES);
+            clock.schedule(
+                    () -> alone(watch.key().theme(), () -> {
+                        if (feed.idle()) {
+                            feeds.remove(watch.key(), feed);
+                        }
+                    }),
+                    IDLE_MINUTES,
+                    TimeUnit.MINUTES);
         }
     }
 
@@ -162,7 +188,10 @@ public class Feeds {
     /** Recomputes every watched feed of a theme. One at a time per theme, so that patches keep their order. */
     private void refreshTheme(UUID id) {
         alone(id, () -> {
-            List<Map.Entry<FeedKey, Feed>> mine = feeds.entrySet().stream().filter(entry -> entry.getKey().theme().equals(id) && !entry.getValue().idle()).toList();
+            List<Map.Entry<FeedKey, Feed>> mine = feeds.entrySet().stream()
+                    .filter(entry -> entry.getKey().theme().equals(id)
+                            && !entry.getValue().idle())
+                    .toList();
             if (mine.isEmpty()) {
                 return;
             }
@@ -189,12 +218,18 @@ public class Feeds {
         Map<FeedKey.Source, Optional<Resolver>> resolvers = new LinkedHashMap<>();
         LiveState live = signals.state(draft, System.currentTimeMillis());
         for (Map.Entry<FeedKey, Feed> entry : mine) {
-            Optional<Resolver> resolver = resolvers.computeIfAbsent(entry.getKey().source(), source -> resolver(draft, source));
-            Picture next = resolver.flatMap(r -> compute(r, draft, entry.getKey(), live)).orElseGet(() -> empty(Optional.of(draft), entry.getKey()));
+            Optional<Resolver> resolver =
+                    resolvers.computeIfAbsent(entry.getKey().source(), source -> resolver(draft, source));
+            Picture next = resolver.flatMap(r -> compute(r, draft, entry.getKey(), live))
+                    .orElseGet(() -> empty(Optional.of(draft), entry.getKey()));
             entry.getValue().change(next).ifPresent(patch -> broadcast(entry.getValue(), patch, next));
         }
-        Map<String, Object> changed = Map.of("type", "changed", "theme", draft.id(), "version", draft.version(), "onAir", draft.onAir());
-        mine.stream().flatMap(entry -> entry.getValue().watchers().stream()).map(Watcher::line).distinct()
+        Map<String, Object> changed =
+                Map.of("type", "changed", "theme", draft.id(), "version", draft.version(), "onAir", draft.onAir());
+        mine.stream()
+                .flatMap(entry -> entry.getValue().watchers().stream())
+                .map(Watcher::line)
+                .distinct()
                 .forEach(line -> line.send(json.writeValueAsString(changed)));
     }
 
@@ -230,7 +265,8 @@ public class Feeds {
         if (scene.isEmpty() || canvas.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(artworks.signed(draft.workspace(), Picture.of(resolver.resolve(scene.get(), canvas.get(), live), key.part())));
+        return Optional.of(artworks.signed(
+                draft.workspace(), Picture.of(resolver.resolve(scene.get(), canvas.get(), live), key.part())));
     }
 
     /** Nothing, at the canvas's size as far as it is known. */
@@ -250,6 +286,7 @@ public class Feeds {
             due.removeAll(mine);
             mine.addAll(due);
         }
-        due.forEach(at -> clock.schedule(() -> work.execute(() -> refreshChannel(channel)), at - now + 1, TimeUnit.MILLISECONDS));
+        due.forEach(at ->
+                clock.schedule(() -> work.execute(() -> refreshChannel(channel)), at - now + 1, TimeUnit.MILLISECONDS));
     }
 }

@@ -12,29 +12,47 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Faces for browsers: the same files that core measures with. Own ones are found by the hash of their content, which only their themes name. */
+/**
+ * Faces for browsers: the same files that core measures with. Own ones are found by the hash of their content, which
+ * only their themes name.
+ */
 @RestController
 public class FontController {
 
-    private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
+    private static final CacheControl FOR_EVER =
+            CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
 
     @GetMapping("/fonts/{file}")
     ResponseEntity<byte[]> font(@PathVariable String file) {
-        byte[] bytes = (file.matches("[0-9a-f]{64}") ? Optional.of(Face.own(file)) : Face.shipped().stream().filter(face -> face.fileName().equals(file)).findFirst())
-                .flatMap(Face::bytes).orElseThrow(() -> new NotFound("There is no font called " + file + "."));
-        return ResponseEntity.ok().cacheControl(FOR_EVER).contentType(MediaType.parseMediaType("font/ttf")).body(bytes);
+        byte[] bytes = (file.matches("[0-9a-f]{64}")
+                        ? Optional.of(Face.own(file))
+                        : Face.shipped().stream()
+                                .filter(face -> face.fileName().equals(file))
+                                .findFirst())
+                .flatMap(Face::bytes)
+                .orElseThrow(() -> new NotFound("There is no font called " + file + "."));
+        return ResponseEntity.ok()
+                .cacheControl(FOR_EVER)
+                .contentType(MediaType.parseMediaType("font/ttf"))
+                .body(bytes);
     }
 
     @GetMapping(value = "/fonts.css", produces = "text/css")
     ResponseEntity<String> faces() {
-        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofHours(1))).body(css(Face.shipped()));
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)))
+                .body(css(Face.shipped()));
     }
 
     /** The style rules that name faces. A browser fetches only those that a text uses. */
     public static String css(Collection<Face> faces) {
         StringBuilder css = new StringBuilder();
         for (Face face : faces) {
-            css.append("@font-face{font-family:\"").append(face.family()).append("\";src:url(/fonts/").append(face.fileName()).append(");font-display:block}\n");
+            css.append("@font-face{font-family:\"")
+                    .append(face.family())
+                    .append("\";src:url(/fonts/")
+                    .append(face.fileName())
+                    .append(");font-display:block}\n");
         }
         return css.toString();
     }

@@ -42,8 +42,7 @@ class InletController {
     private static final Duration FARTHEST = Duration.ofDays(366);
 
     /** What became of a delivery. */
-    record Receipt(boolean counted, String sentence) {
-    }
+    record Receipt(boolean counted, String sentence) {}
 
     private final Keys keys;
     private final Channels channels;
@@ -59,13 +58,19 @@ class InletController {
 
     /** The token is looked at before anything of the body is read. */
     @PostMapping("/inlets/{token}")
-    ResponseEntity<Receipt> receive(@PathVariable String token, @RequestHeader(name = SIGNATURE, defaultValue = "") String signature, InputStream sent) throws IOException {
+    ResponseEntity<Receipt> receive(
+            @PathVariable String token,
+            @RequestHeader(name = SIGNATURE, defaultValue = "") String signature,
+            InputStream sent)
+            throws IOException {
         Channels.Channel channel = channel(token);
         byte[] body = sent.readAllBytes();
         requireSignature(channel.id(), signature, body);
         CloudEvent event = event(body);
-        SignalKind kind = channel.platform().kindOf(event.getType())
-                .orElseThrow(() -> new Mistake(channel.platform().title() + " sends no signal of type “" + event.getType() + "”."));
+        SignalKind kind = channel.platform()
+                .kindOf(event.getType())
+                .orElseThrow(() -> new Mistake(
+                        channel.platform().title() + " sends no signal of type “" + event.getType() + "”."));
         boolean counted = signals.accept(channel.id(), signal(event, kind), System.currentTimeMillis());
         return counted
                 ? ResponseEntity.status(HttpStatus.ACCEPTED).body(new Receipt(true, "Counted."))
@@ -79,36 +84,57 @@ class InletController {
 
     private void requireSignature(UUID channel, String signature, byte[] body) {
         String wanted = "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel), body));
-        if (!MessageDigest.isEqual(wanted.getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
+        if (!MessageDigest.isEqual(
+                wanted.getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
             throw new NotSignedIn("The signal is not signed by this channel's platform; it was not counted.");
         }
     }
 
     private static CloudEvent event(byte[] body) {
         try {
-            return EventFormatProvider.getInstance().resolveFormat(JsonFormat.CONTENT_TYPE).deserialize(body);
+            return EventFormatProvider.getInstance()
+                    .resolveFormat(JsonFormat.CONTENT_TYPE)
+                    .deserialize(body);
         } catch (RuntimeException e) {
-            throw new Mistake("This is no CloudEvents 1.0 event in JSON: " + (e.getMessage() == null ? "a part of it is missing." : e.getMessage().lines().findFirst().orElse("")), e);
+            throw new Mistake(
+                    "This is no CloudEvents 1.0 event in JSON: "
+                            + (e.getMessage() == null
+                                    ? "a part of it is missing."
+                                    : e.getMessage().lines().findFirst().orElse("")),
+                    e);
         }
     }
 
     private Signal signal(CloudEvent event, SignalKind kind) {
         JsonNode data = data(event);
-        String name = data.path("name").isString() ? data.path("name").asString().strip() : "";
+        String name =
+                data.path("name").isString() ? data.path("name").asString().strip() : "";
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             throw new Mistake("A signal's data needs a “name” of 1 to " + LONGEST_NAME + " letters.");
         }
         requireShort("id", event.getId());
         requireShort("source", event.getSource().toString());
-        if (!Letters.oneLine(name) || !Letters.oneLine(data.path("level").asString("")) || data.path("level").asString("").length() > LONGEST_NAME) {
-            throw new Mistake("A signal's texts stand on one line, without control characters, and have at most " + LONGEST_NAME + " letters.");
+        if (!Letters.oneLine(name)
+                || !Letters.oneLine(data.path("level").asString(""))
+                || data.path("level").asString("").length() > LONGEST_NAME) {
+            throw new Mistake("A signal's texts stand on one line, without control characters, and have at most "
+                    + LONGEST_NAME + " letters.");
         }
         long now = System.currentTimeMillis();
-        Instant at = event.getTime() == null ? Instant.ofEpochMilli(now) : event.getTime().toInstant();
+        Instant at = event.getTime() == null
+                ? Instant.ofEpochMilli(now)
+                : event.getTime().toInstant();
         if (Duration.between(at, Instant.ofEpochMilli(now)).abs().compareTo(FARTHEST) > 0) {
             throw new Mistake("A signal's time lies within a year of now.");
         }
-        return new Signal(event.getSource() + " " + event.getId(), kind, name, (int) amount(data, "months"), data.path("level").asString(""), amount(data, "amount"), at.toEpochMilli());
+        return new Signal(
+                event.getSource() + " " + event.getId(),
+                kind,
+                name,
+                (int) amount(data, "months"),
+                data.path("level").asString(""),
+                amount(data, "amount"),
+                at.toEpochMilli());
     }
 
     /** A whole number from 0 up; 0 where there is none. */
@@ -118,20 +144,24 @@ class InletController {
             return 0;
         }
         if (!value.isIntegralNumber() || !value.canConvertToLong() || value.asLong() < 0 || value.asLong() > MOST) {
-            throw new Mistake(String.format(Locale.ROOT, "A signal's “%s” is a whole number from 0 to %d.", name, MOST));
+            throw new Mistake(
+                    String.format(Locale.ROOT, "A signal's “%s” is a whole number from 0 to %d.", name, MOST));
         }
         return value.asLong();
     }
 
     private static void requireShort(String what, String text) {
         if (text.length() > LONGEST_ID || !Letters.oneLine(text)) {
-            throw new Mistake(String.format(Locale.ROOT, "A signal's %s has at most %d letters, on one line.", what, LONGEST_ID));
+            throw new Mistake(
+                    String.format(Locale.ROOT, "A signal's %s has at most %d letters, on one line.", what, LONGEST_ID));
         }
     }
 
     private JsonNode data(CloudEvent event) {
         try {
-            return event.getData() == null ? json.createObjectNode() : json.readTree(event.getData().toBytes());
+            return event.getData() == null
+                    ? json.createObjectNode()
+                    : json.readTree(event.getData().toBytes());
         } catch (JacksonException e) {
             throw new Mistake("The signal's data is no JSON: " + e.getOriginalMessage(), e);
         }

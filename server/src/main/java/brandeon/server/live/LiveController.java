@@ -24,17 +24,22 @@ import org.springframework.web.bind.annotation.RestController;
 class LiveController {
 
     /** A signal that this channel's platform can send. */
-    record Practice(SignalKind kind, String word) {
-    }
+    record Practice(SignalKind kind, String word) {}
 
-    record ChannelView(UUID id, String platform, String name, List<Practice> signals) {
-    }
+    record ChannelView(UUID id, String platform, String name, List<Practice> signals) {}
 
-    record RecordLine(String id, SignalKind kind, String word, String name, int months, long amount, long at, long showsFrom, long showsTill) {
-    }
+    record RecordLine(
+            String id,
+            SignalKind kind,
+            String word,
+            String name,
+            int months,
+            long amount,
+            long at,
+            long showsFrom,
+            long showsTill) {}
 
-    record ClockView(String piece, String name, long until) {
-    }
+    record ClockView(String piece, String name, long until) {}
 
     private final Members members;
     private final Themes themes;
@@ -50,23 +55,39 @@ class LiveController {
 
     @GetMapping("/api/channels")
     List<ChannelView> all() {
-        return channels.all(members.current()).stream().map(LiveController::view).toList();
+        return channels.all(members.current()).stream()
+                .map(LiveController::view)
+                .toList();
     }
 
     @GetMapping("/api/channels/{channel}/record")
     List<RecordLine> record(@PathVariable UUID channel) {
         Channels.Channel mine = channels.get(members.current(), channel);
-        return signals.record(channel, 50).stream().map(line -> new RecordLine(line.signal().id(), line.signal().kind(),
-                mine.platform().term(line.signal().kind()).map(t -> t.word()).orElse(""), line.signal().name(), line.signal().months(), line.signal().amount(),
-                line.signal().at(), line.showsFrom(), line.showsTill())).toList();
+        return signals.record(channel, 50).stream()
+                .map(line -> new RecordLine(
+                        line.signal().id(),
+                        line.signal().kind(),
+                        mine.platform()
+                                .term(line.signal().kind())
+                                .map(t -> t.word())
+                                .orElse(""),
+                        line.signal().name(),
+                        line.signal().months(),
+                        line.signal().amount(),
+                        line.signal().at(),
+                        line.showsFrom(),
+                        line.showsTill()))
+                .toList();
     }
 
     @GetMapping("/api/themes/{theme}/clocks")
     List<ClockView> clocks(@PathVariable UUID theme) {
         Themes.Draft draft = themes.get(members.current(), theme);
         Map<String, Long> running = signals.clocks(theme);
-        return draft.theme().pieces().stream().filter(piece -> piece.kind().facts().counts().isPresent())
-                .map(piece -> new ClockView(piece.id(), piece.name(), running.getOrDefault(piece.id(), 0L))).toList();
+        return draft.theme().pieces().stream()
+                .filter(piece -> piece.kind().facts().counts().isPresent())
+                .map(piece -> new ClockView(piece.id(), piece.name(), running.getOrDefault(piece.id(), 0L)))
+                .toList();
     }
 
     @PostMapping("/api/themes/{theme}/clocks/{piece}")
@@ -74,7 +95,13 @@ class LiveController {
         Themes.Draft draft = themes.get(members.current().requires(Role.OPERATOR), theme);
         Piece clock = clock(draft, piece);
         // Counting down is known by its end, counting up by its beginning.
-        signals.startClock(theme, piece, System.currentTimeMillis() + (clock.kind().facts().counts().equals(Optional.of(ClockFace.Mode.DOWN)) ? Math.round(clock.figure("minutes") * 60_000) : 0));
+        signals.startClock(
+                theme,
+                piece,
+                System.currentTimeMillis()
+                        + (clock.kind().facts().counts().equals(Optional.of(ClockFace.Mode.DOWN))
+                                ? Math.round(clock.figure("minutes") * 60_000)
+                                : 0));
     }
 
     @DeleteMapping("/api/themes/{theme}/clocks/{piece}")
@@ -84,13 +111,22 @@ class LiveController {
     }
 
     private static Piece clock(Themes.Draft draft, String id) {
-        return draft.theme().piece(id).filter(piece -> piece.kind().facts().counts().isPresent())
+        return draft.theme()
+                .piece(id)
+                .filter(piece -> piece.kind().facts().counts().isPresent())
                 .orElseThrow(() -> new NotFound("There is no such clock in this theme."));
     }
 
     private static ChannelView view(Channels.Channel channel) {
-        return new ChannelView(channel.id(), channel.platform().title(), channel.name(), Arrays.stream(SignalKind.values())
-                .filter(kind -> channel.platform().term(kind).isPresent())
-                .map(kind -> new Practice(kind, channel.platform().term(kind).orElseThrow().word())).toList());
+        return new ChannelView(
+                channel.id(),
+                channel.platform().title(),
+                channel.name(),
+                Arrays.stream(SignalKind.values())
+                        .filter(kind -> channel.platform().term(kind).isPresent())
+                        .map(kind -> new Practice(
+                                kind,
+                                channel.platform().term(kind).orElseThrow().word()))
+                        .toList());
     }
 }

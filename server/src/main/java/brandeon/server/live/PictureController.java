@@ -13,7 +13,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PictureController {
 
-    private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
+    private static final CacheControl FOR_EVER =
+            CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
 
     private final Feeds feeds;
 
@@ -23,7 +24,8 @@ class PictureController {
 
     @GetMapping("/pictures/{hash}")
     ResponseEntity<Picture> picture(@PathVariable String hash) {
-        Picture picture = feeds.picture(hash).orElseThrow(() -> new NotFound("This picture is no longer kept; connect again for the present one."));
+        Picture picture = feeds.picture(hash)
+                .orElseThrow(() -> new NotFound("This picture is no longer kept; connect again for the present one."));
         return ResponseEntity.ok().cacheControl(FOR_EVER).body(picture);
     }
 }

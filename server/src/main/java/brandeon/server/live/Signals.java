@@ -27,8 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Signals {
 
     /** One line of a channel's record: what came and when it was shown; 0 where no alert shows it. */
-    public record Line(Signal signal, long showsFrom, long showsTill) {
-    }
+    public record Line(Signal signal, long showsFrom, long showsTill) {}
 
     /** A flood leaves thousands waiting; only the next ones matter now. */
     private static final int SHOWS_READ = 50;
@@ -60,7 +59,7 @@ public class Signals {
                 shows.clear();
                 clocks.clear();
             }
-            case THEME, OUTLET, MEMBER -> { }
+            case THEME, OUTLET, MEMBER -> {}
         }
     }
 
@@ -72,14 +71,22 @@ public class Signals {
     @Transactional
     public boolean accept(UUID channel, Signal signal, long now) {
         // Signals of one channel follow each other, so that no two alerts get the same time.
-        db.sql("select id from channel where id = :id for update").param("id", channel).query(UUID.class).single();
+        db.sql("select id from channel where id = :id for update")
+                .param("id", channel)
+                .query(UUID.class)
+                .single();
         Optional<AlertSlot> slot = rule(channel, signal).map(rule -> AlertSlot.after(lastTill(channel), now, rule));
         int added = db.sql("""
                 insert into signal (channel_id, id, kind, content, at, shows_from, shows_till)
                 values (:channel, :id, :kind, :content::jsonb, :at, :from, :till) on conflict do nothing""")
-                .param("channel", channel).param("id", signal.id()).param("kind", signal.kind().name()).param("content", Json.write(signal))
+                .param("channel", channel)
+                .param("id", signal.id())
+                .param("kind", signal.kind().name())
+                .param("content", Json.write(signal))
                 .param("at", Timestamp.from(Instant.ofEpochMilli(signal.at())))
-                .param("from", slot.map(AlertSlot::from).orElse(null)).param("till", slot.map(AlertSlot::until).orElse(null)).update();
+                .param("from", slot.map(AlertSlot::from).orElse(null))
+                .param("till", slot.map(AlertSlot::until).orElse(null))
+                .update();
         if (added > 0) {
             wakes.channel(channel);
         }
@@ -92,61 +99,101 @@ public class Signals {
     }
 
     public Readings readings(UUID channel) {
-        return readings.computeIfAbsent(channel, id -> Readings.of(db.sql("select content from signal where channel_id = :c order by number")
-                .param("c", id).query((row, _) -> Json.read(row.getString(1), Signal.class)).list()));
+        return readings.computeIfAbsent(
+                channel,
+                id -> Readings.of(db.sql("select content from signal where channel_id = :c order by number")
+                        .param("c", id)
+                        .query((row, _) -> Json.read(row.getString(1), Signal.class))
+                        .list()));
     }
 
     /** Instants still to come at which what is shown changes. */
     public List<Long> boundaries(UUID channel, long now) {
-        return shows(channel, now).stream().flatMap(shown -> Stream.of(shown.slot().from(), shown.slot().until())).filter(at -> at >= now).toList();
+        return shows(channel, now).stream()
+                .flatMap(shown -> Stream.of(shown.slot().from(), shown.slot().until()))
+                .filter(at -> at >= now)
+                .toList();
     }
 
     public List<Line> record(UUID channel, int most) {
-        return db.sql("select content, shows_from, shows_till from signal where channel_id = :c order by number desc limit :n")
-                .param("c", channel).param("n", most).query((row, _) -> new Line(Json.read(row.getString(1), Signal.class), row.getLong(2), row.getLong(3))).list();
+        return db.sql(
+                        "select content, shows_from, shows_till from signal where channel_id = :c order by number desc limit :n")
+                .param("c", channel)
+                .param("n", most)
+                .query((row, _) -> new Line(Json.read(row.getString(1), Signal.class), row.getLong(2), row.getLong(3)))
+                .list();
     }
 
     @Transactional
     public void startClock(UUID theme, String piece, long until) {
-        db.sql("insert into clock (theme_id, piece, until) values (:t, :p, :u) on conflict (theme_id, piece) do update set until = :u")
-                .param("t", theme).param("p", piece).param("u", until).update();
+        db.sql(
+                        "insert into clock (theme_id, piece, until) values (:t, :p, :u) on conflict (theme_id, piece) do update set until = :u")
+                .param("t", theme)
+                .param("p", piece)
+                .param("u", until)
+                .update();
         wakes.clock(theme);
     }
 
     @Transactional
     public void stopClock(UUID theme, String piece) {
-        db.sql("delete from clock where theme_id = :t and piece = :p").param("t", theme).param("p", piece).update();
+        db.sql("delete from clock where theme_id = :t and piece = :p")
+                .param("t", theme)
+                .param("p", piece)
+                .update();
         wakes.clock(theme);
     }
 
     public Map<String, Long> clocks(UUID theme) {
         return clocks.computeIfAbsent(theme, id -> {
             Map<String, Long> running = new TreeMap<>();
-            db.sql("select piece, until from clock where theme_id = :t").param("t", id).query((row, _) -> running.put(row.getString(1), row.getLong(2))).list();
+            db.sql("select piece, until from clock where theme_id = :t")
+                    .param("t", id)
+                    .query((row, _) -> running.put(row.getString(1), row.getLong(2)))
+                    .list();
             return Map.copyOf(running);
         });
     }
 
     private Optional<LiveState.Shown> shown(UUID channel, long now) {
-        return shows(channel, now).stream().filter(shown -> shown.slot().from() <= now && shown.slot().until() > now).findFirst();
+        return shows(channel, now).stream()
+                .filter(shown -> shown.slot().from() <= now && shown.slot().until() > now)
+                .findFirst();
     }
 
     /** The next alerts, on screen or still to come, in their order; past ones may be among them. */
     private List<LiveState.Shown> shows(UUID channel, long now) {
-        shows.computeIfPresent(channel, (_, known) -> known.size() == SHOWS_READ && known.getLast().slot().from() <= now ? null : known);
-        return shows.computeIfAbsent(channel, id -> db.sql("select content, shows_from, shows_till from signal where channel_id = :c and shows_till >= :now order by shows_from limit :n")
-                .param("c", id).param("now", now).param("n", SHOWS_READ)
-                .query((row, _) -> new LiveState.Shown(Json.read(row.getString(1), Signal.class), new AlertSlot(row.getLong(2), row.getLong(3)))).list());
+        shows.computeIfPresent(
+                channel,
+                (_, known) ->
+                        known.size() == SHOWS_READ && known.getLast().slot().from() <= now ? null : known);
+        return shows.computeIfAbsent(
+                channel,
+                id -> db.sql(
+                                "select content, shows_from, shows_till from signal where channel_id = :c and shows_till >= :now order by shows_from limit :n")
+                        .param("c", id)
+                        .param("now", now)
+                        .param("n", SHOWS_READ)
+                        .query((row, _) -> new LiveState.Shown(
+                                Json.read(row.getString(1), Signal.class),
+                                new AlertSlot(row.getLong(2), row.getLong(3))))
+                        .list());
     }
 
     private long lastTill(UUID channel) {
-        return db.sql("select coalesce(max(shows_till), 0) from signal where channel_id = :c").param("c", channel).query(Long.class).single();
+        return db.sql("select coalesce(max(shows_till), 0) from signal where channel_id = :c")
+                .param("c", channel)
+                .query(Long.class)
+                .single();
     }
 
     /** The rule of the theme that is on air on this channel, else of its newest draft. */
     private Optional<AlertRule> rule(UUID channel, Signal signal) {
         List<Themes.Draft> here = themes.onChannel(channel);
-        Optional<Theme> theme = here.stream().map(draft -> themes.onAir(draft.id())).flatMap(Optional::stream).findFirst()
+        Optional<Theme> theme = here.stream()
+                .map(draft -> themes.onAir(draft.id()))
+                .flatMap(Optional::stream)
+                .findFirst()
                 .or(() -> here.stream().map(Themes.Draft::theme).findFirst());
         return theme.flatMap(t -> t.alert(signal.kind())).filter(AlertRule::on);
     }

@@ -28,27 +28,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class MoveController {
 
-    record SignalView(String kind, String fromWord, String toWord, MovePlan.Fate fate, String note) {
-    }
+    record SignalView(String kind, String fromWord, String toWord, MovePlan.Fate fate, String note) {}
 
-    record TextView(String place, String before, String after) {
-    }
+    record TextView(String place, String before, String after) {}
 
-    record PlanView(String from, String to, List<SignalView> signals, List<TextView> texts) {
-    }
+    record PlanView(String from, String to, List<SignalView> signals, List<TextView> texts) {}
 
-    record MoveWish(Platform platform, String channelName) {
-    }
+    record MoveWish(Platform platform, String channelName) {}
 
-    record Copied(UUID theme) {
-    }
+    record Copied(UUID theme) {}
 
-    record SwapView(String scene, String source, String oldLink, String newLink) {
-    }
+    record SwapView(String scene, String source, String oldLink, String newLink) {}
 
     /** @param absent old links that the rig does not hold */
-    record ReplacementView(UUID from, List<SwapView> swaps, List<String> absent) {
-    }
+    record ReplacementView(UUID from, List<SwapView> swaps, List<String> absent) {}
 
     private final Members members;
     private final Themes themes;
@@ -68,9 +61,16 @@ class MoveController {
     PlanView plan(@PathVariable UUID id, @RequestParam Platform to) {
         Themes.Draft draft = themes.get(members.current(), id);
         MovePlan plan = plan(draft, to);
-        return new PlanView(plan.from().title(), plan.to().title(),
-                plan.signals().stream().map(line -> new SignalView(line.kind().name(), line.fromWord(), line.toWord(), line.fate(), line.note())).toList(),
-                plan.texts().stream().map(line -> new TextView(line.place(), line.before(), line.after())).toList());
+        return new PlanView(
+                plan.from().title(),
+                plan.to().title(),
+                plan.signals().stream()
+                        .map(line -> new SignalView(
+                                line.kind().name(), line.fromWord(), line.toWord(), line.fate(), line.note()))
+                        .toList(),
+                plan.texts().stream()
+                        .map(line -> new TextView(line.place(), line.before(), line.after()))
+                        .toList());
     }
 
     /** Copies the theme to a new channel. The old theme and its links stay as they are. */
@@ -82,7 +82,11 @@ class MoveController {
         MovePlan plan = plan(draft, wish.platform());
         Channels.Channel channel = channels.add(member, wish.platform(), wish.channelName());
         String name = draft.theme().name() + " on " + wish.platform().title();
-        Themes.Draft copy = themes.create(member, channel.id(), plan.applied(draft.theme()).withName(name.length() > 120 ? name.substring(0, 120) : name), Optional.of(id));
+        Themes.Draft copy = themes.create(
+                member,
+                channel.id(),
+                plan.applied(draft.theme()).withName(name.length() > 120 ? name.substring(0, 120) : name),
+                Optional.of(id));
         if (draft.onAir() > 0) {
             themes.putOnAir(member, copy.id());
             outlets.ensure(copy.id(), copy.theme());
@@ -96,8 +100,18 @@ class MoveController {
         Member member = members.current().requires(Role.OPERATOR);
         Themes.Draft copy = themes.get(member, id);
         UUID from = origin(copy);
-        LinkReplacement.Plan plan = LinkReplacement.plan(rigs.places(rigs.get(member).rig()), newLinks(member, from, id));
-        return new ReplacementView(from, plan.swaps().stream().map(swap -> new SwapView(swap.place().scene(), swap.place().source(), swap.place().link(), swap.newLink())).toList(), plan.absent());
+        LinkReplacement.Plan plan =
+                LinkReplacement.plan(rigs.places(rigs.get(member).rig()), newLinks(member, from, id));
+        return new ReplacementView(
+                from,
+                plan.swaps().stream()
+                        .map(swap -> new SwapView(
+                                swap.place().scene(),
+                                swap.place().source(),
+                                swap.place().link(),
+                                swap.newLink()))
+                        .toList(),
+                plan.absent());
     }
 
     /** Applies the replacement list to the rig in one step. */
@@ -119,7 +133,9 @@ class MoveController {
     }
 
     private static UUID origin(Themes.Draft copy) {
-        return copy.movedFrom().orElseThrow(() -> new Refused("This theme is not the copy of another one, so there are no links to replace."));
+        return copy.movedFrom()
+                .orElseThrow(() ->
+                        new Refused("This theme is not the copy of another one, so there are no links to replace."));
     }
 
     private Map<String, String> newLinks(Member member, UUID from, UUID to) {

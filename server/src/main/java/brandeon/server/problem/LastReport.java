@@ -11,7 +11,8 @@ import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
 /**
- * What the container itself refuses before the application hears of it, such as an address that is none: problem details
+ * What the container itself refuses before the application hears of it, such as an address that is none: problem
+ * details
  * too, and nothing on pages that viewers see.
  */
 @Component
@@ -29,7 +30,8 @@ class LastReport implements WebServerFactoryCustomizer<TomcatServletWebServerFac
     /** Made by the container. */
     public static final class Valve extends ErrorReportValve {
 
-        private static final String PROBLEM = "{\"type\":\"about:blank\",\"title\":\"Not understood\",\"status\":%d,\"detail\":\"This request is not understood. Check its address and what it sends.\"}";
+        private static final String PROBLEM =
+                "{\"type\":\"about:blank\",\"title\":\"Not understood\",\"status\":%d,\"detail\":\"This request is not understood. Check its address and what it sends.\"}";
 
         @Override
         protected void report(Request request, Response response, Throwable cause) {
@@ -37,11 +39,13 @@ class LastReport implements WebServerFactoryCustomizer<TomcatServletWebServerFac
             if (status < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
                 return;
             }
-            boolean viewers = request.getRequestURI() != null && request.getRequestURI().startsWith("/o/");
+            boolean viewers =
+                    request.getRequestURI() != null && request.getRequestURI().startsWith("/o/");
             response.setContentType(viewers ? BlankPage.TYPE.toString() : "application/problem+json");
             response.setCharacterEncoding(StandardCharsets.UTF_8.name());
             try {
-                response.getReporter().write(viewers ? BlankPage.LAST : PROBLEM.replace("%d", Integer.toString(status)));
+                response.getReporter()
+                        .write(viewers ? BlankPage.LAST : PROBLEM.replace("%d", Integer.toString(status)));
                 response.finishResponse();
             } catch (IOException e) {
                 // Whoever asked is gone.

@@ -16,11 +16,19 @@ class LastResort implements ErrorController {
 
     @RequestMapping("/error")
     ResponseEntity<Object> error(HttpServletRequest request) {
-        HttpStatus status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code ? HttpStatus.valueOf(code) : HttpStatus.NOT_FOUND;
+        HttpStatus status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
+                ? HttpStatus.valueOf(code)
+                : HttpStatus.NOT_FOUND;
         if (request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI) instanceof String uri && uri.startsWith("/o/")) {
             return ResponseEntity.status(status).contentType(BlankPage.TYPE).body(BlankPage.TEXT);
         }
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, status.is5xxServerError() ? "Something went wrong on our side. Nothing was changed; try again." : "This request is not understood.");
-        return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(problem);
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                status,
+                status.is5xxServerError()
+                        ? "Something went wrong on our side. Nothing was changed; try again."
+                        : "This request is not understood.");
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
     }
 }

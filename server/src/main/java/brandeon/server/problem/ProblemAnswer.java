@@ -14,10 +14,10 @@ public final class ProblemAnswer {
 
     private static final JsonMapper JSON = new JsonMapper();
 
-    private ProblemAnswer() {
-    }
+    private ProblemAnswer() {}
 
-    public static void write(HttpServletResponse response, HttpStatus status, String title, String sentence) throws IOException {
+    public static void write(HttpServletResponse response, HttpStatus status, String title, String sentence)
+            throws IOException {
         Map<String, Object> problem = new LinkedHashMap<>();
         problem.put("type", "about:blank");
         problem.put("title", title);

@@ -32,7 +32,8 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 class Problems extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
-    private static final String OURS = "Something went wrong on our side. Nothing was changed; try again, and if it stays, look into the server's log.";
+    private static final String OURS =
+            "Something went wrong on our side. Nothing was changed; try again, and if it stays, look into the server's log.";
     /** Pages that viewers see: they never show an error. */
     private static final String OUTLETS = "/o/";
     /** Seconds after which it is worth asking again. */
@@ -82,11 +83,20 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail inTheWay(DataIntegrityViolationException e) {
         LOG.warn("The database refused a change", e);
-        return problem(HttpStatus.CONFLICT, "Not possible now", "Something else changed in the meantime, or still needs this. Nothing was changed; load the page again.");
+        return problem(
+                HttpStatus.CONFLICT,
+                "Not possible now",
+                "Something else changed in the meantime, or still needs this. Nothing was changed; load the page again.");
     }
 
-    @ExceptionHandler({DatabaseAway.class, TransactionException.class, DataAccessResourceFailureException.class, TransientDataAccessException.class, RecoverableDataAccessException.class,
-        JDBCConnectionException.class})
+    @ExceptionHandler({
+        DatabaseAway.class,
+        TransactionException.class,
+        DataAccessResourceFailureException.class,
+        TransientDataAccessException.class,
+        RecoverableDataAccessException.class,
+        JDBCConnectionException.class
+    })
     ResponseEntity<Object> databaseAway(Exception e, HttpServletRequest request) {
         LOG.warn("The database cannot be reached: {}", e.getMessage());
         return unavailable(request, HttpStatus.SERVICE_UNAVAILABLE, "Not reachable", DatabaseAway.SENTENCE);
@@ -108,23 +118,32 @@ class Problems extends ResponseEntityExceptionHandler {
         return pattern == null ? "a request" : pattern.toString();
     }
 
-    private static ResponseEntity<Object> unavailable(HttpServletRequest request, HttpStatus status, String title, String sentence) {
-        ResponseEntity.BodyBuilder answer = ResponseEntity.status(status).header(HttpHeaders.RETRY_AFTER, String.valueOf(SOON)).cacheControl(CacheControl.noStore());
-        return request.getRequestURI().startsWith(OUTLETS) ? answer.contentType(BlankPage.TYPE).body(BlankPage.TEXT)
+    private static ResponseEntity<Object> unavailable(
+            HttpServletRequest request, HttpStatus status, String title, String sentence) {
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(status)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(SOON))
+                .cacheControl(CacheControl.noStore());
+        return request.getRequestURI().startsWith(OUTLETS)
+                ? answer.contentType(BlankPage.TYPE).body(BlankPage.TEXT)
                 : answer.contentType(MediaType.APPLICATION_PROBLEM_JSON).body(problem(status, title, sentence));
     }
 
     private static ResponseEntity<ProblemDetail> later(HttpStatus status, String title, String sentence, long seconds) {
-        return ResponseEntity.status(status).header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds)).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(problem(status, title, sentence));
+        return ResponseEntity.status(status)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(status, title, sentence));
     }
 
     @ExceptionHandler
     ProblemDetail badAddress(MethodArgumentTypeMismatchException e) {
-        return problem(HttpStatus.BAD_REQUEST, "Not understood", "“" + e.getValue() + "” is not a valid " + e.getName() + ".");
+        return problem(
+                HttpStatus.BAD_REQUEST, "Not understood", "“" + e.getValue() + "” is not a valid " + e.getName() + ".");
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof TooLarge tooLarge) {
                 return handleExceptionInternal(e, tooLarge(tooLarge), headers, HttpStatus.CONTENT_TOO_LARGE, request);
@@ -142,8 +161,11 @@ class Problems extends ResponseEntityExceptionHandler {
             }
         }
         Throwable cause = e.getMostSpecificCause();
-        String message = cause instanceof tools.jackson.core.JacksonException json ? json.getOriginalMessage() : "The request has no readable content.";
-        return "The request is not well formed: " + message.replaceAll("`?(brandeon|java)\\.[\\w.$]+\\.([\\w$]+)`?", "$2");
+        String message = cause instanceof tools.jackson.core.JacksonException json
+                ? json.getOriginalMessage()
+                : "The request has no readable content.";
+        return "The request is not well formed: "
+                + message.replaceAll("`?(brandeon|java)\\.[\\w.$]+\\.([\\w$]+)`?", "$2");
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String sentence) {

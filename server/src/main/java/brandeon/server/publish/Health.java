@@ -17,8 +17,7 @@ public class Health {
      * @param hash   of the picture it shows
      * @param frames longest time between two of its frames lately, in milliseconds
      */
-    public record Report(int width, int height, String hash, boolean visible, double frames, long at) {
-    }
+    public record Report(int width, int height, String hash, boolean visible, double frames, long at) {}
 
     private final Map<UUID, Map<String, Report>> open = new ConcurrentHashMap<>();
     private final Map<UUID, Long> oldLinks = new ConcurrentHashMap<>();

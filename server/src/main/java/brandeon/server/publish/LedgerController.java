@@ -10,8 +10,8 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
-import brandeon.server.live.FeedKey;
 import brandeon.server.access.Role;
+import brandeon.server.live.FeedKey;
 import brandeon.server.live.Feeds;
 import brandeon.server.live.Signals;
 import brandeon.server.theme.Themes;
@@ -32,7 +32,13 @@ import org.springframework.web.bind.annotation.RestController;
 class LedgerController {
 
     /** How an open source does. */
-    enum State { NOT_OPEN, RIGHT, WRONG_SIZE, BEHIND, WITHDRAWN }
+    enum State {
+        NOT_OPEN,
+        RIGHT,
+        WRONG_SIZE,
+        BEHIND,
+        WITHDRAWN
+    }
 
     /**
      * One source.
@@ -42,12 +48,27 @@ class LedgerController {
      * @param sentence    how it does, for people
      * @param hidden      pieces that cannot be drawn at the moment and so are left out, each with the reason
      */
-    record Row(UUID outlet, String scene, String sceneName, String canvas, String canvasName, Part part, String link, int width, int height, int frameRate,
-            Advice advice, boolean recommended, boolean followsDraft, State state, String sentence, int open, long oldLinkOpened, List<String> hidden) {
-    }
+    record Row(
+            UUID outlet,
+            String scene,
+            String sceneName,
+            String canvas,
+            String canvasName,
+            Part part,
+            String link,
+            int width,
+            int height,
+            int frameRate,
+            Advice advice,
+            boolean recommended,
+            boolean followsDraft,
+            State state,
+            String sentence,
+            int open,
+            long oldLinkOpened,
+            List<String> hidden) {}
 
-    record Ledger(int onAir, boolean differs, List<Row> rows, List<SourceSheet> sheets) {
-    }
+    record Ledger(int onAir, boolean differs, List<Row> rows, List<SourceSheet> sheets) {}
 
     /**
      * What hangs on a theme, for whoever is about to delete it.
@@ -55,11 +76,9 @@ class LedgerController {
      * @param open    sources that show it now
      * @param copies  names of themes that were moved from it
      */
-    record Hanging(int links, int open, long changes, int pictures, List<String> copies) {
-    }
+    record Hanging(int links, int open, long changes, int pictures, List<String> copies) {}
 
-    record FollowWish(boolean draft) {
-    }
+    record FollowWish(boolean draft) {}
 
     private final Members members;
     private final Themes themes;
@@ -84,7 +103,9 @@ class LedgerController {
         Themes.Draft draft = themes.get(member, id);
         Theme theme = themes.onAir(id).orElse(draft.theme());
         Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(id);
-        List<SourceSheet> sheets = theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList();
+        List<SourceSheet> sheets = theme.canvases().stream()
+                .map(canvas -> SourceSheet.of(theme, canvas))
+                .toList();
         List<Row> rows = new ArrayList<>();
         Resolver resolver = new Resolver(theme);
         for (Scene scene : theme.scenes()) {
@@ -93,7 +114,8 @@ class LedgerController {
                 for (Part part : Part.values()) {
                     Outlets.Outlet outlet = known.get(new Outlets.Place(scene.id(), canvas.id(), part));
                     if (outlet != null) {
-                        rows.add(row(theme, scene, canvas, outlet, recommended(sheets, scene, canvas, part), links, hidden));
+                        rows.add(row(
+                                theme, scene, canvas, outlet, recommended(sheets, scene, canvas, part), links, hidden));
                     }
                 }
             }
@@ -105,9 +127,20 @@ class LedgerController {
     Hanging hanging(@PathVariable UUID id) {
         Member member = members.current();
         Theme theme = themes.get(member, id).theme();
-        List<Outlets.Outlet> known = outlets.of(id).stream().filter(outlet -> !outlet.withdrawn()).toList();
-        List<String> copies = themes.all(member).stream().filter(draft -> draft.movedFrom().filter(id::equals).isPresent()).map(draft -> draft.theme().name()).toList();
-        return new Hanging(known.size(), known.stream().mapToInt(outlet -> health.reports(outlet.id()).size()).sum(), themes.changes(member, id), theme.artworks().size(), copies);
+        List<Outlets.Outlet> known =
+                outlets.of(id).stream().filter(outlet -> !outlet.withdrawn()).toList();
+        List<String> copies = themes.all(member).stream()
+                .filter(draft -> draft.movedFrom().filter(id::equals).isPresent())
+                .map(draft -> draft.theme().name())
+                .toList();
+        return new Hanging(
+                known.size(),
+                known.stream()
+                        .mapToInt(outlet -> health.reports(outlet.id()).size())
+                        .sum(),
+                themes.changes(member, id),
+                theme.artworks().size(),
+                copies);
     }
 
     @PostMapping("/api/themes/{id}/on-air")
@@ -142,22 +175,52 @@ class LedgerController {
     /** What viewers do not see because something is wrong with it. */
     private List<String> hidden(Themes.Draft draft, Resolver resolver, Scene scene, Canvas canvas) {
         return resolver.resolve(scene, canvas, signals.state(draft, System.currentTimeMillis())).failed().stream()
-                .map(failed -> String.format(Locale.ROOT, "%s is hidden: %s", resolver.theme().piece(failed.piece()).map(Piece::name).orElse(failed.piece()), failed.cause().getMessage())).toList();
+                .map(failed -> String.format(
+                        Locale.ROOT,
+                        "%s is hidden: %s",
+                        resolver.theme().piece(failed.piece()).map(Piece::name).orElse(failed.piece()),
+                        failed.cause().getMessage()))
+                .toList();
     }
 
     private static boolean recommended(List<SourceSheet> sheets, Scene scene, Canvas canvas, Part part) {
-        return sheets.stream().filter(sheet -> sheet.canvas().id().equals(canvas.id()))
-                .flatMap(sheet -> sheet.scenes().stream()).filter(s -> s.scene().equals(scene.id()))
+        return sheets.stream()
+                .filter(sheet -> sheet.canvas().id().equals(canvas.id()))
+                .flatMap(sheet -> sheet.scenes().stream())
+                .filter(s -> s.scene().equals(scene.id()))
                 .flatMap(s -> s.sources().stream())
                 .anyMatch(source -> source instanceof SourceSheet.Browser browser && browser.part() == part);
     }
 
-    private Row row(Theme theme, Scene scene, Canvas canvas, Outlets.Outlet outlet, boolean recommended, boolean links, List<String> hidden) {
+    private Row row(
+            Theme theme,
+            Scene scene,
+            Canvas canvas,
+            Outlets.Outlet outlet,
+            boolean recommended,
+            boolean links,
+            List<String> hidden) {
         List<Health.Report> reports = health.reports(outlet.id());
         State state = state(outlet, canvas, reports);
-        return new Row(outlet.id(), scene.id(), scene.name(), canvas.id(), canvas.name(), outlet.part(), links ? outlets.link(outlet) : "",
-                canvas.size().width(), canvas.size().height(), canvas.frameRate(), Advice.of(theme, scene, outlet.part()), recommended,
-                outlet.follows() == FeedKey.Source.DRAFT, state, sentence(state, canvas, reports), reports.size(), health.oldLinkOpened(outlet.id()), hidden);
+        return new Row(
+                outlet.id(),
+                scene.id(),
+                scene.name(),
+                canvas.id(),
+                canvas.name(),
+                outlet.part(),
+                links ? outlets.link(outlet) : "",
+                canvas.size().width(),
+                canvas.size().height(),
+                canvas.frameRate(),
+                Advice.of(theme, scene, outlet.part()),
+                recommended,
+                outlet.follows() == FeedKey.Source.DRAFT,
+                state,
+                sentence(state, canvas, reports),
+                reports.size(),
+                health.oldLinkOpened(outlet.id()),
+                hidden);
     }
 
     private State state(Outlets.Outlet outlet, Canvas canvas, List<Health.Report> reports) {
@@ -175,18 +238,31 @@ class LedgerController {
     }
 
     private static boolean wrongSize(Canvas canvas, Health.Report report) {
-        return report.width() != canvas.size().width() || report.height() != canvas.size().height();
+        return report.width() != canvas.size().width()
+                || report.height() != canvas.size().height();
     }
 
     private static String sentence(State state, Canvas canvas, List<Health.Report> reports) {
         return switch (state) {
             case WITHDRAWN -> "Withdrawn; its link shows nothing.";
             case NOT_OPEN -> "Not open anywhere.";
-            case RIGHT -> reports.size() == 1 ? "Open at the right size." : "Open " + reports.size() + " times at the right size.";
+            case RIGHT ->
+                reports.size() == 1
+                        ? "Open at the right size."
+                        : "Open " + reports.size() + " times at the right size.";
             case BEHIND -> "Open, but still painting an earlier picture.";
             case WRONG_SIZE -> {
-                Health.Report wrong = reports.stream().filter(report -> wrongSize(canvas, report)).findFirst().orElseThrow();
-                yield String.format(Locale.ROOT, "Runs at %d × %d. Type width %d and height %d.", wrong.width(), wrong.height(), canvas.size().width(), canvas.size().height());
+                Health.Report wrong = reports.stream()
+                        .filter(report -> wrongSize(canvas, report))
+                        .findFirst()
+                        .orElseThrow();
+                yield String.format(
+                        Locale.ROOT,
+                        "Runs at %d × %d. Type width %d and height %d.",
+                        wrong.width(),
+                        wrong.height(),
+                        canvas.size().width(),
+                        canvas.size().height());
             }
         };
     }

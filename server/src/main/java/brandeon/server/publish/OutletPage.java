@@ -42,7 +42,8 @@ class OutletPage {
         this.feeds = feeds;
         this.json = json;
         try (InputStream file = new ClassPathResource("static/outlet.html").getInputStream()) {
-            page = new String(file.readAllBytes(), StandardCharsets.UTF_8).replace("</head>", "<style>" + FontController.css(Face.shipped()) + "</style></head>");
+            page = new String(file.readAllBytes(), StandardCharsets.UTF_8)
+                    .replace("</head>", "<style>" + FontController.css(Face.shipped()) + "</style></head>");
         }
     }
 
@@ -54,49 +55,86 @@ class OutletPage {
     record First(String hash, int width, int height, List<FirstLayer> layers, List<String> faces) {
 
         static First of(Picture picture) {
-            return new First(picture.hash(), picture.width(), picture.height(), picture.layers().stream().map(layer -> new FirstLayer(layer.piece(), layer.movements())).toList(),
-                    picture.faces().stream().map(face -> "/fonts/" + face.fileName()).toList());
+            return new First(
+                    picture.hash(),
+                    picture.width(),
+                    picture.height(),
+                    picture.layers().stream()
+                            .map(layer -> new FirstLayer(layer.piece(), layer.movements()))
+                            .toList(),
+                    picture.faces().stream()
+                            .map(face -> "/fonts/" + face.fileName())
+                            .toList());
         }
     }
 
-    record FirstLayer(String piece, List<Picture.Movement> movements) {
-    }
+    record FirstLayer(String piece, List<Picture.Movement> movements) {}
 
     @GetMapping("/o/{token}")
     ResponseEntity<Object> page(@PathVariable String token, HttpServletRequest request) throws IOException {
         return switch (outlets.open(token)) {
-            case Outlets.Current(Outlets.Outlet outlet) -> ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(BlankPage.TYPE).body(painted(feeds.now(outlet.feed())));
+            case Outlets.Current(Outlets.Outlet outlet) ->
+                ResponseEntity.ok()
+                        .cacheControl(CacheControl.noCache())
+                        .contentType(BlankPage.TYPE)
+                        .body(painted(feeds.now(outlet.feed())));
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
-                yield gone(request, HttpStatus.GONE, "This link was replaced or withdrawn. Copy the present one from the ledger.");
+                yield gone(
+                        request,
+                        HttpStatus.GONE,
+                        "This link was replaced or withdrawn. Copy the present one from the ledger.");
             }
-            case Outlets.Unknown _ -> gone(request, HttpStatus.NOT_FOUND, "There is no source at this link. Copy it again from the ledger.");
+            case Outlets.Unknown _ ->
+                gone(request, HttpStatus.NOT_FOUND, "There is no source at this link. Copy it again from the ledger.");
         };
     }
 
     private static ResponseEntity<Object> gone(HttpServletRequest request, HttpStatus status, String sentence) {
         String accepts = request.getHeader("Accept");
         if (accepts != null && accepts.contains("text/html")) {
-            return ResponseEntity.status(status).cacheControl(CacheControl.noStore()).contentType(BlankPage.TYPE)
+            return ResponseEntity.status(status)
+                    .cacheControl(CacheControl.noStore())
+                    .contentType(BlankPage.TYPE)
                     .body(BlankPage.LAST);
         }
-        return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(ProblemDetail.forStatusAndDetail(status, sentence));
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(status, sentence));
     }
 
     private String painted(Picture picture) {
-        // A font that is preloaded holds up the first frame; without that, the browser asks for it as soon as it lays out the words.
-        String fonts = "<style>" + FontController.css(picture.faces().stream().filter(Face::isOwn).toList()) + "</style>";
+        // A font that is preloaded holds up the first frame; without that, the browser asks for it as soon as it lays
+        // out the words.
+        String fonts = "<style>"
+                + FontController.css(
+                        picture.faces().stream().filter(Face::isOwn).toList()) + "</style>";
         // Within a script element only "<" could end it.
         String first = json.writeValueAsString(First.of(picture)).replace("<", "\\u003c");
         return page.replace("</head>", fonts + "</head>")
-                .replace("<div id=\"overlay\"></div>", "<div id=\"overlay\">" + layers(picture) + "</div><script type=\"application/json\" id=\"first\">" + first + "</script>");
+                .replace(
+                        "<div id=\"overlay\"></div>",
+                        "<div id=\"overlay\">" + layers(picture)
+                                + "</div><script type=\"application/json\" id=\"first\">" + first + "</script>");
     }
 
-    /** The layers as the painter mounts them. What depends on the moment stays hidden until the page's script has set it. */
+    /**
+     * The layers as the painter mounts them. What depends on the moment stays hidden until the page's script has set
+     * it.
+     */
     private static String layers(Picture picture) {
         StringBuilder all = new StringBuilder();
         for (Picture.Layer layer : picture.layers()) {
-            all.append(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"0 0 %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s%5$s\">", picture.width(), picture.height(), HtmlUtils.htmlEscape(layer.piece()), layer.timed() ? ";visibility:hidden" : "", layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend())).append(layer.svg()).append("</svg>");
+            all.append(String.format(
+                            Locale.ROOT,
+                            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"0 0 %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s%5$s\">",
+                            picture.width(),
+                            picture.height(),
+                            HtmlUtils.htmlEscape(layer.piece()),
+                            layer.timed() ? ";visibility:hidden" : "",
+                            layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend()))
+                    .append(layer.svg())
+                    .append("</svg>");
         }
         return all.toString();
     }

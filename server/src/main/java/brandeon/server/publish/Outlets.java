@@ -26,7 +26,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class Outlets {
 
     /** A source of a theme. Its link changes only when it is issued anew. */
-    public record Outlet(UUID id, UUID theme, String scene, String canvas, Part part, int generation, boolean withdrawn, FeedKey.Source follows) {
+    public record Outlet(
+            UUID id,
+            UUID theme,
+            String scene,
+            String canvas,
+            Part part,
+            int generation,
+            boolean withdrawn,
+            FeedKey.Source follows) {
 
         public Place place() {
             return new Place(scene, canvas, part);
@@ -38,24 +46,20 @@ public class Outlets {
     }
 
     /** Where in a theme an outlet belongs; a theme has at most one for each place. */
-    public record Place(String scene, String canvas, Part part) {
-    }
+    public record Place(String scene, String canvas, Part part) {}
 
     /** What a link turned out to be. */
-    public sealed interface Opened {
-    }
+    public sealed interface Opened {}
 
-    public record Current(Outlet outlet) implements Opened {
-    }
+    public record Current(Outlet outlet) implements Opened {}
 
     /** A link that was good once: issued anew since, or withdrawn. */
-    public record Old(Outlet outlet) implements Opened {
-    }
+    public record Old(Outlet outlet) implements Opened {}
 
-    public record Unknown() implements Opened {
-    }
+    public record Unknown() implements Opened {}
 
-    private static final String COLUMNS = "select id, theme_id, scene, canvas, part, generation, withdrawn, follows from outlet ";
+    private static final String COLUMNS =
+            "select id, theme_id, scene, canvas, part, generation, withdrawn, follows from outlet ";
 
     private final JdbcClient db;
     private final Keys keys;
@@ -74,7 +78,10 @@ public class Outlets {
         return addresses.base() + "/o/" + keys.token(Keys.Use.OUTLET, outlet.id(), outlet.generation());
     }
 
-    /** Finds out what a link is good for. Earlier generations are tried too, so that an old link can be told apart from a wrong one. */
+    /**
+     * Finds out what a link is good for. Earlier generations are tried too, so that an old link can be told apart from
+     * a wrong one.
+     */
     public Opened open(String token) {
         Optional<Outlet> claimed = keys.claimedId(token).flatMap(this::find);
         if (claimed.isEmpty()) {
@@ -93,7 +100,10 @@ public class Outlets {
     }
 
     public List<Outlet> of(UUID theme) {
-        return db.sql(COLUMNS + "where theme_id = :t").param("t", theme).query(Outlets::read).list();
+        return db.sql(COLUMNS + "where theme_id = :t")
+                .param("t", theme)
+                .query(Outlets::read)
+                .list();
     }
 
     public Map<Place, Outlet> byPlace(UUID theme) {
@@ -101,7 +111,10 @@ public class Outlets {
     }
 
     public Optional<Outlet> find(UUID id) {
-        return db.sql(COLUMNS + "where id = :id").param("id", id).query(Outlets::read).optional();
+        return db.sql(COLUMNS + "where id = :id")
+                .param("id", id)
+                .query(Outlets::read)
+                .optional();
     }
 
     /** Makes an outlet for every part of every scene on every canvas that has none yet. Existing links stay. */
@@ -110,8 +123,14 @@ public class Outlets {
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : theme.canvases()) {
                 for (Part part : Part.values()) {
-                    db.sql("insert into outlet (id, theme_id, scene, canvas, part) values (:id, :t, :s, :c, :p) on conflict do nothing")
-                            .param("id", UUID.randomUUID()).param("t", id).param("s", scene.id()).param("c", canvas.id()).param("p", part.name()).update();
+                    db.sql(
+                                    "insert into outlet (id, theme_id, scene, canvas, part) values (:id, :t, :s, :c, :p) on conflict do nothing")
+                            .param("id", UUID.randomUUID())
+                            .param("t", id)
+                            .param("s", scene.id())
+                            .param("c", canvas.id())
+                            .param("p", part.name())
+                            .update();
                 }
             }
         }
@@ -121,35 +140,53 @@ public class Outlets {
     @Transactional
     public void reissue(Member member, UUID id) {
         mine(member, id);
-        db.sql("update outlet set generation = generation + 1, withdrawn = false where id = :id").param("id", id).update();
+        db.sql("update outlet set generation = generation + 1, withdrawn = false where id = :id")
+                .param("id", id)
+                .update();
         wakes.outlet(id);
     }
 
     @Transactional
     public void withdraw(Member member, UUID id) {
         mine(member, id);
-        db.sql("update outlet set withdrawn = true where id = :id").param("id", id).update();
+        db.sql("update outlet set withdrawn = true where id = :id")
+                .param("id", id)
+                .update();
         wakes.outlet(id);
     }
 
     @Transactional
     public void follow(Member member, UUID id, FeedKey.Source source) {
         mine(member, id);
-        db.sql("update outlet set follows = :f where id = :id").param("f", source.name()).param("id", id).update();
+        db.sql("update outlet set follows = :f where id = :id")
+                .param("f", source.name())
+                .param("id", id)
+                .update();
         wakes.outlet(id);
     }
 
     private void mine(Member member, UUID id) {
         member.requires(Role.DESIGNER);
-        boolean found = db.sql("select exists(select 1 from outlet o join theme t on t.id = o.theme_id where o.id = :id and t.workspace_id = :w)")
-                .param("id", id).param("w", member.workspace()).query(Boolean.class).single();
+        boolean found = db.sql(
+                        "select exists(select 1 from outlet o join theme t on t.id = o.theme_id where o.id = :id and t.workspace_id = :w)")
+                .param("id", id)
+                .param("w", member.workspace())
+                .query(Boolean.class)
+                .single();
         if (!found) {
             throw new NotFound("There is no such source in your workspace.");
         }
     }
 
     private static Outlet read(java.sql.ResultSet row, int number) throws java.sql.SQLException {
-        return new Outlet(row.getObject(1, UUID.class), row.getObject(2, UUID.class), row.getString(3), row.getString(4), Part.valueOf(row.getString(5)),
-                row.getInt(6), row.getBoolean(7), FeedKey.Source.valueOf(row.getString(8)));
+        return new Outlet(
+                row.getObject(1, UUID.class),
+                row.getObject(2, UUID.class),
+                row.getString(3),
+                row.getString(4),
+                Part.valueOf(row.getString(5)),
+                row.getInt(6),
+                row.getBoolean(7),
+                FeedKey.Source.valueOf(row.getString(8)));
     }
 }

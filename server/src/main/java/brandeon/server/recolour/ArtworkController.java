@@ -63,10 +63,19 @@ class ArtworkController {
      * @param notes    what is particular about its openings, as sentences
      * @param lacking  what is not said of its provenance
      */
-    record ArtworkView(Artwork artwork, Recolouring proposed, String reason, List<Recolouring.Landing> landings, double worst, String filter, String state, List<String> lacking, List<String> notes) {
-    }
+    record ArtworkView(
+            Artwork artwork,
+            Recolouring proposed,
+            String reason,
+            List<Recolouring.Landing> landings,
+            double worst,
+            String filter,
+            String state,
+            List<String> lacking,
+            List<String> notes) {}
 
-    private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable();
+    private static final CacheControl FOR_EVER =
+            CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable();
 
     private final Members members;
     private final Themes themes;
@@ -86,16 +95,25 @@ class ArtworkController {
     List<ArtworkView> all(@PathVariable UUID theme) {
         Theme draft = themes.get(members.current(), theme).theme();
         Palette palette = draft.brand().palette();
-        return draft.artworks().stream().map(artwork -> view(artwork, palette)).sorted(Comparator.comparingDouble(ArtworkView::worst).reversed()).toList();
+        return draft.artworks().stream()
+                .map(artwork -> view(artwork, palette))
+                .sorted(Comparator.comparingDouble(ArtworkView::worst).reversed())
+                .toList();
     }
 
     /** Takes in one file; its bytes are the request's body. */
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    ArtworkView add(@PathVariable UUID theme, @RequestParam String name, @RequestParam(defaultValue = "") String gesture, InputStream body) throws IOException {
+    ArtworkView add(
+            @PathVariable UUID theme,
+            @RequestParam String name,
+            @RequestParam(defaultValue = "") String gesture,
+            InputStream body)
+            throws IOException {
         Member member = members.current().requires(Role.DESIGNER);
         themes.get(member, theme);
-        Artwork artwork = artworks.add(member, theme, name, workshop.receiving(() -> body.readNBytes(PictureFile.MOST_BYTES + 1)), gesture);
+        Artwork artwork = artworks.add(
+                member, theme, name, workshop.receiving(() -> body.readNBytes(PictureFile.MOST_BYTES + 1)), gesture);
         return view(artwork, themes.get(member, theme).theme().brand().palette());
     }
 
@@ -108,7 +126,10 @@ class ArtworkController {
     }
 
     @GetMapping("/{id}/before")
-    ResponseEntity<byte[]> before(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width,
+    ResponseEntity<byte[]> before(
+            @PathVariable UUID theme,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "0") int width,
             @RequestHeader(name = "Sec-Fetch-Dest", defaultValue = "") String askedAs) {
         Member member = members.current();
         Artwork artwork = artwork(member, theme, id);
@@ -116,14 +137,19 @@ class ArtworkController {
     }
 
     @GetMapping("/{id}/after")
-    ResponseEntity<byte[]> after(@PathVariable UUID theme, @PathVariable String id, @RequestParam(defaultValue = "0") int width, @RequestParam(defaultValue = "") String state,
+    ResponseEntity<byte[]> after(
+            @PathVariable UUID theme,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "0") int width,
+            @RequestParam(defaultValue = "") String state,
             @RequestHeader(name = "Sec-Fetch-Dest", defaultValue = "") String askedAs) {
         Member member = members.current();
         Artwork artwork = artwork(member, theme, id);
         Palette palette = themes.get(member, theme).theme().brand().palette();
         Artworks.Rendered picture = artworks.after(member, artwork, palette, within(width));
         // Only under the name of its present state may it be kept for ever.
-        return answer(artwork, picture, state.equals(artwork.painted(palette)) ? FOR_EVER : CacheControl.noStore(), askedAs);
+        return answer(
+                artwork, picture, state.equals(artwork.painted(palette)) ? FOR_EVER : CacheControl.noStore(), askedAs);
     }
 
     /** Every picture in the brand's colours. Moving ones are as they were, with their filter in a note beside them. */
@@ -143,7 +169,10 @@ class ArtworkController {
                     zip.putNextEntry(new ZipEntry(name));
                     zip.write(picture.content());
                     if (artwork.moving()) {
-                        filters.append(name).append(": filter: ").append(artwork.filter(palette)).append(";\n");
+                        filters.append(name)
+                                .append(": filter: ")
+                                .append(artwork.filter(palette))
+                                .append(";\n");
                     }
                 });
                 if (!filters.isEmpty()) {
@@ -152,25 +181,44 @@ class ArtworkController {
                 }
             }
         };
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("recoloured.zip").build().toString())
-                .contentType(MediaType.parseMediaType("application/zip")).body(body);
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("recoloured.zip")
+                                .build()
+                                .toString())
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .body(body);
     }
 
     /** Where every picture and face comes from, to print or to put below a channel. */
     @GetMapping("/credits.md")
     ResponseEntity<byte[]> credits(@PathVariable UUID theme) {
         Theme draft = themes.get(members.current(), theme).theme();
-        StringBuilder sheet = new StringBuilder("# Credits of " + draft.name() + "\n\n| what | from | licence | credit |\n|---|---|---|---|\n");
+        StringBuilder sheet = new StringBuilder(
+                "# Credits of " + draft.name() + "\n\n| what | from | licence | credit |\n|---|---|---|---|\n");
         for (Artwork artwork : draft.artworks()) {
             sheet.append(line(artwork.name(), artwork.provenance()));
         }
         for (OwnFace own : draft.faces()) {
             sheet.append(line("Type face " + own.title(), own.provenance()));
         }
-        Stream.of(draft.brand().heading(), draft.brand().text(), draft.brand().figures()).distinct().filter(face -> !face.isOwn())
-                .forEach(face -> sheet.append(line("Type face " + face.title(), new Provenance("shipped with Brandeon", "OFL-1.1", "its designers, see the licence file"))));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("credits.md").build().toString())
-                .contentType(MediaType.parseMediaType("text/markdown;charset=UTF-8")).body(sheet.toString().getBytes(StandardCharsets.UTF_8));
+        Stream.of(draft.brand().heading(), draft.brand().text(), draft.brand().figures())
+                .distinct()
+                .filter(face -> !face.isOwn())
+                .forEach(face -> sheet.append(line(
+                        "Type face " + face.title(),
+                        new Provenance("shipped with Brandeon", "OFL-1.1", "its designers, see the licence file"))));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("credits.md")
+                                .build()
+                                .toString())
+                .contentType(MediaType.parseMediaType("text/markdown;charset=UTF-8"))
+                .body(sheet.toString().getBytes(StandardCharsets.UTF_8));
     }
 
     private interface Written {
@@ -178,7 +226,8 @@ class ArtworkController {
     }
 
     /** Paints on all cores and writes in order; only as many wait as there are cores, so memory stays small. */
-    private static void ahead(List<Artwork> all, Function<Artwork, Artworks.Rendered> paint, Written written) throws IOException {
+    private static void ahead(List<Artwork> all, Function<Artwork, Artworks.Rendered> paint, Written written)
+            throws IOException {
         int cores = Runtime.getRuntime().availableProcessors();
         try (ExecutorService painters = Executors.newFixedThreadPool(cores)) {
             Deque<Future<Artworks.Rendered>> waiting = new ArrayDeque<>();
@@ -208,28 +257,49 @@ class ArtworkController {
     private ArtworkView view(Artwork artwork, Palette palette) {
         Mapping mapping = artwork.recipe(palette).mapping();
         List<Recolouring.Landing> landings = artwork.recolouring().landings(artwork.clusters(), palette, mapping);
-        return new ArtworkView(artwork, Recolouring.proposed(artwork.clusters(), artwork.moving(), artwork.openings().key()), Recolouring.reason(artwork.clusters(), artwork.moving()), landings,
-                landings.stream().mapToDouble(Recolouring.Landing::difference).max().orElse(0), artwork.filter(palette), artwork.painted(palette), artwork.provenance().lacking(), artwork.openings().notes((long) artwork.width() * artwork.height()));
+        return new ArtworkView(
+                artwork,
+                Recolouring.proposed(
+                        artwork.clusters(), artwork.moving(), artwork.openings().key()),
+                Recolouring.reason(artwork.clusters(), artwork.moving()),
+                landings,
+                landings.stream()
+                        .mapToDouble(Recolouring.Landing::difference)
+                        .max()
+                        .orElse(0),
+                artwork.filter(palette),
+                artwork.painted(palette),
+                artwork.provenance().lacking(),
+                artwork.openings().notes((long) artwork.width() * artwork.height()));
     }
 
     private Artwork artwork(Member member, UUID theme, String id) {
-        return themes.get(member, theme).theme().artwork(id).orElseThrow(() -> new NotFound("There is no such picture in this theme."));
+        return themes.get(member, theme)
+                .theme()
+                .artwork(id)
+                .orElseThrow(() -> new NotFound("There is no such picture in this theme."));
     }
 
     private static int within(int width) {
         if (width < 0 || width > PictureFile.MOST_SIDE) {
-            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + PictureFile.MOST_SIDE + ".");
+            throw new Mistake(
+                    "A width of " + width + " is out of range; it lies between 1 and " + PictureFile.MOST_SIDE + ".");
         }
         return width;
     }
 
-    private static ResponseEntity<byte[]> answer(Artwork artwork, Artworks.Rendered picture, CacheControl cache, String askedAs) {
-        return UserContent.answer(picture.type(), picture.content(), freeName(artwork, picture.type(), new HashSet<>()), cache, askedAs);
+    private static ResponseEntity<byte[]> answer(
+            Artwork artwork, Artworks.Rendered picture, CacheControl cache, String askedAs) {
+        return UserContent.answer(
+                picture.type(), picture.content(), freeName(artwork, picture.type(), new HashSet<>()), cache, askedAs);
     }
 
     /** The picture's name without folders, with the right ending, once each. */
     private static String freeName(Artwork artwork, String type, Set<String> taken) {
-        String stem = artwork.name().replaceAll(".*[/\\\\]", "").replaceFirst("\\.[A-Za-z0-9]{1,5}$", "").replaceAll("[^\\p{L}\\p{N} ._-]", "_");
+        String stem = artwork.name()
+                .replaceAll(".*[/\\\\]", "")
+                .replaceFirst("\\.[A-Za-z0-9]{1,5}$", "")
+                .replaceAll("[^\\p{L}\\p{N} ._-]", "_");
         String ending = UserContent.ending(type);
         String name = stem + ending;
         for (int i = 2; !taken.add(name); i++) {
@@ -239,7 +309,8 @@ class ArtworkController {
     }
 
     private static String line(String what, Provenance p) {
-        return "| " + cell(what) + " | " + cell(p.origin()) + " | " + cell(p.licence()) + " | " + cell(p.credit()) + " |\n";
+        return "| " + cell(what) + " | " + cell(p.origin()) + " | " + cell(p.licence()) + " | " + cell(p.credit())
+                + " |\n";
     }
 
     private static String cell(String text) {

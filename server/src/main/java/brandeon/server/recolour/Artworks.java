@@ -41,19 +41,23 @@ public class Artworks implements Vetting {
     private static final int HASH_DIGITS = 64;
 
     /** Bytes with their media type. */
-    public record Rendered(String type, byte[] content) {
-    }
+    public record Rendered(String type, byte[] content) {}
 
     /** A picture of a workspace, by the name that themes give it and the size that is asked for. */
-    private record Wish(UUID workspace, String name, int width, int height) {
-    }
+    private record Wish(UUID workspace, String name, int width, int height) {}
 
     private final Themes themes;
     private final Files files;
     private final PaintedAddresses addresses;
     private final Workshop workshop;
-    private final Cache<Wish, Rendered> rendered = Caffeine.newBuilder().maximumWeight(Memory.percent(6)).<Wish, Rendered>weigher((_, picture) -> picture.content().length).build();
-    private final Cache<Wish, BufferedImage> drawn = Caffeine.newBuilder().maximumWeight(Memory.percent(6)).<Wish, BufferedImage>weigher((_, image) -> image.getWidth() * image.getHeight() * 4).build();
+    private final Cache<Wish, Rendered> rendered = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(6))
+            .<Wish, Rendered>weigher((_, picture) -> picture.content().length)
+            .build();
+    private final Cache<Wish, BufferedImage> drawn = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(6))
+            .<Wish, BufferedImage>weigher((_, image) -> image.getWidth() * image.getHeight() * 4)
+            .build();
 
     Artworks(Themes themes, Files files, PaintedAddresses addresses, Workshop workshop) {
         this.themes = themes;
@@ -74,10 +78,24 @@ public class Artworks implements Vetting {
         FileFacts facts = workshop.on((long) file.width() * file.height(), file::facts);
         String id = "art-" + UUID.randomUUID().toString().substring(0, 8);
         // Kept in the transaction of the edit, so that nothing of a refused one stays.
-        Themes.Draft draft = themes.edit(member, theme, before -> {
-            String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
-            return new Edit.AddArtwork(before.artworks().size(), artwork(id, name.strip(), kept, file.type(), facts, Optional.empty(), proposed(facts), Provenance.UNKNOWN));
-        }, gesture);
+        Themes.Draft draft = themes.edit(
+                member,
+                theme,
+                before -> {
+                    String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
+                    return new Edit.AddArtwork(
+                            before.artworks().size(),
+                            artwork(
+                                    id,
+                                    name.strip(),
+                                    kept,
+                                    file.type(),
+                                    facts,
+                                    Optional.empty(),
+                                    proposed(facts),
+                                    Provenance.UNKNOWN));
+                },
+                gesture);
         return draft.theme().artwork(id).orElseThrow();
     }
 
@@ -85,8 +103,28 @@ public class Artworks implements Vetting {
         return workshop.on(PictureFile.pixels(sent), () -> PictureFile.taken(sent));
     }
 
-    private static Artwork artwork(String id, String name, String file, String type, FileFacts facts, Optional<List<Cut>> drawn, Recolouring recolouring, Provenance provenance) {
-        return new Artwork(id, name, file, type, facts.width(), facts.height(), facts.moving(), facts.clusters(), facts.openings(), drawn, recolouring, provenance);
+    private static Artwork artwork(
+            String id,
+            String name,
+            String file,
+            String type,
+            FileFacts facts,
+            Optional<List<Cut>> drawn,
+            Recolouring recolouring,
+            Provenance provenance) {
+        return new Artwork(
+                id,
+                name,
+                file,
+                type,
+                facts.width(),
+                facts.height(),
+                facts.moving(),
+                facts.clusters(),
+                facts.openings(),
+                drawn,
+                recolouring,
+                provenance);
     }
 
     /**
@@ -99,21 +137,36 @@ public class Artworks implements Vetting {
         return switch (edit) {
             case Edit.AddArtwork(int index, Artwork artwork) -> new Edit.AddArtwork(index, vetted(member, artwork));
             case Edit.ReplaceArtwork(Artwork artwork) -> new Edit.ReplaceArtwork(vetted(member, artwork));
-            case Edit.AddFace(int _, var own) when files.about(member.workspace(), own.face().hash()).filter(kept -> kept.type().equals(Files.FONT)).isEmpty() ->
-                    throw new Refused("The file of this face is not kept in this workspace; add the font itself.");
-            case Edit.Batch(List<Edit> edits) -> new Edit.Batch(edits.stream().map(one -> vetted(member, one)).toList());
+            case Edit.AddFace(int _, var own)
+            when files.about(member.workspace(), own.face().hash())
+                    .filter(kept -> kept.type().equals(Files.FONT))
+                    .isEmpty() ->
+                throw new Refused("The file of this face is not kept in this workspace; add the font itself.");
+            case Edit.Batch(List<Edit> edits) ->
+                new Edit.Batch(edits.stream().map(one -> vetted(member, one)).toList());
             default -> edit;
         };
     }
 
     private Artwork vetted(Member member, Artwork a) {
-        Files.Kept file = files.about(member.workspace(), a.file()).filter(kept -> kept.facts().isPresent())
-                .orElseThrow(() -> new Refused("The file of this picture is not kept in this workspace; add the picture itself."));
-        return artwork(a.id(), a.name(), a.file(), file.type(), file.facts().orElseThrow(), a.drawn(), a.recolouring(), a.provenance());
+        Files.Kept file = files.about(member.workspace(), a.file())
+                .filter(kept -> kept.facts().isPresent())
+                .orElseThrow(() ->
+                        new Refused("The file of this picture is not kept in this workspace; add the picture itself."));
+        return artwork(
+                a.id(),
+                a.name(),
+                a.file(),
+                file.type(),
+                file.facts().orElseThrow(),
+                a.drawn(),
+                a.recolouring(),
+                a.provenance());
     }
 
     private static Recolouring proposed(FileFacts facts) {
-        return Recolouring.proposed(facts.clusters(), facts.moving(), facts.openings().key());
+        return Recolouring.proposed(
+                facts.clusters(), facts.moving(), facts.openings().key());
     }
 
     /**
@@ -123,17 +176,35 @@ public class Artworks implements Vetting {
      */
     public Artwork withoutKey(Member member, UUID theme, Artwork artwork) {
         member.requires(Role.DESIGNER);
-        Colour key = artwork.openings().key().orElseThrow(() -> new Refused("This picture has no opening that is filled with a keying colour."));
+        Colour key = artwork.openings()
+                .key()
+                .orElseThrow(() -> new Refused("This picture has no opening that is filled with a keying colour."));
         if (artwork.vector() || artwork.moving()) {
-            throw new Refused("A keying colour can be removed from a still picture of pixels only; take the filled shape out where this picture was made.");
+            throw new Refused(
+                    "A keying colour can be removed from a still picture of pixels only; take the filled shape out where this picture was made.");
         }
         long pixels = (long) artwork.width() * artwork.height();
-        PictureFile file = workshop.on(pixels, () -> PictureFile.painted(KeyRemoval.of(PictureFile.kept(file(member, artwork)).image(), key)));
+        PictureFile file = workshop.on(
+                pixels,
+                () -> PictureFile.painted(
+                        KeyRemoval.of(PictureFile.kept(file(member, artwork)).image(), key)));
         FileFacts facts = workshop.on(pixels, file::facts);
-        Themes.Draft draft = themes.edit(member, theme, before -> {
-            String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
-            return new Edit.ReplaceArtwork(artwork(artwork.id(), artwork.name(), kept, file.type(), facts, artwork.drawn(), proposed(facts), artwork.provenance()));
-        }, "");
+        Themes.Draft draft = themes.edit(
+                member,
+                theme,
+                before -> {
+                    String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
+                    return new Edit.ReplaceArtwork(artwork(
+                            artwork.id(),
+                            artwork.name(),
+                            kept,
+                            file.type(),
+                            facts,
+                            artwork.drawn(),
+                            proposed(facts),
+                            artwork.provenance()));
+                },
+                "");
         return draft.theme().artwork(artwork.id()).orElseThrow();
     }
 
@@ -159,8 +230,12 @@ public class Artworks implements Vetting {
             Files.Kept file = file(member, artwork);
             return new Rendered(file.type(), file.content());
         }
-        return rendered.get(new Wish(member.workspace(), artwork.file(), width, 0), _ -> workshop.on((long) artwork.width() * artwork.height(),
-                () -> png(Scaling.toWidth(PictureFile.kept(file(member, artwork)).image(), width))));
+        return rendered.get(
+                new Wish(member.workspace(), artwork.file(), width, 0),
+                _ -> workshop.on(
+                        (long) artwork.width() * artwork.height(),
+                        () -> png(Scaling.toWidth(
+                                PictureFile.kept(file(member, artwork)).image(), width))));
     }
 
     /** The picture in the brand's colours. Moving pictures come unchanged; their filter is applied as they play. */
@@ -176,7 +251,11 @@ public class Artworks implements Vetting {
      */
     public Optional<Rendered> painted(UUID workspace, String name, int width) {
         // Many sources ask for a new picture at the same moment; it is painted once, and they wait for it.
-        return Optional.ofNullable(rendered.get(new Wish(workspace, name, width, 0), wish -> wanted(wish).map(wanted -> workshop.on(wanted.pixels(), () -> painted(wanted, width))).orElse(null)));
+        return Optional.ofNullable(rendered.get(
+                new Wish(workspace, name, width, 0),
+                wish -> wanted(wish)
+                        .map(wanted -> workshop.on(wanted.pixels(), () -> painted(wanted, width)))
+                        .orElse(null)));
     }
 
     private static Rendered painted(Wanted wanted, int width) {
@@ -185,42 +264,64 @@ public class Artworks implements Vetting {
             return new Rendered(file.type(), file.content());
         }
         if (file.vector()) {
-            return new Rendered(PictureFile.SVG, SvgPicture.read(file.content()).recoloured(wanted.recipe().mapping()).getBytes(StandardCharsets.UTF_8));
+            return new Rendered(
+                    PictureFile.SVG,
+                    SvgPicture.read(file.content())
+                            .recoloured(wanted.recipe().mapping())
+                            .getBytes(StandardCharsets.UTF_8));
         }
         BufferedImage image = Repaint.of(file.image(), wanted.recipe().mapping());
         return png(width == 0 || width >= image.getWidth() ? image : Scaling.toWidth(image, width));
     }
 
-    /** The pictures of a workspace, for what is painted here: a moving one shows its first frame in the brand's colours. */
+    /**
+     * The pictures of a workspace, for what is painted here: a moving one shows its first frame in the brand's
+     * colours.
+     */
     public Pictures of(UUID workspace) {
-        return (name, width, height) -> Optional.ofNullable(drawn.get(new Wish(workspace, name, width, height),
-                wish -> wanted(wish).map(wanted -> workshop.on(wanted.pixels(), () -> drawn(wanted, width, height))).orElse(null)));
+        return (name, width, height) -> Optional.ofNullable(drawn.get(
+                new Wish(workspace, name, width, height),
+                wish -> wanted(wish)
+                        .map(wanted -> workshop.on(wanted.pixels(), () -> drawn(wanted, width, height)))
+                        .orElse(null)));
     }
 
-    /** A picture as painters get it: every ready-made picture in it at an address that only this server can have given. */
+    /**
+     * A picture as painters get it: every ready-made picture in it at an address that only this server can have given.
+     */
     public Picture signed(UUID workspace, Picture picture) {
         return addresses.signed(workspace, picture);
     }
 
     private static BufferedImage drawn(Wanted wanted, int width, int height) {
         PictureFile file = PictureFile.kept(wanted.file());
-        return file.vector() ? SvgPicture.read(painted(wanted, 0).content()).drawn(width, height) : Repaint.of(file.image(), wanted.recipe().mapping());
+        return file.vector()
+                ? SvgPicture.read(painted(wanted, 0).content()).drawn(width, height)
+                : Repaint.of(file.image(), wanted.recipe().mapping());
     }
 
     private record Wanted(Files.Kept file, Recipe recipe) {
         long pixels() {
-            return file.facts().map(facts -> (long) facts.width() * facts.height()).orElse(0L);
+            return file.facts()
+                    .map(facts -> (long) facts.width() * facts.height())
+                    .orElse(0L);
         }
     }
 
     private Optional<Wanted> wanted(Wish wish) {
-        return wish.name().length() <= HASH_DIGITS ? Optional.empty()
-                : Recipe.named(wish.name().substring(HASH_DIGITS + 1)).flatMap(recipe -> files.find(wish.workspace(), wish.name().substring(0, HASH_DIGITS))
-                        .filter(file -> file.facts().isPresent()).map(file -> new Wanted(file, recipe)));
+        return wish.name().length() <= HASH_DIGITS
+                ? Optional.empty()
+                : Recipe.named(wish.name().substring(HASH_DIGITS + 1))
+                        .flatMap(recipe -> files.find(
+                                        wish.workspace(), wish.name().substring(0, HASH_DIGITS))
+                                .filter(file -> file.facts().isPresent())
+                                .map(file -> new Wanted(file, recipe)));
     }
 
     private Files.Kept file(Member member, Artwork artwork) {
-        return files.find(member.workspace(), artwork.file()).filter(file -> file.facts().isPresent()).orElseThrow(Artworks::missing);
+        return files.find(member.workspace(), artwork.file())
+                .filter(file -> file.facts().isPresent())
+                .orElseThrow(Artworks::missing);
     }
 
     private static NotFound missing() {

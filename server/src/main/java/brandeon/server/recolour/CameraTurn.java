@@ -23,7 +23,8 @@ record CameraTurn(boolean mirrored, int quarters) {
     /** None where a file says none, or nothing that can be read. */
     static CameraTurn of(byte[] file) {
         try {
-            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file)).getFirstDirectoryOfType(ExifIFD0Directory.class);
+            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
             Integer orientation = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
             return orientation == null ? NONE : of(orientation);
         } catch (ImageProcessingException | IOException e) {
@@ -53,7 +54,8 @@ record CameraTurn(boolean mirrored, int quarters) {
         int height = image.getHeight();
         boolean across = quarters % 2 == 1;
         BufferedImage upright = new BufferedImage(across ? height : width, across ? width : height, image.getType());
-        AffineTransform turn = AffineTransform.getTranslateInstance(upright.getWidth() / 2.0, upright.getHeight() / 2.0);
+        AffineTransform turn =
+                AffineTransform.getTranslateInstance(upright.getWidth() / 2.0, upright.getHeight() / 2.0);
         turn.quadrantRotate(quarters);
         turn.scale(mirrored ? -1 : 1, 1);
         turn.translate(-width / 2.0, -height / 2.0);

@@ -27,8 +27,13 @@ public class PaintedAddresses {
         if (picture.layers().stream().noneMatch(layer -> layer.svg().contains("/painted/"))) {
             return picture;
         }
-        return new Picture(picture.width(), picture.height(), picture.layers().stream()
-                .map(layer -> new Picture.Layer(layer.piece(), signed(workspace, layer.svg()), layer.movements(), layer.blend())).toList());
+        return new Picture(
+                picture.width(),
+                picture.height(),
+                picture.layers().stream()
+                        .map(layer -> new Picture.Layer(
+                                layer.piece(), signed(workspace, layer.svg()), layer.movements(), layer.blend()))
+                        .toList());
     }
 
     String address(UUID workspace, String name) {

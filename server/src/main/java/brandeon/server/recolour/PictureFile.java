@@ -57,6 +57,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     private static final float PNG_QUALITY = 0.7f;
     /** For pictures of this many pixels and more time counts for more: twice as fast for some tenths more bytes. */
     private static final float LARGE_PNG_QUALITY = 0.9f;
+
     private static final long LARGE = 8_000_000;
     private static final List<String> FORMATS = List.of("png", "jpeg", "gif", "webp");
 
@@ -77,7 +78,8 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
             BufferedImage image = CameraTurn.of(sent).upright(straight(reader.read(0)));
             boolean photograph = format.equals("jpeg");
             byte[] anew = photograph ? jpeg(image) : png(image);
-            return new PictureFile(photograph ? JPEG : PNG, image.getWidth(), image.getHeight(), false, anew, Optional.of(image));
+            return new PictureFile(
+                    photograph ? JPEG : PNG, image.getWidth(), image.getHeight(), false, anew, Optional.of(image));
         });
     }
 
@@ -89,7 +91,8 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         boolean moving = file.facts().map(FileFacts::moving).orElse(false);
         return reading(file.content(), (reader, _) -> {
             BufferedImage image = straight(reader.read(0));
-            return new PictureFile(file.type(), image.getWidth(), image.getHeight(), moving, file.content(), Optional.of(image));
+            return new PictureFile(
+                    file.type(), image.getWidth(), image.getHeight(), moving, file.content(), Optional.of(image));
         });
     }
 
@@ -129,7 +132,9 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         }
         SvgPicture svg = SvgPicture.read(content);
         double scale = svg.quickScale();
-        return Openings.in(svg.drawn(Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale)))).scaled(1 / scale);
+        return Openings.in(svg.drawn(
+                        Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale))))
+                .scaled(1 / scale);
     }
 
     FileFacts facts() {
@@ -137,7 +142,13 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     }
 
     private static PictureFile vector(SvgPicture svg) {
-        return new PictureFile(SVG, (int) Math.ceil(svg.width()), (int) Math.ceil(svg.height()), false, svg.text().getBytes(StandardCharsets.UTF_8), Optional.empty());
+        return new PictureFile(
+                SVG,
+                (int) Math.ceil(svg.width()),
+                (int) Math.ceil(svg.height()),
+                false,
+                svg.text().getBytes(StandardCharsets.UTF_8),
+                Optional.empty());
     }
 
     private static void requireSize(byte[] sent) {
@@ -152,7 +163,8 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     /** Asked before anything is decoded, so that a small file cannot claim a huge picture. */
     private static void requirePixels(int width, int height) {
         if (width < 1 || height < 1 || width > MOST_SIDE || height > MOST_SIDE || (long) width * height > MOST_PIXELS) {
-            throw new Mistake("This picture is " + width + " × " + height + "; at most " + MOST_SIDE + " pixels a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken.");
+            throw new Mistake("This picture is " + width + " × " + height + "; at most " + MOST_SIDE
+                    + " pixels a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken.");
         }
     }
 
@@ -168,19 +180,28 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
             } finally {
                 reader.dispose();
             }
-        } catch (IOException | IndexOutOfBoundsException | NegativeArraySizeException | NullPointerException | IllegalStateException e) {
+        } catch (IOException
+                | IndexOutOfBoundsException
+                | NegativeArraySizeException
+                | NullPointerException
+                | IllegalStateException e) {
             throw damaged(e);
         }
     }
 
-    /** The same pixels as opaque or see-through sRGB of eight bits, row by row, so that no second copy is needed on the way. */
+    /**
+     * The same pixels as opaque or see-through sRGB of eight bits, row by row, so that no second copy is needed on the
+     * way.
+     */
     private static BufferedImage straight(BufferedImage read) {
         if (read.getType() == BufferedImage.TYPE_INT_ARGB) {
             return read;
         }
         int width = read.getWidth();
         BufferedImage straight = new BufferedImage(width, read.getHeight(), BufferedImage.TYPE_INT_ARGB);
-        if (read.getType() == BufferedImage.TYPE_3BYTE_BGR || read.getType() == BufferedImage.TYPE_4BYTE_ABGR || read.getType() == BufferedImage.TYPE_INT_RGB) {
+        if (read.getType() == BufferedImage.TYPE_3BYTE_BGR
+                || read.getType() == BufferedImage.TYPE_4BYTE_ABGR
+                || read.getType() == BufferedImage.TYPE_INT_RGB) {
             // Of these layouts the same numbers come out, and much faster; others hold colours of another kind.
             Graphics2D graphics = straight.createGraphics();
             graphics.setComposite(AlphaComposite.Src);
@@ -196,7 +217,10 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     }
 
     static byte[] png(BufferedImage image) {
-        return written("png", new IIOImage(image, null, null), (long) image.getWidth() * image.getHeight() < LARGE ? PNG_QUALITY : LARGE_PNG_QUALITY);
+        return written(
+                "png",
+                new IIOImage(image, null, null),
+                (long) image.getWidth() * image.getHeight() < LARGE ? PNG_QUALITY : LARGE_PNG_QUALITY);
     }
 
     private static byte[] jpeg(BufferedImage image) {
@@ -224,7 +248,9 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     }
 
     private static boolean looksLikeText(byte[] content) {
-        String start = new String(content, 0, Math.min(content.length, 200), StandardCharsets.UTF_8).replace("\uFEFF", "").stripLeading();
+        String start = new String(content, 0, Math.min(content.length, 200), StandardCharsets.UTF_8)
+                .replace("\uFEFF", "")
+                .stripLeading();
         return start.startsWith("<");
     }
 
@@ -263,6 +289,8 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     }
 
     private static Mistake damaged(Exception cause) {
-        return new Mistake("This picture is damaged or cut short" + (cause.getMessage() == null ? "." : ": " + cause.getMessage()), cause);
+        return new Mistake(
+                "This picture is damaged or cut short" + (cause.getMessage() == null ? "." : ": " + cause.getMessage()),
+                cause);
     }
 }

@@ -23,13 +23,13 @@ import org.springframework.stereotype.Component;
 class V11__TakenInAnew extends BaseJavaMigration {
 
     private static final Logger LOG = LoggerFactory.getLogger(V11__TakenInAnew.class);
-    private static final List<String> DOCUMENTS = List.of("update theme set document = replace(document::text, ?, ?)::jsonb where workspace_id = ?::uuid and position(? in document::text) > 0",
+    private static final List<String> DOCUMENTS = List.of(
+            "update theme set document = replace(document::text, ?, ?)::jsonb where workspace_id = ?::uuid and position(? in document::text) > 0",
             "update release r set document = replace(r.document::text, ?, ?)::jsonb from theme t where t.id = r.theme_id and t.workspace_id = ?::uuid and position(? in r.document::text) > 0",
             "update theme_edit e set edit = replace(e.edit::text, ?, ?)::jsonb from theme t where t.id = e.theme_id and t.workspace_id = ?::uuid and position(? in e.edit::text) > 0",
             "update theme_edit e set inverse = replace(e.inverse::text, ?, ?)::jsonb from theme t where t.id = e.theme_id and t.workspace_id = ?::uuid and position(? in e.inverse::text) > 0");
 
-    private record Name(String workspace, String hash) {
-    }
+    private record Name(String workspace, String hash) {}
 
     @Override
     public void migrate(Context context) throws SQLException {
@@ -38,14 +38,18 @@ class V11__TakenInAnew extends BaseJavaMigration {
             try {
                 renew(connection, name, PictureFile.taken(content(connection, name)));
             } catch (IllegalArgumentException e) {
-                LOG.warn("The picture {} can no longer be read and is not served any more: {}", name.hash(), e.getMessage());
+                LOG.warn(
+                        "The picture {} can no longer be read and is not served any more: {}",
+                        name.hash(),
+                        e.getMessage());
             }
         }
     }
 
     private static List<Name> pictures(Connection connection) throws SQLException {
         List<Name> names = new ArrayList<>();
-        try (PreparedStatement all = connection.prepareStatement("select workspace_id::text, hash from file where type <> ? and facts is null")) {
+        try (PreparedStatement all = connection.prepareStatement(
+                "select workspace_id::text, hash from file where type <> ? and facts is null")) {
             all.setString(1, Files.FONT);
             try (ResultSet rows = all.executeQuery()) {
                 while (rows.next()) {
@@ -57,7 +61,8 @@ class V11__TakenInAnew extends BaseJavaMigration {
     }
 
     private static byte[] content(Connection connection, Name name) throws SQLException {
-        try (PreparedStatement one = connection.prepareStatement("select content from file where workspace_id = ?::uuid and hash = ?")) {
+        try (PreparedStatement one =
+                connection.prepareStatement("select content from file where workspace_id = ?::uuid and hash = ?")) {
             one.setString(1, name.workspace());
             one.setString(2, name.hash());
             try (ResultSet row = one.executeQuery()) {
@@ -69,7 +74,8 @@ class V11__TakenInAnew extends BaseJavaMigration {
 
     private static void renew(Connection connection, Name name, PictureFile taken) throws SQLException {
         String hash = ContentName.full(taken.content());
-        try (PreparedStatement insert = connection.prepareStatement("insert into file (workspace_id, hash, type, content, facts) values (?::uuid, ?, ?, ?, ?::jsonb) on conflict (workspace_id, hash) do update set facts = excluded.facts, type = excluded.type")) {
+        try (PreparedStatement insert = connection.prepareStatement(
+                "insert into file (workspace_id, hash, type, content, facts) values (?::uuid, ?, ?, ?, ?::jsonb) on conflict (workspace_id, hash) do update set facts = excluded.facts, type = excluded.type")) {
             insert.setString(1, name.workspace());
             insert.setString(2, hash);
             insert.setString(3, taken.type());
@@ -87,7 +93,8 @@ class V11__TakenInAnew extends BaseJavaMigration {
                     update.executeUpdate();
                 }
             }
-            try (PreparedStatement delete = connection.prepareStatement("delete from file where workspace_id = ?::uuid and hash = ?")) {
+            try (PreparedStatement delete =
+                    connection.prepareStatement("delete from file where workspace_id = ?::uuid and hash = ?")) {
                 delete.setString(1, name.workspace());
                 delete.setString(2, name.hash());
                 delete.executeUpdate();

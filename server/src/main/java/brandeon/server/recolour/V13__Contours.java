@@ -23,7 +23,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Openings say their contour and what is particular about them, and may be drawn by hand: pictures are looked through again. */
+/**
+ * Openings say their contour and what is particular about them, and may be drawn by hand: pictures are looked through
+ * again.
+ */
 @Component
 class V13__Contours extends BaseJavaMigration {
 
@@ -31,8 +34,7 @@ class V13__Contours extends BaseJavaMigration {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     /** What a file's own row says. */
-    record Known(String type, JsonNode openings) {
-    }
+    record Known(String type, JsonNode openings) {}
 
     @Override
     public void migrate(Context context) throws SQLException {
@@ -44,8 +46,11 @@ class V13__Contours extends BaseJavaMigration {
     /** @return type and openings of every file by its name, which is the same in all workspaces */
     private static Map<String, Known> facts(Connection connection) throws SQLException {
         Map<String, Known> found = new HashMap<>();
-        try (Statement all = connection.createStatement(); ResultSet rows = all.executeQuery("select workspace_id, hash, type, facts::text from file where facts is not null");
-                PreparedStatement update = connection.prepareStatement("update file set facts = ?::jsonb where workspace_id = ? and hash = ?")) {
+        try (Statement all = connection.createStatement();
+                ResultSet rows = all.executeQuery(
+                        "select workspace_id, hash, type, facts::text from file where facts is not null");
+                PreparedStatement update = connection.prepareStatement(
+                        "update file set facts = ?::jsonb where workspace_id = ? and hash = ?")) {
             while (rows.next()) {
                 ObjectNode facts = (ObjectNode) JSON.readTree(rows.getString(4));
                 facts.set("openings", openings(connection, rows, facts));
@@ -60,13 +65,16 @@ class V13__Contours extends BaseJavaMigration {
     }
 
     private static JsonNode openings(Connection connection, ResultSet row, ObjectNode facts) throws SQLException {
-        try (PreparedStatement one = connection.prepareStatement("select content from file where workspace_id = ? and hash = ?")) {
+        try (PreparedStatement one =
+                connection.prepareStatement("select content from file where workspace_id = ? and hash = ?")) {
             one.setObject(1, row.getObject(1));
             one.setString(2, row.getString(2));
             try (ResultSet content = one.executeQuery()) {
                 content.next();
                 FileFacts known = new FileFacts(1, 1, facts.path("moving").asBoolean(false), List.of(), Openings.NONE);
-                return JSON.readTree(Json.write(PictureFile.kept(new Files.Kept(row.getString(3), content.getBytes(1), Optional.of(known))).openings()));
+                return JSON.readTree(Json.write(
+                        PictureFile.kept(new Files.Kept(row.getString(3), content.getBytes(1), Optional.of(known)))
+                                .openings()));
             }
         } catch (IllegalArgumentException e) {
             LOG.warn("The picture {} cannot be looked through again: {}", row.getString(2), e.getMessage());
@@ -76,7 +84,11 @@ class V13__Contours extends BaseJavaMigration {
 
     /** Every picture anywhere within gets what was found in its file. */
     static void renewed(JsonNode node, Map<String, Known> found) {
-        if (node instanceof ObjectNode picture && picture.has("file") && picture.has("openings") && picture.has("recolouring") && !picture.has("drawn")) {
+        if (node instanceof ObjectNode picture
+                && picture.has("file")
+                && picture.has("openings")
+                && picture.has("recolouring")
+                && !picture.has("drawn")) {
             Known known = found.get(picture.path("file").asString(""));
             picture.set("openings", known == null ? extended(picture.get("openings")) : known.openings());
             // A file that was written anew may be of another type than the one that was sent.

@@ -5,20 +5,25 @@ import brandeon.core.publish.Behaviour;
 import brandeon.core.text.Letters;
 import java.util.List;
 
-/** The practice rig's scene set, as broadcasting software would hold it: programs, scenes, and sources from bottom to top. */
+/**
+ * The practice rig's scene set, as broadcasting software would hold it: programs, scenes, and sources from bottom to
+ * top.
+ */
 public record Rig(List<Program> programs) {
 
     private static final int MOST_SIDE = 16384;
 
     private static void requireText(String text, int most) {
         if (text.length() > most || !Letters.oneLine(text)) {
-            throw new Mistake("A text in the rig stands on one line and has at most " + most + " letters; this one has " + text.length() + ".");
+            throw new Mistake("A text in the rig stands on one line and has at most " + most + " letters; this one has "
+                    + text.length() + ".");
         }
     }
 
     private static void requireSize(int width, int height) {
         if (width < 1 || height < 1 || width > MOST_SIDE || height > MOST_SIDE) {
-            throw new Mistake("A picture of " + width + " × " + height + " is out of range; its sides lie between 1 and " + MOST_SIDE + ".");
+            throw new Mistake("A picture of " + width + " × " + height
+                    + " is out of range; its sides lie between 1 and " + MOST_SIDE + ".");
         }
     }
 
@@ -54,7 +59,10 @@ public record Rig(List<Program> programs) {
         }
     }
 
-    public enum SourceKind { BROWSER, CAPTURE }
+    public enum SourceKind {
+        BROWSER,
+        CAPTURE
+    }
 
     /**
      * One source.
@@ -66,8 +74,21 @@ public record Rig(List<Program> programs) {
      * @param cropX   own pixels cut off left and right
      * @param pattern which moving pattern a capture shows
      */
-    public record RigSource(String id, String name, SourceKind kind, String link, int width, int height, Behaviour behaviour, boolean shown,
-            double x, double y, double scale, int cropX, int cropY, String pattern) {
+    public record RigSource(
+            String id,
+            String name,
+            SourceKind kind,
+            String link,
+            int width,
+            int height,
+            Behaviour behaviour,
+            boolean shown,
+            double x,
+            double y,
+            double scale,
+            int cropX,
+            int cropY,
+            String pattern) {
         public RigSource {
             requireSize(width, height);
             if (!(scale > 0 && scale <= 16)) {
@@ -81,8 +102,13 @@ public record Rig(List<Program> programs) {
             requireText(id, 120);
             requireText(name, 200);
             requireText(pattern, 60);
-            if (!(Math.abs(x) <= MOST_SIDE && Math.abs(y) <= MOST_SIDE) || cropX < 0 || cropY < 0 || cropX > MOST_SIDE || cropY > MOST_SIDE) {
-                throw new Mistake("A place of " + x + ", " + y + " with crops of " + cropX + " and " + cropY + " is out of range.");
+            if (!(Math.abs(x) <= MOST_SIDE && Math.abs(y) <= MOST_SIDE)
+                    || cropX < 0
+                    || cropY < 0
+                    || cropX > MOST_SIDE
+                    || cropY > MOST_SIDE) {
+                throw new Mistake("A place of " + x + ", " + y + " with crops of " + cropX + " and " + cropY
+                        + " is out of range.");
             }
         }
 
@@ -92,7 +118,8 @@ public record Rig(List<Program> programs) {
         }
 
         RigSource linked(String newLink) {
-            return new RigSource(id, name, kind, newLink, width, height, behaviour, shown, x, y, scale, cropX, cropY, pattern);
+            return new RigSource(
+                    id, name, kind, newLink, width, height, behaviour, shown, x, y, scale, cropX, cropY, pattern);
         }
     }
 }

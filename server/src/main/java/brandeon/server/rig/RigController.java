@@ -18,8 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RigController {
 
-    record FillWish(UUID theme) {
-    }
+    record FillWish(UUID theme) {}
 
     private final Members members;
     private final Themes themes;
@@ -46,8 +45,14 @@ class RigController {
     Rigs.Kept fill(@RequestBody FillWish wish) {
         Member member = members.current().requires(Role.OPERATOR);
         themes.get(member, wish.theme());
-        Theme theme = themes.onAir(wish.theme()).orElseThrow(() -> new Refused("Nothing of this theme is on air yet. Put it on air first, then there are links to fill in."));
-        Rig rig = rigs.filled(theme.canvases().stream().map(canvas -> SourceSheet.of(theme, canvas)).toList(), wish.theme());
+        Theme theme = themes.onAir(wish.theme())
+                .orElseThrow(() -> new Refused(
+                        "Nothing of this theme is on air yet. Put it on air first, then there are links to fill in."));
+        Rig rig = rigs.filled(
+                theme.canvases().stream()
+                        .map(canvas -> SourceSheet.of(theme, canvas))
+                        .toList(),
+                wish.theme());
         return rigs.put(member, rigs.get(member).version(), rig);
     }
 }

@@ -26,8 +26,7 @@ public class Rigs {
     private static final int MOST_SOURCES = 600;
 
     /** @param version rises with every change; 0 when the rig was never filled */
-    public record Kept(long version, Rig rig) {
-    }
+    public record Kept(long version, Rig rig) {}
 
     private final JdbcClient db;
     private final Outlets outlets;
@@ -38,8 +37,10 @@ public class Rigs {
     }
 
     public Kept get(Member member) {
-        return db.sql("select version, document from rig where workspace_id = :w").param("w", member.workspace())
-                .query((row, _) -> new Kept(row.getLong(1), shown(member, Json.read(row.getString(2), Rig.class)))).optional()
+        return db.sql("select version, document from rig where workspace_id = :w")
+                .param("w", member.workspace())
+                .query((row, _) -> new Kept(row.getLong(1), shown(member, Json.read(row.getString(2), Rig.class))))
+                .optional()
                 .orElse(new Kept(0, new Rig(List.of())));
     }
 
@@ -53,16 +54,23 @@ public class Rigs {
     public Kept put(Member member, long version, Rig rig) {
         member.requires(Role.OPERATOR);
         rig.requireSound();
-        long sources = rig.programs().stream().flatMap(p -> p.scenes().stream()).mapToLong(s -> s.sources().size()).sum();
+        long sources = rig.programs().stream()
+                .flatMap(p -> p.scenes().stream())
+                .mapToLong(s -> s.sources().size())
+                .sum();
         if (sources > MOST_SOURCES) {
             throw new Mistake("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
         }
         int changed = db.sql("""
                 insert into rig (workspace_id, document, version) values (:w, :d::jsonb, 1)
                 on conflict (workspace_id) do update set document = :d::jsonb, version = rig.version + 1 where rig.version = :v""")
-                .param("w", member.workspace()).param("d", Json.write(rig)).param("v", version).update();
+                .param("w", member.workspace())
+                .param("d", Json.write(rig))
+                .param("v", version)
+                .update();
         if (changed == 0) {
-            throw new Refused("Somebody else changed the rig in the meantime. It was loaded again; repeat your change.");
+            throw new Refused(
+                    "Somebody else changed the rig in the meantime. It was loaded again; repeat your change.");
         }
         return get(member);
     }
@@ -74,20 +82,55 @@ public class Rigs {
     }
 
     private Rig.Program program(SourceSheet sheet, Map<Outlets.Place, Outlets.Outlet> known) {
-        return new Rig.Program(sheet.canvas().id(), sheet.canvas().name(), sheet.canvas().id(), sheet.canvas().size().width(), sheet.canvas().size().height(),
+        return new Rig.Program(
+                sheet.canvas().id(),
+                sheet.canvas().name(),
+                sheet.canvas().id(),
+                sheet.canvas().size().width(),
+                sheet.canvas().size().height(),
                 sheet.scenes().stream().map(scene -> scene(sheet, scene, known)).toList());
     }
 
-    private Rig.RigScene scene(SourceSheet sheet, SourceSheet.SheetScene scene, Map<Outlets.Place, Outlets.Outlet> known) {
+    private Rig.RigScene scene(
+            SourceSheet sheet, SourceSheet.SheetScene scene, Map<Outlets.Place, Outlets.Outlet> known) {
         List<Rig.RigSource> sources = new ArrayList<>();
         for (SourceSheet.Source source : scene.sources()) {
             String id = sheet.canvas().id() + "-" + scene.scene() + "-" + sources.size();
             switch (source) {
-                case SourceSheet.Browser b -> Optional.ofNullable(known.get(new Outlets.Place(scene.scene(), sheet.canvas().id(), b.part())))
-                        .ifPresent(outlet -> sources.add(new Rig.RigSource(id, scene.name() + " " + b.part().name().toLowerCase(java.util.Locale.ROOT), Rig.SourceKind.BROWSER,
-                                outlets.link(outlet), b.width(), b.height(), b.advice().behaviour(), true, 0, 0, 1, 0, 0, "")));
-                case SourceSheet.CaptureSource c -> sources.add(new Rig.RigSource(id, c.name(), Rig.SourceKind.CAPTURE, "", c.sourceWidth(), c.sourceHeight(),
-                        Behaviour.KEEP_RUNNING, true, c.fit().x(), c.fit().y(), c.fit().scale(), c.fit().crop().left(), c.fit().crop().top(), c.capture()));
+                case SourceSheet.Browser b ->
+                    Optional.ofNullable(known.get(new Outlets.Place(
+                                    scene.scene(), sheet.canvas().id(), b.part())))
+                            .ifPresent(outlet -> sources.add(new Rig.RigSource(
+                                    id,
+                                    scene.name() + " " + b.part().name().toLowerCase(java.util.Locale.ROOT),
+                                    Rig.SourceKind.BROWSER,
+                                    outlets.link(outlet),
+                                    b.width(),
+                                    b.height(),
+                                    b.advice().behaviour(),
+                                    true,
+                                    0,
+                                    0,
+                                    1,
+                                    0,
+                                    0,
+                                    "")));
+                case SourceSheet.CaptureSource c ->
+                    sources.add(new Rig.RigSource(
+                            id,
+                            c.name(),
+                            Rig.SourceKind.CAPTURE,
+                            "",
+                            c.sourceWidth(),
+                            c.sourceHeight(),
+                            Behaviour.KEEP_RUNNING,
+                            true,
+                            c.fit().x(),
+                            c.fit().y(),
+                            c.fit().scale(),
+                            c.fit().crop().left(),
+                            c.fit().crop().top(),
+                            c.capture()));
             }
         }
         return new Rig.RigScene(scene.scene(), scene.name(), List.copyOf(sources));
@@ -95,9 +138,13 @@ public class Rigs {
 
     /** Every place in the rig that holds a link. */
     public List<LinkReplacement.Place> places(Rig rig) {
-        return rig.programs().stream().flatMap(program -> program.scenes().stream()
-                .flatMap(scene -> scene.sources().stream().filter(s -> s.kind() == Rig.SourceKind.BROWSER)
-                        .map(source -> new LinkReplacement.Place(program.name() + " · " + scene.name(), source.name(), source.link())))).toList();
+        return rig.programs().stream()
+                .flatMap(program -> program.scenes().stream()
+                        .flatMap(scene -> scene.sources().stream()
+                                .filter(s -> s.kind() == Rig.SourceKind.BROWSER)
+                                .map(source -> new LinkReplacement.Place(
+                                        program.name() + " · " + scene.name(), source.name(), source.link()))))
+                .toList();
     }
 
     /** The rig with links swapped, everything else as it was. */
@@ -106,7 +153,19 @@ public class Rigs {
     }
 
     private static Rig relinked(Rig rig, UnaryOperator<Rig.RigSource> each) {
-        return new Rig(rig.programs().stream().map(program -> new Rig.Program(program.id(), program.name(), program.canvas(), program.width(), program.height(),
-                program.scenes().stream().map(scene -> new Rig.RigScene(scene.id(), scene.name(), scene.sources().stream().map(each).toList())).toList())).toList());
+        return new Rig(rig.programs().stream()
+                .map(program -> new Rig.Program(
+                        program.id(),
+                        program.name(),
+                        program.canvas(),
+                        program.width(),
+                        program.height(),
+                        program.scenes().stream()
+                                .map(scene -> new Rig.RigScene(
+                                        scene.id(),
+                                        scene.name(),
+                                        scene.sources().stream().map(each).toList()))
+                                .toList()))
+                .toList());
     }
 }

@@ -52,7 +52,16 @@ class LiveSocket extends TextWebSocketHandler {
     private final JsonMapper json;
     private final Map<String, Connection> connections = new ConcurrentHashMap<>();
 
-    LiveSocket(Feeds feeds, Outlets outlets, Health health, Members members, Themes themes, People people, RateLimits limits, Wakes wakes, JsonMapper json) {
+    LiveSocket(
+            Feeds feeds,
+            Outlets outlets,
+            Health health,
+            Members members,
+            Themes themes,
+            People people,
+            RateLimits limits,
+            Wakes wakes,
+            JsonMapper json) {
         this.feeds = feeds;
         this.outlets = outlets;
         this.health = health;
@@ -65,20 +74,26 @@ class LiveSocket extends TextWebSocketHandler {
             switch (wake.kind()) {
                 case OUTLET -> askAgain(wake.id());
                 case MEMBER -> changed(wake.id());
-                case THEME, CLOCK, CHANNEL, ANYTHING -> { }
+                case THEME, CLOCK, CHANNEL, ANYTHING -> {}
             }
         });
     }
 
     /** One open connection: of an outlet, or of a person in the editor. */
-    private record Connection(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<Member> member, Map<String, Feeds.Watch> watches) {
-    }
+    private record Connection(
+            WebSocketSession session,
+            Optional<Outlets.Outlet> outlet,
+            Optional<Member> member,
+            Map<String, Feeds.Watch> watches) {}
 
     @Override
     public void afterConnectionEstablished(WebSocketSession raw) throws IOException {
         WebSocketSession session = new ConcurrentWebSocketSessionDecorator(raw, SEND_MILLIS, BUFFER);
         if (raw.getUri() != null && raw.getUri().getPath().endsWith("/outlet")) {
-            String token = UriComponentsBuilder.fromUri(raw.getUri()).build().getQueryParams().getFirst("token");
+            String token = UriComponentsBuilder.fromUri(raw.getUri())
+                    .build()
+                    .getQueryParams()
+                    .getFirst("token");
             if (mayCome(token)) {
                 openOutlet(session, outlets.open(token == null ? "" : token));
             } else {
@@ -90,7 +105,8 @@ class LiveSocket extends TextWebSocketHandler {
                 session.close(NOBODY);
                 return;
             }
-            connections.put(session.getId(), new Connection(session, Optional.empty(), member, new ConcurrentHashMap<>()));
+            connections.put(
+                    session.getId(), new Connection(session, Optional.empty(), member, new ConcurrentHashMap<>()));
         }
     }
 
@@ -105,22 +121,28 @@ class LiveSocket extends TextWebSocketHandler {
 
     /** Whoever may do less now has to come in anew, and is let in only as far as they still may. */
     private void changed(UUID account) {
-        connections.values().stream().filter(c -> c.member().map(m -> m.account().equals(account)).orElse(false)).forEach(c -> closeQuietly(c.session(), ASK_AGAIN));
+        connections.values().stream()
+                .filter(c -> c.member().map(m -> m.account().equals(account)).orElse(false))
+                .forEach(c -> closeQuietly(c.session(), ASK_AGAIN));
     }
 
     /** The person as they are now: rights are asked at every deed, not once when the page was opened. */
     private Member present(Connection connection) {
         Member before = connection.member().orElseThrow(() -> new Mistake("This message is for the editor."));
-        return members.byAccount(before.account()).filter(now -> now.workspace().equals(before.workspace())).orElseThrow(() -> {
-            closeQuietly(connection.session(), ASK_AGAIN);
-            return new NotFound("You are not a member here any more.");
-        });
+        return members.byAccount(before.account())
+                .filter(now -> now.workspace().equals(before.workspace()))
+                .orElseThrow(() -> {
+                    closeQuietly(connection.session(), ASK_AGAIN);
+                    return new NotFound("You are not a member here any more.");
+                });
     }
 
     private void openOutlet(WebSocketSession session, Outlets.Opened opened) throws IOException {
         switch (opened) {
             case Outlets.Current(Outlets.Outlet outlet) ->
-                    connections.put(session.getId(), new Connection(session, Optional.of(outlet), Optional.empty(), new ConcurrentHashMap<>()));
+                connections.put(
+                        session.getId(),
+                        new Connection(session, Optional.of(outlet), Optional.empty(), new ConcurrentHashMap<>()));
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
                 session.close(OLD_LINK);
@@ -139,10 +161,23 @@ class LiveSocket extends TextWebSocketHandler {
             JsonNode message = json.readTree(text.getPayload());
             switch (message.path("type").asString("")) {
                 case "watch" -> watch(connection, message);
-                case "leave" -> Optional.ofNullable(connection.watches().remove(message.path("feed").asString(""))).ifPresent(feeds::leave);
+                case "leave" ->
+                    Optional.ofNullable(connection
+                                    .watches()
+                                    .remove(message.path("feed").asString("")))
+                            .ifPresent(feeds::leave);
                 case "at" -> at(connection, message);
                 case "report" -> report(connection, message);
-                case "time" -> send(connection.session(), json.writeValueAsString(Map.of("type", "time", "sent", message.path("sent").asDouble(0), "now", System.currentTimeMillis())));
+                case "time" ->
+                    send(
+                            connection.session(),
+                            json.writeValueAsString(Map.of(
+                                    "type",
+                                    "time",
+                                    "sent",
+                                    message.path("sent").asDouble(0),
+                                    "now",
+                                    System.currentTimeMillis())));
                 default -> error(connection, message, "This message is not understood.");
             }
         } catch (JacksonException | Mistake | NotFound | TooMany e) {
@@ -157,8 +192,16 @@ class LiveSocket extends TextWebSocketHandler {
             throw new Mistake("A connection follows at most " + MOST_FEEDS + " pictures.");
         }
         Optional.ofNullable(connection.watches().remove(name)).ifPresent(feeds::leave);
-        connection.watches().put(name, feeds.watch(key, name, text -> send(connection.session(), text),
-                message.path("epoch").asString(""), message.path("number").asLong(-1)));
+        connection
+                .watches()
+                .put(
+                        name,
+                        feeds.watch(
+                                key,
+                                name,
+                                text -> send(connection.session(), text),
+                                message.path("epoch").asString(""),
+                                message.path("number").asLong(-1)));
     }
 
     private FeedKey editorFeed(Connection connection, JsonNode message) {
@@ -166,8 +209,12 @@ class LiveSocket extends TextWebSocketHandler {
         Member member = present(connection);
         limits.pass(RateLimits.Door.WATCH, member.account());
         themes.get(member, theme);
-        return new FeedKey(theme, message.path("scene").asString(""), message.path("canvas").asString(""),
-                brandeon.core.publish.Part.valueOf(message.path("part").asString("WHOLE")), FeedKey.Source.valueOf(message.path("source").asString("DRAFT")));
+        return new FeedKey(
+                theme,
+                message.path("scene").asString(""),
+                message.path("canvas").asString(""),
+                brandeon.core.publish.Part.valueOf(message.path("part").asString("WHOLE")),
+                FeedKey.Source.valueOf(message.path("source").asString("DRAFT")));
     }
 
     /** Where a person is in the editor; the others on that theme hear of it. */
@@ -177,7 +224,14 @@ class LiveSocket extends TextWebSocketHandler {
         themes.get(member, theme);
         List<String> selected = new ArrayList<>();
         message.path("selected").forEach(piece -> selected.add(piece.asString("")));
-        people.at(connection.session().getId(), member, theme, message.path("scene").asString(""), message.path("canvas").asString(""), selected, this::tell);
+        people.at(
+                connection.session().getId(),
+                member,
+                theme,
+                message.path("scene").asString(""),
+                message.path("canvas").asString(""),
+                selected,
+                this::tell);
     }
 
     private void tell(String id, List<People.Person> others) {
@@ -188,13 +242,30 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private void report(Connection connection, JsonNode message) {
-        connection.outlet().ifPresent(outlet -> health.report(outlet.id(), connection.session().getId(), new Health.Report(
-                message.path("width").asInt(0), message.path("height").asInt(0), message.path("hash").asString(""),
-                message.path("visible").asBoolean(true), message.path("frames").asDouble(0), System.currentTimeMillis())));
+        connection
+                .outlet()
+                .ifPresent(outlet -> health.report(
+                        outlet.id(),
+                        connection.session().getId(),
+                        new Health.Report(
+                                message.path("width").asInt(0),
+                                message.path("height").asInt(0),
+                                message.path("hash").asString(""),
+                                message.path("visible").asBoolean(true),
+                                message.path("frames").asDouble(0),
+                                System.currentTimeMillis())));
     }
 
     private void error(Connection connection, JsonNode message, String sentence) {
-        send(connection.session(), json.writeValueAsString(Map.of("type", "error", "feed", message.path("feed").asString(""), "detail", sentence == null ? "Not understood." : sentence)));
+        send(
+                connection.session(),
+                json.writeValueAsString(Map.of(
+                        "type",
+                        "error",
+                        "feed",
+                        message.path("feed").asString(""),
+                        "detail",
+                        sentence == null ? "Not understood." : sentence)));
     }
 
     private static void send(WebSocketSession session, String text) {
@@ -216,7 +287,8 @@ class LiveSocket extends TextWebSocketHandler {
 
     /** After a link was issued anew, withdrawn or pointed elsewhere: its connections must prove themselves again. */
     private void askAgain(UUID outlet) {
-        connections.values().stream().filter(c -> c.outlet().map(o -> o.id().equals(outlet)).orElse(false))
+        connections.values().stream()
+                .filter(c -> c.outlet().map(o -> o.id().equals(outlet)).orElse(false))
                 .forEach(c -> closeQuietly(c.session(), ASK_AGAIN));
     }
 

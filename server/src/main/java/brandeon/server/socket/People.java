@@ -15,11 +15,9 @@ import org.springframework.stereotype.Component;
 class People {
 
     /** @param id of the connection, so that one person's two windows are two */
-    record Person(String id, String name, String scene, String canvas, List<String> selected) {
-    }
+    record Person(String id, String name, String scene, String canvas, List<String> selected) {}
 
-    private record Place(UUID theme, Person person) {
-    }
+    private record Place(UUID theme, Person person) {}
 
     private static final int MOST_SELECTED = 100;
 
@@ -29,11 +27,20 @@ class People {
      * @param tell sends the others on a theme to one connection
      * @throws Mistake for a selection that is too long
      */
-    void at(String connection, Member member, UUID theme, String scene, String canvas, List<String> selected, BiConsumer<String, List<Person>> tell) {
+    void at(
+            String connection,
+            Member member,
+            UUID theme,
+            String scene,
+            String canvas,
+            List<String> selected,
+            BiConsumer<String, List<Person>> tell) {
         if (selected.size() > MOST_SELECTED) {
             throw new Mistake("A selection has at most " + MOST_SELECTED + " pieces.");
         }
-        Place before = places.put(connection, new Place(theme, new Person(connection, member.name(), scene, canvas, List.copyOf(selected))));
+        Place before = places.put(
+                connection,
+                new Place(theme, new Person(connection, member.name(), scene, canvas, List.copyOf(selected))));
         if (before != null && !before.theme().equals(theme)) {
             tellAll(before.theme(), tell);
         }
@@ -49,7 +56,11 @@ class People {
 
     private void tellAll(UUID theme, BiConsumer<String, List<Person>> tell) {
         List<Person> here = new ArrayList<>();
-        places.values().stream().filter(place -> place.theme().equals(theme)).forEach(place -> here.add(place.person()));
-        here.forEach(person -> tell.accept(person.id(), here.stream().filter(other -> !other.id().equals(person.id())).toList()));
+        places.values().stream()
+                .filter(place -> place.theme().equals(theme))
+                .forEach(place -> here.add(place.person()));
+        here.forEach(person -> tell.accept(
+                person.id(),
+                here.stream().filter(other -> !other.id().equals(person.id())).toList()));
     }
 }

@@ -15,8 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PracticeController {
 
-    record PracticeWish(SignalKind kind) {
-    }
+    record PracticeWish(SignalKind kind) {}
 
     private final Members members;
     private final Channels channels;

@@ -33,7 +33,15 @@ import tools.jackson.databind.json.JsonMapper;
 public class StandIns {
 
     /** Invented viewers. */
-    private static final List<String> NAMES = List.of("Tavi Brook", "quiet_otter", "Ilse Fenn", "saltmarsh_sal", "Wren of Low Quay", "Oskar Dunlin", "heron_at_six", "Maret Sedge");
+    private static final List<String> NAMES = List.of(
+            "Tavi Brook",
+            "quiet_otter",
+            "Ilse Fenn",
+            "saltmarsh_sal",
+            "Wren of Low Quay",
+            "Oskar Dunlin",
+            "heron_at_six",
+            "Maret Sedge");
 
     private final Keys keys;
     private final JsonMapper json;
@@ -52,13 +60,20 @@ public class StandIns {
 
     /** Sends one signal of a kind, from an invented viewer. */
     public void send(Channels.Channel channel, SignalKind kind) {
-        Platform.Term term = channel.platform().term(kind)
+        Platform.Term term = channel.platform()
+                .term(kind)
                 .orElseThrow(() -> new Refused(channel.platform().title() + " has no such signal."));
-        byte[] body = EventFormatProvider.getInstance().resolveFormat(JsonFormat.CONTENT_TYPE).serialize(event(channel, kind, term));
-        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/inlets/" + keys.token(Keys.Use.INLET, channel.id(), 1)))
+        byte[] body = EventFormatProvider.getInstance()
+                .resolveFormat(JsonFormat.CONTENT_TYPE)
+                .serialize(event(channel, kind, term));
+        HttpRequest request = HttpRequest.newBuilder(URI.create(
+                        "http://127.0.0.1:" + port + "/inlets/" + keys.token(Keys.Use.INLET, channel.id(), 1)))
                 .header("Content-Type", JsonFormat.CONTENT_TYPE)
-                .header("Brandeon-Signature", "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel.id()), body)))
-                .POST(HttpRequest.BodyPublishers.ofByteArray(body)).build();
+                .header(
+                        "Brandeon-Signature",
+                        "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel.id()), body)))
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+                .build();
         try {
             HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
             if (answer.statusCode() >= 300) {
@@ -82,8 +97,14 @@ public class StandIns {
             case POINTS, GOODS -> Map.of("name", name(random), "amount", random.nextInt(5, 200));
             case RAID -> Map.of("name", name(random), "amount", random.nextInt(3, 90));
         };
-        return CloudEventBuilder.v1().withId(UUID.randomUUID().toString()).withSource(URI.create("/stand-ins/" + channel.platform().title().toLowerCase(java.util.Locale.ROOT)))
-                .withType(term.type()).withTime(OffsetDateTime.now()).withData("application/json", json.writeValueAsBytes(data)).build();
+        return CloudEventBuilder.v1()
+                .withId(UUID.randomUUID().toString())
+                .withSource(
+                        URI.create("/stand-ins/" + channel.platform().title().toLowerCase(java.util.Locale.ROOT)))
+                .withType(term.type())
+                .withTime(OffsetDateTime.now())
+                .withData("application/json", json.writeValueAsBytes(data))
+                .build();
     }
 
     private static String name(ThreadLocalRandom random) {

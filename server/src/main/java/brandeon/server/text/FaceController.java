@@ -48,10 +48,14 @@ class FaceController {
         themes.get(member, theme);
         FontFile font = FontFile.read(workshop.receiving(() -> body.readNBytes(FontFile.MOST_BYTES + 1)));
         OwnFace own = new OwnFace(Face.own(ContentName.full(font.content())), font.title(), Provenance.UNKNOWN);
-        themes.edit(member, theme, before -> {
-            files.keep(member.workspace(), Files.FONT, font.content(), Optional.empty());
-            return new Edit.AddFace(before.faces().size(), own);
-        }, "");
+        themes.edit(
+                member,
+                theme,
+                before -> {
+                    files.keep(member.workspace(), Files.FONT, font.content(), Optional.empty());
+                    return new Edit.AddFace(before.faces().size(), own);
+                },
+                "");
         return own;
     }
 }

@@ -18,15 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class MessageController {
 
-    record Draft(String text) {
-    }
+    record Draft(String text) {}
 
     /**
      * @param mistake empty when there is none
      * @param shown   what viewers would read now; empty with a mistake
      */
-    record Checked(String mistake, String shown) {
-    }
+    record Checked(String mistake, String shown) {}
 
     private final Members members;
     private final Themes themes;
@@ -44,7 +42,11 @@ class MessageController {
         if (draft.text().length() > Message.LONGEST_PATTERN) {
             throw new Mistake(String.format(Locale.ROOT, "A text has at most %d letters.", Message.LONGEST_PATTERN));
         }
-        return MessageCheck.mistake(draft.text(), Readings.types()).map(mistake -> new Checked(mistake, ""))
-                .orElseGet(() -> new Checked("", new Message(draft.text()).format(signals.readings(of.channel()).values())));
+        return MessageCheck.mistake(draft.text(), Readings.types())
+                .map(mistake -> new Checked(mistake, ""))
+                .orElseGet(() -> new Checked(
+                        "",
+                        new Message(draft.text())
+                                .format(signals.readings(of.channel()).values())));
     }
 }

@@ -22,11 +22,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CatalogueController {
 
-    record FamilyView(String id, String title, String description) {
-    }
+    record FamilyView(String id, String title, String description) {}
 
-    record FaceView(Face id, String title, String family, String character) {
-    }
+    record FaceView(Face id, String title, String family, String character) {}
 
     /**
      * What the screens must know of a kind of piece.
@@ -34,38 +32,79 @@ class CatalogueController {
      * @param pictures the field with a line for each of several pictures that it is taken out as; empty for one picture
      * @param operated whether it has a clock that an operator starts
      */
-    record KindView(PieceKind id, String title, Kind.Group group, Zone zone, List<Field> fields, List<Figure> figures, Kind.Laid laid, boolean ground, boolean sparse, boolean announces, boolean clip, boolean apart, String pictures, boolean operated) {
-    }
+    record KindView(
+            PieceKind id,
+            String title,
+            Kind.Group group,
+            Zone zone,
+            List<Field> fields,
+            List<Figure> figures,
+            Kind.Laid laid,
+            boolean ground,
+            boolean sparse,
+            boolean announces,
+            boolean clip,
+            boolean apart,
+            String pictures,
+            boolean operated) {}
 
-    record ReadingView(String name, String meaning, ValueType type) {
-    }
+    record ReadingView(String name, String meaning, ValueType type) {}
 
-    record PlatformView(Platform id, String title) {
-    }
+    record PlatformView(Platform id, String title) {}
 
     /** @param matrix rows of red, green, blue over linear red, green, blue */
-    record VisionView(Vision id, String title, double[][] matrix) {
-    }
+    record VisionView(Vision id, String title, double[][] matrix) {}
 
-    record Catalogue(List<FamilyView> families, List<FaceView> faces, List<KindView> kinds, List<ReadingView> readings, List<PlatformView> platforms, List<SceneRole> sceneRoles, List<VisionView> visions, List<PictureSystem> systems) {
-    }
+    record Catalogue(
+            List<FamilyView> families,
+            List<FaceView> faces,
+            List<KindView> kinds,
+            List<ReadingView> readings,
+            List<PlatformView> platforms,
+            List<SceneRole> sceneRoles,
+            List<VisionView> visions,
+            List<PictureSystem> systems) {}
 
     @GetMapping("/api/catalogue")
     Catalogue catalogue() {
         return new Catalogue(
-                Families.all().stream().map(f -> new FamilyView(f.id(), f.title(), f.description())).toList(),
-                Face.shipped().stream().map(f -> new FaceView(f, f.title(), f.family(), f.character())).toList(),
+                Families.all().stream()
+                        .map(f -> new FamilyView(f.id(), f.title(), f.description()))
+                        .toList(),
+                Face.shipped().stream()
+                        .map(f -> new FaceView(f, f.title(), f.family(), f.character()))
+                        .toList(),
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
-                Readings.names().entrySet().stream().map(e -> new ReadingView(e.getKey(), e.getValue().meaning(), e.getValue().type())).toList(),
-                Arrays.stream(Platform.values()).map(p -> new PlatformView(p, p.title())).toList(),
+                Readings.names().entrySet().stream()
+                        .map(e -> new ReadingView(
+                                e.getKey(), e.getValue().meaning(), e.getValue().type()))
+                        .toList(),
+                Arrays.stream(Platform.values())
+                        .map(p -> new PlatformView(p, p.title()))
+                        .toList(),
                 List.of(SceneRole.values()),
-                Arrays.stream(Vision.values()).map(v -> new VisionView(v, v.title(), v.matrix())).toList(),
+                Arrays.stream(Vision.values())
+                        .map(v -> new VisionView(v, v.title(), v.matrix()))
+                        .toList(),
                 PictureSystem.ALL);
     }
 
     private static KindView kind(PieceKind kind) {
         Kind facts = kind.facts();
-        return new KindView(kind, facts.title(), facts.group(), facts.zone(), facts.fields(), facts.figures(), facts.laid(), facts.ground(), facts.sparse(), facts.announces(), facts.clip(), facts.apart(),
-                facts.pictures().orElse(""), facts.counts().isPresent());
+        return new KindView(
+                kind,
+                facts.title(),
+                facts.group(),
+                facts.zone(),
+                facts.fields(),
+                facts.figures(),
+                facts.laid(),
+                facts.ground(),
+                facts.sparse(),
+                facts.announces(),
+                facts.clip(),
+                facts.apart(),
+                facts.pictures().orElse(""),
+                facts.counts().isPresent());
     }
 }

@@ -18,7 +18,8 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Brings documents and edits of one theme from before content had types to their present form. Edits name a piece only by
+ * Brings documents and edits of one theme from before content had types to their present form. Edits name a piece
+ * only by
  * its id, so all that is stored of a theme is looked through first ({@link #learn}). What is upgraded already stays.
  *
  * Nothing here asks the present kinds: what was a list in which kind is written down, so that it stays true when kinds
@@ -34,21 +35,32 @@ final class ContentUpgrade {
     private static final Pattern SECONDS = Pattern.compile("(\\d{1,3}(?:\\.\\d+)?) ?s?");
     private static final Pattern LIST = Pattern.compile("\\{\\s*recentSignals\\s*}");
     /** One live number with words around it. */
-    private static final Pattern LIVE = Pattern.compile("(?<before>[^{}']*)\\{\\s*(?<name>[A-Za-z][A-Za-z0-9]*)\\s*(?:,\\s*number\\s*(?:,\\s*(?<style>[^{}]*?)\\s*)?)?}(?<after>[^{}']*)");
+    private static final Pattern LIVE = Pattern.compile(
+            "(?<before>[^{}']*)\\{\\s*(?<name>[A-Za-z][A-Za-z0-9]*)\\s*(?:,\\s*number\\s*(?:,\\s*(?<style>[^{}]*?)\\s*)?)?}(?<after>[^{}']*)");
+
     private static final Pattern NAME = Pattern.compile("\\{\\s*([A-Za-z][A-Za-z0-9]*)\\s*[,}]");
-    private static final Pattern OLD_NAME = Pattern.compile("(?:(?<agenda>Talking points)|Supporter stack)(?<number> \\d+)?");
+    private static final Pattern OLD_NAME =
+            Pattern.compile("(?:(?<agenda>Talking points)|Supporter stack)(?<number> \\d+)?");
 
     private static final Map<String, String> KINDS = Map.of("POINTS", "AGENDA", "SUPPORTERS", "SUPPORTER_BOARD");
     /** A particle's shape had the name that its size has no more. */
     private static final Map<String, String> PARTICLES = Map.of("flake", "grain", "grain", "grainSize");
+
     private static final Map<String, Function<String, JsonNode>> TYPES = Stream.of(
-            Stream.of("SUPPORTERS rows", "SCHEDULE rows", "QUEUE rows", "RECENT rows", "CHAT rows").map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::rows)),
-            Stream.of("POINTS rows").map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::points)),
-            Stream.of("ROTATOR rows", "SPONSORS rows").map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::entries)),
-            Stream.of("PANEL headings").map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::headings)),
-            Stream.of("GOAL value", "METER value", "COUNTER value", "SCORE leftFigure", "SCORE rightFigure").map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::count)),
-            Stream.of("CLOCK zone").map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::zone)))
-            .flatMap(Function.identity()).collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+                    Stream.of("SUPPORTERS rows", "SCHEDULE rows", "QUEUE rows", "RECENT rows", "CHAT rows")
+                            .map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::rows)),
+                    Stream.of("POINTS rows")
+                            .map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::points)),
+                    Stream.of("ROTATOR rows", "SPONSORS rows")
+                            .map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::entries)),
+                    Stream.of("PANEL headings")
+                            .map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::headings)),
+                    Stream.of("GOAL value", "METER value", "COUNTER value", "SCORE leftFigure", "SCORE rightFigure")
+                            .map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::count)),
+                    Stream.of("CLOCK zone")
+                            .map(field -> Map.entry(field, (Function<String, JsonNode>) ContentUpgrade::zone)))
+            .flatMap(Function.identity())
+            .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
 
     private final Map<String, String> kinds = new HashMap<>();
 
@@ -83,13 +95,19 @@ final class ContentUpgrade {
         piece.set("content", content(kind, piece.remove("texts")));
         if (kind.equals("PARTICLES")) {
             ObjectNode figures = NODES.objectNode();
-            piece.path("figures").properties().forEach(figure -> figures.set(PARTICLES.getOrDefault(figure.getKey(), figure.getKey()), figure.getValue()));
+            piece.path("figures")
+                    .properties()
+                    .forEach(figure ->
+                            figures.set(PARTICLES.getOrDefault(figure.getKey(), figure.getKey()), figure.getValue()));
             piece.set("figures", figures);
         }
         piece.put("kind", KINDS.getOrDefault(kind, kind));
         Matcher name = OLD_NAME.matcher(piece.path("name").asString(""));
         if (name.matches()) {
-            piece.put("name", (name.group("agenda") == null ? "Supporter board" : "Agenda") + Optional.ofNullable(name.group("number")).orElse(""));
+            piece.put(
+                    "name",
+                    (name.group("agenda") == null ? "Supporter board" : "Agenda")
+                            + Optional.ofNullable(name.group("number")).orElse(""));
         }
     }
 
@@ -97,7 +115,12 @@ final class ContentUpgrade {
         switch (edit.path("edit").asString("")) {
             case "setText" -> {
                 edit.put("edit", "setContent");
-                edit.set("value", content(kind(edit), edit.path("field").asString(""), edit.path("value").asString("")));
+                edit.set(
+                        "value",
+                        content(
+                                kind(edit),
+                                edit.path("field").asString(""),
+                                edit.path("value").asString("")));
             }
             case "dropText" -> edit.put("edit", "dropContent");
             case "setWords" -> {
@@ -107,16 +130,23 @@ final class ContentUpgrade {
             case "setFigure", "dropFigure" -> {
                 // An edit that was stored once is never upgraded twice, so the two names cannot run after one another.
                 if (kind(edit).equals("PARTICLES")) {
-                    edit.put("field", PARTICLES.getOrDefault(edit.path("field").asString(""), edit.path("field").asString("")));
+                    edit.put(
+                            "field",
+                            PARTICLES.getOrDefault(
+                                    edit.path("field").asString(""),
+                                    edit.path("field").asString("")));
                 }
             }
-            default -> { }
+            default -> {}
         }
     }
 
     private static ObjectNode content(String kind, JsonNode texts) {
         ObjectNode content = NODES.objectNode();
-        texts.properties().forEach(text -> content.set(text.getKey(), content(kind, text.getKey(), text.getValue().asString(""))));
+        texts.properties()
+                .forEach(text -> content.set(
+                        text.getKey(),
+                        content(kind, text.getKey(), text.getValue().asString(""))));
         return content;
     }
 
@@ -156,13 +186,15 @@ final class ContentUpgrade {
         ArrayNode entries = content.putArray("entries");
         for (String line : lines(text)) {
             List<String> parts = split(line, '|');
-            Matcher own = SECONDS.matcher(parts.size() < 2 ? "" : parts.getLast().strip());
+            Matcher own =
+                    SECONDS.matcher(parts.size() < 2 ? "" : parts.getLast().strip());
             boolean timed = own.matches() && Double.parseDouble(own.group(1)) >= 1;
             List<String> said = timed ? parts.subList(0, parts.size() - 1) : parts;
             String label = said.getFirst().strip();
             String words = String.join("|", said.subList(1, said.size())).strip();
             ObjectNode entry = entries.addObject();
-            entry.put("label", words.isEmpty() ? "" : whole(label)).put("words", words.isEmpty() ? whole(label) : whole(words));
+            entry.put("label", words.isEmpty() ? "" : whole(label))
+                    .put("words", words.isEmpty() ? whole(label) : whole(words));
             entry.put("seconds", timed ? Math.min(LONGEST_SECONDS, Double.parseDouble(own.group(1))) : 0);
         }
         return content;
@@ -192,11 +224,17 @@ final class ContentUpgrade {
         // In patterns two apostrophes stand for one.
         String plain = text.replace("''", "'");
         Optional<Amount.Found> found = Amount.find(plain);
-        return found.map(amount -> count("", amount.value(), style(amount), amount.before(), amount.after())).orElseGet(() -> count("", 0, "", "", ""));
+        return found.map(amount -> count("", amount.value(), style(amount), amount.before(), amount.after()))
+                .orElseGet(() -> count("", 0, "", "", ""));
     }
 
     private static ObjectNode count(String reading, double number, String style, String before, String after) {
-        return NODES.objectNode().put("reading", reading).put("number", number).put("style", style).put("before", shortened(before)).put("after", shortened(after));
+        return NODES.objectNode()
+                .put("reading", reading)
+                .put("number", number)
+                .put("style", style)
+                .put("before", shortened(before))
+                .put("after", shortened(after));
     }
 
     /** With as many places, and with or without separators, as it was written. */
@@ -211,7 +249,8 @@ final class ContentUpgrade {
     }
 
     private static boolean taken(String style) {
-        return style.isEmpty() || new Message("{n, number, " + style + "}").mistake(Map.of()).isEmpty();
+        return style.isEmpty()
+                || new Message("{n, number, " + style + "}").mistake(Map.of()).isEmpty();
     }
 
     private static String shortened(String text) {
@@ -220,11 +259,18 @@ final class ContentUpgrade {
 
     private static void row(ObjectNode row, String line) {
         List<String> parts = split(line, '|');
-        row.put("label", whole(parts.getFirst().strip())).put("value", whole(String.join("|", parts.subList(1, parts.size())).strip()));
+        row.put("label", whole(parts.getFirst().strip()))
+                .put(
+                        "value",
+                        whole(String.join("|", parts.subList(1, parts.size())).strip()));
     }
 
     private static List<String> lines(String text) {
-        return split(text, '\n').stream().map(String::strip).filter(line -> !line.isEmpty()).limit(MOST).toList();
+        return split(text, '\n').stream()
+                .map(String::strip)
+                .filter(line -> !line.isEmpty())
+                .limit(MOST)
+                .toList();
     }
 
     /** Parts between signs that stand outside of braces and quotes, where they belong to the words of a plural. */

@@ -19,8 +19,7 @@ import org.hibernate.type.SqlTypes;
 class EditRow {
 
     @Embeddable
-    record Key(UUID themeId, long number) {
-    }
+    record Key(UUID themeId, long number) {}
 
     @EmbeddedId
     Key key;
@@ -44,8 +43,7 @@ class EditRow {
     @Enumerated(EnumType.STRING)
     EditState state;
 
-    protected EditRow() {
-    }
+    protected EditRow() {}
 
     EditRow(Key key, UUID accountId, String gesture, String edit, String inverse, EditState state) {
         this.key = key;

@@ -47,7 +47,9 @@ public enum JsonColumn {
     /** Reads every value of all of these columns. @param look gets the theme's id as well */
     static void readAll(Connection connection, BiConsumer<UUID, JsonNode> look) throws SQLException {
         for (JsonColumn column : values()) {
-            try (Statement all = connection.createStatement(); ResultSet rows = all.executeQuery("select " + column.keys.getFirst() + ", " + column.column + "::text from " + column.table)) {
+            try (Statement all = connection.createStatement();
+                    ResultSet rows = all.executeQuery("select " + column.keys.getFirst() + ", " + column.column
+                            + "::text from " + column.table)) {
                 while (rows.next()) {
                     look.accept(rows.getObject(1, UUID.class), JSON.readTree(rows.getString(2)));
                 }
@@ -56,10 +58,13 @@ public enum JsonColumn {
     }
 
     private void rewrite(Connection connection, BiConsumer<UUID, JsonNode> change) throws SQLException {
-        String where = String.join(" and ", keys.stream().map(key -> key + " = ?").toList());
+        String where =
+                String.join(" and ", keys.stream().map(key -> key + " = ?").toList());
         try (Statement all = connection.createStatement();
-                ResultSet rows = all.executeQuery("select " + String.join(", ", keys) + ", " + column + "::text from " + table);
-                PreparedStatement update = connection.prepareStatement("update " + table + " set " + column + " = ?::jsonb where " + where)) {
+                ResultSet rows =
+                        all.executeQuery("select " + String.join(", ", keys) + ", " + column + "::text from " + table);
+                PreparedStatement update = connection.prepareStatement(
+                        "update " + table + " set " + column + " = ?::jsonb where " + where)) {
             while (rows.next()) {
                 JsonNode node = JSON.readTree(rows.getString(keys.size() + 1));
                 change.accept(rows.getObject(1, UUID.class), node);

@@ -12,8 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class LayoutUpgrade {
 
-    private LayoutUpgrade() {
-    }
+    private LayoutUpgrade() {}
 
     /** Changes the node in place. */
     static void upgrade(JsonNode node) {
@@ -32,7 +31,10 @@ final class LayoutUpgrade {
     private static void theme(ObjectNode theme) {
         if (theme.has("canvases") && theme.has("scenes") && theme.has("pieces") && !theme.has("viewer")) {
             theme.putArray("lines");
-            theme.putObject("viewer").put("shortSide", 64.0).put("distance", 300.0).put("leastHeight", 7.0);
+            theme.putObject("viewer")
+                    .put("shortSide", 64.0)
+                    .put("distance", 300.0)
+                    .put("leastHeight", 7.0);
         }
     }
 
@@ -72,7 +74,12 @@ final class LayoutUpgrade {
             List<String> shapes = new ArrayList<>(corrections.propertyNames());
             shapes.forEach(shape -> corrections.set(shape, anchored((ObjectNode) corrections.get(shape))));
             placed.putArray("hidden");
-            placed.putObject("manner").put("turn", 0.0).put("mirrored", false).put("flipped", false).put("opacity", 1.0).put("blend", "NORMAL");
+            placed.putObject("manner")
+                    .put("turn", 0.0)
+                    .put("mirrored", false)
+                    .put("flipped", false)
+                    .put("opacity", 1.0)
+                    .put("blend", "NORMAL");
             placed.putObject("manners");
             placed.putObject("texts");
             placed.put("locked", false);
@@ -89,7 +96,7 @@ final class LayoutUpgrade {
                 }
             }
             case "dropBox" -> edit.put("edit", "dropCorrection");
-            default -> { }
+            default -> {}
         }
     }
 

@@ -17,8 +17,7 @@ import org.hibernate.type.SqlTypes;
 class ReleaseRow {
 
     @Embeddable
-    record Key(UUID themeId, int number) {
-    }
+    record Key(UUID themeId, int number) {}
 
     @EmbeddedId
     Key key;
@@ -32,8 +31,7 @@ class ReleaseRow {
 
     Instant at = Instant.now();
 
-    protected ReleaseRow() {
-    }
+    protected ReleaseRow() {}
 
     ReleaseRow(Key key, String document, UUID accountId) {
         this.key = key;

@@ -30,20 +30,25 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/themes")
 class ThemeController {
 
-    record ShelfLine(UUID id, String name, String platform, String channel, int onAir, boolean differs, long version, List<SceneLine> scenes, List<Canvas> canvases, Instant updatedAt) {
-    }
+    record ShelfLine(
+            UUID id,
+            String name,
+            String platform,
+            String channel,
+            int onAir,
+            boolean differs,
+            long version,
+            List<SceneLine> scenes,
+            List<Canvas> canvases,
+            Instant updatedAt) {}
 
-    record SceneLine(String id, String name) {
-    }
+    record SceneLine(String id, String name) {}
 
-    record NewTheme(String name) {
-    }
+    record NewTheme(String name) {}
 
-    record EditWish(Edit edit, String gesture) {
-    }
+    record EditWish(Edit edit, String gesture) {}
 
-    record HistoryView(long number, String who, Instant at, String deed, EditState state) {
-    }
+    record HistoryView(long number, String who, Instant at, String deed, EditState state) {}
 
     private final Members members;
     private final Themes themes;
@@ -61,11 +66,24 @@ class ThemeController {
 
     @GetMapping
     List<ShelfLine> shelf() {
-        return themes.all(members.current()).stream().map(draft -> {
-            Channels.Channel channel = channels.find(draft.channel()).orElseThrow();
-            return new ShelfLine(draft.id(), draft.theme().name(), channel.platform().title(), channel.name(), draft.onAir(), themes.differs(draft), draft.version(),
-                    draft.theme().scenes().stream().map(scene -> new SceneLine(scene.id(), scene.name())).toList(), draft.theme().canvases(), draft.updatedAt());
-        }).toList();
+        return themes.all(members.current()).stream()
+                .map(draft -> {
+                    Channels.Channel channel = channels.find(draft.channel()).orElseThrow();
+                    return new ShelfLine(
+                            draft.id(),
+                            draft.theme().name(),
+                            channel.platform().title(),
+                            channel.name(),
+                            draft.onAir(),
+                            themes.differs(draft),
+                            draft.version(),
+                            draft.theme().scenes().stream()
+                                    .map(scene -> new SceneLine(scene.id(), scene.name()))
+                                    .toList(),
+                            draft.theme().canvases(),
+                            draft.updatedAt());
+                })
+                .toList();
     }
 
     @PostMapping
@@ -73,8 +91,10 @@ class ThemeController {
     ThemeView create(@RequestBody NewTheme wish) {
         Member member = members.current();
         Theme theme = Starter.theme(wish.name().strip());
-        Channels.Channel channel = channels.all(member).stream().findFirst()
-                .orElseGet(() -> channels.add(member, brandeon.core.live.Platform.ALDER, wish.name().strip()));
+        Channels.Channel channel = channels.all(member).stream()
+                .findFirst()
+                .orElseGet(() -> channels.add(
+                        member, brandeon.core.live.Platform.ALDER, wish.name().strip()));
         return views.of(member, themes.create(member, channel.id(), theme, Optional.empty()));
     }
 
@@ -112,7 +132,9 @@ class ThemeController {
     @GetMapping("/{id}/history")
     List<HistoryView> history(@PathVariable UUID id) {
         return themes.history(members.current(), id).stream()
-                .map(line -> new HistoryView(line.number(), themes.nameOf(line.account()), line.at(), line.deed(), line.state())).toList();
+                .map(line -> new HistoryView(
+                        line.number(), themes.nameOf(line.account()), line.at(), line.deed(), line.state()))
+                .toList();
     }
 
     /** Back to how the theme was after a change of its history; a change of its own, which can be undone. */
@@ -123,8 +145,7 @@ class ThemeController {
     }
 
     /** @param family to draw in; empty keeps the present one */
-    record Start(String family, List<SceneRole> roles) {
-    }
+    record Start(String family, List<SceneRole> roles) {}
 
     /** Adds finished scenes in a family, with the pieces that they lack, as one step. */
     @PostMapping("/{id}/start")
@@ -134,7 +155,11 @@ class ThemeController {
         if (!wanted.family().isEmpty()) {
             edits.add(new Edit.SetFamily(wanted.family()));
         }
-        edits.addAll(SceneStart.of(themes.get(member, id).theme(), wanted.roles(), what -> what + "-" + UUID.randomUUID().toString().substring(0, 8)).edits());
+        edits.addAll(SceneStart.of(
+                        themes.get(member, id).theme(),
+                        wanted.roles(),
+                        what -> what + "-" + UUID.randomUUID().toString().substring(0, 8))
+                .edits());
         return views.of(member, themes.edit(member, id, new Edit.Batch(edits), ""));
     }
 }

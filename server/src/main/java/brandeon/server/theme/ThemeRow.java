@@ -37,8 +37,7 @@ class ThemeRow {
 
     Instant updatedAt = Instant.now();
 
-    protected ThemeRow() {
-    }
+    protected ThemeRow() {}
 
     ThemeRow(UUID id, UUID workspaceId, UUID channelId, String document) {
         this.id = id;

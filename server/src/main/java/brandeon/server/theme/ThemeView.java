@@ -5,5 +5,16 @@ import brandeon.server.access.Role;
 import java.util.UUID;
 
 /** A theme as one person sees it. */
-public record ThemeView(UUID id, long version, Theme theme, UUID channel, String channelName, String platform, int onAir, boolean differs, boolean canUndo, boolean canRedo, String movedFrom, Role role) {
-}
+public record ThemeView(
+        UUID id,
+        long version,
+        Theme theme,
+        UUID channel,
+        String channelName,
+        String platform,
+        int onAir,
+        boolean differs,
+        boolean canUndo,
+        boolean canRedo,
+        String movedFrom,
+        Role role) {}

@@ -20,7 +20,18 @@ public class ThemeViews {
     public ThemeView of(Member member, Themes.Draft draft) {
         Channels.Channel channel = channels.find(draft.channel()).orElseThrow();
         Themes.Steps steps = themes.steps(member, draft.id());
-        return new ThemeView(draft.id(), draft.version(), draft.theme(), channel.id(), channel.name(), channel.platform().title(), draft.onAir(), themes.differs(draft),
-                steps.undo(), steps.redo(), draft.movedFrom().map(UUID::toString).orElse(""), member.role());
+        return new ThemeView(
+                draft.id(),
+                draft.version(),
+                draft.theme(),
+                channel.id(),
+                channel.name(),
+                channel.platform().title(),
+                draft.onAir(),
+                themes.differs(draft),
+                steps.undo(),
+                steps.redo(),
+                draft.movedFrom().map(UUID::toString).orElse(""),
+                member.role());
     }
 }

@@ -42,7 +42,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Themes {
 
     /** A theme as it is now. @param onAir number of the release on air; 0 when none is */
-    public record Draft(UUID id, UUID workspace, UUID channel, Theme theme, long version, int onAir, Optional<UUID> movedFrom, Instant updatedAt) {
+    public record Draft(
+            UUID id,
+            UUID workspace,
+            UUID channel,
+            Theme theme,
+            long version,
+            int onAir,
+            Optional<UUID> movedFrom,
+            Instant updatedAt) {
 
         /** @throws NotFound when the theme has none with this id */
         public Scene scene(String scene) {
@@ -56,16 +64,13 @@ public class Themes {
     }
 
     /** One line of a theme's history. */
-    public record HistoryLine(long number, UUID account, Instant at, String deed, EditState state) {
-    }
+    public record HistoryLine(long number, UUID account, Instant at, String deed, EditState state) {}
 
     /** What one person can take back and do again. */
-    public record Steps(boolean undo, boolean redo) {
-    }
+    public record Steps(boolean undo, boolean redo) {}
 
     /** Only committed versions are kept, so that one that was rolled back is never mistaken for its successor. */
-    private record Parsed(long version, Theme theme) {
-    }
+    private record Parsed(long version, Theme theme) {}
 
     private static final int HISTORY = 200;
     /** What a piece, scene, place, canvas or picture of a theme takes in memory at most, in bytes. */
@@ -78,11 +83,27 @@ public class Themes {
     private final JdbcClient db;
     private final Wakes wakes;
     private final TransactionTemplate transactions;
-    private final Map<UUID, Lock> turns = Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
-    private final Map<UUID, Parsed> parsed = Caffeine.newBuilder().maximumWeight(Memory.percent(5)).<UUID, Parsed>weigher((_, kept) -> weight(kept.theme())).build().asMap();
-    private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder().maximumWeight(Memory.percent(5)).<ReleaseRow.Key, Theme>weigher((_, theme) -> weight(theme)).build().asMap();
+    private final Map<UUID, Lock> turns =
+            Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
+    private final Map<UUID, Parsed> parsed = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(5))
+            .<UUID, Parsed>weigher((_, kept) -> weight(kept.theme()))
+            .build()
+            .asMap();
+    private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(5))
+            .<ReleaseRow.Key, Theme>weigher((_, theme) -> weight(theme))
+            .build()
+            .asMap();
 
-    Themes(ThemeRows rows, EditRows edits, ReleaseRows releases, EntityManager entities, JdbcClient db, Wakes wakes, TransactionTemplate transactions) {
+    Themes(
+            ThemeRows rows,
+            EditRows edits,
+            ReleaseRows releases,
+            EntityManager entities,
+            JdbcClient db,
+            Wakes wakes,
+            TransactionTemplate transactions) {
         this.rows = rows;
         this.edits = edits;
         this.releases = releases;
@@ -94,13 +115,17 @@ public class Themes {
 
     @Transactional(readOnly = true)
     public List<Draft> all(Member member) {
-        return rows.findByWorkspaceIdOrderByCreatedAt(member.workspace()).stream().map(this::draft).toList();
+        return rows.findByWorkspaceIdOrderByCreatedAt(member.workspace()).stream()
+                .map(this::draft)
+                .toList();
     }
 
     /** @throws NotFound also when the theme belongs to another workspace */
     @Transactional(readOnly = true)
     public Draft get(Member member, UUID id) {
-        return rows.findByIdAndWorkspaceId(id, member.workspace()).map(this::draft).orElseThrow(Themes::missing);
+        return rows.findByIdAndWorkspaceId(id, member.workspace())
+                .map(this::draft)
+                .orElseThrow(Themes::missing);
     }
 
     /** Without a person: for outlets, whose link is the proof. */
@@ -127,7 +152,11 @@ public class Themes {
         member.requires(Role.OWNER);
         get(member, id);
         // Sources that show it have to ask again, and learn that their link is gone.
-        db.sql("select id from outlet where theme_id = :t").param("t", id).query(UUID.class).list().forEach(wakes::outlet);
+        db.sql("select id from outlet where theme_id = :t")
+                .param("t", id)
+                .query(UUID.class)
+                .list()
+                .forEach(wakes::outlet);
         rows.delete(rows.findByIdAndWorkspaceId(id, member.workspace()).orElseThrow(Themes::missing));
     }
 
@@ -152,13 +181,22 @@ public class Themes {
             Edit edit = made.apply(theme(row));
             Outcome.Applied applied = apply(row, edit);
             edits.dropUndone(id, member.account());
-            Optional<EditRow> last = gesture.isEmpty() ? Optional.empty() : edits.lastDone(id, member.account())
-                    .filter(previous -> gesture.equals(previous.gesture) && previous.key.number() == row.version);
+            Optional<EditRow> last = gesture.isEmpty()
+                    ? Optional.empty()
+                    : edits.lastDone(id, member.account())
+                            .filter(previous ->
+                                    gesture.equals(previous.gesture) && previous.key.number() == row.version);
             save(row, applied.theme());
             if (last.isPresent()) {
                 joinGesture(last.get(), row.version, edit, applied.inverse());
             } else {
-                edits.save(new EditRow(new EditRow.Key(id, row.version), member.account(), gesture, Json.write(edit), Json.write(applied.inverse()), EditState.DONE));
+                edits.save(new EditRow(
+                        new EditRow.Key(id, row.version),
+                        member.account(),
+                        gesture,
+                        Json.write(edit),
+                        Json.write(applied.inverse()),
+                        EditState.DONE));
             }
             return draft(row, applied.theme());
         });
@@ -168,7 +206,8 @@ public class Themes {
     public Draft undo(Member member, UUID id) {
         return inTurn(id, () -> {
             ThemeRow row = locked(member, Role.DESIGNER, id);
-            EditRow last = edits.lastDone(id, member.account()).orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
+            EditRow last = edits.lastDone(id, member.account())
+                    .orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
             Outcome.Applied applied = apply(row, Json.read(last.inverse, Edit.class));
             last.state = EditState.UNDONE;
             save(row, applied.theme());
@@ -180,7 +219,8 @@ public class Themes {
     public Draft redo(Member member, UUID id) {
         return inTurn(id, () -> {
             ThemeRow row = locked(member, Role.DESIGNER, id);
-            EditRow next = edits.nextRedo(id, member.account()).orElseThrow(() -> new Refused("There is nothing to do again."));
+            EditRow next = edits.nextRedo(id, member.account())
+                    .orElseThrow(() -> new Refused("There is nothing to do again."));
             Outcome.Applied applied = apply(row, Json.read(next.edit, Edit.class));
             next.state = EditState.DONE;
             next.inverse = Json.write(applied.inverse());
@@ -194,14 +234,19 @@ public class Themes {
         return db.sql("""
                 select exists(select 1 from theme_edit where theme_id = :t and account_id = :a and state = 'DONE'),
                        exists(select 1 from theme_edit where theme_id = :t and account_id = :a and state = 'UNDONE')""")
-                .param("t", id).param("a", member.account()).query((row, _) -> new Steps(row.getBoolean(1), row.getBoolean(2))).single();
+                .param("t", id)
+                .param("a", member.account())
+                .query((row, _) -> new Steps(row.getBoolean(1), row.getBoolean(2)))
+                .single();
     }
 
     @Transactional(readOnly = true)
     public List<HistoryLine> history(Member member, UUID id) {
         Theme theme = get(member, id).theme();
         return edits.history(id, Limit.of(HISTORY)).stream()
-                .map(e -> new HistoryLine(e.key.number(), e.accountId, e.at, Deeds.of(Json.read(e.edit, Edit.class), theme), e.state)).toList();
+                .map(e -> new HistoryLine(
+                        e.key.number(), e.accountId, e.at, Deeds.of(Json.read(e.edit, Edit.class), theme), e.state))
+                .toList();
     }
 
     /**
@@ -216,14 +261,23 @@ public class Themes {
         }
         return inTurn(id, () -> {
             get(member, id);
-            List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream().filter(e -> e.key.number() > number).toList();
+            List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream()
+                    .filter(e -> e.key.number() > number)
+                    .toList();
             if (later.size() > HISTORY) {
-                throw new Refused(String.format(Locale.ROOT, "That is more than %d changes ago, and too far back.", HISTORY));
+                throw new Refused(
+                        String.format(Locale.ROOT, "That is more than %d changes ago, and too far back.", HISTORY));
             }
             if (later.isEmpty()) {
                 throw new Refused("The theme is as it was then.");
             }
-            return edit(member, id, new Edit.Batch(later.stream().map(e -> Json.read(e.inverse, Edit.class)).toList()), "");
+            return edit(
+                    member,
+                    id,
+                    new Edit.Batch(later.stream()
+                            .map(e -> Json.read(e.inverse, Edit.class))
+                            .toList()),
+                    "");
         });
     }
 
@@ -265,21 +319,29 @@ public class Themes {
     /** The theme as its outlets show it; empty when nothing was ever put on air. */
     @Transactional(readOnly = true)
     public Optional<Theme> onAir(UUID id) {
-        return rows.findById(id).filter(row -> row.onAir != null).map(row -> release(new ReleaseRow.Key(id, row.onAir)));
+        return rows.findById(id)
+                .filter(row -> row.onAir != null)
+                .map(row -> release(new ReleaseRow.Key(id, row.onAir)));
     }
 
     /** Whether the draft differs from what is on air. */
     @Transactional(readOnly = true)
     public boolean differs(Draft draft) {
-        return draft.onAir() == 0 || !release(new ReleaseRow.Key(draft.id(), draft.onAir())).equals(draft.theme());
+        return draft.onAir() == 0
+                || !release(new ReleaseRow.Key(draft.id(), draft.onAir())).equals(draft.theme());
     }
 
     public String nameOf(UUID account) {
-        return db.sql("select name from account where id = :id").param("id", account).query(String.class).optional().orElse("Somebody");
+        return db.sql("select name from account where id = :id")
+                .param("id", account)
+                .query(String.class)
+                .optional()
+                .orElse("Somebody");
     }
 
     private Theme release(ReleaseRow.Key key) {
-        return parsedReleases.computeIfAbsent(key, k -> Json.read(releases.findById(k).orElseThrow().document, Theme.class));
+        return parsedReleases.computeIfAbsent(
+                key, k -> Json.read(releases.findById(k).orElseThrow().document, Theme.class));
     }
 
     /**
@@ -298,7 +360,9 @@ public class Themes {
 
     private ThemeRow locked(Member member, Role wanted, UUID id) {
         member.requires(wanted);
-        ThemeRow row = rows.lock(id).filter(found -> found.workspaceId.equals(member.workspace())).orElseThrow(Themes::missing);
+        ThemeRow row = rows.lock(id)
+                .filter(found -> found.workspaceId.equals(member.workspace()))
+                .orElseThrow(Themes::missing);
         // Whoever read the theme earlier in this transaction has an entity that locking does not renew.
         entities.refresh(row);
         return row;
@@ -343,7 +407,13 @@ public class Themes {
     }
 
     private void step(ThemeRow row, Member member, String edit, Outcome.Applied applied) {
-        edits.save(new EditRow(new EditRow.Key(row.id, row.version), member.account(), "", edit, Json.write(applied.inverse()), EditState.STEP));
+        edits.save(new EditRow(
+                new EditRow.Key(row.id, row.version),
+                member.account(),
+                "",
+                edit,
+                Json.write(applied.inverse()),
+                EditState.STEP));
     }
 
     /** A drag is one line of history: its last edit forward, the way back to before it began. */
@@ -353,8 +423,13 @@ public class Themes {
         Edit forth = overrides ? edit : new Edit.Batch(List.of(earlier, edit));
         Edit back = new Edit.Batch(List.of(inverse, Json.read(last.inverse, Edit.class)));
         edits.delete(last);
-        edits.save(new EditRow(new EditRow.Key(last.key.themeId(), number), last.accountId, last.gesture,
-                Json.write(forth), overrides ? last.inverse : Json.write(back), EditState.DONE));
+        edits.save(new EditRow(
+                new EditRow.Key(last.key.themeId(), number),
+                last.accountId,
+                last.gesture,
+                Json.write(forth),
+                overrides ? last.inverse : Json.write(back),
+                EditState.DONE));
     }
 
     private Draft draft(ThemeRow row) {
@@ -362,7 +437,15 @@ public class Themes {
     }
 
     private Draft draft(ThemeRow row, Theme theme) {
-        return new Draft(row.id, row.workspaceId, row.channelId, theme, row.version, row.onAir == null ? 0 : row.onAir, Optional.ofNullable(row.movedFrom), row.updatedAt);
+        return new Draft(
+                row.id,
+                row.workspaceId,
+                row.channelId,
+                theme,
+                row.version,
+                row.onAir == null ? 0 : row.onAir,
+                Optional.ofNullable(row.movedFrom),
+                row.updatedAt);
     }
 
     /** The theme in a row as it was read from the database; not to be asked of a row that this transaction changed. */
@@ -382,8 +465,17 @@ public class Themes {
 
     /** About how many bytes a theme holds in memory: some kilobytes for each part, which is generous. */
     private static int weight(Theme theme) {
-        long parts = theme.pieces().size() + theme.artworks().size() + theme.scenes().stream().mapToLong(scene -> 1 + scene.stack().size()).sum() + theme.canvases().size();
-        long words = theme.pieces().stream().flatMap(piece -> piece.content().values().stream()).flatMap(Content::patterns).mapToLong(String::length).sum();
+        long parts = theme.pieces().size()
+                + theme.artworks().size()
+                + theme.scenes().stream()
+                        .mapToLong(scene -> 1 + scene.stack().size())
+                        .sum()
+                + theme.canvases().size();
+        long words = theme.pieces().stream()
+                .flatMap(piece -> piece.content().values().stream())
+                .flatMap(Content::patterns)
+                .mapToLong(String::length)
+                .sum();
         return (int) Math.min(Integer.MAX_VALUE, 4096 + PART * parts + 2 * words);
     }
 }

@@ -88,7 +88,10 @@ public class Wakes {
 
     /** Within a transaction: both ways of waking wait for the commit, and nothing is said when it fails. */
     private void send(Wake wake) {
-        db.sql("select pg_notify('brandeon', :text)").param("text", node + " " + wake.kind() + " " + wake.id()).query((_, _) -> "").list();
+        db.sql("select pg_notify('brandeon', :text)")
+                .param("text", node + " " + wake.kind() + " " + wake.id())
+                .query((_, _) -> "")
+                .list();
         if (TransactionSynchronizationManager.isSynchronizationActive()) {
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
                 @Override

@@ -1,11 +1,11 @@
 package brandeon.server.web;
 
+import java.time.Duration;
 import org.springframework.http.CacheControl;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
-import java.time.Duration;
 
 /** Addresses inside the application all open its one page; built files are named by content and kept for ever. */
 @Controller
@@ -18,8 +18,12 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
-        registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")
-                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
-        registry.addResourceHandler("/index.html", "/favicon.svg", "/keeper.js").addResourceLocations("classpath:/static/").setCacheControl(CacheControl.noCache());
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+        registry.addResourceHandler("/index.html", "/favicon.svg", "/keeper.js")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache());
     }
 }

@@ -11,8 +11,7 @@ import org.springframework.http.ResponseEntity;
 /** Pictures as PNG. */
 public final class Png {
 
-    private Png() {
-    }
+    private Png() {}
 
     public static byte[] bytes(BufferedImage image) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -22,6 +21,9 @@ public final class Png {
 
     /** An answer that is asked for anew each time. */
     public static ResponseEntity<byte[]> fresh(BufferedImage image) throws IOException {
-        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.IMAGE_PNG).body(bytes(image));
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache())
+                .contentType(MediaType.IMAGE_PNG)
+                .body(bytes(image));
     }
 }

@@ -18,21 +18,30 @@ public final class UserContent {
     private static final String NOTHING_RUNS = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
     private static final Set<String> AS_PICTURE = Set.of("image", "empty", "document", "");
 
-    private UserContent() {
-    }
+    private UserContent() {}
 
     /**
      * @param name       under which it is saved
      * @param askedAs    what the browser wants it for (Fetch Metadata, W3C); empty where it does not say
      * @throws NotAllowed when it is asked for as a script, a style or a frame
      */
-    public static ResponseEntity<byte[]> answer(String type, byte[] content, String name, CacheControl cache, String askedAs) {
+    public static ResponseEntity<byte[]> answer(
+            String type, byte[] content, String name, CacheControl cache, String askedAs) {
         if (!AS_PICTURE.contains(askedAs)) {
             throw new NotAllowed("This is a picture; it cannot be loaded as anything else.");
         }
-        return ResponseEntity.ok().cacheControl(cache).contentType(MediaType.parseMediaType(type))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString())
-                .header("Content-Security-Policy", NOTHING_RUNS).header("X-Content-Type-Options", "nosniff").body(content);
+        return ResponseEntity.ok()
+                .cacheControl(cache)
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .header("Content-Security-Policy", NOTHING_RUNS)
+                .header("X-Content-Type-Options", "nosniff")
+                .body(content);
     }
 
     /** The usual ending of a picture's type. */

@@ -17,18 +17,26 @@ public class Workshop {
         T done() throws E;
     }
 
-    /** Bytes that a pixel costs at the most while its picture is taken in or painted: some copies, and what is computed for it. */
+    /**
+     * Bytes that a pixel costs at the most while its picture is taken in or painted: some copies, and what is computed
+     * for it.
+     */
     private static final int BYTES_A_PIXEL = 20;
+
     private static final int PIXELS_A_PERMIT = 1_000_000;
     /** The largest picture that is taken must always fit. */
     private static final int LEAST_PERMITS = 40;
+
     private static final int UPLOADS = 16;
     private static final long PATIENCE_SECONDS = 30;
-    private static final String FULL = "This server is painting many large pictures at the moment. Try again in a few seconds.";
+    private static final String FULL =
+            "This server is painting many large pictures at the moment. Try again in a few seconds.";
 
-    private final int all = (int) Math.max(LEAST_PERMITS, Runtime.getRuntime().maxMemory() / 2 / ((long) PIXELS_A_PERMIT * BYTES_A_PIXEL));
+    private final int all = (int)
+            Math.max(LEAST_PERMITS, Runtime.getRuntime().maxMemory() / 2 / ((long) PIXELS_A_PERMIT * BYTES_A_PIXEL));
     private final Semaphore memory = new Semaphore(all, true);
-    private final Semaphore hands = new Semaphore(Math.max(2, Runtime.getRuntime().availableProcessors()), true);
+    private final Semaphore hands =
+            new Semaphore(Math.max(2, Runtime.getRuntime().availableProcessors()), true);
     private final Semaphore doors = new Semaphore(UPLOADS, true);
 
     /**

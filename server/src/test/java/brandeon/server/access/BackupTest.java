@@ -18,12 +18,14 @@ import org.junit.jupiter.api.Test;
 /** bin/backup and bin/restore as a person uses them: another machine, the same links. */
 class BackupTest {
 
-    private record Said(int exit, String text) {
-    }
+    private record Said(int exit, String text) {}
 
     @Test
     void afterADisasterTheSameLinksWork() throws Exception {
-        Path folder = Files.createTempDirectory(Path.of("/tmp"), "brandeon-backup", PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwxr-xr-x")));
+        Path folder = Files.createTempDirectory(
+                Path.of("/tmp"),
+                "brandeon-backup",
+                PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwxr-xr-x")));
         String first = folder.resolve("first").toString();
         String second = folder.resolve("second").toString();
         Path file = folder.resolve("everything.backup");
@@ -32,29 +34,43 @@ class BackupTest {
             String link;
             String edited;
             String password = cluster("start_cluster", first, port);
-            try (ServerProcess server = new ServerProcess("jdbc:postgresql://127.0.0.1:" + port + "/brandeon", password)) {
+            try (ServerProcess server =
+                    new ServerProcess("jdbc:postgresql://127.0.0.1:" + port + "/brandeon", password)) {
                 Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
                 host.edit(host.demo(), "{\"edit\":\"rename\",\"name\":\"Reedlight Hide before the flood\"}");
                 edited = host.demo();
                 link = host.link(edited, "hide", "wide", "WHOLE").replaceAll(".*(/o/.*)", "$1");
-                assertThat(run(first, port, "bin/backup", file.toString())).satisfies(said -> assertThat(said.exit()).as(said.text()).isZero());
+                assertThat(run(first, port, "bin/backup", file.toString()))
+                        .satisfies(
+                                said -> assertThat(said.exit()).as(said.text()).isZero());
             }
-            assertThat(Files.getPosixFilePermissions(file)).as("as safe as a password").isEqualTo(PosixFilePermissions.fromString("rw-------"));
+            assertThat(Files.getPosixFilePermissions(file))
+                    .as("as safe as a password")
+                    .isEqualTo(PosixFilePermissions.fromString("rw-------"));
             assertThat(run(first, port, "bin/backup", file.toString()).text()).contains("exists already");
 
             refusals(folder, second, file);
 
             int other = free();
-            assertThat(run(second, other, "bin/restore", file.toString())).satisfies(said -> assertThat(said.exit()).as(said.text()).isZero());
-            assertThat(run(second, other, "bin/restore", file.toString())).as("over a full one too").satisfies(said -> assertThat(said.exit()).as(said.text()).isZero());
+            assertThat(run(second, other, "bin/restore", file.toString()))
+                    .satisfies(said -> assertThat(said.exit()).as(said.text()).isZero());
+            assertThat(run(second, other, "bin/restore", file.toString()))
+                    .as("over a full one too")
+                    .satisfies(said -> assertThat(said.exit()).as(said.text()).isZero());
             String newPassword = cluster("start_cluster", second, other);
-            try (ServerProcess server = new ServerProcess("jdbc:postgresql://127.0.0.1:" + other + "/brandeon", newPassword)) {
+            try (ServerProcess server =
+                    new ServerProcess("jdbc:postgresql://127.0.0.1:" + other + "/brandeon", newPassword)) {
                 Person broadcaster = Person.unknown(server.address());
                 Person.Answer page = broadcaster.open(link);
                 assertThat(page.status()).isEqualTo(200);
                 assertThat(page.body()).contains("data-piece=");
                 Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
-                assertThat(host.get("/api/themes/" + edited).json().path("theme").path("name").asString()).isEqualTo("Reedlight Hide before the flood");
+                assertThat(host.get("/api/themes/" + edited)
+                                .json()
+                                .path("theme")
+                                .path("name")
+                                .asString())
+                        .isEqualTo("Reedlight Hide before the flood");
             }
         } finally {
             cluster("stop_cluster", first, 0);
@@ -71,12 +87,21 @@ class BackupTest {
             assertThat(said.exit()).as(said.text()).isEqualTo(1);
             assertThat(said.text().strip()).doesNotContain("\n").endsWith(".");
         }
-        assertThat(new File(data)).as("nothing is made before the file was looked at").doesNotExist();
+        assertThat(new File(data))
+                .as("nothing is made before the file was looked at")
+                .doesNotExist();
     }
 
     /** The application's password. */
     private static String cluster(String what, String folder, int port) throws IOException, InterruptedException {
-        Said said = said(new ProcessBuilder("bash", "-c", "RUN=$PWD/.run; mkdir -p $RUN; . bin/lib/common.sh; " + what + " " + folder + " " + port + " && as_postgres cat " + folder + "/app.secret 2>/dev/null"), folder, port);
+        Said said = said(
+                new ProcessBuilder(
+                        "bash",
+                        "-c",
+                        "RUN=$PWD/.run; mkdir -p $RUN; . bin/lib/common.sh; " + what + " " + folder + " " + port
+                                + " && as_postgres cat " + folder + "/app.secret 2>/dev/null"),
+                folder,
+                port);
         return said.text().strip();
     }
 
@@ -86,10 +111,17 @@ class BackupTest {
 
     private static Said said(ProcessBuilder builder, String data, int port) throws IOException, InterruptedException {
         builder.directory(new File("..").getCanonicalFile()).redirectErrorStream(true);
-        builder.command().set(0, builder.command().getFirst().startsWith("bin/") ? new File("../" + builder.command().getFirst()).getCanonicalPath() : builder.command().getFirst());
+        builder.command()
+                .set(
+                        0,
+                        builder.command().getFirst().startsWith("bin/")
+                                ? new File("../" + builder.command().getFirst()).getCanonicalPath()
+                                : builder.command().getFirst());
         builder.environment().put("BRANDEON_DATA", data);
         builder.environment().put("BRANDEON_DB_PORT", String.valueOf(port));
-        Process process = builder.redirectOutput(Files.createTempFile("brandeon-said", ".txt").toFile()).start();
+        Process process = builder.redirectOutput(
+                        Files.createTempFile("brandeon-said", ".txt").toFile())
+                .start();
         assertThat(process.waitFor(90, TimeUnit.SECONDS)).isTrue();
         File output = builder.redirectOutput().file();
         String text = Files.readString(output.toPath(), StandardCharsets.UTF_8);

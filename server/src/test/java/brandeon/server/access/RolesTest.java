@@ -26,7 +26,8 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class RolesTest {
 
-    private static final List<String> COLUMNS = List.of("nobody", "stranger", "viewer", "operator", "designer", "owner");
+    private static final List<String> COLUMNS =
+            List.of("nobody", "stranger", "viewer", "operator", "designer", "owner");
 
     /** Bodies that are well formed, for routes that look at the body before they look at the person. */
     private static final Map<String, String> BODIES = bodies(
@@ -35,9 +36,11 @@ class RolesTest {
             "POST /api/themes", "{\"name\":\"Another\"}",
             "POST /api/themes/{id}/edits", "{\"edit\":{\"edit\":\"setCorner\",\"corner\":0.4},\"gesture\":\"\"}",
             "POST /api/themes/{id}/start", "{\"family\":\"\",\"roles\":[\"AWAY\"]}",
-            "POST /api/themes/{id}/arrange", "{\"arrange\":\"everywhere\",\"scene\":\"$scene\",\"canvas\":\"wide\",\"piece\":\"$clock\"}",
+            "POST /api/themes/{id}/arrange",
+                    "{\"arrange\":\"everywhere\",\"scene\":\"$scene\",\"canvas\":\"wide\",\"piece\":\"$clock\"}",
             "POST /api/rig/fill", "{\"theme\":\"$theme\"}",
-            "POST /api/themes/{theme}/pieces/{piece}/films", "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":30,\"seconds\":0}",
+            "POST /api/themes/{theme}/pieces/{piece}/films",
+                    "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":30,\"seconds\":0}",
             "POST /api/themes/{id}/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}",
             "POST /api/channels/{channel}/practice", "{\"kind\":\"FOLLOW\"}");
 
@@ -76,7 +79,11 @@ class RolesTest {
             found.append(line).append('\n');
         }
         StringBuilder expected = new StringBuilder();
-        routes.all().forEach(route -> expected.append(route.name()).append(" | ").append(wanted.getOrDefault(route.name(), "is missing in the table")).append('\n'));
+        routes.all()
+                .forEach(route -> expected.append(route.name())
+                        .append(" | ")
+                        .append(wanted.getOrDefault(route.name(), "is missing in the table"))
+                        .append('\n'));
         assertThat(found.toString()).isEqualTo(expected.toString());
         assertThat(wanted).as("no line without a route").hasSameSizeAs(routes.all());
     }
@@ -91,10 +98,18 @@ class RolesTest {
         if (route.takesFile()) {
             body = HttpRequest.BodyPublishers.ofByteArray(new byte[] {1, 2, 3});
         } else if (!route.body().isMissingNode() || BODIES.containsKey(route.name())) {
-            body = HttpRequest.BodyPublishers.ofString(BODIES.getOrDefault(route.name(), Routes.text(routes.body(route, new Random(5)))).replace("$theme", known.get("theme")).replace("$clock", known.get("clock")).replace("$scene", known.get("scene")));
+            body = HttpRequest.BodyPublishers.ofString(
+                    BODIES.getOrDefault(route.name(), Routes.text(routes.body(route, new Random(5))))
+                            .replace("$theme", known.get("theme"))
+                            .replace("$clock", known.get("clock"))
+                            .replace("$scene", known.get("scene")));
         }
-        int status = person.send(person.request(address).header("Content-Type", route.takesFile() ? "application/octet-stream" : "application/json").header("Accept", "application/json")
-                .method(route.method(), body).build()).status();
+        int status = person.send(person.request(address)
+                        .header("Content-Type", route.takesFile() ? "application/octet-stream" : "application/json")
+                        .header("Accept", "application/json")
+                        .method(route.method(), body)
+                        .build())
+                .status();
         return switch (status) {
             case 401, 403, 404 -> String.valueOf(status);
             default -> status < 500 ? "ok" : String.valueOf(status);
@@ -109,30 +124,63 @@ class RolesTest {
         JsonNode view = owner.get("/api/themes/" + theme).json();
         String clock = "";
         for (JsonNode piece : view.path("theme").path("pieces")) {
-            clock = piece.path("kind").asString().equals("COUNTDOWN") ? piece.path("id").asString() : clock;
+            clock = piece.path("kind").asString().equals("COUNTDOWN")
+                    ? piece.path("id").asString()
+                    : clock;
         }
-        JsonNode row = owner.get("/api/themes/" + theme + "/ledger").json().path("rows").get(0);
-        return Map.of("theme", theme, "clock", clock, "scene", view.path("theme").path("scenes").get(0).path("id").asString(), "outlet", row.path("outlet").asString(),
-                "channel", view.path("channel").asString(), "token", row.path("link").asString().replaceAll(".*/o/", ""));
+        JsonNode row = owner.get("/api/themes/" + theme + "/ledger")
+                .json()
+                .path("rows")
+                .get(0);
+        return Map.of(
+                "theme",
+                theme,
+                "clock",
+                clock,
+                "scene",
+                view.path("theme").path("scenes").get(0).path("id").asString(),
+                "outlet",
+                row.path("outlet").asString(),
+                "channel",
+                view.path("channel").asString(),
+                "token",
+                row.path("link").asString().replaceAll(".*/o/", ""));
     }
 
     private static String address(String path, Map<String, String> known) {
-        return path.replace("/api/outlets/{id}", "/api/outlets/" + known.get("outlet")).replaceFirst("^/api/themes/\\{(theme|id)}", "/api/themes/" + known.get("theme"))
-                .replace("{piece}", known.get("clock")).replace("{scene}", known.get("scene")).replace("{canvas}", "wide").replace("{kind}", "LOWER_THIRD").replace("{number}", "1")
-                .replace("{channel}", known.get("channel")).replaceFirst("^/o/\\{token}", "/o/" + known.get("token")).replaceAll("\\{[^}]+}", "11111111-1111-1111-1111-111111111111") + query(path);
+        return path.replace("/api/outlets/{id}", "/api/outlets/" + known.get("outlet"))
+                        .replaceFirst("^/api/themes/\\{(theme|id)}", "/api/themes/" + known.get("theme"))
+                        .replace("{piece}", known.get("clock"))
+                        .replace("{scene}", known.get("scene"))
+                        .replace("{canvas}", "wide")
+                        .replace("{kind}", "LOWER_THIRD")
+                        .replace("{number}", "1")
+                        .replace("{channel}", known.get("channel"))
+                        .replaceFirst("^/o/\\{token}", "/o/" + known.get("token"))
+                        .replaceAll("\\{[^}]+}", "11111111-1111-1111-1111-111111111111")
+                + query(path);
     }
 
     private static String query(String path) {
-        return path.endsWith("/move") ? "?to=BIRCH" : path.endsWith("/palette") ? "?format=CSS" : path.endsWith("/artworks") ? "?name=x.png" : path.contains("/proposal") ? "?from=upright" : "";
+        return path.endsWith("/move")
+                ? "?to=BIRCH"
+                : path.endsWith("/palette")
+                        ? "?format=CSS"
+                        : path.endsWith("/artworks")
+                                ? "?name=x.png"
+                                : path.contains("/proposal") ? "?from=upright" : "";
     }
 
     private static Map<String, String> table() throws IOException {
         try (InputStream file = RolesTest.class.getResourceAsStream("roles.txt")) {
             Map<String, String> table = new LinkedHashMap<>();
-            new String(file.readAllBytes(), StandardCharsets.UTF_8).lines().filter(line -> !line.isBlank() && !line.startsWith("#")).forEach(line -> {
-                String[] parts = line.split("\\|");
-                table.put(parts[0].strip(), parts[1].strip().replaceAll("\\s+", " "));
-            });
+            new String(file.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                    .forEach(line -> {
+                        String[] parts = line.split("\\|");
+                        table.put(parts[0].strip(), parts[1].strip().replaceAll("\\s+", " "));
+                    });
             return table;
         }
     }

@@ -31,8 +31,11 @@ class BrandTest {
 
     @Test
     void aSeedMayBeWrittenInAnyNotation() {
-        JsonNode view = host.edit(theme, "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"oklch(60% 0.1 146)\"}").json();
-        assertThat(view.path("theme").path("brand").path("seeds").get(0).asString()).as("CSS Color 4, as colorjs.io converts it").isEqualTo("#57905b");
+        JsonNode view = host.edit(theme, "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"oklch(60% 0.1 146)\"}")
+                .json();
+        assertThat(view.path("theme").path("brand").path("seeds").get(0).asString())
+                .as("CSS Color 4, as colorjs.io converts it")
+                .isEqualTo("#57905b");
         Person.Answer wrong = host.edit(theme, "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"reed green\"}");
         assertThat(wrong.status()).isEqualTo(400);
         assertThat(wrong.detail()).contains("“reed green” is not a colour; write it like");
@@ -53,9 +56,12 @@ class BrandTest {
     void aMoodIsWornByThePublishedPictureOnlyWhenPutOnAir() {
         Person demoHost = server.host();
         String demo = demoHost.demo();
-        try (Ear outlet = Ear.outlet(demoHost.link(demo, "closing", "wide", "WHOLE")).watch()) {
+        try (Ear outlet =
+                Ear.outlet(demoHost.link(demo, "closing", "wide", "WHOLE")).watch()) {
             outlet.await("welcome");
-            assertThat(demoHost.edit(demo, "{\"edit\":\"chooseMood\",\"mood\":\"owl-night\"}").status()).isEqualTo(200);
+            assertThat(demoHost.edit(demo, "{\"edit\":\"chooseMood\",\"mood\":\"owl-night\"}")
+                            .status())
+                    .isEqualTo(200);
             demoHost.post("/api/themes/" + demo + "/on-air", "");
             String patch = outlet.await("patch").toString();
             assertThat(patch).as("the mood's accent").contains("#d9b44a");
@@ -72,7 +78,11 @@ class BrandTest {
         assertThat(saved.status()).isEqualTo(200);
         JsonNode read = read(saved.body().getBytes(StandardCharsets.UTF_8)).json();
         assertThat(read.path("swatches")).hasSize(2 + 12);
-        assertThat(read.path("swatches").valueStream().filter(swatch -> swatch.path("proposed").asBoolean()).map(swatch -> swatch.path("colour").asString())).containsExactly("#4f8f5b", "#e8a33d");
+        assertThat(read.path("swatches")
+                        .valueStream()
+                        .filter(swatch -> swatch.path("proposed").asBoolean())
+                        .map(swatch -> swatch.path("colour").asString()))
+                .containsExactly("#4f8f5b", "#e8a33d");
     }
 
     @Test
@@ -81,15 +91,20 @@ class BrandTest {
         Person.Answer wrong = read("GIMP Palette\nName: x\n1 2 reed\n".getBytes(StandardCharsets.UTF_8));
         assertThat(wrong.status()).isEqualTo(400);
         assertThat(wrong.detail()).startsWith("Line 3: three numbers from 0 to 255");
-        assertThat(host.get("/api/themes/" + theme).json().path("version").asLong()).isEqualTo(version);
+        assertThat(host.get("/api/themes/" + theme).json().path("version").asLong())
+                .isEqualTo(version);
     }
 
     @Test
     void strangersReadNoBrand() {
         Person stranger = server.stranger(Role.OWNER);
         assertThat(stranger.get("/api/themes/" + theme + "/brand").status()).isEqualTo(404);
-        assertThat(stranger.get("/api/themes/" + theme + "/palette?format=CSS").status()).isEqualTo(404);
-        assertThat(Person.unknown(server.address()).post("/api/palettes/read", "x").status()).isIn(401, 403);
+        assertThat(stranger.get("/api/themes/" + theme + "/palette?format=CSS").status())
+                .isEqualTo(404);
+        assertThat(Person.unknown(server.address())
+                        .post("/api/palettes/read", "x")
+                        .status())
+                .isIn(401, 403);
     }
 
     private JsonNode brand() {
@@ -97,6 +112,9 @@ class BrandTest {
     }
 
     private Person.Answer read(byte[] file) {
-        return host.send(host.request("/api/palettes/read").header("Content-Type", "application/octet-stream").POST(HttpRequest.BodyPublishers.ofByteArray(file)).build());
+        return host.send(host.request("/api/palettes/read")
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file))
+                .build());
     }
 }

@@ -33,6 +33,7 @@ class FilmTest {
 
     @TempDir
     private Path folder;
+
     private RunningServer server;
     private Person host;
     private String theme;
@@ -47,22 +48,44 @@ class FilmTest {
 
     @Test
     void aTransitionBecomesWebmThatIsSeeThroughAtBothEndsAndCoversAtItsCut() throws Exception {
-        JsonNode cover = host.get("/api/themes/" + theme + "/pieces/clip/motion").json().path("cover");
-        Path webm = made("{\"format\":\"WEBM\",\"canvas\":\"\",\"scene\":\"\",\"width\":320,\"framesPerSecond\":60,\"seconds\":0}", ".webm");
-        String probed = said("ffprobe", "-v", "error", "-count_frames", "-show_entries", "stream=codec_name,width,height,nb_read_frames,r_frame_rate:stream_tags=alpha_mode", "-of", "default=nw=1", webm.toString());
-        assertThat(probed).contains("codec_name=vp9", "width=320", "height=180", "nb_read_frames=54", "r_frame_rate=60/1").containsIgnoringCase("alpha_mode=1");
+        JsonNode cover =
+                host.get("/api/themes/" + theme + "/pieces/clip/motion").json().path("cover");
+        Path webm = made(
+                "{\"format\":\"WEBM\",\"canvas\":\"\",\"scene\":\"\",\"width\":320,\"framesPerSecond\":60,\"seconds\":0}",
+                ".webm");
+        String probed = said(
+                "ffprobe",
+                "-v",
+                "error",
+                "-count_frames",
+                "-show_entries",
+                "stream=codec_name,width,height,nb_read_frames,r_frame_rate:stream_tags=alpha_mode",
+                "-of",
+                "default=nw=1",
+                webm.toString());
+        assertThat(probed)
+                .contains("codec_name=vp9", "width=320", "height=180", "nb_read_frames=54", "r_frame_rate=60/1")
+                .containsIgnoringCase("alpha_mode=1");
         List<BufferedImage> frames = decoded("-c:v", "libvpx-vp9", "-i", webm.toString());
         assertThat(frames).hasSize(54);
         assertThat(mostOpacity(frames.getFirst())).as("nothing shows at first").isLessThan(3);
         int cut = cover.path("frame60").asInt();
-        assertThat(leastOpacity(frames.get(cut))).as("frame %d, at the cut of %d ms", cut, cover.path("cut").asInt()).isGreaterThan(252);
-        assertThat(leastOpacity(frames.get((int) Math.floor(cover.path("first").asDouble() * 60 / 1000) - 3))).as("three frames before it covers").isLessThan(128);
+        assertThat(leastOpacity(frames.get(cut)))
+                .as("frame %d, at the cut of %d ms", cut, cover.path("cut").asInt())
+                .isGreaterThan(252);
+        assertThat(leastOpacity(frames.get((int) Math.floor(cover.path("first").asDouble() * 60 / 1000) - 3)))
+                .as("three frames before it covers")
+                .isLessThan(128);
     }
 
     @Test
     void anAnimatedPngHoldsEveryFrameAsItIs() throws Exception {
-        Path apng = made("{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":160,\"framesPerSecond\":30,\"seconds\":0}", ".png");
-        Path zip = made("{\"format\":\"FRAMES\",\"canvas\":\"\",\"scene\":\"\",\"width\":160,\"framesPerSecond\":30,\"seconds\":0}", ".zip");
+        Path apng = made(
+                "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":160,\"framesPerSecond\":30,\"seconds\":0}",
+                ".png");
+        Path zip = made(
+                "{\"format\":\"FRAMES\",\"canvas\":\"\",\"scene\":\"\",\"width\":160,\"framesPerSecond\":30,\"seconds\":0}",
+                ".zip");
         List<BufferedImage> frames = decoded("-i", apng.toString());
         List<BufferedImage> loose = new ArrayList<>();
         try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
@@ -80,10 +103,15 @@ class FilmTest {
     @Test
     void aLongClipCanBeCancelledAndThenIsNotThere() throws Exception {
         add("sky", "PARTICLES", "", "\"weather\":2");
-        JsonNode film = host.post("/api/themes/" + theme + "/pieces/sky/films", "{\"format\":\"FRAMES\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":60,\"seconds\":30}").json();
+        JsonNode film = host.post(
+                        "/api/themes/" + theme + "/pieces/sky/films",
+                        "{\"format\":\"FRAMES\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":60,\"seconds\":30}")
+                .json();
         assertThat(film.path("frames").asInt()).isEqualTo(1800);
         String id = film.path("id").asString();
-        assertThat(host.get("/api/films/" + id + "/file").status()).as("not made yet").isEqualTo(409);
+        assertThat(host.get("/api/films/" + id + "/file").status())
+                .as("not made yet")
+                .isEqualTo(409);
         assertThat(host.delete("/api/films/" + id).status()).isEqualTo(204);
         assertThat(host.get("/api/films/" + id).json().path("state").asString()).isEqualTo("CANCELLED");
         assertThat(host.get("/api/films/" + id + "/file").status()).isEqualTo(409);
@@ -91,47 +119,84 @@ class FilmTest {
 
     @Test
     void clipsBelongToTheirWorkspace() {
-        String id = host.post("/api/themes/" + theme + "/pieces/clip/films", "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":64,\"framesPerSecond\":30,\"seconds\":0}").json().path("id").asString();
+        String id = host.post(
+                        "/api/themes/" + theme + "/pieces/clip/films",
+                        "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":64,\"framesPerSecond\":30,\"seconds\":0}")
+                .json()
+                .path("id")
+                .asString();
         Person stranger = server.stranger(Role.OWNER);
         assertThat(stranger.get("/api/films/" + id).status()).isEqualTo(404);
         assertThat(stranger.delete("/api/films/" + id).status()).isEqualTo(404);
-        assertThat(stranger.get("/api/themes/" + theme + "/pieces/clip/picture.png").status()).isEqualTo(404);
+        assertThat(stranger.get("/api/themes/" + theme + "/pieces/clip/picture.png")
+                        .status())
+                .isEqualTo(404);
         assertThat(host.get("/api/films/" + UUID.randomUUID()).status()).isEqualTo(404);
     }
 
     @Test
     void whatCannotBeMadeIsSaidPlainly() {
         add("line", "FACT_LINE", "", "");
-        String wish = "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":%d,\"framesPerSecond\":%d,\"seconds\":%s}";
-        assertThat(host.post("/api/themes/" + theme + "/pieces/line/films", wish.formatted(0, 30, "0"))).satisfies(answer -> {
-            assertThat(answer.status()).isEqualTo(409);
-            assertThat(answer.detail()).contains("stands still");
-        });
-        assertThat(host.post("/api/themes/" + theme + "/pieces/clip/films", wish.formatted(0, 500, "0")).detail()).contains("1 to 120");
-        assertThat(host.post("/api/themes/" + theme + "/pieces/clip/films", wish.formatted(0, 30, "90")).detail()).contains("30 s");
-        assertThat(host.get("/api/themes/" + theme + "/pieces/line/picture.png?width=90000").detail()).contains("7680");
-        assertThat(host.get("/api/themes/" + theme + "/pieces/line/mask.png").status()).isEqualTo(404);
-        assertThat(host.get("/api/themes/" + theme + "/pieces/nothing/picture.svg").status()).isEqualTo(404);
-        assertThat(host.get("/api/themes/" + theme + "/pieces/line/pictures.zip").status()).isEqualTo(409);
-        assertThat(host.edit(theme, "{\"edit\":\"place\",\"scene\":\"none\",\"index\":0,\"placed\":" + Person.placed("clip", "FULL") + "}").detail()).contains("stands on no scene");
+        String wish =
+                "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":%d,\"framesPerSecond\":%d,\"seconds\":%s}";
+        assertThat(host.post("/api/themes/" + theme + "/pieces/line/films", wish.formatted(0, 30, "0")))
+                .satisfies(answer -> {
+                    assertThat(answer.status()).isEqualTo(409);
+                    assertThat(answer.detail()).contains("stands still");
+                });
+        assertThat(host.post("/api/themes/" + theme + "/pieces/clip/films", wish.formatted(0, 500, "0"))
+                        .detail())
+                .contains("1 to 120");
+        assertThat(host.post("/api/themes/" + theme + "/pieces/clip/films", wish.formatted(0, 30, "90"))
+                        .detail())
+                .contains("30 s");
+        assertThat(host.get("/api/themes/" + theme + "/pieces/line/picture.png?width=90000")
+                        .detail())
+                .contains("7680");
+        assertThat(host.get("/api/themes/" + theme + "/pieces/line/mask.png").status())
+                .isEqualTo(404);
+        assertThat(host.get("/api/themes/" + theme + "/pieces/nothing/picture.svg")
+                        .status())
+                .isEqualTo(404);
+        assertThat(host.get("/api/themes/" + theme + "/pieces/line/pictures.zip")
+                        .status())
+                .isEqualTo(409);
+        assertThat(host.edit(
+                                theme,
+                                "{\"edit\":\"place\",\"scene\":\"none\",\"index\":0,\"placed\":"
+                                        + Person.placed("clip", "FULL") + "}")
+                        .detail())
+                .contains("stands on no scene");
     }
 
     @Test
     void aPieceIsTakenOutAsPngOfAnySizeAndAsSvg() throws Exception {
         add("line", "FACT_LINE", "\"label\":\"Now\",\"value\":\"Bittern\"", "");
-        BufferedImage own = ImageIO.read(new ByteArrayInputStream(bytes("/api/themes/" + theme + "/pieces/line/picture.png")));
-        BufferedImage large = ImageIO.read(new ByteArrayInputStream(bytes("/api/themes/" + theme + "/pieces/line/picture.png?width=3000")));
+        BufferedImage own =
+                ImageIO.read(new ByteArrayInputStream(bytes("/api/themes/" + theme + "/pieces/line/picture.png")));
+        BufferedImage large = ImageIO.read(
+                new ByteArrayInputStream(bytes("/api/themes/" + theme + "/pieces/line/picture.png?width=3000")));
         assertThat(large.getWidth()).isEqualTo(3000);
-        assertThat((double) large.getHeight() / large.getWidth()).isCloseTo((double) own.getHeight() / own.getWidth(), org.assertj.core.api.Assertions.within(0.01));
+        assertThat((double) large.getHeight() / large.getWidth())
+                .isCloseTo((double) own.getHeight() / own.getWidth(), org.assertj.core.api.Assertions.within(0.01));
         assertThat(own.getRGB(0, 0) >>> 24).as("see-through outside of it").isZero();
-        assertThat(new String(bytes("/api/themes/" + theme + "/pieces/line/picture.svg"), java.nio.charset.StandardCharsets.UTF_8)).startsWith("<svg ").doesNotContain("<text");
+        assertThat(new String(
+                        bytes("/api/themes/" + theme + "/pieces/line/picture.svg"),
+                        java.nio.charset.StandardCharsets.UTF_8))
+                .startsWith("<svg ")
+                .doesNotContain("<text");
     }
 
     @Test
     void channelPagePicturesComeInAZipUnderTheirHeadings() throws Exception {
-        add("page", "PANEL", "\"headings\":{\"lines\":[\"About the hide\",\"When we watch\",\"About the hide\"]}", "\"width\":400,\"height\":100");
+        add(
+                "page",
+                "PANEL",
+                "\"headings\":{\"lines\":[\"About the hide\",\"When we watch\",\"About the hide\"]}",
+                "\"width\":400,\"height\":100");
         List<String> names = new ArrayList<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(bytes("/api/themes/" + theme + "/pieces/page/pictures.zip?width=800")))) {
+        try (ZipInputStream in = new ZipInputStream(
+                new ByteArrayInputStream(bytes("/api/themes/" + theme + "/pieces/page/pictures.zip?width=800")))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
                 names.add(entry.getName());
                 BufferedImage picture = ImageIO.read(new ByteArrayInputStream(in.readAllBytes()));
@@ -144,18 +209,32 @@ class FilmTest {
 
     @Test
     void textsAreCheckedWhileTheyAreWritten() {
-        assertThat(host.post("/api/themes/" + theme + "/messages", "{\"text\":\"Hello {latestFolower}\"}").json().path("mistake").asString()).contains("{latestFollower}");
-        assertThat(host.post("/api/themes/" + theme + "/messages", "{\"text\":\"{followers, plural, one {# heron} other {# herons}}\"}").json().path("shown").asString()).isEqualTo("0 herons");
+        assertThat(host.post("/api/themes/" + theme + "/messages", "{\"text\":\"Hello {latestFolower}\"}")
+                        .json()
+                        .path("mistake")
+                        .asString())
+                .contains("{latestFollower}");
+        assertThat(host.post(
+                                "/api/themes/" + theme + "/messages",
+                                "{\"text\":\"{followers, plural, one {# heron} other {# herons}}\"}")
+                        .json()
+                        .path("shown")
+                        .asString())
+                .isEqualTo("0 herons");
     }
 
     private void add(String id, String kind, String texts, String figures) {
-        Person.Answer answer = host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"content\":{%s},\"figures\":{%s},\"inlay\":null}}".formatted(id, kind, id, texts, figures));
+        Person.Answer answer = host.edit(
+                theme,
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"content\":{%s},\"figures\":{%s},\"inlay\":null}}"
+                        .formatted(id, kind, id, texts, figures));
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     }
 
     /** Makes a clip of the transition and waits for its file. */
     private Path made(String wish, String ending) throws Exception {
-        JsonNode film = host.post("/api/themes/" + theme + "/pieces/clip/films", wish).json();
+        JsonNode film =
+                host.post("/api/themes/" + theme + "/pieces/clip/films", wish).json();
         String id = film.path("id").asString();
         long until = System.nanoTime() + PATIENCE.toNanos();
         String state = "";
@@ -170,7 +249,8 @@ class FilmTest {
     }
 
     private byte[] bytes(String path) throws IOException, InterruptedException {
-        HttpResponse<byte[]> answer = host.http().send(host.request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+        HttpResponse<byte[]> answer =
+                host.http().send(host.request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
         assertThat(answer.statusCode()).as(path).isEqualTo(200);
         return answer.body();
     }
@@ -180,7 +260,12 @@ class FilmTest {
         Path frames = Files.createDirectory(folder.resolve("frames" + System.nanoTime()));
         List<String> command = new ArrayList<>(List.of("ffmpeg", "-v", "error"));
         command.addAll(List.of(input));
-        command.addAll(List.of("-pix_fmt", "rgba", "-vsync", "passthrough", frames.resolve("%04d.png").toString()));
+        command.addAll(List.of(
+                "-pix_fmt",
+                "rgba",
+                "-vsync",
+                "passthrough",
+                frames.resolve("%04d.png").toString()));
         said(command.toArray(String[]::new));
         List<BufferedImage> all = new ArrayList<>();
         try (var files = Files.list(frames)) {
@@ -208,10 +293,16 @@ class FilmTest {
     }
 
     private static int leastOpacity(BufferedImage image) {
-        return java.util.Arrays.stream(pixels(image)).map(argb -> argb >>> 24).min().orElseThrow();
+        return java.util.Arrays.stream(pixels(image))
+                .map(argb -> argb >>> 24)
+                .min()
+                .orElseThrow();
     }
 
     private static int mostOpacity(BufferedImage image) {
-        return java.util.Arrays.stream(pixels(image)).map(argb -> argb >>> 24).max().orElseThrow();
+        return java.util.Arrays.stream(pixels(image))
+                .map(argb -> argb >>> 24)
+                .max()
+                .orElseThrow();
     }
 }

@@ -1,7 +1,5 @@
 package brandeon.server.live;
 
-import brandeon.server.channel.Channels;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.live.Platform;
@@ -9,6 +7,7 @@ import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.channel.Channels;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import java.net.http.HttpRequest;
@@ -34,7 +33,8 @@ class InletTest {
         server = running;
         platform = Person.unknown(running.address());
         UUID workspace = running.bean(Members.class).addWorkspace("Inlet");
-        channel = running.bean(Channels.class).add(new Member(UUID.randomUUID(), "Tavi", "", workspace, Role.OWNER), Platform.ALDER, "inlet");
+        channel = running.bean(Channels.class)
+                .add(new Member(UUID.randomUUID(), "Tavi", "", workspace, Role.OWNER), Platform.ALDER, "inlet");
         address = "/inlets/" + running.bean(Keys.class).token(Keys.Use.INLET, channel.id(), 1);
     }
 
@@ -44,15 +44,22 @@ class InletTest {
         assertThat(deliver(event).status()).isEqualTo(202);
         assertThat(deliver(event).status()).isEqualTo(200);
         assertThat(deliver(event).json().path("counted").asBoolean()).isFalse();
-        assertThat(server.bean(Signals.class).readings(channel.id()).values()).containsEntry("followers", 1L).containsEntry("latestFollower", "Ilse Fenn");
+        assertThat(server.bean(Signals.class).readings(channel.id()).values())
+                .containsEntry("followers", 1L)
+                .containsEntry("latestFollower", "Ilse Fenn");
     }
 
     @Test
     void countingAgainFromTheStoreGivesTheSame() {
         for (int i = 0; i < 20; i++) {
-            deliver(event(i % 2 == 0 ? "alder.follow" : "alder.subscription.gifted", "n" + i, "{\"name\":\"Viewer " + i + "\",\"amount\":3}"));
+            deliver(event(
+                    i % 2 == 0 ? "alder.follow" : "alder.subscription.gifted",
+                    "n" + i,
+                    "{\"name\":\"Viewer " + i + "\",\"amount\":3}"));
         }
-        assertThat(server.bean(Signals.class).readings(channel.id()).values()).containsEntry("followers", 10L).containsEntry("subscribers", 30L);
+        assertThat(server.bean(Signals.class).readings(channel.id()).values())
+                .containsEntry("followers", 10L)
+                .containsEntry("subscribers", 30L);
     }
 
     @Test
@@ -60,7 +67,9 @@ class InletTest {
         String event = event("alder.follow", "1", "{\"name\":\"Ilse\"}");
         assertThat(post(event, "").status()).isEqualTo(401);
         assertThat(post(event, "sha256=" + "0".repeat(64)).status()).isEqualTo(401);
-        assertThat(post(event.replace("Ilse", "Other"), signature(event)).status()).as("changed on the way").isEqualTo(401);
+        assertThat(post(event.replace("Ilse", "Other"), signature(event)).status())
+                .as("changed on the way")
+                .isEqualTo(401);
         assertThat(server.bean(Signals.class).readings(channel.id()).values()).isEmpty();
     }
 
@@ -74,16 +83,26 @@ class InletTest {
 
     @Test
     void aSignalThatThePlatformDoesNotHaveIsExplained() {
-        assertThat(deliver(event("birch.membership.new", "1", "{\"name\":\"Ilse\"}")).detail()).contains("Alder").contains("birch.membership.new");
-        assertThat(deliver(event("alder.follow", "2", "{\"name\":\"\"}")).detail()).contains("name");
-        assertThat(deliver(event("alder.follow", "3", "{\"name\":\"" + "x".repeat(500) + "\"}")).status()).isEqualTo(400);
+        assertThat(deliver(event("birch.membership.new", "1", "{\"name\":\"Ilse\"}"))
+                        .detail())
+                .contains("Alder")
+                .contains("birch.membership.new");
+        assertThat(deliver(event("alder.follow", "2", "{\"name\":\"\"}")).detail())
+                .contains("name");
+        assertThat(deliver(event("alder.follow", "3", "{\"name\":\"" + "x".repeat(500) + "\"}"))
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
     void anInletThatDoesNotExistIsNotThere() {
         String outletToken = server.bean(Keys.class).token(Keys.Use.OUTLET, channel.id(), 1);
-        for (String wrong : new String[] {"x", "AAAA", outletToken, server.bean(Keys.class).token(Keys.Use.INLET, UUID.randomUUID(), 1)}) {
-            assertThat(platform.post("/inlets/" + wrong, "{}").status()).as(wrong).isEqualTo(404);
+        for (String wrong : new String[] {
+            "x", "AAAA", outletToken, server.bean(Keys.class).token(Keys.Use.INLET, UUID.randomUUID(), 1)
+        }) {
+            assertThat(platform.post("/inlets/" + wrong, "{}").status())
+                    .as(wrong)
+                    .isEqualTo(404);
         }
     }
 
@@ -92,16 +111,24 @@ class InletTest {
     }
 
     private Person.Answer post(String body, String signature) {
-        return platform.send(platform.request(address).header("Content-Type", "application/cloudevents+json").header("Brandeon-Signature", signature)
-                .POST(HttpRequest.BodyPublishers.ofString(body)).build());
+        return platform.send(platform.request(address)
+                .header("Content-Type", "application/cloudevents+json")
+                .header("Brandeon-Signature", signature)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
     }
 
     private String signature(String body) {
-        return "sha256=" + HexFormat.of().formatHex(Keys.hmac(server.bean(Keys.class).signingSecret(channel.id()), body.getBytes(StandardCharsets.UTF_8)));
+        return "sha256="
+                + HexFormat.of()
+                        .formatHex(Keys.hmac(
+                                server.bean(Keys.class).signingSecret(channel.id()),
+                                body.getBytes(StandardCharsets.UTF_8)));
     }
 
     /** CloudEvents 1.0, JSON event format, structured mode. */
     private static String event(String type, String id, String data) {
-        return "{\"specversion\":\"1.0\",\"id\":\"" + id + "\",\"source\":\"/stand-ins/alder\",\"type\":\"" + type + "\",\"datacontenttype\":\"application/json\",\"data\":" + data + "}";
+        return "{\"specversion\":\"1.0\",\"id\":\"" + id + "\",\"source\":\"/stand-ins/alder\",\"type\":\"" + type
+                + "\",\"datacontenttype\":\"application/json\",\"data\":" + data + "}";
     }
 }

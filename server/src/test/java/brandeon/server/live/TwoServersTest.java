@@ -9,28 +9,48 @@ import brandeon.server.support.TestDatabase;
 import java.net.URI;
 import org.junit.jupiter.api.Test;
 
-/** Two servers on one database: whatever happens on one reaches the outlets of the other, past everything it had read before. */
+/**
+ * Two servers on one database: whatever happens on one reaches the outlets of the other, past everything it had read
+ * before.
+ */
 class TwoServersTest {
 
     @Test
     void whatHappensOnOneServerReachesTheOutletsOfTheOther() {
-        try (TestDatabase database = new TestDatabase(); ServerProcess one = new ServerProcess(database); ServerProcess other = new ServerProcess(database)) {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess one = new ServerProcess(database);
+                ServerProcess other = new ServerProcess(database)) {
             Person host = Person.signedIn(one.address(), "host@reedlight.example", "lantern-at-dusk");
             String theme = host.demo();
-            String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
-            try (Ear starting = Ear.outlet(there(other, host.link(theme, "starting", "wide", "WHOLE"))).watch(); Ear hide = Ear.outlet(there(other, host.link(theme, "hide", "wide", "WHOLE"))).watch()) {
+            String channel =
+                    host.get("/api/themes/" + theme).json().path("channel").asString();
+            try (Ear starting = Ear.outlet(there(other, host.link(theme, "starting", "wide", "WHOLE")))
+                            .watch();
+                    Ear hide = Ear.outlet(there(other, host.link(theme, "hide", "wide", "WHOLE")))
+                            .watch()) {
                 assertThat(starting.await("welcome").path("hash").asString()).hasSize(64);
                 hide.await("welcome");
 
-                host.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"Low tide 01:10\"}");
+                host.edit(
+                        theme,
+                        "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"Low tide 01:10\"}");
                 host.post("/api/themes/" + theme + "/on-air", "");
-                hide.await(message -> message.path("type").asString().equals("patch") && message.toString().contains("Low tide 01:10"));
+                hide.await(message -> message.path("type").asString().equals("patch")
+                        && message.toString().contains("Low tide 01:10"));
 
-                assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "").status()).isEqualTo(200);
-                starting.await(message -> message.path("type").asString().equals("patch") && message.toString().matches(".*data-instant=\\\\\"[1-9]\\d{12}\\\\\".*"));
+                assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "")
+                                .status())
+                        .isEqualTo(200);
+                starting.await(message -> message.path("type").asString().equals("patch")
+                        && message.toString().matches(".*data-instant=\\\\\"[1-9]\\d{12}\\\\\".*"));
 
                 host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
-                hide.await(message -> message.path("type").asString().equals("patch") && message.path("layers").valueStream().anyMatch(layer -> layer.path("piece").asString().equals("announcer") && layer.path("svg").asString().contains("<text")));
+                hide.await(message -> message.path("type").asString().equals("patch")
+                        && message.path("layers")
+                                .valueStream()
+                                .anyMatch(
+                                        layer -> layer.path("piece").asString().equals("announcer")
+                                                && layer.path("svg").asString().contains("<text")));
             }
         }
     }

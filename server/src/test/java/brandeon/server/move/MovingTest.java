@@ -16,20 +16,37 @@ class MovingTest {
         Person host = server.host();
         String demo = host.demo();
         host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\"}");
-        String copy = host.post("/api/themes/" + demo + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"reedlight on birch\"}").json().path("theme").asString();
+        String copy = host.post(
+                        "/api/themes/" + demo + "/move",
+                        "{\"platform\":\"BIRCH\",\"channelName\":\"reedlight on birch\"}")
+                .json()
+                .path("theme")
+                .asString();
         String old = host.link(demo, "hide", "wide", "FRONT");
         String fresh = host.link(copy, "hide", "wide", "FRONT");
         assertThat(fresh).isNotEqualTo(old);
         JsonNode list = host.get("/api/themes/" + copy + "/replacement").json();
-        assertThat(list.path("swaps").valueStream().map(swap -> swap.path("oldLink").asString())).contains(old);
+        assertThat(list.path("swaps")
+                        .valueStream()
+                        .map(swap -> swap.path("oldLink").asString()))
+                .contains(old);
         int count = list.path("swaps").size();
-        assertThat(count).as("every browser source of five scenes on three canvases").isEqualTo(3 * (1 + 2 + 2 + 1 + 1));
-        assertThat(host.post("/api/themes/" + copy + "/replacement", "").json().path("swaps").size()).isZero();
+        assertThat(count)
+                .as("every browser source of five scenes on three canvases")
+                .isEqualTo(3 * (1 + 2 + 2 + 1 + 1));
+        assertThat(host.post("/api/themes/" + copy + "/replacement", "")
+                        .json()
+                        .path("swaps")
+                        .size())
+                .isZero();
         assertThat(host.get("/api/rig").body()).contains(fresh).doesNotContain(old);
         assertThat(host.open(old).status()).isEqualTo(200);
         assertThat(host.open(fresh).status()).isEqualTo(200);
-        assertThat(host.get("/api/themes/" + copy).json().path("theme").toString()).contains("Latest member").doesNotContain("ubscriber\"");
-        assertThat(host.get("/api/themes/" + demo).json().path("theme").toString()).contains("Latest subscriber");
+        assertThat(host.get("/api/themes/" + copy).json().path("theme").toString())
+                .contains("Latest member")
+                .doesNotContain("ubscriber\"");
+        assertThat(host.get("/api/themes/" + demo).json().path("theme").toString())
+                .contains("Latest subscriber");
     }
 
     @Test
@@ -39,7 +56,9 @@ class MovingTest {
         assertThat(host.get("/api/themes/" + demo + "/move?to=ALDER").detail()).contains("already on Alder");
         assertThat(host.get("/api/themes/" + demo + "/move?to=OAK").status()).isEqualTo(400);
         assertThat(host.get("/api/themes/" + demo + "/replacement").detail()).contains("not the copy");
-        assertThat(host.post("/api/themes/" + demo + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"\"}").status()).isEqualTo(400);
+        assertThat(host.post("/api/themes/" + demo + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"\"}")
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
@@ -51,6 +70,8 @@ class MovingTest {
         Person.Answer late = host.put("/api/rig", kept);
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.detail()).contains("Somebody else");
-        assertThat(host.put("/api/rig", kept.replace("\"width\":1920", "\"width\":0")).status()).isEqualTo(400);
+        assertThat(host.put("/api/rig", kept.replace("\"width\":1920", "\"width\":0"))
+                        .status())
+                .isEqualTo(400);
     }
 }

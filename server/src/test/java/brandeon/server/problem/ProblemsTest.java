@@ -14,8 +14,10 @@ class ProblemsTest {
     /** What Java's own classes throw at a fault of the program was told to people as their mistake. */
     @Test
     void onlyAMistakeIsTakenForOne() {
-        assertThat(handler(new Mistake("An alert stays between 2 and 60 seconds."))).isEqualTo("mistake");
-        assertThat(handler(new IllegalArgumentException("Comparison method violates its general contract!"))).isEqualTo("ours");
+        assertThat(handler(new Mistake("An alert stays between 2 and 60 seconds.")))
+                .isEqualTo("mistake");
+        assertThat(handler(new IllegalArgumentException("Comparison method violates its general contract!")))
+                .isEqualTo("ours");
         assertThat(handler(new NullPointerException())).isEqualTo("ours");
     }
 

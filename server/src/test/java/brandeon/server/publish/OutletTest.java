@@ -26,8 +26,13 @@ class OutletTest {
         host = running.host();
         broadcaster = Person.unknown(running.address());
         theme = host.newTheme("Outlets");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
-        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":[" + Person.placed("s", "FULL") + "]}}");
+        host.edit(
+                theme,
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
+        host.edit(
+                theme,
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["
+                        + Person.placed("s", "FULL") + "]}}");
         host.post("/api/themes/" + theme + "/on-air", "");
     }
 
@@ -56,21 +61,34 @@ class OutletTest {
 
     @Test
     void whoComesBackGetsOnlyWhatWasMissed() {
-        try (Ear first = Ear.outlet(link()).watch(); Ear second = Ear.outlet(link()).watch()) {
+        try (Ear first = Ear.outlet(link()).watch();
+                Ear second = Ear.outlet(link()).watch()) {
             JsonNode welcome = first.await("welcome");
             second.await("welcome");
             for (String text : new String[] {"One", "Two", "Three"}) {
                 title(text);
                 host.post("/api/themes/" + theme + "/on-air", "");
-                second.await(m -> m.path("type").asString().equals("patch") && m.toString().contains(text));
+                second.await(m -> m.path("type").asString().equals("patch")
+                        && m.toString().contains(text));
             }
-            try (Ear back = Ear.outlet(link()).say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"" + welcome.path("epoch").asString() + "\",\"number\":1}")) {
-                assertThat(back.await("welcome").path("hash").asString()).as("nothing whole to fetch").isEmpty();
-                back.await(m -> m.path("number").asLong() == 3 && m.path("type").asString().equals("patch"));
-                assertThat(back.heard().stream().filter(m -> m.path("type").asString().equals("patch")).map(m -> m.path("number").asLong())).containsExactly(2L, 3L);
+            try (Ear back = Ear.outlet(link())
+                    .say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\""
+                            + welcome.path("epoch").asString() + "\",\"number\":1}")) {
+                assertThat(back.await("welcome").path("hash").asString())
+                        .as("nothing whole to fetch")
+                        .isEmpty();
+                back.await(m -> m.path("number").asLong() == 3
+                        && m.path("type").asString().equals("patch"));
+                assertThat(back.heard().stream()
+                                .filter(m -> m.path("type").asString().equals("patch"))
+                                .map(m -> m.path("number").asLong()))
+                        .containsExactly(2L, 3L);
             }
-            try (Ear late = Ear.outlet(link()).say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"another server\",\"number\":1}")) {
-                assertThat(late.await("welcome").path("hash").asString()).as("another server's numbers mean nothing").hasSize(64);
+            try (Ear late = Ear.outlet(link())
+                    .say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"another server\",\"number\":1}")) {
+                assertThat(late.await("welcome").path("hash").asString())
+                        .as("another server's numbers mean nothing")
+                        .hasSize(64);
             }
         }
     }
@@ -81,24 +99,40 @@ class OutletTest {
         host.post("/api/themes/" + theme + "/on-air", "");
         host.post("/api/themes/" + theme + "/on-air/back", "");
         try (Ear outlet = Ear.outlet(link()).watch()) {
-            assertThat(broadcasterSees(outlet, outlet.await("welcome").path("hash").asString())).doesNotContain("mistake");
+            assertThat(broadcasterSees(
+                            outlet, outlet.await("welcome").path("hash").asString()))
+                    .doesNotContain("mistake");
         }
-        assertThat(host.post("/api/themes/" + theme + "/on-air/back", "").status()).as("there is nothing before the first").isEqualTo(409);
+        assertThat(host.post("/api/themes/" + theme + "/on-air/back", "").status())
+                .as("there is nothing before the first")
+                .isEqualTo(409);
     }
 
     /** What depends on the instant waits for the page's script; everything else is painted by the page alone. */
     @Test
     void thePageHoldsThePictureOfItsMoment() {
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}");
-        host.edit(theme, "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":" + Person.placed("c", "CLOCK") + "}");
+        host.edit(
+                theme,
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}");
+        host.edit(
+                theme,
+                "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":" + Person.placed("c", "CLOCK") + "}");
         title("Dusk </script><b>&");
         host.post("/api/themes/" + theme + "/on-air", "");
         String page = broadcaster.open(link()).body();
-        assertThat(page).containsPattern("<svg [^>]*data-piece=\"s\" style=\"[^\"]*hidden\">").contains("Dusk &lt;/script&gt;&lt;b&gt;&amp;")
-                .containsPattern("<svg [^>]*data-piece=\"c\" style=\"[^\"]*;visibility:hidden\">").doesNotContainPattern("data-piece=\"s\" style=\"[^\"]*visibility");
-        assertThat(page.split("</script>")).as("the page's own scripts, and no other end of one").hasSizeLessThanOrEqualTo(4);
+        assertThat(page)
+                .containsPattern("<svg [^>]*data-piece=\"s\" style=\"[^\"]*hidden\">")
+                .contains("Dusk &lt;/script&gt;&lt;b&gt;&amp;")
+                .containsPattern("<svg [^>]*data-piece=\"c\" style=\"[^\"]*;visibility:hidden\">")
+                .doesNotContainPattern("data-piece=\"s\" style=\"[^\"]*visibility");
+        assertThat(page.split("</script>"))
+                .as("the page's own scripts, and no other end of one")
+                .hasSizeLessThanOrEqualTo(4);
         try (Ear outlet = Ear.outlet(link()).watch()) {
-            assertThat(page).as("the welcome names the picture that the page has").contains("\"hash\":\"" + outlet.await("welcome").path("hash").asString() + "\"");
+            assertThat(page)
+                    .as("the welcome names the picture that the page has")
+                    .contains(
+                            "\"hash\":\"" + outlet.await("welcome").path("hash").asString() + "\"");
         }
     }
 
@@ -118,16 +152,22 @@ class OutletTest {
         try (Ear open = Ear.outlet(link).watch()) {
             open.await("welcome");
             host.post("/api/outlets/" + row().path("outlet").asString() + "/reissue", "");
-            assertThat(open.closed()).as("open sources must prove themselves again").isEqualTo(4205);
+            assertThat(open.closed())
+                    .as("open sources must prove themselves again")
+                    .isEqualTo(4205);
         }
         assertThat(link()).isNotEqualTo(link);
         assertThat(broadcaster.get(link).status()).isEqualTo(410);
         assertThat(broadcaster.get(link).detail()).contains("replaced");
-        assertThat(broadcaster.open(link).body()).as("nothing is painted on a live picture").contains("<body></body>");
+        assertThat(broadcaster.open(link).body())
+                .as("nothing is painted on a live picture")
+                .contains("<body></body>");
         try (Ear old = Ear.outlet(link)) {
             assertThat(old.closed()).isEqualTo(4410);
         }
-        assertThat(row().path("oldLinkOpened").asLong()).as("the ledger tells of it").isPositive();
+        assertThat(row().path("oldLinkOpened").asLong())
+                .as("the ledger tells of it")
+                .isPositive();
         assertThat(broadcaster.open(link()).status()).isEqualTo(200);
     }
 
@@ -141,7 +181,12 @@ class OutletTest {
     @Test
     void anUnknownLinkIsNotThere() {
         Keys keys = server.bean(Keys.class);
-        for (String wrong : new String[] {"nonsense", "A".repeat(43), keys.token(Keys.Use.OUTLET, UUID.randomUUID(), 1), link().substring(link().lastIndexOf('/') + 1, link().length() - 3) + "AAA"}) {
+        for (String wrong : new String[] {
+            "nonsense",
+            "A".repeat(43),
+            keys.token(Keys.Use.OUTLET, UUID.randomUUID(), 1),
+            link().substring(link().lastIndexOf('/') + 1, link().length() - 3) + "AAA"
+        }) {
             assertThat(broadcaster.get("/o/" + wrong).status()).as(wrong).isEqualTo(404);
             try (Ear ear = Ear.outlet(server.address() + "/o/" + wrong)) {
                 assertThat(ear.closed()).isEqualTo(4404);
@@ -155,7 +200,8 @@ class OutletTest {
             String hash = outlet.await("welcome").path("hash").asString();
             report(outlet, 800, 600, hash);
             awaitState("WRONG_SIZE");
-            assertThat(row().path("sentence").asString()).isEqualTo("Runs at 800 × 600. Type width 1920 and height 1080.");
+            assertThat(row().path("sentence").asString())
+                    .isEqualTo("Runs at 800 × 600. Type width 1920 and height 1080.");
             report(outlet, 1920, 1080, hash);
             awaitState("RIGHT");
         }
@@ -164,10 +210,19 @@ class OutletTest {
 
     @Test
     void anOutletCannotListenToAnythingElse() {
-        try (Ear outlet = Ear.outlet(link()).say("{\"type\":\"watch\",\"feed\":\"x\",\"theme\":\"" + host.demo() + "\",\"scene\":\"hide\",\"canvas\":\"wide\",\"source\":\"DRAFT\"}")) {
+        try (Ear outlet = Ear.outlet(link())
+                .say("{\"type\":\"watch\",\"feed\":\"x\",\"theme\":\"" + host.demo()
+                        + "\",\"scene\":\"hide\",\"canvas\":\"wide\",\"source\":\"DRAFT\"}")) {
             String hash = outlet.await("welcome").path("hash").asString();
-            assertThat(broadcaster.get("/pictures/" + hash).json().path("layers").size()).as("its own scene's one piece").isEqualTo(1);
-            assertThat(outlet.say("nonsense").await("error").path("detail").asString()).isNotBlank();
+            assertThat(broadcaster
+                            .get("/pictures/" + hash)
+                            .json()
+                            .path("layers")
+                            .size())
+                    .as("its own scene's one piece")
+                    .isEqualTo(1);
+            assertThat(outlet.say("nonsense").await("error").path("detail").asString())
+                    .isNotBlank();
         }
     }
 
@@ -177,16 +232,34 @@ class OutletTest {
         String channel = host.get("/api/themes/" + demo).json().path("channel").asString();
         try (Ear outlet = Ear.outlet(host.link(demo, "hide", "wide", "FRONT")).watch()) {
             outlet.await("welcome");
-            assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"SUBSCRIPTION\"}").status()).isEqualTo(200);
-            String name = host.get("/api/channels/" + channel + "/record").json().get(0).path("name").asString();
-            String heard = outlet.await(m -> m.path("type").asString().equals("patch") && m.toString().contains(name + " subscribed")).toString();
+            assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"SUBSCRIPTION\"}")
+                            .status())
+                    .isEqualTo(200);
+            String name = host.get("/api/channels/" + channel + "/record")
+                    .json()
+                    .get(0)
+                    .path("name")
+                    .asString();
+            String heard = outlet.await(m -> m.path("type").asString().equals("patch")
+                            && m.toString().contains(name + " subscribed"))
+                    .toString();
             assertThat(heard).contains("New subscriber");
-            assertThat(outlet.await(m -> m.path("layers").valueStream().anyMatch(layer -> layer.path("piece").asString().equals("supporter"))).toString()).contains(name);
+            assertThat(outlet.await(m -> m.path("layers")
+                                    .valueStream()
+                                    .anyMatch(layer ->
+                                            layer.path("piece").asString().equals("supporter")))
+                            .toString())
+                    .contains(name);
         }
     }
 
     private void title(String text) {
-        assertThat(host.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"s\",\"field\":\"title\",\"value\":\"" + text + "\"}").status()).isEqualTo(200);
+        assertThat(host.edit(
+                                theme,
+                                "{\"edit\":\"setContent\",\"piece\":\"s\",\"field\":\"title\",\"value\":\"" + text
+                                        + "\"}")
+                        .status())
+                .isEqualTo(200);
     }
 
     private String broadcasterSees(Ear outlet, String hash) {
@@ -195,7 +268,8 @@ class OutletTest {
     }
 
     private static void report(Ear outlet, int width, int height, String hash) {
-        outlet.say("{\"type\":\"report\",\"width\":" + width + ",\"height\":" + height + ",\"hash\":\"" + hash + "\",\"visible\":true,\"frames\":0}");
+        outlet.say("{\"type\":\"report\",\"width\":" + width + ",\"height\":" + height + ",\"hash\":\"" + hash
+                + "\",\"visible\":true,\"frames\":0}");
     }
 
     private void awaitState(String state) {
@@ -210,7 +284,13 @@ class OutletTest {
     }
 
     private JsonNode row() {
-        return host.get("/api/themes/" + theme + "/ledger").json().path("rows").valueStream()
-                .filter(row -> row.path("canvas").asString().equals("wide") && row.path("part").asString().equals("WHOLE")).findFirst().orElseThrow();
+        return host.get("/api/themes/" + theme + "/ledger")
+                .json()
+                .path("rows")
+                .valueStream()
+                .filter(row -> row.path("canvas").asString().equals("wide")
+                        && row.path("part").asString().equals("WHOLE"))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -45,8 +45,11 @@ class PracticeTest {
         }
         JsonNode lines = host.get("/api/channels/" + channel + "/record").json();
         for (int i = 0; i < 2; i++) {
-            assertThat(lines.get(i).path("showsFrom").asLong()).as("the newest come first").isGreaterThanOrEqualTo(lines.get(i + 1).path("showsTill").asLong());
-            assertThat(lines.get(i).path("showsTill").asLong()).isGreaterThan(lines.get(i).path("showsFrom").asLong());
+            assertThat(lines.get(i).path("showsFrom").asLong())
+                    .as("the newest come first")
+                    .isGreaterThanOrEqualTo(lines.get(i + 1).path("showsTill").asLong());
+            assertThat(lines.get(i).path("showsTill").asLong())
+                    .isGreaterThan(lines.get(i).path("showsFrom").asLong());
         }
     }
 
@@ -54,9 +57,17 @@ class PracticeTest {
     void onlyThoseWhoOperateSendThem(RunningServer server) {
         Person host = server.stranger(Role.OWNER);
         String channel = channel(host);
-        assertThat(server.stranger(Role.OWNER).post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}").status()).isEqualTo(404);
-        assertThat(server.stranger(Role.VIEWER).post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}").status()).isEqualTo(403);
-        assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"APPLAUSE\"}").status()).isEqualTo(400);
+        assertThat(server.stranger(Role.OWNER)
+                        .post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}")
+                        .status())
+                .isEqualTo(404);
+        assertThat(server.stranger(Role.VIEWER)
+                        .post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}")
+                        .status())
+                .isEqualTo(403);
+        assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"APPLAUSE\"}")
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
@@ -64,14 +75,20 @@ class PracticeTest {
         Person host = server.stranger(Role.OWNER);
         String theme = host.newTheme("Clocks");
         for (String kind : List.of("COUNTDOWN", "BAND")) {
-            host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}".formatted(kind.toLowerCase(java.util.Locale.ROOT), kind));
+            host.edit(
+                    theme,
+                    "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}"
+                            .formatted(kind.toLowerCase(java.util.Locale.ROOT), kind));
         }
         host.edit(theme, "{\"edit\":\"setFigure\",\"piece\":\"countdown\",\"field\":\"minutes\",\"value\":12}");
         long minutes = 12;
         long from = System.currentTimeMillis();
-        assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "").status()).isEqualTo(200);
-        assertThat(until(host, theme)).isBetween(from + minutes * 60_000, System.currentTimeMillis() + minutes * 60_000);
-        assertThat(host.delete("/api/themes/" + theme + "/clocks/countdown").status()).isEqualTo(200);
+        assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "").status())
+                .isEqualTo(200);
+        assertThat(until(host, theme))
+                .isBetween(from + minutes * 60_000, System.currentTimeMillis() + minutes * 60_000);
+        assertThat(host.delete("/api/themes/" + theme + "/clocks/countdown").status())
+                .isEqualTo(200);
         assertThat(until(host, theme)).isZero();
         Person.Answer none = host.post("/api/themes/" + theme + "/clocks/band", "");
         assertThat(none.status()).isEqualTo(404);
@@ -79,10 +96,20 @@ class PracticeTest {
     }
 
     private static long until(Person host, String theme) {
-        return host.get("/api/themes/" + theme + "/clocks").json().valueStream().filter(clock -> clock.path("piece").asString().equals("countdown")).findFirst().orElseThrow().path("until").asLong();
+        return host.get("/api/themes/" + theme + "/clocks")
+                .json()
+                .valueStream()
+                .filter(clock -> clock.path("piece").asString().equals("countdown"))
+                .findFirst()
+                .orElseThrow()
+                .path("until")
+                .asLong();
     }
 
     private static String channel(Person host) {
-        return host.get("/api/themes/" + host.newTheme("Practice")).json().path("channel").asString();
+        return host.get("/api/themes/" + host.newTheme("Practice"))
+                .json()
+                .path("channel")
+                .asString();
     }
 }

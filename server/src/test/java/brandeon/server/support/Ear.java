@@ -37,7 +37,8 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
 
     private static Ear open(HttpClient http, String address) {
         Ear ear = new Ear();
-        ear.socket = http.newWebSocketBuilder().buildAsync(URI.create(address), ear).join();
+        ear.socket =
+                http.newWebSocketBuilder().buildAsync(URI.create(address), ear).join();
         return ear;
     }
 

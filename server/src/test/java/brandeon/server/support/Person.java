@@ -29,7 +29,8 @@ public final class Person {
 
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
 
     private Person(String address) {
         this.address = address;
@@ -42,7 +43,8 @@ public final class Person {
     public static Person signedIn(String address, String email, String password) {
         Person person = new Person(address);
         person.get("/api/session");
-        Answer answer = person.post("/api/session", "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, password));
+        Answer answer =
+                person.post("/api/session", "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, password));
         if (answer.status() != 200) {
             throw new IllegalStateException(answer.body());
         }
@@ -97,7 +99,8 @@ public final class Person {
     /** The id of the demo theme. */
     public String demo() {
         for (JsonNode line : get("/api/themes").json()) {
-            if (line.path("name").asString("").startsWith("Reedlight Hide") && line.path("platform").asString("").equals("Alder")) {
+            if (line.path("name").asString("").startsWith("Reedlight Hide")
+                    && line.path("platform").asString("").equals("Alder")) {
                 return line.path("id").asString();
             }
         }
@@ -106,13 +109,18 @@ public final class Person {
 
     /** A new theme of one's own. */
     public String newTheme(String name) {
-        return post("/api/themes", "{\"name\":\"" + name + "\"}").json().path("id").asString();
+        return post("/api/themes", "{\"name\":\"" + name + "\"}")
+                .json()
+                .path("id")
+                .asString();
     }
 
     /** The ledger's link for a part of a scene. */
     public String link(String theme, String scene, String canvas, String part) {
         for (JsonNode row : get("/api/themes/" + theme + "/ledger").json().path("rows")) {
-            if (row.path("scene").asString().equals(scene) && row.path("canvas").asString().equals(canvas) && row.path("part").asString().equals(part)) {
+            if (row.path("scene").asString().equals(scene)
+                    && row.path("canvas").asString().equals(canvas)
+                    && row.path("part").asString().equals(part)) {
                 return row.path("link").asString();
             }
         }
@@ -120,7 +128,8 @@ public final class Person {
     }
 
     public HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(path.startsWith("http") ? path : address + path));
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(path.startsWith("http") ? path : address + path));
         for (HttpCookie cookie : cookies.getCookieStore().getCookies()) {
             if (cookie.getName().equals("XSRF-TOKEN")) {
                 request.header("X-XSRF-TOKEN", cookie.getValue());
@@ -145,11 +154,21 @@ public final class Person {
     }
 
     private static Answer answer(HttpResponse<String> response) {
-        return new Answer(response.statusCode(), response.body(), response.headers().firstValue("Content-Type").orElse(""));
+        return new Answer(
+                response.statusCode(),
+                response.body(),
+                response.headers().firstValue("Content-Type").orElse(""));
     }
 
     private Answer send(String method, String path, String body, String accept) {
-        return send(request(path).header("Content-Type", "application/json").header("Accept", accept)
-                .method(method, body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body)).build());
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .header("Accept", accept)
+                .method(
+                        method,
+                        body.isEmpty()
+                                ? HttpRequest.BodyPublishers.noBody()
+                                : HttpRequest.BodyPublishers.ofString(body))
+                .build());
     }
 }

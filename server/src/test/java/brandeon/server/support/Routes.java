@@ -32,7 +32,8 @@ public final class Routes {
 
         /** Whether its body is a file, which the description does not mention. */
         public boolean takesFile() {
-            return method.equals("POST") && (path.endsWith("/artworks") || path.endsWith("/faces") || path.equals("/api/palettes/read"));
+            return method.equals("POST")
+                    && (path.endsWith("/artworks") || path.endsWith("/faces") || path.equals("/api/palettes/read"));
         }
     }
 
@@ -49,7 +50,15 @@ public final class Routes {
                         query.put(parameter.path("name").asString(), parameter.path("schema"));
                     }
                 });
-                all.add(new Route(method.getKey().toUpperCase(Locale.ROOT), path.getKey(), query, method.getValue().path("requestBody").path("content").path("application/json").path("schema")));
+                all.add(new Route(
+                        method.getKey().toUpperCase(Locale.ROOT),
+                        path.getKey(),
+                        query,
+                        method.getValue()
+                                .path("requestBody")
+                                .path("content")
+                                .path("application/json")
+                                .path("schema")));
             }
         }
     }
@@ -69,16 +78,24 @@ public final class Routes {
 
     private JsonNode made(JsonNode schema, Random random, int depth) {
         if (schema.has("$ref")) {
-            return made(description.path("components").path("schemas").path(schema.path("$ref").asString().replaceAll(".*/", "")), random, depth);
+            return made(
+                    description
+                            .path("components")
+                            .path("schemas")
+                            .path(schema.path("$ref").asString().replaceAll(".*/", "")),
+                    random,
+                    depth);
         }
         if (schema.has("oneOf") || schema.has("anyOf")) {
             JsonNode choices = schema.has("oneOf") ? schema.path("oneOf") : schema.path("anyOf");
             return made(choices.get(random.nextInt(choices.size())), random, depth);
         }
         if (schema.has("discriminator") && !schema.has("allOf")) {
-            List<Map.Entry<String, JsonNode>> kinds = List.copyOf(schema.path("discriminator").path("mapping").properties());
+            List<Map.Entry<String, JsonNode>> kinds =
+                    List.copyOf(schema.path("discriminator").path("mapping").properties());
             Map.Entry<String, JsonNode> kind = kinds.get(random.nextInt(kinds.size()));
-            ObjectNode one = (ObjectNode) made(NODES.objectNode().put("$ref", kind.getValue().asString()), random, depth);
+            ObjectNode one = (ObjectNode)
+                    made(NODES.objectNode().put("$ref", kind.getValue().asString()), random, depth);
             return one.put(schema.path("discriminator").path("propertyName").asString(), kind.getKey());
         }
         if (schema.has("allOf")) {
@@ -96,7 +113,17 @@ public final class Routes {
         JsonNode declared = schema.path("type");
         String type = declared.isArray() ? declared.get(0).asString() : declared.asString("object");
         return switch (type) {
-            case "string" -> NODES.stringNode(pick(random, "hide", "wide", "band", "Starting", "#4f8f5b", "camera", "11111111-1111-1111-1111-111111111111", "x"));
+            case "string" ->
+                NODES.stringNode(pick(
+                        random,
+                        "hide",
+                        "wide",
+                        "band",
+                        "Starting",
+                        "#4f8f5b",
+                        "camera",
+                        "11111111-1111-1111-1111-111111111111",
+                        "x"));
             case "integer" -> NODES.numberNode(random.nextInt(20));
             case "number" -> NODES.numberNode(random.nextInt(40) / 4.0);
             case "boolean" -> NODES.booleanNode(random.nextBoolean());
@@ -110,7 +137,10 @@ public final class Routes {
             }
             default -> {
                 ObjectNode object = NODES.objectNode();
-                schema.path("properties").properties().forEach(property -> object.set(property.getKey(), made(property.getValue(), random, depth + 1)));
+                schema.path("properties")
+                        .properties()
+                        .forEach(property ->
+                                object.set(property.getKey(), made(property.getValue(), random, depth + 1)));
                 if (schema.path("additionalProperties").isObject() && depth <= DEEPEST && random.nextBoolean()) {
                     object.set("0", made(schema.path("additionalProperties"), random, depth + 1));
                 }
@@ -163,8 +193,29 @@ public final class Routes {
 
     /** A text that a careless program might stumble over. */
     public static String word(Random random) {
-        return pick(random, "", " ", "a", "A\u0000b", "\ud83e", "line\nbreak", "x".repeat(5000), "{followers,number,::scale/1E99999999}", "{", "'; drop table theme; --", "<script>alert(1)</script>",
-                "../../etc/passwd", "%00", "NaN", "-1", "99999999999999999999", "2147483648", "__proto__", "null", "\u202e", "11111111-1111-1111-1111-111111111111");
+        return pick(
+                random,
+                "",
+                " ",
+                "a",
+                "A\u0000b",
+                "\ud83e",
+                "line\nbreak",
+                "x".repeat(5000),
+                "{followers,number,::scale/1E99999999}",
+                "{",
+                "'; drop table theme; --",
+                "<script>alert(1)</script>",
+                "../../etc/passwd",
+                "%00",
+                "NaN",
+                "-1",
+                "99999999999999999999",
+                "2147483648",
+                "__proto__",
+                "null",
+                "\u202e",
+                "11111111-1111-1111-1111-111111111111");
     }
 
     private static String pick(Random random, String... words) {

@@ -29,8 +29,13 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
 
     private void start() {
         database = new TestDatabase();
-        context = SpringApplication.run(BrandeonServer.class, "--server.port=0", "--spring.datasource.url=" + database.url(), "--spring.main.banner-mode=off",
-                "--spring.jpa.hibernate.ddl-auto=validate", "--logging.level.root=error");
+        context = SpringApplication.run(
+                BrandeonServer.class,
+                "--server.port=0",
+                "--spring.datasource.url=" + database.url(),
+                "--spring.main.banner-mode=off",
+                "--spring.jpa.hibernate.ddl-auto=validate",
+                "--logging.level.root=error");
     }
 
     private void stop() {

@@ -23,6 +23,7 @@ public final class ServerProcess implements AutoCloseable {
     private final int port;
     /** What it writes for a while; a killed process removes nothing itself. */
     private final Path temporary;
+
     private Process process;
 
     public ServerProcess(TestDatabase database) {
@@ -49,10 +50,19 @@ public final class ServerProcess implements AutoCloseable {
     public void start() {
         try {
             Path log = temporary.resolve("log");
-            ProcessBuilder builder = new ProcessBuilder(List.of(ProcessHandle.current().info().command().orElseThrow(), "-Djava.awt.headless=true", "-Djava.io.tmpdir=" + temporary, "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC",
-                    "-cp", System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")), "brandeon.server.BrandeonServer",
-                    "--server.port=" + port, "--spring.datasource.url=" + database))
-                    .redirectErrorStream(true).redirectOutput(log.toFile());
+            ProcessBuilder builder = new ProcessBuilder(List.of(
+                            ProcessHandle.current().info().command().orElseThrow(),
+                            "-Djava.awt.headless=true",
+                            "-Djava.io.tmpdir=" + temporary,
+                            "-XX:TieredStopAtLevel=1",
+                            "-XX:+UseSerialGC",
+                            "-cp",
+                            System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                            "brandeon.server.BrandeonServer",
+                            "--server.port=" + port,
+                            "--spring.datasource.url=" + database))
+                    .redirectErrorStream(true)
+                    .redirectOutput(log.toFile());
             builder.environment().put("BRANDEON_DB_PASSWORD", password);
             process = builder.start();
             awaitReady(log.toFile());
@@ -90,7 +100,8 @@ public final class ServerProcess implements AutoCloseable {
                 throw new IllegalStateException("The server did not start: " + Files.readString(log.toPath()));
             }
             try {
-                HttpURLConnection connection = (HttpURLConnection) URI.create(address() + "/actuator/health").toURL().openConnection();
+                HttpURLConnection connection = (HttpURLConnection)
+                        URI.create(address() + "/actuator/health").toURL().openConnection();
                 if (connection.getResponseCode() == 200) {
                     return;
                 }

@@ -29,7 +29,9 @@ public final class TestDatabase implements AutoCloseable {
     }
 
     private static void run(String sql) {
-        try (Connection connection = DriverManager.getConnection(CLUSTER + "/postgres", "brandeon", System.getenv("BRANDEON_DB_PASSWORD")); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection(
+                        CLUSTER + "/postgres", "brandeon", System.getenv("BRANDEON_DB_PASSWORD"));
+                Statement statement = connection.createStatement()) {
             statement.execute(sql);
         } catch (SQLException e) {
             throw new IllegalStateException(sql, e);

@@ -28,14 +28,29 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * A theme with every kind of piece as the version before content had types wrote it on 2026-11-27, edits of it with their
+ * A theme with every kind of piece as the version before content had types wrote it on 2026-11-27, edits of it with
+ * their
  * inverses, the theme after them, and hashes of the pictures that it had.
  */
 class ContentUpgradeTest {
 
     /** What the pictures were painted with. */
-    private static final LiveState LIVE = new LiveState(new Readings(Map.of("latestSubscriber", "Ilse Fenn", "latestFollower", "Wren of Low Quay", "latestRaider", "Saltmarsh Sal",
-            "followers", 128L, "subscribers", 24L, "raids", 3L)), Map.of(), Optional.empty());
+    private static final LiveState LIVE = new LiveState(
+            new Readings(Map.of(
+                    "latestSubscriber",
+                    "Ilse Fenn",
+                    "latestFollower",
+                    "Wren of Low Quay",
+                    "latestRaider",
+                    "Saltmarsh Sal",
+                    "followers",
+                    128L,
+                    "subscribers",
+                    24L,
+                    "raids",
+                    3L)),
+            Map.of(),
+            Optional.empty());
 
     private JsonNode before;
     private Theme theme;
@@ -59,12 +74,16 @@ class ContentUpgradeTest {
         assertThat(pictures.properties()).hasSizeGreaterThan(PieceKind.values().length);
         pictures.properties().forEach(picture -> {
             Piece piece = theme.piece(picture.getKey()).orElseThrow();
-            // What the page is told of a particle has another name now, so that the hash is another one; its figures are compared
+            // What the page is told of a particle has another name now, so that the hash is another one; its figures
+            // are compared
             // below. A plural that parted label from value stands in the label as a whole now.
             if (piece.kind() == PieceKind.PARTICLES || piece.id().equals("odd-agenda")) {
                 return;
             }
-            assertThat(Picture.of(Samples.of(theme, piece, Samples.CANVAS, LIVE), Part.WHOLE).hash()).as("%s: %s", piece.id(), piece.content()).isEqualTo(picture.getValue().asString());
+            assertThat(Picture.of(Samples.of(theme, piece, Samples.CANVAS, LIVE), Part.WHOLE)
+                            .hash())
+                    .as("%s: %s", piece.id(), piece.content())
+                    .isEqualTo(picture.getValue().asString());
         });
     }
 
@@ -85,22 +104,38 @@ class ContentUpgradeTest {
     void textsBecomeWhatTheyMeant() {
         assertThat(content("odd-goal", "value")).isEqualTo(new Content.Count("", 12.5, "::.00", "€", " so far"));
         assertThat(content("odd-count", "value")).isEqualTo(new Content.Count("raids", 0, "", "about ", " tonight"));
-        assertThat(content("odd-agenda", "rows")).isEqualTo(new Content.Points(List.of(new Content.Topic(Ask.State.DONE, "Tide table", "19:00"),
-                new Content.Topic(Ask.State.OPEN, "{followers, plural, one {one | watcher} other {# | watchers}}", ""), new Content.Topic(Ask.State.NOW, "Bats", ""))));
-        assertThat(content("odd-turns", "rows")).isEqualTo(new Content.Entries(List.of(new Content.Entry("Field notes", "reedlight.example", 9), new Content.Entry("", "Tell us in the chat", 0),
-                new Content.Entry("A", "b | c", 3))));
-        assertThat(content("odd-recent", "rows")).isEqualTo(new Content.Rows(List.of(new TextRow("Pinned", "The hide opens at dusk")), "recentSignals"));
-        assertThat(content("odd-stack", "rows")).isEqualTo(Content.Rows.of("Latest", "{latestFollower}", "That is all", ""));
+        assertThat(content("odd-agenda", "rows"))
+                .isEqualTo(new Content.Points(List.of(
+                        new Content.Topic(Ask.State.DONE, "Tide table", "19:00"),
+                        new Content.Topic(
+                                Ask.State.OPEN, "{followers, plural, one {one | watcher} other {# | watchers}}", ""),
+                        new Content.Topic(Ask.State.NOW, "Bats", ""))));
+        assertThat(content("odd-turns", "rows"))
+                .isEqualTo(new Content.Entries(List.of(
+                        new Content.Entry("Field notes", "reedlight.example", 9),
+                        new Content.Entry("", "Tell us in the chat", 0),
+                        new Content.Entry("A", "b | c", 3))));
+        assertThat(content("odd-recent", "rows"))
+                .isEqualTo(new Content.Rows(List.of(new TextRow("Pinned", "The hide opens at dusk")), "recentSignals"));
+        assertThat(content("odd-stack", "rows"))
+                .isEqualTo(Content.Rows.of("Latest", "{latestFollower}", "That is all", ""));
         assertThat(content("odd-clock", "zone")).isEqualTo(new Content.TimeZone("Europe/London"));
         assertThat(content("odd-pages", "headings")).isEqualTo(new Content.Lines(List.of("About", "When", "Hello")));
-        assertThat(after.piece("all-goal").orElseThrow().content("value")).as("1.5k").isEqualTo(new Content.Count("", 1500, "::group-off", "", ""));
+        assertThat(after.piece("all-goal").orElseThrow().content("value"))
+                .as("1.5k")
+                .isEqualTo(new Content.Count("", 1500, "::group-off", "", ""));
     }
 
     @Test
     void threeNamesAreOtherOnes() {
-        assertThat(theme.piece("odd-agenda").orElseThrow()).extracting(Piece::kind, Piece::name).containsExactly(PieceKind.AGENDA, "Agenda 2");
-        assertThat(theme.piece("odd-stack").orElseThrow()).extracting(Piece::kind, Piece::name).containsExactly(PieceKind.SUPPORTER_BOARD, "Supporter board 3");
-        assertThat(theme.piece("odd-sky").orElseThrow().figures()).containsOnly(Map.entry("grain", 3.0), Map.entry("grainSize", 2.0));
+        assertThat(theme.piece("odd-agenda").orElseThrow())
+                .extracting(Piece::kind, Piece::name)
+                .containsExactly(PieceKind.AGENDA, "Agenda 2");
+        assertThat(theme.piece("odd-stack").orElseThrow())
+                .extracting(Piece::kind, Piece::name)
+                .containsExactly(PieceKind.SUPPORTER_BOARD, "Supporter board 3");
+        assertThat(theme.piece("odd-sky").orElseThrow().figures())
+                .containsOnly(Map.entry("grain", 3.0), Map.entry("grainSize", 2.0));
         assertThat(before.toString()).doesNotContain("flake", "Talking points", "Supporter stack", "\"texts\"");
     }
 

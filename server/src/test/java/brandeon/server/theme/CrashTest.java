@@ -21,15 +21,21 @@ class CrashTest {
 
     @Test
     void killingTheServerInABurstOfEditsLosesNoneThatWasAnswered() {
-        try (TestDatabase database = new TestDatabase(); ServerProcess server = new ServerProcess(database)) {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database)) {
             Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
             String theme = host.newTheme("Burst");
             AtomicInteger answered = new AtomicInteger();
             List<CompletableFuture<Void>> calls = new ArrayList<>();
             for (int i = 0; i < BURST; i++) {
-                calls.add(host.later(host.request("/api/themes/" + theme + "/edits").header("Content-Type", "application/json")
-                        .POST(HttpRequest.BodyPublishers.ofString("{\"edit\":{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"p" + i
-                                + "\",\"kind\":\"BAND\",\"name\":\"Band " + i + "\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}")).build())
+                calls.add(host.later(host.request("/api/themes/" + theme + "/edits")
+                                .header("Content-Type", "application/json")
+                                .POST(
+                                        HttpRequest.BodyPublishers.ofString(
+                                                "{\"edit\":{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"p" + i
+                                                        + "\",\"kind\":\"BAND\",\"name\":\"Band " + i
+                                                        + "\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}"))
+                                .build())
                         .thenAccept(answer -> {
                             assertThat(answer.status()).as(answer.body()).isEqualTo(200);
                             kept.add("p" + answerOf(answer));
@@ -40,17 +46,29 @@ class CrashTest {
             }
             Set<String> failures = ConcurrentHashMap.newKeySet();
             calls.forEach(call -> call.exceptionally(failure -> {
-                failures.add(String.valueOf(failure));
-                return null;
-            }).join());
-            assertThat(answered.get()).as("the burst was cut short; %s", failures).isBetween(STRIKE_AT, BURST - 1);
+                        failures.add(String.valueOf(failure));
+                        return null;
+                    })
+                    .join());
+            assertThat(answered.get())
+                    .as("the burst was cut short; %s", failures)
+                    .isBetween(STRIKE_AT, BURST - 1);
             server.kill();
             server.start();
             Person again = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
             var view = again.get("/api/themes/" + theme).json();
-            assertThat(view.path("theme").path("pieces").size()).as("every answered edit is there").isGreaterThanOrEqualTo(answered.get());
-            assertThat(view.path("theme").path("pieces").size()).as("one piece for each edit that counts").isEqualTo((int) view.path("version").asLong() - 1);
-            assertThat(view.path("theme").path("pieces").valueStream().map(piece -> piece.path("id").asString()).toList()).containsAll(kept);
+            assertThat(view.path("theme").path("pieces").size())
+                    .as("every answered edit is there")
+                    .isGreaterThanOrEqualTo(answered.get());
+            assertThat(view.path("theme").path("pieces").size())
+                    .as("one piece for each edit that counts")
+                    .isEqualTo((int) view.path("version").asLong() - 1);
+            assertThat(view.path("theme")
+                            .path("pieces")
+                            .valueStream()
+                            .map(piece -> piece.path("id").asString())
+                            .toList())
+                    .containsAll(kept);
         }
     }
 
@@ -58,6 +76,12 @@ class CrashTest {
 
     /** The piece that an answer is about: the first in its list, since each edit puts its piece there. */
     private static String answerOf(Person.Answer answer) {
-        return answer.json().path("theme").path("pieces").get(0).path("id").asString().substring(1);
+        return answer.json()
+                .path("theme")
+                .path("pieces")
+                .get(0)
+                .path("id")
+                .asString()
+                .substring(1);
     }
 }

@@ -29,8 +29,13 @@ class EditingTest {
         server = running;
         host = running.host();
         theme = host.newTheme("Evening");
-        host.edit(theme, "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"content\":{},\"figures\":{},\"inlay\":null,\"mustShow\":false}}");
-        host.edit(theme, "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":[" + Person.placed("band", "BAND") + "]}}");
+        host.edit(
+                theme,
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"content\":{},\"figures\":{},\"inlay\":null,\"mustShow\":false}}");
+        host.edit(
+                theme,
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
+                        + Person.placed("band", "BAND") + "]}}");
     }
 
     @ParameterizedTest
@@ -52,7 +57,10 @@ class EditingTest {
         Person.Answer answer = host.edit(theme, edit);
         assertThat(answer.status()).as(answer.body()).isEqualTo(status);
         assertThat(answer.type()).startsWith("application/problem+json");
-        assertThat(answer.detail()).hasSizeGreaterThan(15).doesNotContain("brandeon.core").doesNotContain("Exception");
+        assertThat(answer.detail())
+                .hasSizeGreaterThan(15)
+                .doesNotContain("brandeon.core")
+                .doesNotContain("Exception");
         assertThat(host.get("/api/themes/" + theme).json()).isEqualTo(before);
     }
 
@@ -61,12 +69,28 @@ class EditingTest {
         host.edit(theme, "{\"edit\":\"rename\",\"name\":\"First\"}");
         host.edit(theme, "{\"edit\":\"rename\",\"name\":\"Second\"}");
         Person again = server.host();
-        assertThat(again.post("/api/themes/" + theme + "/undo", "").json().path("theme").path("name").asString()).isEqualTo("First");
-        assertThat(again.post("/api/themes/" + theme + "/undo", "").json().path("theme").path("name").asString()).isEqualTo("Evening");
-        JsonNode redone = server.host().post("/api/themes/" + theme + "/redo", "").json();
+        assertThat(again.post("/api/themes/" + theme + "/undo", "")
+                        .json()
+                        .path("theme")
+                        .path("name")
+                        .asString())
+                .isEqualTo("First");
+        assertThat(again.post("/api/themes/" + theme + "/undo", "")
+                        .json()
+                        .path("theme")
+                        .path("name")
+                        .asString())
+                .isEqualTo("Evening");
+        JsonNode redone =
+                server.host().post("/api/themes/" + theme + "/redo", "").json();
         assertThat(redone.path("theme").path("name").asString()).isEqualTo("First");
         assertThat(redone.path("canRedo").asBoolean()).isTrue();
-        assertThat(again.edit(theme, "{\"edit\":\"rename\",\"name\":\"Third\"}").json().path("canRedo").asBoolean()).as("a new edit ends what could be redone").isFalse();
+        assertThat(again.edit(theme, "{\"edit\":\"rename\",\"name\":\"Third\"}")
+                        .json()
+                        .path("canRedo")
+                        .asBoolean())
+                .as("a new edit ends what could be redone")
+                .isFalse();
         assertThat(again.post("/api/themes/" + theme + "/redo", "").status()).isEqualTo(409);
     }
 
@@ -86,60 +110,108 @@ class EditingTest {
 
     @Test
     void everybodyUndoesTheirOwn() {
-        Person other = server.member(server.bean(Members.class).workspacesOf("host@reedlight.example").getFirst(), Role.DESIGNER);
+        Person other = server.member(
+                server.bean(Members.class)
+                        .workspacesOf("host@reedlight.example")
+                        .getFirst(),
+                Role.DESIGNER);
         host.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.9}");
         other.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"label\",\"value\":\"Dusk\"}");
         JsonNode after = host.post("/api/themes/" + theme + "/undo", "").json().path("theme");
         assertThat(after.path("brand").path("corner").asDouble()).isEqualTo(0.5);
-        assertThat(after.path("pieces").get(0).path("content").path("label").asString()).as("the other's edit stays").isEqualTo("Dusk");
-        assertThat(server.host().get("/api/themes/" + theme + "/history").json().get(1).path("who").asString()).isEqualTo("Oskar Dunlin");
+        assertThat(after.path("pieces").get(0).path("content").path("label").asString())
+                .as("the other's edit stays")
+                .isEqualTo("Dusk");
+        assertThat(server.host()
+                        .get("/api/themes/" + theme + "/history")
+                        .json()
+                        .get(1)
+                        .path("who")
+                        .asString())
+                .isEqualTo("Oskar Dunlin");
     }
 
     @Test
     void editsOfTwoPeopleAtOnceAreAllKept() {
-        Person other = server.member(server.bean(Members.class).workspacesOf("host@reedlight.example").getFirst(), Role.DESIGNER);
+        Person other = server.member(
+                server.bean(Members.class)
+                        .workspacesOf("host@reedlight.example")
+                        .getFirst(),
+                Role.DESIGNER);
         long before = host.get("/api/themes/" + theme).json().path("version").asLong();
         List<CompletableFuture<Person.Answer>> answers = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             Person person = i % 2 == 0 ? host : other;
-            answers.add(person.later(person.request("/api/themes/" + theme + "/edits").header("Content-Type", "application/json")
-                    .POST(HttpRequest.BodyPublishers.ofString("{\"edit\":" + box(100 + i) + ",\"gesture\":\"\"}")).build()));
+            answers.add(person.later(person.request("/api/themes/" + theme + "/edits")
+                    .header("Content-Type", "application/json")
+                    .POST(HttpRequest.BodyPublishers.ofString("{\"edit\":" + box(100 + i) + ",\"gesture\":\"\"}"))
+                    .build()));
         }
-        assertThat(answers).allSatisfy(answer -> assertThat(answer.join().status()).isEqualTo(200));
-        assertThat(host.get("/api/themes/" + theme).json().path("version").asLong()).isEqualTo(before + 40);
+        assertThat(answers)
+                .allSatisfy(answer -> assertThat(answer.join().status()).isEqualTo(200));
+        assertThat(host.get("/api/themes/" + theme).json().path("version").asLong())
+                .isEqualTo(before + 40);
     }
 
     @Test
     void historySaysWhoDidWhatAndTheThemeCanGoBackToAnyPointOfIt() {
-        Person other = server.member(server.bean(Members.class).workspacesOf("host@reedlight.example").getFirst(), Role.DESIGNER);
+        Person other = server.member(
+                server.bean(Members.class)
+                        .workspacesOf("host@reedlight.example")
+                        .getFirst(),
+                Role.DESIGNER);
         host.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.9}");
         JsonNode then = host.get("/api/themes/" + theme).json().path("theme");
-        long number = host.get("/api/themes/" + theme + "/history").json().get(0).path("number").asLong();
+        long number = host.get("/api/themes/" + theme + "/history")
+                .json()
+                .get(0)
+                .path("number")
+                .asLong();
         other.edit(theme, "{\"edit\":\"renamePiece\",\"piece\":\"band\",\"name\":\"Low band\"}");
         host.edit(theme, box(300));
         host.post("/api/themes/" + theme + "/undo", "");
         host.post("/api/themes/" + theme + "/redo", "");
         JsonNode history = host.get("/api/themes/" + theme + "/history").json();
-        assertThat(history.findValuesAsString("deed")).contains("Placed Low band on Hide, wide", "Named a piece Low band", "Changed the corners");
+        assertThat(history.findValuesAsString("deed"))
+                .contains("Placed Low band on Hide, wide", "Named a piece Low band", "Changed the corners");
         JsonNode before = host.get("/api/themes/" + theme).json().path("theme");
-        assertThat(host.post("/api/themes/" + theme + "/history/" + number + "/restore", "").json().path("theme")).isEqualTo(then);
-        assertThat(host.post("/api/themes/" + theme + "/undo", "").json().path("theme")).as("going back is a change like others").isEqualTo(before);
-        assertThat(host.post("/api/themes/" + theme + "/history/999999/restore", "").status()).isEqualTo(409);
+        assertThat(host.post("/api/themes/" + theme + "/history/" + number + "/restore", "")
+                        .json()
+                        .path("theme"))
+                .isEqualTo(then);
+        assertThat(host.post("/api/themes/" + theme + "/undo", "").json().path("theme"))
+                .as("going back is a change like others")
+                .isEqualTo(before);
+        assertThat(host.post("/api/themes/" + theme + "/history/999999/restore", "")
+                        .status())
+                .isEqualTo(409);
     }
 
     @Test
     void wrongNamesInAddressesAreExplained() {
         assertThat(host.get("/api/themes/nonsense").status()).isEqualTo(400);
-        assertThat(host.get("/api/themes/" + theme + "/scenes/gone/canvases/wide/picture.png").detail()).contains("scene");
-        assertThat(host.get("/api/themes/" + theme + "/scenes/hide/canvases/wide/picture.png?width=99999").status()).isEqualTo(400);
+        assertThat(host.get("/api/themes/" + theme + "/scenes/gone/canvases/wide/picture.png")
+                        .detail())
+                .contains("scene");
+        assertThat(host.get("/api/themes/" + theme + "/scenes/hide/canvases/wide/picture.png?width=99999")
+                        .status())
+                .isEqualTo(400);
         assertThat(host.post("/api/themes", "{\"name\":\"  \"}").detail()).contains("between 1 and 120");
     }
 
     private JsonNode corrections() {
-        return host.get("/api/themes/" + theme).json().path("theme").path("scenes").get(0).path("stack").get(0).path("corrections");
+        return host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("stack")
+                .get(0)
+                .path("corrections");
     }
 
     private static String box(int x) {
-        return "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"canvas\":\"wide\",\"box\":{\"x\":" + x + ",\"y\":900,\"width\":300,\"height\":66}}";
+        return "{\"edit\":\"setBox\",\"scene\":\"hide\",\"piece\":\"band\",\"canvas\":\"wide\",\"box\":{\"x\":" + x
+                + ",\"y\":900,\"width\":300,\"height\":66}}";
     }
 }

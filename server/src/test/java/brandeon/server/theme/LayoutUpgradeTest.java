@@ -31,13 +31,18 @@ class LayoutUpgradeTest {
         LayoutUpgrade.upgrade(node);
         // What later changes of the format add is added by theirs.
         new ContentUpgrade().upgrade(node);
-        List<Edit> edits = ((Edit.Batch) Json.read(node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class)).edits();
+        List<Edit> edits = ((Edit.Batch) Json.read(
+                        node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class))
+                .edits();
         assertThat(((Edit.AddPiece) edits.get(0)).piece().captures()).containsExactly("camera");
         Placed placed = ((Edit.AddScene) edits.get(1)).scene().stack().getFirst();
         assertThat(placed.spot()).isEqualTo(new Spot.InZone(Zone.CAMERA));
-        assertThat(placed.corrections()).containsEntry(Shape.WIDE, new Spot.Anchored(Anchor.TOP_LEFT, 10, 20, 300, 200));
+        assertThat(placed.corrections())
+                .containsEntry(Shape.WIDE, new Spot.Anchored(Anchor.TOP_LEFT, 10, 20, 300, 200));
         assertThat(((Edit.AddCanvas) edits.get(2)).canvas().safe().graphics()).isEqualTo(0.05);
-        assertThat(edits.get(3)).isEqualTo(new Edit.SetCorrection("hide", "f", Shape.UPRIGHT, new Spot.Anchored(Anchor.TOP_LEFT, 1, 2, 30, 40)));
+        assertThat(edits.get(3))
+                .isEqualTo(new Edit.SetCorrection(
+                        "hide", "f", Shape.UPRIGHT, new Spot.Anchored(Anchor.TOP_LEFT, 1, 2, 30, 40)));
         assertThat(edits.get(4)).isEqualTo(new Edit.DropCorrection("hide", "f", Shape.WIDE));
     }
 

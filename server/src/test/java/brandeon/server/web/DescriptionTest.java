@@ -18,10 +18,13 @@ class DescriptionTest {
     @Test
     void theTypesOfTheWebApplicationAreThoseOfTheServer(RunningServer server) throws IOException {
         Path committed = Path.of("../web/src/api/openapi.json");
-        ObjectNode served = (ObjectNode) Person.unknown(server.address()).get("/api/openapi").json();
+        ObjectNode served = (ObjectNode)
+                Person.unknown(server.address()).get("/api/openapi").json();
         // Where the server listens is no part of its interface.
         served.remove("servers");
-        assertThat(served).as("run bin/types after changing the interface").isEqualTo(new JsonMapper().readTree(Files.readString(committed)));
+        assertThat(served)
+                .as("run bin/types after changing the interface")
+                .isEqualTo(new JsonMapper().readTree(Files.readString(committed)));
     }
 
     @Test

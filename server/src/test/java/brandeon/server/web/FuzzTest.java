@@ -63,20 +63,32 @@ class FuzzTest {
             }
             answers.merge(answer.status() / 100, 1, Integer::sum);
             seen.add(route.name());
-            String what = route.name() + " as " + address + " with " + (body.length() > 600 ? body.substring(0, 600) : body) + " answered " + answer.status() + " " + (answer.body().length() > 300 ? answer.body().substring(0, 300) : answer.body());
+            String what = route.name() + " as " + address + " with "
+                    + (body.length() > 600 ? body.substring(0, 600) : body) + " answered " + answer.status() + " "
+                    + (answer.body().length() > 300 ? answer.body().substring(0, 300) : answer.body());
             assertThat(answer.status()).as(what).isLessThan(500);
             if (answer.status() >= 400) {
                 if (!route.path().startsWith("/o/")) {
                     assertThat(answer.type()).as(what).startsWith("application/problem+json");
-                    assertThat(answer.detail()).as(what).isNotBlank().doesNotContain("Exception", "java.", "org.springframework", "brandeon.");
+                    assertThat(answer.detail())
+                            .as(what)
+                            .isNotBlank()
+                            .doesNotContain("Exception", "java.", "org.springframework", "brandeon.");
                 }
                 assertThat(document(person, theme)).as("unchanged by %s", what).isEqualTo(before);
             } else if (!route.method().equals("GET")) {
                 before = document(person, theme);
-                assertThat(before.isMissingNode() ? List.of() : Soundness.faults(Json.read(before.toString(), Theme.class))).as(what).isEmpty();
+                assertThat(
+                                before.isMissingNode()
+                                        ? List.of()
+                                        : Soundness.faults(Json.read(before.toString(), Theme.class)))
+                        .as(what)
+                        .isEmpty();
             }
         }
-        assertThat(seen.stream().distinct().count()).as("all routes were tried").isGreaterThan(routes.all().size() - 3L);
+        assertThat(seen.stream().distinct().count())
+                .as("all routes were tried")
+                .isGreaterThan(routes.all().size() - 3L);
         assertThat(answers.get(4)).as("most of it is bad").isGreaterThan(INPUTS / 2);
     }
 
@@ -97,8 +109,13 @@ class FuzzTest {
             path = path.replaceFirst("\\{[^}]+}", theme);
         }
         while (path.contains("{")) {
-            String value = random.nextInt(3) == 0 ? List.of("wide", "upright", "LOWER_THIRD", "1", "play").get(random.nextInt(5)) : Routes.word(random);
-            path = path.replaceFirst("\\{[^}]+}", java.util.regex.Matcher.quoteReplacement(encoded(value.isEmpty() ? "x" : value.length() > 500 ? value.substring(0, 500) : value)));
+            String value = random.nextInt(3) == 0
+                    ? List.of("wide", "upright", "LOWER_THIRD", "1", "play").get(random.nextInt(5))
+                    : Routes.word(random);
+            path = path.replaceFirst(
+                    "\\{[^}]+}",
+                    java.util.regex.Matcher.quoteReplacement(
+                            encoded(value.isEmpty() ? "x" : value.length() > 500 ? value.substring(0, 500) : value)));
         }
         List<String> query = new ArrayList<>();
         for (String name : route.query().keySet()) {
@@ -135,8 +152,13 @@ class FuzzTest {
         }
         byte[] file = new byte[random.nextInt(3000)];
         random.nextBytes(file);
-        HttpRequest.BodyPublisher publisher = route.takesFile() ? HttpRequest.BodyPublishers.ofByteArray(file) : body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
-        return person.send(person.request(uri.toString()).header("Content-Type", route.takesFile() ? "application/octet-stream" : "application/json").header("Accept", "application/json")
-                .method(route.method(), publisher).build());
+        HttpRequest.BodyPublisher publisher = route.takesFile()
+                ? HttpRequest.BodyPublishers.ofByteArray(file)
+                : body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
+        return person.send(person.request(uri.toString())
+                .header("Content-Type", route.takesFile() ? "application/octet-stream" : "application/json")
+                .header("Accept", "application/json")
+                .method(route.method(), publisher)
+                .build());
     }
 }

@@ -78,15 +78,23 @@ public final class Herbarium implements Family {
                 double high = Math.min(easel.px(22), box.height() * 0.18);
                 // On a short plate the tape would lie on the words.
                 if (box.width() > easel.px(340) && box.height() > easel.px(90)) {
-                    decor.add(new Mark.Filled(Paper.tape(new Box(box.right() - across * 1.5, box.y(), across, high), high * 0.22), Paint.of(look.colour(sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT), 0.92)));
+                    decor.add(new Mark.Filled(
+                            Paper.tape(new Box(box.right() - across * 1.5, box.y(), across, high), high * 0.22),
+                            Paint.of(look.colour(sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT), 0.92)));
                 }
             } else if (sort == Plate.Sort.BAND) {
-                decor.addAll(Paper.stitch(easel, box.x(), box.right(), box.y() + torn * 2.4 + easel.px(4), look.colour(Role.EDGE)));
+                decor.addAll(Paper.stitch(
+                        easel, box.x(), box.right(), box.y() + torn * 2.4 + easel.px(4), look.colour(Role.EDGE)));
             }
         }
         double left = Math.min(easel.px(sort == Plate.Sort.LABEL ? 24 : 32), box.height() * 0.4);
-        Box content = sort == Plate.Sort.BAND ? new Box(box.x(), box.y() + torn, box.width(), box.height() - torn)
-                : new Box(box.x() + left, box.y() + torn, Math.max(1, box.width() - left - Math.min(easel.px(28), box.height() * 0.4)), Math.max(1, box.height() - 2 * torn));
+        Box content = sort == Plate.Sort.BAND
+                ? new Box(box.x(), box.y() + torn, box.width(), box.height() - torn)
+                : new Box(
+                        box.x() + left,
+                        box.y() + torn,
+                        Math.max(1, box.width() - left - Math.min(easel.px(28), box.height() * 0.4)),
+                        Math.max(1, box.height() - 2 * torn));
         return Plate.of(look, sort, Role.SECOND_ACCENT, ground, decor, content);
     }
 
@@ -99,11 +107,15 @@ public final class Herbarium implements Family {
     public Ring ring(Easel easel, Box opening, double border) {
         Look look = easel.look();
         Box ring = opening.grown(border);
-        Outline shape = Paper.sheet(ring, Math.min(border * 0.24, easel.px(5)), easel.px(22)).with(Outline.rectangle(opening));
+        Outline shape = Paper.sheet(ring, Math.min(border * 0.24, easel.px(5)), easel.px(22))
+                .with(Outline.rectangle(opening));
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark.Filled(shape, Paint.of(look.colour(Role.PLATE))));
         marks.add(new Mark.Bed(shape));
-        marks.add(new Mark.Stroked(Outline.rectangle(opening.grown(easel.line(2) / 2)), Paint.of(look.colour(Role.EDGE), 0.8), easel.line(2)));
+        marks.add(new Mark.Stroked(
+                Outline.rectangle(opening.grown(easel.line(2) / 2)),
+                Paint.of(look.colour(Role.EDGE), 0.8),
+                easel.line(2)));
         double arm = Math.min(easel.px(58), Math.min(opening.width(), opening.height()) * 0.2);
         for (int corner = 0; corner < 4; corner++) {
             double x = corner % 2 == 0 ? ring.x() : ring.right();
@@ -111,9 +123,17 @@ public final class Herbarium implements Family {
             double dx = corner % 2 == 0 ? arm : -arm;
             double dy = corner < 2 ? arm : -arm;
             // A photo corner may not reach over the opening, or it would cover the picture behind it.
-            Outline mount = Outline.pen().move(x, y).line(x + dx, y).line(x + dx * 0.72, y + Math.signum(dy) * border).line(x + Math.signum(dx) * border, y + Math.signum(dy) * border)
-                    .line(x + Math.signum(dx) * border, y + dy * 0.72).line(x, y + dy).close().outline();
-            marks.add(new Mark.Filled(mount, Paint.of(look.colour(corner % 3 == 0 ? Role.SECOND_ACCENT : Role.ACCENT))));
+            Outline mount = Outline.pen()
+                    .move(x, y)
+                    .line(x + dx, y)
+                    .line(x + dx * 0.72, y + Math.signum(dy) * border)
+                    .line(x + Math.signum(dx) * border, y + Math.signum(dy) * border)
+                    .line(x + Math.signum(dx) * border, y + dy * 0.72)
+                    .line(x, y + dy)
+                    .close()
+                    .outline();
+            marks.add(
+                    new Mark.Filled(mount, Paint.of(look.colour(corner % 3 == 0 ? Role.SECOND_ACCENT : Role.ACCENT))));
         }
         return new Ring(marks, 0);
     }
@@ -123,7 +143,15 @@ public final class Herbarium implements Family {
         boolean large = size == Emblem.Size.LARGE;
         double height = large ? content.height() * 0.72 : Math.min(easel.px(46), content.height() * 0.56);
         double x = content.x() + height * 0.28;
-        List<Mark> marks = new ArrayList<>(Sprigs.sprig(x, content.centreY() + height / 2, height, 0.12, large ? 6 : 4, easel.line(large ? 3.5 : 2.5), easel.colour(Role.ACCENT), easel.colour(Role.SECOND_ACCENT)));
+        List<Mark> marks = new ArrayList<>(Sprigs.sprig(
+                x,
+                content.centreY() + height / 2,
+                height,
+                0.12,
+                large ? 6 : 4,
+                easel.line(large ? 3.5 : 2.5),
+                easel.colour(Role.ACCENT),
+                easel.colour(Role.SECOND_ACCENT)));
         return new Emblem(marks, height * 0.62 + easel.px(large ? 26 : 14));
     }
 
@@ -138,7 +166,14 @@ public final class Herbarium implements Family {
         marks.add(new Mark.Filled(Outline.rectangle(box), Paint.of(easel.colour(Role.EDGE), 0.28)));
         if (share > 0) {
             Box done = new Box(box.x(), box.y(), Math.max(box.height(), box.width() * share), box.height());
-            marks.add(new Mark.Filled(Paper.tape(done, box.height() * 0.2), new Paint.Linear(box.x(), 0, box.right(), 0, Paint.blend(easel.colour(Role.ACCENT), easel.colour(Role.SECOND_ACCENT)))));
+            marks.add(new Mark.Filled(
+                    Paper.tape(done, box.height() * 0.2),
+                    new Paint.Linear(
+                            box.x(),
+                            0,
+                            box.right(),
+                            0,
+                            Paint.blend(easel.colour(Role.ACCENT), easel.colour(Role.SECOND_ACCENT)))));
         }
         return marks;
     }
@@ -152,7 +187,14 @@ public final class Herbarium implements Family {
             double y = corner < 2 ? box.y() : box.bottom();
             double dx = corner % 2 == 0 ? arm : -arm;
             double dy = corner < 2 ? arm : -arm;
-            marks.add(new Mark.Filled(Outline.pen().move(x, y).line(x + dx, y).line(x, y + dy).close().outline(), Paint.of(easel.colour(corner % 3 == 0 ? Role.SECOND_ACCENT : Role.ACCENT))));
+            marks.add(new Mark.Filled(
+                    Outline.pen()
+                            .move(x, y)
+                            .line(x + dx, y)
+                            .line(x, y + dy)
+                            .close()
+                            .outline(),
+                    Paint.of(easel.colour(corner % 3 == 0 ? Role.SECOND_ACCENT : Role.ACCENT))));
         }
         return marks;
     }
@@ -175,13 +217,27 @@ public final class Herbarium implements Family {
         double torn = Math.min(easel.px(16), height * 0.2);
         List<Curtain.Leaf> leaves = new ArrayList<>();
         for (int i = 0; i < strips; i++) {
-            Box strip = new Box(box.x() - easel.px(40), box.y() + i * height - 3 * torn, box.width() + easel.px(80), height + 6 * torn);
-            Colour paper = Paint.mix(easel.colour(Role.PLATE), easel.colour(i % 2 == 0 ? Role.HORIZON : Role.GROUND), 0.3 + 0.08 * i);
-            List<Mark> marks = List.of(new Mark.Filled(Paper.sheet(strip, torn, easel.px(26)), Paint.of(paper)),
-                    new Mark.Stroked(Paper.tornTop(new Box(strip.x(), strip.y() + torn * 0.2, strip.width(), torn * 2), torn * 0.8, easel.px(26)), Paint.of(easel.colour(Role.EDGE), 0.25), easel.line(2)));
+            Box strip = new Box(
+                    box.x() - easel.px(40),
+                    box.y() + i * height - 3 * torn,
+                    box.width() + easel.px(80),
+                    height + 6 * torn);
+            Colour paper = Paint.mix(
+                    easel.colour(Role.PLATE), easel.colour(i % 2 == 0 ? Role.HORIZON : Role.GROUND), 0.3 + 0.08 * i);
+            List<Mark> marks = List.of(
+                    new Mark.Filled(Paper.sheet(strip, torn, easel.px(26)), Paint.of(paper)),
+                    new Mark.Stroked(
+                            Paper.tornTop(
+                                    new Box(strip.x(), strip.y() + torn * 0.2, strip.width(), torn * 2),
+                                    torn * 0.8,
+                                    easel.px(26)),
+                            Paint.of(easel.colour(Role.EDGE), 0.25),
+                            easel.line(2)));
             double way = (i % 2 == 0 ? -1 : 1) * (strip.width() + easel.px(60));
-            Track.Key from = Track.Key.still(0).movedBy(way, 0).turnedBy(i % 2 == 0 ? -4 : 4, box.centreX(), strip.centreY());
-            Track.Key to = Track.Key.still(1).movedBy(-way, 0).turnedBy(i % 2 == 0 ? 4 : -4, box.centreX(), strip.centreY());
+            Track.Key from =
+                    Track.Key.still(0).movedBy(way, 0).turnedBy(i % 2 == 0 ? -4 : 4, box.centreX(), strip.centreY());
+            Track.Key to =
+                    Track.Key.still(1).movedBy(-way, 0).turnedBy(i % 2 == 0 ? 4 : -4, box.centreX(), strip.centreY());
             leaves.add(new Curtain.Leaf(marks, from, to, i / (strips - 1.0)));
         }
         return new Curtain(leaves);

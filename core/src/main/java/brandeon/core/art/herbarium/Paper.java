@@ -15,8 +15,7 @@ final class Paper {
 
     private static final int MOST_STEPS = 160;
 
-    private Paper() {
-    }
+    private Paper() {}
 
     /** A sheet torn at top and bottom; it stays inside the box. */
     static Outline sheet(Box box, double torn, double step) {
@@ -30,7 +29,10 @@ final class Paper {
     static Outline tornTop(Box box, double torn, double step) {
         Outline.Pen pen = Outline.pen().move(box.x(), box.y() + torn);
         tear(pen, box.x(), box.right(), box.y() + torn, torn, step, 5);
-        return pen.line(box.right(), box.bottom()).line(box.x(), box.bottom()).close().outline();
+        return pen.line(box.right(), box.bottom())
+                .line(box.x(), box.bottom())
+                .close()
+                .outline();
     }
 
     /** A torn line from one x to another, at most {@code by} above and below y; the same tear for the same seed. */

@@ -18,18 +18,30 @@ import java.util.List;
 /** Pressed sprigs on torn strips of paper, layer upon layer. */
 final class Sprigs {
 
-    private Sprigs() {
-    }
+    private Sprigs() {}
 
     /**
      * A stem with pairs of leaves and a bud.
      *
      * @param lean how far the tip stands aside, as a share of the height
      */
-    static List<Mark> sprig(double x, double base, double height, double lean, int pairs, double line, Colour leaf, Colour bud) {
+    static List<Mark> sprig(
+            double x, double base, double height, double lean, int pairs, double line, Colour leaf, Colour bud) {
         List<Mark> marks = new ArrayList<>();
         double tipX = x + lean * height;
-        marks.add(new Mark.Stroked(Outline.pen().move(x, base).curve(x, base - height * 0.4, tipX - lean * height * 0.3, base - height * 0.7, tipX, base - height * 0.9).outline(), Paint.of(leaf), line));
+        marks.add(new Mark.Stroked(
+                Outline.pen()
+                        .move(x, base)
+                        .curve(
+                                x,
+                                base - height * 0.4,
+                                tipX - lean * height * 0.3,
+                                base - height * 0.7,
+                                tipX,
+                                base - height * 0.9)
+                        .outline(),
+                Paint.of(leaf),
+                line));
         for (int i = 0; i < pairs; i++) {
             double t = 0.22 + 0.62 * i / Math.max(1, pairs - 1.0);
             double px = x + lean * height * t * t;
@@ -44,10 +56,12 @@ final class Sprigs {
 
     /** A leaf that starts at a point and points outward and up. */
     private static Outline leaf(double x, double y, double across, double up) {
-        return Outline.pen().move(x, y)
+        return Outline.pen()
+                .move(x, y)
                 .curve(x + across * 0.2, y - up * 0.75, x + across * 0.65, y - up * 1.05, x + across, y - up)
                 .curve(x + across * 0.95, y - up * 0.45, x + across * 0.5, y - up * 0.02, x, y)
-                .close().outline();
+                .close()
+                .outline();
     }
 
     static PieceArt screen(Easel easel, Box box, boolean moving) {
@@ -60,9 +74,15 @@ final class Sprigs {
         List<Track> tracks = new ArrayList<>();
         marks.add(new Mark.Filled(Outline.rectangle(box), Paint.of(ground)));
         double sheetX = box.x() + w * (upright ? 0.3 : 0.58);
-        Box sheet = new Box(sheetX, box.y() + h * (upright ? 0.44 : 0.1), w * (upright ? 0.6 : 0.33), h * (upright ? 0.4 : 0.74));
+        Box sheet = new Box(
+                sheetX, box.y() + h * (upright ? 0.44 : 0.1), w * (upright ? 0.6 : 0.33), h * (upright ? 0.4 : 0.74));
         Colour paper = Paint.mix(look.colour(Role.PLATE), look.colour(Role.EDGE), 0.22);
-        marks.add(new Mark.Filled(Paper.sheet(new Box(sheet.x() + easel.px(10), sheet.y() + easel.px(12), sheet.width(), sheet.height()), easel.px(7), easel.px(24)), Paint.of(Colour.BLACK, 0.3)));
+        marks.add(new Mark.Filled(
+                Paper.sheet(
+                        new Box(sheet.x() + easel.px(10), sheet.y() + easel.px(12), sheet.width(), sheet.height()),
+                        easel.px(7),
+                        easel.px(24)),
+                Paint.of(Colour.BLACK, 0.3)));
         marks.add(new Mark.Filled(Paper.sheet(sheet, easel.px(7), easel.px(24)), Paint.of(paper)));
         double foot = sheet.bottom() - easel.px(70);
         double[][] places = {{0.5, 0.8, 0.05, 7}, {0.26, 0.58, -0.16, 5}, {0.76, 0.5, 0.2, 5}};
@@ -70,14 +90,37 @@ final class Sprigs {
             double height = sheet.height() * places[i][1];
             double x = sheet.x() + sheet.width() * places[i][0];
             Colour leaf = i == 0 ? look.colour(Role.ACCENT) : Paint.mix(look.colour(Role.ACCENT), paper, 0.28);
-            marks.add(Mark.group("sprig-" + i, sprig(x, foot, height, places[i][2], (int) places[i][3], easel.line(6), leaf, look.colour(Role.SECOND_ACCENT))));
+            marks.add(Mark.group(
+                    "sprig-" + i,
+                    sprig(
+                            x,
+                            foot,
+                            height,
+                            places[i][2],
+                            (int) places[i][3],
+                            easel.line(6),
+                            leaf,
+                            look.colour(Role.SECOND_ACCENT))));
             if (moving) {
-                tracks.add(Track.loop("sprig-" + i, Track.Key.still(0).turnedBy(-0.8, x, foot), Track.Key.still(1).turnedBy(0.8, x, foot), 4600 + 800.0 * i, -600.0 * i));
+                tracks.add(Track.loop(
+                        "sprig-" + i,
+                        Track.Key.still(0).turnedBy(-0.8, x, foot),
+                        Track.Key.still(1).turnedBy(0.8, x, foot),
+                        4600 + 800.0 * i,
+                        -600.0 * i));
             }
         }
         double tapeWidth = sheet.width() * 0.44;
-        marks.add(new Mark.Filled(Paper.tape(new Box(sheet.centreX() - tapeWidth / 2, foot - easel.px(22), tapeWidth, easel.px(40)), easel.px(8)), Paint.of(look.colour(Role.SECOND_ACCENT), 0.88)));
-        marks.add(new Mark.Filled(Paper.tape(new Box(sheet.centreX() - easel.px(90), sheet.y() - easel.px(20), easel.px(180), easel.px(46)), easel.px(8)), Paint.of(look.colour(Role.ACCENT), 0.85)));
+        marks.add(new Mark.Filled(
+                Paper.tape(
+                        new Box(sheet.centreX() - tapeWidth / 2, foot - easel.px(22), tapeWidth, easel.px(40)),
+                        easel.px(8)),
+                Paint.of(look.colour(Role.SECOND_ACCENT), 0.88)));
+        marks.add(new Mark.Filled(
+                Paper.tape(
+                        new Box(sheet.centreX() - easel.px(90), sheet.y() - easel.px(20), easel.px(180), easel.px(46)),
+                        easel.px(8)),
+                Paint.of(look.colour(Role.ACCENT), 0.85)));
         strips(marks, easel, box, ground, look);
         return new PieceArt(List.of(Mark.clipped(Outline.rectangle(box), marks)), tracks, List.of());
     }
@@ -96,14 +139,27 @@ final class Sprigs {
         int many = (int) Math.round(7 * easel.tune().ornament());
         for (int i = 0; i < many; i++) {
             double x = box.x() + box.width() * (i + 0.2 + 0.6 * wind.next()) / many;
-            marks.addAll(sprig(x, foot, easel.px(90 + 70 * wind.next()), 0.2 * wind.either(), 4, easel.line(3.5), Paint.mix(look.colour(Role.ACCENT), ground, 0.5), Paint.mix(look.colour(Role.SECOND_ACCENT), ground, 0.3)));
+            marks.addAll(sprig(
+                    x,
+                    foot,
+                    easel.px(90 + 70 * wind.next()),
+                    0.2 * wind.either(),
+                    4,
+                    easel.line(3.5),
+                    Paint.mix(look.colour(Role.ACCENT), ground, 0.5),
+                    Paint.mix(look.colour(Role.SECOND_ACCENT), ground, 0.3)));
         }
     }
 
     private static Mark strip(Easel easel, Box box, double y, Paint paint, long seed) {
         Outline.Pen pen = Outline.pen().move(box.x(), y);
         Paper.tear(pen, box.x(), box.right(), y, easel.px(9), easel.px(26), seed);
-        return new Mark.Filled(pen.line(box.right(), box.bottom()).line(box.x(), box.bottom()).close().outline(), paint);
+        return new Mark.Filled(
+                pen.line(box.right(), box.bottom())
+                        .line(box.x(), box.bottom())
+                        .close()
+                        .outline(),
+                paint);
     }
 
     static PieceArt backdrop(Easel easel, Box box, boolean moving) {
@@ -116,8 +172,25 @@ final class Sprigs {
         marks.add(strip(easel, box, y - easel.px(6), Paint.of(Colour.BLACK, 0.22), 31));
         marks.add(strip(easel, box, y, Paint.of(Paint.mix(look.colour(Role.HORIZON), ground, 0.5)), 31));
         double x = box.right() - box.width() * 0.07;
-        marks.add(Mark.group("sprig", sprig(x, box.bottom(), easel.px(230), -0.12, 5, easel.line(4), Paint.mix(look.colour(Role.ACCENT), ground, 0.55), Paint.mix(look.colour(Role.SECOND_ACCENT), ground, 0.4))));
-        List<Track> sway = moving ? List.of(Track.loop("sprig", Track.Key.still(0).turnedBy(-2.5, x, box.bottom()), Track.Key.still(1).turnedBy(2.5, x, box.bottom()), 5200, 0)) : List.of();
+        marks.add(Mark.group(
+                "sprig",
+                sprig(
+                        x,
+                        box.bottom(),
+                        easel.px(230),
+                        -0.12,
+                        5,
+                        easel.line(4),
+                        Paint.mix(look.colour(Role.ACCENT), ground, 0.55),
+                        Paint.mix(look.colour(Role.SECOND_ACCENT), ground, 0.4))));
+        List<Track> sway = moving
+                ? List.of(Track.loop(
+                        "sprig",
+                        Track.Key.still(0).turnedBy(-2.5, x, box.bottom()),
+                        Track.Key.still(1).turnedBy(2.5, x, box.bottom()),
+                        5200,
+                        0))
+                : List.of();
         return new PieceArt(List.of(Mark.clipped(Outline.rectangle(box), marks)), sway, List.of());
     }
 }

@@ -13,22 +13,38 @@ import brandeon.core.motion.Track;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Something just happened: a solid plate, a large emblem, what and who; each part arrives in the family's temperament. */
+/**
+ * Something just happened: a solid plate, a large emblem, what and who; each part arrives in the family's temperament.
+ */
 public final class AlertArt {
 
-    private AlertArt() {
-    }
+    private AlertArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Alert ask) {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.ALERT, Emblem.Size.LARGE);
         List<Mark> body = new ArrayList<>(ready.plate().ground());
         double least = easel.px(Lettering.LEAST);
         List<Words.Line> said = new ArrayList<>();
-        said.add(Words.line(easel.look().text(), family.lettering().labelText(ask.kicker()), easel.letters(32), least, ready.room().width(), ready.plate().quiet()));
-        said.addAll(Words.block(easel.look().heading(), ask.text(), Math.min(easel.letters(62), ask.box().height() * 0.36), easel.px(30), ready.room().width(), ask.box().height() * 0.5, ready.plate().ink()));
-        Words.stacked(body, said, easel.tune().align(), ready.room(), ask.box().height() * (said.size() > 2 ? 0.1 : 0.14));
+        said.add(Words.line(
+                easel.look().text(),
+                family.lettering().labelText(ask.kicker()),
+                easel.letters(32),
+                least,
+                ready.room().width(),
+                ready.plate().quiet()));
+        said.addAll(Words.block(
+                easel.look().heading(),
+                ask.text(),
+                Math.min(easel.letters(62), ask.box().height() * 0.36),
+                easel.px(30),
+                ready.room().width(),
+                ask.box().height() * 0.5,
+                ready.plate().ink()));
+        Words.stacked(
+                body, said, easel.tune().align(), ready.room(), ask.box().height() * (said.size() > 2 ? 0.1 : 0.14));
         body.add(Mark.group("emblem", ready.emblem()));
-        List<Mark> marks = List.of(Mark.group("alert", List.of(Mark.group("decor", ready.plate().decor()), Mark.group("plate", body))));
+        List<Mark> marks = List.of(
+                Mark.group("alert", List.of(Mark.group("decor", ready.plate().decor()), Mark.group("plate", body))));
         Temperament temperament = family.temperament();
         double unit = easel.canvas().unit();
         List<Track> tracks = List.of(

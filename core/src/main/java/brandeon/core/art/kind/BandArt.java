@@ -13,11 +13,13 @@ import brandeon.core.canvas.SafeArea;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A band along an edge: a label at its beginning, then a message. It reaches the edges; its words stay within the safe area. */
+/**
+ * A band along an edge: a label at its beginning, then a message. It reaches the edges; its words stay within the safe
+ * area.
+ */
 public final class BandArt {
 
-    private BandArt() {
-    }
+    private BandArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Band ask) {
         Box box = ask.box();
@@ -31,14 +33,21 @@ public final class BandArt {
         double from = left;
         if (!ask.label().isBlank()) {
             Plate probe = family.plate(easel, new Box(box.x(), box.y(), box.width(), box.height()), Plate.Sort.LABEL);
-            Words.Line label = Words.line(easel.look().heading(), family.lettering().labelText(ask.label()), size, least, (right - left) * 0.42, probe.ink());
+            Words.Line label = Words.line(
+                    easel.look().heading(),
+                    family.lettering().labelText(ask.label()),
+                    size,
+                    least,
+                    (right - left) * 0.42,
+                    probe.ink());
             double after = box.right() - probe.content().right();
             Box tab = new Box(box.x(), box.y(), left - box.x() + label.fit().width() + after, box.height());
             marks.addAll(family.plate(easel, tab, Plate.Sort.LABEL).marks());
             marks.add(label.at(Tune.Align.LEFT, left, tab.right(), box.centreY() + label.caps() / 2));
             from = tab.right() + easel.px(44);
         }
-        Words.Line message = Words.line(easel.look().text(), ask.message(), size * 0.9, least, right - from, ground.ink());
+        Words.Line message =
+                Words.line(easel.look().text(), ask.message(), size * 0.9, least, right - from, ground.ink());
         marks.add(message.at(easel.tune().align(), from, right, box.centreY() + message.caps() / 2));
         return PieceArt.still(marks);
     }

@@ -16,19 +16,21 @@ import brandeon.core.text.Wrap;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Lines of a chat on a see-through plate: the newest at the bottom, the older the fainter, each wrapped to its room. */
+/**
+ * Lines of a chat on a see-through plate: the newest at the bottom, the older the fainter, each wrapped to its room.
+ */
 public final class ChatArt {
 
     private static final double SIZE = 30;
     private static final double LINE = 1.36;
     /** What is left of the oldest line. */
     private static final double FAINTEST = 0.3;
+
     private static final int MOST_LINES = 3;
     /** From this width on, in sizes of letters, a name and its words stand beside one another. */
     private static final double WIDE = 17;
 
-    private ChatArt() {
-    }
+    private ChatArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Chat ask) {
         if (ask.lines().isEmpty()) {
@@ -36,9 +38,15 @@ public final class ChatArt {
         }
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
-        double size = Math.max(easel.px(Lettering.LEAST), Math.min(easel.letters(SIZE), ask.box().height() * 0.5));
+        double size = Math.max(
+                easel.px(Lettering.LEAST),
+                Math.min(easel.letters(SIZE), ask.box().height() * 0.5));
         double step = size * LINE * easel.tune().spacing();
-        Box room = new Box(ready.room().x(), ready.room().y() + size * 0.4, ready.room().width(), Math.max(1, ready.room().height() - size * 0.8));
+        Box room = new Box(
+                ready.room().x(),
+                ready.room().y() + size * 0.4,
+                ready.room().width(),
+                Math.max(1, ready.room().height() - size * 0.8));
         double bottom = room.bottom() - Measure.descent(easel.look().text(), size);
         for (int i = ask.lines().size() - 1; i >= 0; i--) {
             List<Mark> said = message(easel, ready.plate(), ask.lines().get(i), room, size);
@@ -59,7 +67,13 @@ public final class ChatArt {
         List<Mark> lines = new ArrayList<>();
         boolean above = room.width() < size * WIDE;
         Tune.Align align = easel.tune().align() == Tune.Align.RIGHT ? Tune.Align.RIGHT : Tune.Align.LEFT;
-        Words.Line name = Words.line(easel.look().heading(), row.label(), size, size, above || row.value().isBlank() ? room.width() : room.width() * 0.4, easel.colour(Role.SECOND_ACCENT));
+        Words.Line name = Words.line(
+                easel.look().heading(),
+                row.label(),
+                size,
+                size,
+                above || row.value().isBlank() ? room.width() : room.width() * 0.4,
+                easel.colour(Role.SECOND_ACCENT));
         Mark named = name.at(align, room.x(), room.right(), 0);
         if (row.value().isBlank()) {
             return List.of(named);
@@ -68,10 +82,14 @@ public final class ChatArt {
         if (above) {
             lines.add(named);
         }
-        List<String> wrapped = Wrap.lines(easel.look().text(), size, row.value(), Math.max(1, room.width() - taken), MOST_LINES);
+        List<String> wrapped =
+                Wrap.lines(easel.look().text(), size, row.value(), Math.max(1, room.width() - taken), MOST_LINES);
         for (int i = 0; i < wrapped.size(); i++) {
-            Words.Line line = Words.line(easel.look().text(), wrapped.get(i), size, size, room.width() - taken, plate.ink());
-            Mark words = align == Tune.Align.RIGHT ? line.at(align, room.x(), room.right() - taken, 0) : line.at(align, room.x() + taken, room.right(), 0);
+            Words.Line line =
+                    Words.line(easel.look().text(), wrapped.get(i), size, size, room.width() - taken, plate.ink());
+            Mark words = align == Tune.Align.RIGHT
+                    ? line.at(align, room.x(), room.right() - taken, 0)
+                    : line.at(align, room.x() + taken, room.right(), 0);
             lines.add(i == 0 && !above ? Mark.group("", List.of(named, words)) : words);
         }
         return lines;
@@ -88,8 +106,12 @@ public final class ChatArt {
 
     private static Mark down(Mark mark, double by) {
         return switch (mark) {
-            case Mark.Text t -> new Mark.Text(t.text(), t.face(), t.px(), t.x(), t.y() + by, t.anchor(), t.colour(), t.clamp());
-            case Mark.Group g -> Mark.group(g.part(), g.marks().stream().map(inner -> down(inner, by)).toList());
+            case Mark.Text t ->
+                new Mark.Text(t.text(), t.face(), t.px(), t.x(), t.y() + by, t.anchor(), t.colour(), t.clamp());
+            case Mark.Group g ->
+                Mark.group(
+                        g.part(),
+                        g.marks().stream().map(inner -> down(inner, by)).toList());
             default -> mark;
         };
     }

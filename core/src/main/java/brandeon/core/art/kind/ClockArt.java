@@ -20,8 +20,7 @@ public final class ClockArt {
     /** Width of the colon's cell, in digit cells. */
     private static final double COLON = 0.5;
 
-    private ClockArt() {
-    }
+    private ClockArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Clock ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
@@ -30,8 +29,15 @@ public final class ClockArt {
         Tune.Align align = easel.tune().align();
         double least = easel.px(Lettering.LEAST);
         double titleSize = Math.min(easel.letters(34), ask.box().height() * 0.19);
-        Words.Line title = Words.line(easel.look().text(), family.lettering().labelText(ask.title()), titleSize, least, room.width(), ready.plate().quiet());
-        marks.add(title.at(align, room.x(), room.right(), ask.box().y() + ask.box().height() * 0.16 + title.caps()));
+        Words.Line title = Words.line(
+                easel.look().text(),
+                family.lettering().labelText(ask.title()),
+                titleSize,
+                least,
+                room.width(),
+                ready.plate().quiet());
+        marks.add(title.at(
+                align, room.x(), room.right(), ask.box().y() + ask.box().height() * 0.16 + title.caps()));
         Face figures = easel.look().figures();
         double cell = widestDigit(figures);
         String template = ask.clock().format().template();
@@ -44,20 +50,37 @@ public final class ClockArt {
             case CENTRE -> room.centreX() - width / 2;
             case RIGHT -> room.right() - width;
         };
-        double base = alone ? room.centreY() + Measure.capHeight(figures, px) / 2 : ask.box().bottom() - ask.box().height() * 0.15;
-        Words.Line ended = Words.line(easel.look().heading(), ask.ended(), px * 0.6, least, room.width(), ready.plate().ink());
+        double base = alone
+                ? room.centreY() + Measure.capHeight(figures, px) / 2
+                : ask.box().bottom() - ask.box().height() * 0.15;
+        Words.Line ended = Words.line(
+                easel.look().heading(),
+                ask.ended(),
+                px * 0.6,
+                least,
+                room.width(),
+                ready.plate().ink());
         List<Mark> end = ask.ended().isBlank() ? List.of() : List.of(ended.at(align, room.x(), room.right(), base));
-        marks.add(new Mark.Digits(ask.clock(), figures, px, cells(template, left, cell * px), base, ready.plate().ink(), ask.clock().still(), end));
+        marks.add(new Mark.Digits(
+                ask.clock(),
+                figures,
+                px,
+                cells(template, left, cell * px),
+                base,
+                ready.plate().ink(),
+                ask.clock().still(),
+                end));
         return PieceArt.still(hides(ask) ? List.of(new Mark.Until(ask.clock(), marks)) : marks);
     }
 
     /** Whether nothing of the piece is left when its time is over. */
     private static boolean hides(Ask.Clock ask) {
-        return ask.ended().isBlank() && switch (ask.clock().mode()) {
-            case DOWN -> true;
-            case UP -> ask.clock().length() > 0;
-            case DAY -> false;
-        };
+        return ask.ended().isBlank()
+                && switch (ask.clock().mode()) {
+                    case DOWN -> true;
+                    case UP -> ask.clock().length() > 0;
+                    case DAY -> false;
+                };
     }
 
     /** Centre of each character; every digit has the same width. */

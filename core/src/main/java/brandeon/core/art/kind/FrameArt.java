@@ -31,6 +31,7 @@ public final class FrameArt {
     private static final double LONGEST = 0.94;
     /** A plate beside the ring takes at most this share of the width. */
     private static final double BESIDE = 0.42;
+
     private static final double SHEEN_MILLIS = 5200;
 
     private final Family family;
@@ -45,7 +46,8 @@ public final class FrameArt {
         this.family = family;
         this.easel = easel;
         this.ask = ask;
-        this.border = Math.max(2, Math.rint(easel.px(family.border() * easel.tune().border())));
+        this.border =
+                Math.max(2, Math.rint(easel.px(family.border() * easel.tune().border())));
     }
 
     public static PieceArt draw(Family family, Easel easel, Ask.Frame ask) {
@@ -58,7 +60,11 @@ public final class FrameArt {
         double beside = plate == Ask.NamePlate.BESIDE ? nameWidth(ask.box().width() * BESIDE, plateHeight) : 0;
         double under = plate == Ask.NamePlate.UNDER ? plateHeight : 0;
         Box whole = ask.box();
-        Box room = new Box(whole.x() + border, whole.y() + border, Math.max(1, whole.width() - 2 * border - beside), Math.max(1, whole.height() - border - Math.max(border, under)));
+        Box room = new Box(
+                whole.x() + border,
+                whole.y() + border,
+                Math.max(1, whole.width() - 2 * border - beside),
+                Math.max(1, whole.height() - border - Math.max(border, under)));
         List<Box> rooms = ask.shape() == Ask.FrameShape.DOUBLE ? halves(room) : List.of(room);
         for (Box one : rooms) {
             ring((ask.aspect() > 0 ? one.fitted(ask.aspect(), 0.5, 0) : one).snapped());
@@ -66,9 +72,19 @@ public final class FrameArt {
         Box first = openings.getFirst().box();
         Box last = openings.getLast().box();
         switch (plate) {
-            case UNDER -> name(new Box(first.x() - border, last.bottom(), last.right() - first.x() + 2 * border, plateHeight), LONGEST);
-            case BESIDE -> name(new Box(last.right() + border, Math.max(whole.y(), last.bottom() + border - plateHeight), beside, plateHeight), 1);
-            case NONE -> { }
+            case UNDER ->
+                name(
+                        new Box(first.x() - border, last.bottom(), last.right() - first.x() + 2 * border, plateHeight),
+                        LONGEST);
+            case BESIDE ->
+                name(
+                        new Box(
+                                last.right() + border,
+                                Math.max(whole.y(), last.bottom() + border - plateHeight),
+                                beside,
+                                plateHeight),
+                        1);
+            case NONE -> {}
         }
         PieceArt upright = new PieceArt(marks, tracks, openings);
         return ask.flipped() ? Mirror.over(whole.centreY(), upright) : upright;
@@ -79,8 +95,13 @@ public final class FrameArt {
         boolean wide = room.width() >= room.height();
         double w = wide ? (room.width() - 2 * border) / 2 : room.width();
         double h = wide ? room.height() : (room.height() - 2 * border) / 2;
-        return List.of(new Box(room.x(), room.y(), Math.max(1, w), Math.max(1, h)),
-                new Box(wide ? room.right() - Math.max(1, w) : room.x(), wide ? room.y() : room.bottom() - Math.max(1, h), Math.max(1, w), Math.max(1, h)));
+        return List.of(
+                new Box(room.x(), room.y(), Math.max(1, w), Math.max(1, h)),
+                new Box(
+                        wide ? room.right() - Math.max(1, w) : room.x(),
+                        wide ? room.y() : room.bottom() - Math.max(1, h),
+                        Math.max(1, w),
+                        Math.max(1, h)));
     }
 
     private void ring(Box opening) {
@@ -107,18 +128,35 @@ public final class FrameArt {
         }
     }
 
-    /** A ring of the opening's own shape; outside it either a mat to the corners, or nothing, and the capture needs its mask. */
+    /**
+     * A ring of the opening's own shape; outside it either a mat to the corners, or nothing, and the capture needs its
+     * mask.
+     */
     private void shaped(Opening opening) {
         Box outer = opening.box().grown(border);
         Outline inner = opening.outline(0);
         if (ask.matted()) {
             Colour mat = easel.look().colour(Role.PLATE);
-            marks.add(new Mark.Filled(Outline.rounded(outer, easel.look().corner() * Ring.roundest(easel, border)).with(inner), Paint.of(mat)));
+            marks.add(new Mark.Filled(
+                    Outline.rounded(outer, easel.look().corner() * Ring.roundest(easel, border))
+                            .with(inner),
+                    Paint.of(mat)));
         }
         Outline ring = opening.outline(border).with(inner);
-        marks.addAll(easel.tune().turned(List.of(new Mark.Filled(ring, new Paint.Linear(outer.x(), outer.y(), outer.right(), outer.bottom(), easel.look().gradient()))), outer));
+        marks.addAll(easel.tune()
+                .turned(
+                        List.of(new Mark.Filled(
+                                ring,
+                                new Paint.Linear(
+                                        outer.x(),
+                                        outer.y(),
+                                        outer.right(),
+                                        outer.bottom(),
+                                        easel.look().gradient()))),
+                        outer));
         marks.add(new Mark.Bed(ring));
-        marks.add(new Mark.Stroked(opening.outline(border * 0.3), Paint.of(easel.colour(Role.SECOND_ACCENT), 0.9), easel.line(2)));
+        marks.add(new Mark.Stroked(
+                opening.outline(border * 0.3), Paint.of(easel.colour(Role.SECOND_ACCENT), 0.9), easel.line(2)));
     }
 
     /** A light that runs over the ring; at rest it stands before it begins, outside. */
@@ -127,23 +165,46 @@ public final class FrameArt {
         double wide = outer.width() * 0.35;
         Colour light = easel.colour(Role.GLOW);
         Box beam = new Box(outer.x() - wide, outer.y(), wide, outer.height());
-        List<Paint.Stop> stops = List.of(new Paint.Stop(0, light.withAlpha(0)), new Paint.Stop(0.5, light.withAlpha(0.85)), new Paint.Stop(1, light.withAlpha(0)));
+        List<Paint.Stop> stops = List.of(
+                new Paint.Stop(0, light.withAlpha(0)),
+                new Paint.Stop(0.5, light.withAlpha(0.85)),
+                new Paint.Stop(1, light.withAlpha(0)));
         String part = "sheen-" + openings.size();
-        marks.add(Mark.clipped(opening.outline(border).with(opening.outline(0)), List.of(Mark.group(part,
-                List.of(new Mark.Filled(Outline.rectangle(beam), new Paint.Linear(beam.x(), 0, beam.right(), 0, stops)))))));
+        marks.add(Mark.clipped(
+                opening.outline(border).with(opening.outline(0)),
+                List.of(Mark.group(
+                        part,
+                        List.of(new Mark.Filled(
+                                Outline.rectangle(beam), new Paint.Linear(beam.x(), 0, beam.right(), 0, stops)))))));
         Track.Key away = Track.Key.still(1).movedBy(outer.width() + wide, 0);
-        tracks.add(new Track(part, List.of(Track.Key.still(0), new Track.Key(0.6, away.x(), 0, 0, 1, 0, 0, 1), away), Easing.EASE_IN_OUT, SHEEN_MILLIS, 0, Track.FOREVER, false, 0));
+        tracks.add(new Track(
+                part,
+                List.of(Track.Key.still(0), new Track.Key(0.6, away.x(), 0, 0, 1, 0, 0, 1), away),
+                Easing.EASE_IN_OUT,
+                SHEEN_MILLIS,
+                0,
+                Track.FOREVER,
+                false,
+                0));
     }
 
     /** How long a plate must be for the name, up to a length. */
     private double nameWidth(double longest, double height) {
-        Plates.Ready probe = Plates.of(family, easel, new Box(0, 0, Math.max(1, longest), height), Plate.Sort.NAME, Emblem.Size.SMALL);
+        Plates.Ready probe = Plates.of(
+                family, easel, new Box(0, 0, Math.max(1, longest), height), Plate.Sort.NAME, Emblem.Size.SMALL);
         Words.Line line = line(probe);
-        return Math.ceil(Math.min(longest, longest - probe.room().width() + line.fit().width()));
+        return Math.ceil(
+                Math.min(longest, longest - probe.room().width() + line.fit().width()));
     }
 
     private Words.Line line(Plates.Ready ready) {
-        return Words.line(easel.look().heading(), ask.name(), easel.letters(NAME_SIZE), easel.px(LEAST_NAME_SIZE), ready.room().width(), ready.plate().ink());
+        return Words.line(
+                easel.look().heading(),
+                ask.name(),
+                easel.letters(NAME_SIZE),
+                easel.px(LEAST_NAME_SIZE),
+                ready.room().width(),
+                ready.plate().ink());
     }
 
     private void name(Box room, double share) {
@@ -153,9 +214,18 @@ public final class FrameArt {
             case CENTRE -> room.centreX() - width / 2;
             case RIGHT -> room.right() - width;
         };
-        Plates.Ready ready = Plates.of(family, easel, new Box(x, room.y(), Math.max(1, width), room.height()), Plate.Sort.NAME, Emblem.Size.SMALL);
+        Plates.Ready ready = Plates.of(
+                family,
+                easel,
+                new Box(x, room.y(), Math.max(1, width), room.height()),
+                Plate.Sort.NAME,
+                Emblem.Size.SMALL);
         marks.addAll(ready.marks());
         Words.Line line = line(ready);
-        marks.add(line.at(easel.tune().align(), ready.room().x(), ready.room().right(), ready.room().centreY() + line.caps() / 2));
+        marks.add(line.at(
+                easel.tune().align(),
+                ready.room().x(),
+                ready.room().right(),
+                ready.room().centreY() + line.caps() / 2));
     }
 }

@@ -16,12 +16,12 @@ public final class Kinds {
 
     /** Lengths in units where the measure is 1. */
     private static final double GLOW = 13;
+
     private static final double SHADOW = 7;
     private static final double SHADOW_FALL = 6;
     private static final double SHADOW_OPACITY = 0.6;
 
-    private Kinds() {
-    }
+    private Kinds() {}
 
     public static PieceArt draw(Family family, Ask ask, Look look) {
         Easel easel = new Easel(ask.canvas(), look.tuned(ask.tune()), ask.tune());
@@ -34,7 +34,12 @@ public final class Kinds {
         Tune tune = easel.tune();
         List<Mark> marks = art.marks();
         if (tune.shadow() > 0 && !marks.isEmpty()) {
-            marks = List.of(new Mark.Shadowed(0, easel.px(SHADOW_FALL * tune.shadow()), easel.px(SHADOW * tune.shadow()), Colour.BLACK.withAlpha(SHADOW_OPACITY), marks));
+            marks = List.of(new Mark.Shadowed(
+                    0,
+                    easel.px(SHADOW_FALL * tune.shadow()),
+                    easel.px(SHADOW * tune.shadow()),
+                    Colour.BLACK.withAlpha(SHADOW_OPACITY),
+                    marks));
         }
         if (tune.glow() > 0 && !marks.isEmpty()) {
             marks = List.of(new Mark.Shadowed(0, 0, easel.px(GLOW * tune.glow()), easel.colour(Role.GLOW), marks));

@@ -19,8 +19,7 @@ public final class LineArt {
     /** Lower than this, in units, label and value stand beside one another. */
     static final double LOW = 72;
 
-    private LineArt() {
-    }
+    private LineArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.FactLine ask) {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.INFO, Emblem.Size.SMALL);
@@ -54,7 +53,9 @@ public final class LineArt {
     /** What its letters come to where they may be no larger than usual. */
     private static Sizes sizes(Family family, Easel easel, Plate plate, Pair pair) {
         Fitted fitted = fitted(family, easel, plate, pair, Sizes.ANY);
-        return new Sizes(pair.label().isBlank() ? Double.MAX_VALUE : fitted.label().fit().px(), pair.value().isBlank() ? Double.MAX_VALUE : fitted.value().fit().px());
+        return new Sizes(
+                pair.label().isBlank() ? Double.MAX_VALUE : fitted.label().fit().px(),
+                pair.value().isBlank() ? Double.MAX_VALUE : fitted.value().fit().px());
     }
 
     /** The largest that all of them can have alike. */
@@ -72,30 +73,55 @@ public final class LineArt {
         Words.Line second = fitted.value();
         Box room = pair.room();
         if (!pair.beside()) {
-            Words.stacked(marks, List.of(first, second), easel.tune().align(), room, Math.min(easel.px(20), room.height() * 0.18));
+            Words.stacked(
+                    marks,
+                    List.of(first, second),
+                    easel.tune().align(),
+                    room,
+                    Math.min(easel.px(20), room.height() * 0.18));
             return;
         }
         double taken = taken(easel, first);
         double base = room.centreY() + second.caps() / 2;
-        marks.add(first.at(easel.tune().align(), room.x(), room.right() - (easel.tune().align() == Tune.Align.CENTRE ? second.fit().width() + easel.px(18) : 0), base));
-        marks.add(switch (easel.tune().align()) {
-            case LEFT -> second.at(Tune.Align.LEFT, room.x() + taken, room.right(), base);
-            case CENTRE -> second.at(Tune.Align.CENTRE, room.x() + taken, room.right(), base);
-            case RIGHT -> second.at(Tune.Align.RIGHT, room.x(), room.right() - taken, base);
-        });
+        marks.add(first.at(
+                easel.tune().align(),
+                room.x(),
+                room.right()
+                        - (easel.tune().align() == Tune.Align.CENTRE
+                                ? second.fit().width() + easel.px(18)
+                                : 0),
+                base));
+        marks.add(
+                switch (easel.tune().align()) {
+                    case LEFT -> second.at(Tune.Align.LEFT, room.x() + taken, room.right(), base);
+                    case CENTRE -> second.at(Tune.Align.CENTRE, room.x() + taken, room.right(), base);
+                    case RIGHT -> second.at(Tune.Align.RIGHT, room.x(), room.right() - taken, base);
+                });
     }
 
-    private record Fitted(Words.Line label, Words.Line value) {
-    }
+    private record Fitted(Words.Line label, Words.Line value) {}
 
     private static Fitted fitted(Family family, Easel easel, Plate plate, Pair pair, Sizes most) {
         Lettering lettering = family.lettering();
         Box room = pair.room();
         double least = easel.px(28);
         boolean beside = pair.beside();
-        Words.Line label = Words.label(lettering, easel, pair.label(), beside ? room.width() * 0.5 : room.width(), plate.quiet(), most.label());
-        double wanted = Math.min(most.value(), Math.min(easel.letters(lettering.value()), room.height() * (beside ? 0.62 : 0.5)));
-        Words.Line value = Words.line(easel.look().heading(), pair.value(), wanted, beside ? Math.min(easel.px(Lettering.LEAST), least) : least, beside ? room.width() - taken(easel, label) : room.width(), plate.ink());
+        Words.Line label = Words.label(
+                lettering,
+                easel,
+                pair.label(),
+                beside ? room.width() * 0.5 : room.width(),
+                plate.quiet(),
+                most.label());
+        double wanted = Math.min(
+                most.value(), Math.min(easel.letters(lettering.value()), room.height() * (beside ? 0.62 : 0.5)));
+        Words.Line value = Words.line(
+                easel.look().heading(),
+                pair.value(),
+                wanted,
+                beside ? Math.min(easel.px(Lettering.LEAST), least) : least,
+                beside ? room.width() - taken(easel, label) : room.width(),
+                plate.ink());
         return new Fitted(label, value);
     }
 

@@ -17,26 +17,61 @@ public final class LowerThirdArt {
 
     private static final double NAME_SHARE = 0.6;
 
-    private LowerThirdArt() {
-    }
+    private LowerThirdArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.LowerThird ask) {
         List<Mark> marks = new ArrayList<>();
         boolean alone = ask.line().isBlank();
         double height = Math.rint(ask.box().height() * (alone ? 1 : NAME_SHARE));
         Box upper = new Box(ask.box().x(), ask.box().y(), ask.box().width(), height);
-        plate(marks, family, easel, upper, Plate.Sort.INFO, ask.name(), Math.min(easel.letters(54), height * 0.56), easel.px(30), Emblem.Size.SMALL);
+        plate(
+                marks,
+                family,
+                easel,
+                upper,
+                Plate.Sort.INFO,
+                ask.name(),
+                Math.min(easel.letters(54), height * 0.56),
+                easel.px(30),
+                Emblem.Size.SMALL);
         if (!alone) {
-            Box lower = new Box(ask.box().x(), upper.bottom(), ask.box().width(), ask.box().height() - height);
-            plate(marks, family, easel, lower, Plate.Sort.LABEL, family.lettering().labelText(ask.line()), Math.max(easel.px(Lettering.LEAST), Math.min(easel.letters(30), lower.height() * 0.5)), easel.px(Lettering.LEAST), null);
+            Box lower = new Box(
+                    ask.box().x(), upper.bottom(), ask.box().width(), ask.box().height() - height);
+            plate(
+                    marks,
+                    family,
+                    easel,
+                    lower,
+                    Plate.Sort.LABEL,
+                    family.lettering().labelText(ask.line()),
+                    Math.max(easel.px(Lettering.LEAST), Math.min(easel.letters(30), lower.height() * 0.5)),
+                    easel.px(Lettering.LEAST),
+                    null);
         }
         return PieceArt.still(marks);
     }
 
-    private static void plate(List<Mark> marks, Family family, Easel easel, Box most, Plate.Sort sort, String words, double size, double least, Emblem.Size emblem) {
+    private static void plate(
+            List<Mark> marks,
+            Family family,
+            Easel easel,
+            Box most,
+            Plate.Sort sort,
+            String words,
+            double size,
+            double least,
+            Emblem.Size emblem) {
         Plates.Ready probe = ready(family, easel, most, sort, emblem);
-        Words.Line line = Words.line(sort == Plate.Sort.LABEL ? easel.look().text() : easel.look().heading(), words, size, least, probe.room().width(), probe.plate().ink());
-        double width = Math.min(most.width(), Math.ceil(most.width() - probe.room().width() + line.fit().width()));
+        Words.Line line = Words.line(
+                sort == Plate.Sort.LABEL ? easel.look().text() : easel.look().heading(),
+                words,
+                size,
+                least,
+                probe.room().width(),
+                probe.plate().ink());
+        double width = Math.min(
+                most.width(),
+                Math.ceil(most.width() - probe.room().width() + line.fit().width()));
         double x = switch (easel.tune().align()) {
             case LEFT -> most.x();
             case CENTRE -> most.centreX() - width / 2;
@@ -44,7 +79,11 @@ public final class LowerThirdArt {
         };
         Plates.Ready ready = ready(family, easel, new Box(x, most.y(), width, most.height()), sort, emblem);
         marks.addAll(ready.marks());
-        marks.add(line.at(easel.tune().align(), ready.room().x(), ready.room().right(), ready.room().centreY() + line.caps() / 2));
+        marks.add(line.at(
+                easel.tune().align(),
+                ready.room().x(),
+                ready.room().right(),
+                ready.room().centreY() + line.caps() / 2));
     }
 
     private static Plates.Ready ready(Family family, Easel easel, Box box, Plate.Sort sort, Emblem.Size emblem) {

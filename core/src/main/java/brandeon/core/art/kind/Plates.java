@@ -14,8 +14,7 @@ import java.util.List;
 /** A family's plates with its emblem, turned the way a piece is aligned, and plates as long as their words. */
 final class Plates {
 
-    private Plates() {
-    }
+    private Plates() {}
 
     /** A plate, its emblem, and the room that is left for words. */
     record Ready(Plate plate, List<Mark> emblem, Box room) {
@@ -30,14 +29,24 @@ final class Plates {
 
     static Ready of(Family family, Easel easel, Box box, Plate.Sort sort, Emblem.Size size) {
         Plate plate = family.plate(easel, box, sort);
-        Emblem emblem = easel.tune().align() == Tune.Align.CENTRE || easel.tune().ornament() <= 0 ? Emblem.NONE : family.emblem(easel, plate.content(), size);
+        Emblem emblem =
+                easel.tune().align() == Tune.Align.CENTRE || easel.tune().ornament() <= 0
+                        ? Emblem.NONE
+                        : family.emblem(easel, plate.content(), size);
         double taken = Math.min(emblem.width(), plate.content().width() * 0.5);
-        Box room = new Box(plate.content().x() + taken, plate.content().y(), plate.content().width() - taken, plate.content().height());
+        Box room = new Box(
+                plate.content().x() + taken,
+                plate.content().y(),
+                plate.content().width() - taken,
+                plate.content().height());
         if (easel.tune().align() != Tune.Align.RIGHT) {
             return new Ready(plate, emblem.marks(), room);
         }
         double axis = box.centreX();
-        return new Ready(plate.mirrored(box), Mirror.across(axis, emblem.marks()), new Box(2 * axis - room.right(), room.y(), room.width(), room.height()));
+        return new Ready(
+                plate.mirrored(box),
+                Mirror.across(axis, emblem.marks()),
+                new Box(2 * axis - room.right(), room.y(), room.width(), room.height()));
     }
 
     static Ready plain(Family family, Easel easel, Box box, Plate.Sort sort) {

@@ -13,13 +13,14 @@ import brandeon.core.motion.Track;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Entries that take turns on one plate, by the shared clock: every source shows the same one. At rest the first shows. */
+/**
+ * Entries that take turns on one plate, by the shared clock: every source shows the same one. At rest the first shows.
+ */
 public final class RotatorArt {
 
     private static final double FADE_MILLIS = 350;
 
-    private RotatorArt() {
-    }
+    private RotatorArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Rotator ask) {
         Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.INFO, Emblem.Size.SMALL);
@@ -31,7 +32,12 @@ public final class RotatorArt {
         for (int i = 0; i < ask.entries().size(); i++) {
             Ask.Entry entry = ask.entries().get(i);
             List<Mark> words = new ArrayList<>();
-            LineArt.words(words, family, easel, ready.plate(), new LineArt.Pair(entry.label(), entry.value(), ready.room(), easel.px(LineArt.LOW)));
+            LineArt.words(
+                    words,
+                    family,
+                    easel,
+                    ready.plate(),
+                    new LineArt.Pair(entry.label(), entry.value(), ready.room(), easel.px(LineArt.LOW)));
             marks.add(new Mark.Group("entry-" + i, i == 0 ? 1 : 0, new Outline(List.of()), words));
             if (turning) {
                 tracks.add(turn("entry-" + i, entry.seconds() * 1000, round, from, easel));
@@ -49,7 +55,12 @@ public final class RotatorArt {
     private static Track rest(double shown, double round) {
         double until = shown / round;
         double fade = Math.min(FADE_MILLIS / round, until / 4);
-        List<Track.Key> keys = List.of(Track.Key.still(0).faded(0), Track.Key.still(fade), Track.Key.still(until - fade), Track.Key.still(until).faded(0), Track.Key.still(1).faded(0));
+        List<Track.Key> keys = List.of(
+                Track.Key.still(0).faded(0),
+                Track.Key.still(fade),
+                Track.Key.still(until - fade),
+                Track.Key.still(until).faded(0),
+                Track.Key.still(1).faded(0));
         return new Track("all", keys, Easing.EASE_IN_OUT, round, -round, Track.FOREVER, false, 0);
     }
 
@@ -58,8 +69,11 @@ public final class RotatorArt {
         double shown = each / round;
         double rise = easel.px(16);
         List<Track.Key> keys = List.of(
-                Track.Key.still(0).movedBy(0, rise).faded(0), Track.Key.still(fade), Track.Key.still(shown - fade),
-                Track.Key.still(shown).movedBy(0, -rise).faded(0), Track.Key.still(1).movedBy(0, rise).faded(0));
+                Track.Key.still(0).movedBy(0, rise).faded(0),
+                Track.Key.still(fade),
+                Track.Key.still(shown - fade),
+                Track.Key.still(shown).movedBy(0, -rise).faded(0),
+                Track.Key.still(1).movedBy(0, rise).faded(0));
         return new Track(part, keys, Easing.EASE_IN_OUT, round, from - round, Track.FOREVER, false, 0);
     }
 }

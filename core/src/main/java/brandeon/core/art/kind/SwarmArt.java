@@ -16,15 +16,27 @@ public final class SwarmArt {
 
     /** Height of a pile where the weather has none of its own, in units, and how long it lies, in seconds. */
     private static final double PILE = 60;
+
     private static final double REST = 10;
     private static final double SHADOW = 5;
 
     /** Measures of a kind of weather, in units, units a second, degrees and seconds. */
-    private record Preset(int count, double size, double speed, double direction, double drift, double spin, boolean aligned, double opacity, double twinkle, double pile, double rest, Ask.Grain grain, Role role) {
-    }
+    private record Preset(
+            int count,
+            double size,
+            double speed,
+            double direction,
+            double drift,
+            double spin,
+            boolean aligned,
+            double opacity,
+            double twinkle,
+            double pile,
+            double rest,
+            Ask.Grain grain,
+            Role role) {}
 
-    private SwarmArt() {
-    }
+    private SwarmArt() {}
 
     private static Preset preset(Ask.Weather weather) {
         return switch (weather) {
@@ -40,11 +52,29 @@ public final class SwarmArt {
         Ask.Wish wish = ask.wish();
         Ask.Grain grain = wish.grain() == Ask.Grain.OF_THE_WEATHER ? preset.grain() : wish.grain();
         int count = (int) Math.min(Particles.MOST, Math.round(preset.count() * wish.count()));
-        Particles particles = new Particles(wish.seed(), count, Math.max(1, easel.px(preset.size() * wish.size())), easel.px(preset.speed() * wish.speed()), Math.floorMod(Math.round(preset.direction() + wish.lean()), 360),
-                easel.px(preset.drift() * wish.drift()), grain == Ask.Grain.STREAK ? 0 : preset.spin(), grain == Ask.Grain.STREAK, preset.opacity() * wish.opacity(), preset.twinkle(),
-                easel.px(preset.pile() > 0 ? preset.pile() * wish.pile() : PILE * (wish.pile() - 1)), preset.rest() > 0 ? preset.rest() : REST);
+        Particles particles = new Particles(
+                wish.seed(),
+                count,
+                Math.max(1, easel.px(preset.size() * wish.size())),
+                easel.px(preset.speed() * wish.speed()),
+                Math.floorMod(Math.round(preset.direction() + wish.lean()), 360),
+                easel.px(preset.drift() * wish.drift()),
+                grain == Ask.Grain.STREAK ? 0 : preset.spin(),
+                grain == Ask.Grain.STREAK,
+                preset.opacity() * wish.opacity(),
+                preset.twinkle(),
+                easel.px(preset.pile() > 0 ? preset.pile() * wish.pile() : PILE * (wish.pile() - 1)),
+                preset.rest() > 0 ? preset.rest() : REST);
         Colour colour = easel.colour(wish.colour().orElse(preset.role()));
-        Mark swarm = new Mark.Swarm(ask.box().snapped(), particles, outline(grain), grain == Ask.Grain.GLOW, ask.picture(), colour, easel.px(SHADOW * wish.shadow()), ask.moving());
+        Mark swarm = new Mark.Swarm(
+                ask.box().snapped(),
+                particles,
+                outline(grain),
+                grain == Ask.Grain.GLOW,
+                ask.picture(),
+                colour,
+                easel.px(SHADOW * wish.shadow()),
+                ask.moving());
         return PieceArt.still(List.of(swarm));
     }
 
@@ -52,7 +82,13 @@ public final class SwarmArt {
     private static Outline outline(Ask.Grain grain) {
         return switch (grain) {
             case OF_THE_WEATHER, ROUND, GLOW -> Outline.circle(0, 0, 0.5);
-            case LEAF -> Outline.pen().move(-0.5, 0).curve(-0.2, -0.12, 0.2, -0.11, 0.5, 0).curve(0.2, 0.05, -0.2, 0.06, -0.5, 0).close().outline();
+            case LEAF ->
+                Outline.pen()
+                        .move(-0.5, 0)
+                        .curve(-0.2, -0.12, 0.2, -0.11, 0.5, 0)
+                        .curve(0.2, 0.05, -0.2, 0.06, -0.5, 0)
+                        .close()
+                        .outline();
             case STREAK -> Outline.rounded(new Box(-0.5, -0.022, 1, 0.044), 0.022);
             case STAR -> star();
         };

@@ -19,8 +19,7 @@ import java.util.List;
 /** Words that run from right to left through their room; words that fit stand still. */
 public final class TickerArt {
 
-    private TickerArt() {
-    }
+    private TickerArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Ticker ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
@@ -30,15 +29,43 @@ public final class TickerArt {
         double width = Measure.width(easel.look().text(), size, ask.text());
         double base = room.centreY() + Measure.capHeight(easel.look().text(), size) / 2;
         if (width <= room.width() || !ask.moving()) {
-            Words.Line line = Words.line(easel.look().text(), ask.text(), size, easel.px(Lettering.LEAST), room.width(), ready.plate().ink());
-            marks.add(line.at(easel.tune().align() == Tune.Align.RIGHT ? Tune.Align.RIGHT : Tune.Align.LEFT, room.x(), room.right(), base));
+            Words.Line line = Words.line(
+                    easel.look().text(),
+                    ask.text(),
+                    size,
+                    easel.px(Lettering.LEAST),
+                    room.width(),
+                    ready.plate().ink());
+            marks.add(line.at(
+                    easel.tune().align() == Tune.Align.RIGHT ? Tune.Align.RIGHT : Tune.Align.LEFT,
+                    room.x(),
+                    room.right(),
+                    base));
             return PieceArt.still(marks);
         }
-        Mark words = new Mark.Text(ask.text(), easel.look().text(), size, room.x(), base, Mark.Anchor.START, ready.plate().ink(), 0);
+        Mark words = new Mark.Text(
+                ask.text(),
+                easel.look().text(),
+                size,
+                room.x(),
+                base,
+                Mark.Anchor.START,
+                ready.plate().ink(),
+                0);
         marks.add(Mark.clipped(Outline.rectangle(room), List.of(Mark.group("words", List.of(words)))));
         double way = room.width() + width;
         double millis = way / Math.max(1, easel.px(ask.speed())) * 1000;
-        Track run = new Track("words", List.of(Track.Key.still(0).movedBy(room.width(), 0), Track.Key.still(1).movedBy(-width, 0)), Easing.LINEAR, millis, 0, Track.FOREVER, false, 0);
+        Track run = new Track(
+                "words",
+                List.of(
+                        Track.Key.still(0).movedBy(room.width(), 0),
+                        Track.Key.still(1).movedBy(-width, 0)),
+                Easing.LINEAR,
+                millis,
+                0,
+                Track.FOREVER,
+                false,
+                0);
         return new PieceArt(marks, List.of(run), List.of());
     }
 }

@@ -18,8 +18,7 @@ final class Words {
     /** From one baseline of a block to the next, in sizes. */
     static final double STEP = 1.14;
 
-    private Words() {
-    }
+    private Words() {}
 
     /** A fitted line that has no place yet. */
     record Line(Fit fit, Face face, Colour colour, double room) {
@@ -52,9 +51,12 @@ final class Words {
     }
 
     /** One line, or two balanced ones where the height allows it and the letters gain by it. */
-    static List<Line> block(Face face, String text, double wanted, double least, double room, double height, Colour colour) {
+    static List<Line> block(
+            Face face, String text, double wanted, double least, double room, double height, Colour colour) {
         double clear = Math.max(1, room);
-        return Wrap.balanced(face, text, wanted, Math.min(wanted, least), clear, height, STEP).stream().map(fit -> new Line(fit, face, colour, clear)).toList();
+        return Wrap.balanced(face, text, wanted, Math.min(wanted, least), clear, height, STEP).stream()
+                .map(fit -> new Line(fit, face, colour, clear))
+                .toList();
     }
 
     /** A label in the family's lettering. */
@@ -65,12 +67,19 @@ final class Words {
     /** @param most the largest size in pixels */
     static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour, double most) {
         double least = Lettering.LEAST * easel.canvas().unit();
-        return line(easel.look().text(), lettering.labelText(text), Math.min(most, Math.max(least, easel.letters(lettering.label()))), least, room, colour);
+        return line(
+                easel.look().text(),
+                lettering.labelText(text),
+                Math.min(most, Math.max(least, easel.letters(lettering.label()))),
+                least,
+                room,
+                colour);
     }
 
     /** Lines under one another, as a block in the middle of a height; without empty ones. */
     static void stacked(List<Mark> marks, List<Line> lines, Tune.Align align, Box room, double gap) {
-        List<Line> said = lines.stream().filter(line -> !line.fit().text().isBlank()).toList();
+        List<Line> said =
+                lines.stream().filter(line -> !line.fit().text().isBlank()).toList();
         double height = said.stream().mapToDouble(Line::caps).sum() + gap * Math.max(0, said.size() - 1);
         double y = room.centreY() - height / 2;
         for (Line line : said) {

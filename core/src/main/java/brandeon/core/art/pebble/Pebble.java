@@ -70,13 +70,32 @@ public final class Pebble implements Family {
         Outline shape = Outline.rounded(body, radius);
         if (lifted) {
             // Only what peeps out is painted, so that the see-through plate stays as dark as the brand says.
-            Outline peep = Outline.rounded(new Box(body.x() + lift, body.y() + lift, body.width(), body.height()), radius);
-            ground.add(Mark.clipped(Outline.rectangle(box.grown(1)).with(shape), List.of(new Mark.Filled(peep, Paint.of(look.colour(sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT))))));
+            Outline peep =
+                    Outline.rounded(new Box(body.x() + lift, body.y() + lift, body.width(), body.height()), radius);
+            ground.add(Mark.clipped(
+                    Outline.rectangle(box.grown(1)).with(shape),
+                    List.of(new Mark.Filled(
+                            peep,
+                            Paint.of(look.colour(sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT))))));
         }
         Paint paint = switch (sort) {
             case INFO, NAME -> Paint.of(look.seeThroughPlate());
-            case LABEL -> new Paint.Linear(body.x(), body.y(), body.x(), body.bottom(), Paint.blend(awayFromInk(look), look.colour(Role.ACCENT)));
-            case ALERT -> new Paint.Linear(body.x(), body.y(), body.x(), body.bottom(), Paint.blend(Paint.mix(look.colour(Role.PLATE), look.colour(Role.ACCENT), 0.12), look.colour(Role.PLATE)));
+            case LABEL ->
+                new Paint.Linear(
+                        body.x(),
+                        body.y(),
+                        body.x(),
+                        body.bottom(),
+                        Paint.blend(awayFromInk(look), look.colour(Role.ACCENT)));
+            case ALERT ->
+                new Paint.Linear(
+                        body.x(),
+                        body.y(),
+                        body.x(),
+                        body.bottom(),
+                        Paint.blend(
+                                Paint.mix(look.colour(Role.PLATE), look.colour(Role.ACCENT), 0.12),
+                                look.colour(Role.PLATE)));
             case BAND -> throw new IllegalStateException();
         };
         ground.add(new Mark.Filled(shape, paint));
@@ -89,12 +108,16 @@ public final class Pebble implements Family {
     /** The accent, a little farther from the colour of the words on it. */
     private static Colour awayFromInk(Look look) {
         Colour accent = look.colour(Role.ACCENT);
-        return Paint.mix(accent, Contrast.luminance(look.inkOn(accent)) > Contrast.luminance(accent) ? Colour.BLACK : Colour.WHITE, 0.12);
+        return Paint.mix(
+                accent,
+                Contrast.luminance(look.inkOn(accent)) > Contrast.luminance(accent) ? Colour.BLACK : Colour.WHITE,
+                0.12);
     }
 
     /** A row of half beads along the upper edge. */
     private static Outline beads(Easel easel, Box box) {
-        double wide = Math.max(6, Math.rint(easel.px(34) / Math.max(0.3, easel.tune().ornament())));
+        double wide =
+                Math.max(6, Math.rint(easel.px(34) / Math.max(0.3, easel.tune().ornament())));
         double high = wide * 0.26;
         Outline.Pen pen = Outline.pen().move(box.x(), box.y());
         for (double x = box.x(); x < box.right(); x += wide) {
@@ -116,13 +139,21 @@ public final class Pebble implements Family {
         double inner = Math.max(0, corner - border);
         Outline shape = Outline.rounded(ring, corner).with(Outline.rounded(opening, inner));
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark.Filled(shape, new Paint.Linear(ring.x(), ring.y(), ring.right(), ring.bottom(), look.gradient())));
+        marks.add(new Mark.Filled(
+                shape, new Paint.Linear(ring.x(), ring.y(), ring.right(), ring.bottom(), look.gradient())));
         marks.add(new Mark.Bed(shape));
-        marks.add(new Mark.Stroked(Outline.rounded(opening.grown(border * 0.72), corner * 0.8), Paint.of(Colour.WHITE, 0.28), easel.line(3)));
+        marks.add(new Mark.Stroked(
+                Outline.rounded(opening.grown(border * 0.72), corner * 0.8),
+                Paint.of(Colour.WHITE, 0.28),
+                easel.line(3)));
         if (easel.tune().ornament() > 0) {
             double r = border * 1.15;
-            marks.add(new Mark.Filled(Stones.stone(ring.right() - r * 2.3, ring.y() + r * 0.85, r, r * 0.82, 0.2), Paint.of(look.colour(Role.SECOND_ACCENT))));
-            marks.add(new Mark.Filled(Stones.stone(ring.right() - r * 0.72, ring.y() + r * 1.15, r * 0.7, r * 0.72, 0.9), Paint.of(look.colour(Role.ACCENT))));
+            marks.add(new Mark.Filled(
+                    Stones.stone(ring.right() - r * 2.3, ring.y() + r * 0.85, r, r * 0.82, 0.2),
+                    Paint.of(look.colour(Role.SECOND_ACCENT))));
+            marks.add(new Mark.Filled(
+                    Stones.stone(ring.right() - r * 0.72, ring.y() + r * 1.15, r * 0.7, r * 0.72, 0.9),
+                    Paint.of(look.colour(Role.ACCENT))));
         }
         return new Ring(marks, inner);
     }
@@ -134,19 +165,31 @@ public final class Pebble implements Family {
         double x = content.x() + r * 1.1;
         double y = content.centreY();
         Look look = easel.look();
-        return new Emblem(List.of(
-                new Mark.Filled(Stones.stone(x, y + r * 0.72, r * 1.3, r * 0.62, 0.1), Paint.of(look.colour(Role.EDGE))),
-                new Mark.Filled(Stones.stone(x + r * 0.12, y - r * 0.28, r, r * 0.56, 0.5), Paint.of(look.colour(Role.ACCENT))),
-                new Mark.Filled(Stones.stone(x - r * 0.08, y - r * 1.12, r * 0.66, r * 0.46, 0.8), Paint.of(look.colour(Role.SECOND_ACCENT)))), r * 2.4 + easel.px(large ? 28 : 16));
+        return new Emblem(
+                List.of(
+                        new Mark.Filled(
+                                Stones.stone(x, y + r * 0.72, r * 1.3, r * 0.62, 0.1),
+                                Paint.of(look.colour(Role.EDGE))),
+                        new Mark.Filled(
+                                Stones.stone(x + r * 0.12, y - r * 0.28, r, r * 0.56, 0.5),
+                                Paint.of(look.colour(Role.ACCENT))),
+                        new Mark.Filled(
+                                Stones.stone(x - r * 0.08, y - r * 1.12, r * 0.66, r * 0.46, 0.8),
+                                Paint.of(look.colour(Role.SECOND_ACCENT)))),
+                r * 2.4 + easel.px(large ? 28 : 16));
     }
 
     @Override
     public List<Mark> rule(Easel easel, double x, double y, double width) {
         List<Mark> marks = new ArrayList<>();
         double r = easel.px(6);
-        marks.add(new Mark.Filled(Outline.rounded(new Box(x, y - r * 0.6, Math.max(1, width - 7 * r), r * 1.2), r), Paint.of(easel.colour(Role.SECOND_ACCENT))));
-        marks.add(new Mark.Filled(Outline.circle(x + width - 4.6 * r, y, r * 0.95), Paint.of(easel.colour(Role.ACCENT))));
-        marks.add(new Mark.Filled(Outline.circle(x + width - 1.6 * r, y, r * 0.7), Paint.of(easel.colour(Role.SECOND_ACCENT))));
+        marks.add(new Mark.Filled(
+                Outline.rounded(new Box(x, y - r * 0.6, Math.max(1, width - 7 * r), r * 1.2), r),
+                Paint.of(easel.colour(Role.SECOND_ACCENT))));
+        marks.add(
+                new Mark.Filled(Outline.circle(x + width - 4.6 * r, y, r * 0.95), Paint.of(easel.colour(Role.ACCENT))));
+        marks.add(new Mark.Filled(
+                Outline.circle(x + width - 1.6 * r, y, r * 0.7), Paint.of(easel.colour(Role.SECOND_ACCENT))));
         return marks;
     }
 
@@ -157,8 +200,23 @@ public final class Pebble implements Family {
         marks.add(new Mark.Filled(Outline.rounded(box, r), Paint.of(easel.colour(Role.EDGE), 0.3)));
         if (share > 0) {
             Box done = new Box(box.x(), box.y(), Math.max(box.height(), box.width() * share), box.height());
-            marks.add(new Mark.Filled(Outline.rounded(done, r), new Paint.Linear(box.x(), 0, box.right(), 0, Paint.blend(easel.colour(Role.ACCENT), easel.colour(Role.SECOND_ACCENT)))));
-            marks.add(new Mark.Filled(Outline.rounded(new Box(done.x() + r, done.y() + r * 0.34, Math.max(1, done.width() - 2 * r), Math.max(1, r * 0.36)), r * 0.18), Paint.of(Colour.WHITE, 0.35)));
+            marks.add(new Mark.Filled(
+                    Outline.rounded(done, r),
+                    new Paint.Linear(
+                            box.x(),
+                            0,
+                            box.right(),
+                            0,
+                            Paint.blend(easel.colour(Role.ACCENT), easel.colour(Role.SECOND_ACCENT)))));
+            marks.add(new Mark.Filled(
+                    Outline.rounded(
+                            new Box(
+                                    done.x() + r,
+                                    done.y() + r * 0.34,
+                                    Math.max(1, done.width() - 2 * r),
+                                    Math.max(1, r * 0.36)),
+                            r * 0.18),
+                    Paint.of(Colour.WHITE, 0.35)));
         }
         return marks;
     }
@@ -171,8 +229,11 @@ public final class Pebble implements Family {
             double x = corner % 2 == 0 ? box.x() + r : box.right() - r;
             double y = corner < 2 ? box.y() + r : box.bottom() - r;
             double inward = corner % 2 == 0 ? 1 : -1;
-            marks.add(new Mark.Filled(Stones.stone(x, y, r, r * 0.9, 0.3 * corner), Paint.of(easel.colour(Role.SECOND_ACCENT))));
-            marks.add(new Mark.Filled(Stones.stone(x + inward * r * 1.9, y, r * 0.6, r * 0.55, 0.6), Paint.of(easel.colour(Role.ACCENT))));
+            marks.add(new Mark.Filled(
+                    Stones.stone(x, y, r, r * 0.9, 0.3 * corner), Paint.of(easel.colour(Role.SECOND_ACCENT))));
+            marks.add(new Mark.Filled(
+                    Stones.stone(x + inward * r * 1.9, y, r * 0.6, r * 0.55, 0.6),
+                    Paint.of(easel.colour(Role.ACCENT))));
         }
         return marks;
     }
@@ -202,8 +263,14 @@ public final class Pebble implements Family {
             double x = box.x() + (cell % across + 0.5) * w;
             double y = box.y() + (cell / across + 0.5) * h;
             double radius = Math.hypot(w, h) * 0.62;
-            Colour colour = i == 2 ? easel.colour(Role.ACCENT) : i == 5 ? easel.colour(Role.SECOND_ACCENT) : easel.colour(roles[i % roles.length]);
-            leaves.add(Curtain.Leaf.growing(List.of(new Mark.Filled(Outline.circle(x, y, radius), Paint.of(colour))), x, y, i / (across * down - 1.0)));
+            Colour colour = i == 2
+                    ? easel.colour(Role.ACCENT)
+                    : i == 5 ? easel.colour(Role.SECOND_ACCENT) : easel.colour(roles[i % roles.length]);
+            leaves.add(Curtain.Leaf.growing(
+                    List.of(new Mark.Filled(Outline.circle(x, y, radius), Paint.of(colour))),
+                    x,
+                    y,
+                    i / (across * down - 1.0)));
         }
         return new Curtain(leaves);
     }

@@ -70,10 +70,21 @@ public final class Stillwater implements Family {
         ground.add(new Mark.Filled(shape, paint));
         ground.add(new Mark.Bed(shape));
         if (sort == Plate.Sort.INFO || sort == Plate.Sort.ALERT) {
-            decor.add(Mark.clipped(shape, List.of(new Mark.Filled(Outline.rectangle(new Box(box.x(), box.y(), bar, box.height())), Paint.of(look.colour(sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT))))));
+            decor.add(Mark.clipped(
+                    shape,
+                    List.of(new Mark.Filled(
+                            Outline.rectangle(new Box(box.x(), box.y(), bar, box.height())),
+                            Paint.of(look.colour(sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT))))));
         }
-        double left = Math.min(easel.px(sort == Plate.Sort.LABEL || sort == Plate.Sort.NAME ? 22 : 34), box.height() * 0.5);
-        Box content = sort == Plate.Sort.BAND ? box : new Box(box.x() + left, box.y(), Math.max(1, box.width() - left - Math.min(easel.px(22), box.height() * 0.4)), box.height());
+        double left =
+                Math.min(easel.px(sort == Plate.Sort.LABEL || sort == Plate.Sort.NAME ? 22 : 34), box.height() * 0.5);
+        Box content = sort == Plate.Sort.BAND
+                ? box
+                : new Box(
+                        box.x() + left,
+                        box.y(),
+                        Math.max(1, box.width() - left - Math.min(easel.px(22), box.height() * 0.4)),
+                        box.height());
         return Plate.of(look, sort, Role.ACCENT, ground, decor, content);
     }
 
@@ -99,22 +110,41 @@ public final class Stillwater implements Family {
         double radius = content.height() * 0.2;
         double x = content.x() + radius;
         double y = content.centreY();
-        return new Emblem(List.of(
-                new Mark.Filled(Outline.circle(x, y, radius), Paint.of(easel.colour(Role.SECOND_ACCENT))),
-                new Mark.Filled(Outline.rectangle(new Box(x - radius * 1.02, y + radius * 0.12, radius * 2.04, Math.max(1, radius * 0.16))), Paint.of(easel.colour(Role.PLATE))),
-                new Mark.Filled(Outline.rectangle(new Box(x - radius * 1.02, y + radius * 0.48, radius * 2.04, Math.max(1, radius * 0.22))), Paint.of(easel.colour(Role.PLATE)))), radius * 2 + easel.px(28));
+        return new Emblem(
+                List.of(
+                        new Mark.Filled(Outline.circle(x, y, radius), Paint.of(easel.colour(Role.SECOND_ACCENT))),
+                        new Mark.Filled(
+                                Outline.rectangle(new Box(
+                                        x - radius * 1.02,
+                                        y + radius * 0.12,
+                                        radius * 2.04,
+                                        Math.max(1, radius * 0.16))),
+                                Paint.of(easel.colour(Role.PLATE))),
+                        new Mark.Filled(
+                                Outline.rectangle(new Box(
+                                        x - radius * 1.02,
+                                        y + radius * 0.48,
+                                        radius * 2.04,
+                                        Math.max(1, radius * 0.22))),
+                                Paint.of(easel.colour(Role.PLATE)))),
+                radius * 2 + easel.px(28));
     }
 
     @Override
     public List<Mark> rule(Easel easel, double x, double y, double width) {
         double height = Math.max(1, Math.rint(easel.px(4)));
-        return List.of(new Mark.Filled(Outline.rectangle(new Box(x, Math.rint(y - height / 2), width, height)), Paint.of(easel.colour(Role.ACCENT))));
+        return List.of(new Mark.Filled(
+                Outline.rectangle(new Box(x, Math.rint(y - height / 2), width, height)),
+                Paint.of(easel.colour(Role.ACCENT))));
     }
 
     @Override
     public List<Mark> meter(Easel easel, Box box, double share) {
-        return List.of(new Mark.Filled(Outline.rectangle(box), Paint.of(easel.colour(Role.EDGE), 0.35)),
-                new Mark.Filled(Outline.rectangle(new Box(box.x(), box.y(), Math.rint(box.width() * share), box.height())), Paint.of(easel.colour(Role.ACCENT))));
+        return List.of(
+                new Mark.Filled(Outline.rectangle(box), Paint.of(easel.colour(Role.EDGE), 0.35)),
+                new Mark.Filled(
+                        Outline.rectangle(new Box(box.x(), box.y(), Math.rint(box.width() * share), box.height())),
+                        Paint.of(easel.colour(Role.ACCENT))));
     }
 
     @Override
@@ -125,7 +155,8 @@ public final class Stillwater implements Family {
         for (int corner = 0; corner < 4; corner++) {
             double x = corner % 2 == 0 ? box.x() : box.right() - arm;
             double y = corner < 2 ? box.y() : box.bottom() - thick;
-            marks.add(new Mark.Filled(Outline.rectangle(new Box(x, y, arm, thick)), Paint.of(easel.colour(Role.ACCENT))));
+            marks.add(
+                    new Mark.Filled(Outline.rectangle(new Box(x, y, arm, thick)), Paint.of(easel.colour(Role.ACCENT))));
         }
         return marks;
     }
@@ -138,9 +169,20 @@ public final class Stillwater implements Family {
         double shore = Math.rint(box.y() + box.height() * 0.72);
         double rise = easel.px(7);
         // Deeper than it shows, so that it may rise without a gap below.
-        marks.add(Mark.group("lake", List.of(new Mark.Filled(Outline.rectangle(new Box(box.x(), shore, box.width(), box.bottom() - shore + 2 * rise)), Paint.of(Paint.mix(look.colour(Role.GROUND), look.colour(Role.HORIZON), 0.4))))));
+        marks.add(Mark.group(
+                "lake",
+                List.of(new Mark.Filled(
+                        Outline.rectangle(new Box(box.x(), shore, box.width(), box.bottom() - shore + 2 * rise)),
+                        Paint.of(Paint.mix(look.colour(Role.GROUND), look.colour(Role.HORIZON), 0.4))))));
         marks.add(new Mark.Bed(Outline.rectangle(box)));
-        List<Track> level = moving ? List.of(Track.loop("lake", Track.Key.still(0).movedBy(0, rise), Track.Key.still(1).movedBy(0, -rise), 8000, 0)) : List.of();
+        List<Track> level = moving
+                ? List.of(Track.loop(
+                        "lake",
+                        Track.Key.still(0).movedBy(0, rise),
+                        Track.Key.still(1).movedBy(0, -rise),
+                        8000,
+                        0))
+                : List.of();
         return new PieceArt(List.of(Mark.clipped(Outline.rectangle(box), marks)), level, List.of());
     }
 
@@ -156,20 +198,29 @@ public final class Stillwater implements Family {
         List<Mark> marks = new ArrayList<>();
         List<Track> tracks = new ArrayList<>();
         marks.add(new Mark.Filled(Outline.rectangle(box), Paint.of(ground)));
-        marks.add(new Mark.Filled(Outline.circle(x, shore - radius * 0.18, radius), Paint.of(look.colour(Role.ACCENT))));
-        marks.add(new Mark.Filled(Outline.rectangle(new Box(box.x(), shore, box.width(), box.bottom() - shore)), Paint.of(lake)));
+        marks.add(
+                new Mark.Filled(Outline.circle(x, shore - radius * 0.18, radius), Paint.of(look.colour(Role.ACCENT))));
+        marks.add(new Mark.Filled(
+                Outline.rectangle(new Box(box.x(), shore, box.width(), box.bottom() - shore)), Paint.of(lake)));
         List<Mark> mirror = new ArrayList<>();
         int lines = (int) Math.round(7 * easel.tune().ornament());
         for (int i = 0; i < lines; i++) {
             double y = Math.rint(shore + easel.px(26) + i * easel.px(30));
             double half = radius * (0.94 - 0.11 * i);
             if (half > 0) {
-                mirror.add(new Mark.Filled(Outline.rectangle(new Box(x - half, y, 2 * half, Math.max(1, Math.rint(easel.px(12 - i))))), Paint.of(look.colour(i % 3 == 2 ? Role.SECOND_ACCENT : Role.ACCENT), 0.85 - 0.08 * i)));
+                mirror.add(new Mark.Filled(
+                        Outline.rectangle(new Box(x - half, y, 2 * half, Math.max(1, Math.rint(easel.px(12 - i))))),
+                        Paint.of(look.colour(i % 3 == 2 ? Role.SECOND_ACCENT : Role.ACCENT), 0.85 - 0.08 * i)));
             }
         }
         marks.add(Mark.group("mirror", mirror));
         if (moving) {
-            tracks.add(Track.loop("mirror", Track.Key.still(0).movedBy(-easel.px(6), 0), Track.Key.still(1).movedBy(easel.px(6), 0), 7000, 0));
+            tracks.add(Track.loop(
+                    "mirror",
+                    Track.Key.still(0).movedBy(-easel.px(6), 0),
+                    Track.Key.still(1).movedBy(easel.px(6), 0),
+                    7000,
+                    0));
         }
         return new PieceArt(marks, tracks, List.of());
     }
@@ -182,8 +233,22 @@ public final class Stillwater implements Family {
         Box wide = new Box(box.x() - bar, box.y() - 1, box.width() + 2 * bar, box.height() + 2);
         double way = -(box.width() + 2 * bar);
         return new Curtain(List.of(
-                Curtain.Leaf.through(List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(look.colour(Role.ACCENT)))), way, 0, 0),
-                Curtain.Leaf.through(List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(Paint.mix(look.colour(Role.GROUND), look.colour(Role.HORIZON), 0.4)))), way, 0, 0.5),
-                Curtain.Leaf.through(List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(look.colour(Role.GROUND)))), way, 0, 1)));
+                Curtain.Leaf.through(
+                        List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(look.colour(Role.ACCENT)))),
+                        way,
+                        0,
+                        0),
+                Curtain.Leaf.through(
+                        List.of(new Mark.Filled(
+                                Outline.rectangle(wide),
+                                Paint.of(Paint.mix(look.colour(Role.GROUND), look.colour(Role.HORIZON), 0.4)))),
+                        way,
+                        0,
+                        0.5),
+                Curtain.Leaf.through(
+                        List.of(new Mark.Filled(Outline.rectangle(wide), Paint.of(look.colour(Role.GROUND)))),
+                        way,
+                        0,
+                        1)));
     }
 }

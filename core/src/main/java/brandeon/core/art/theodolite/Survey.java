@@ -22,8 +22,7 @@ final class Survey {
     private static final double GRID = 120;
     private static final int ROUND = 14;
 
-    private Survey() {
-    }
+    private Survey() {}
 
     static PieceArt screen(Easel easel, Box box, boolean moving) {
         Look look = easel.look();
@@ -34,23 +33,58 @@ final class Survey {
         Colour ground = look.colour(Role.GROUND);
         List<Mark> marks = new ArrayList<>();
         List<Track> tracks = new ArrayList<>();
-        marks.add(new Mark.Filled(Outline.rectangle(box), new Paint.Radial(x, y, Math.max(box.width(), box.height()) * 0.8,
-                Paint.blend(Paint.mix(ground, look.colour(Role.HORIZON), 0.5), ground))));
+        marks.add(new Mark.Filled(
+                Outline.rectangle(box),
+                new Paint.Radial(
+                        x,
+                        y,
+                        Math.max(box.width(), box.height()) * 0.8,
+                        Paint.blend(Paint.mix(ground, look.colour(Role.HORIZON), 0.5), ground))));
         List<Mark> map = new ArrayList<>(grid(easel, box, look.colour(Role.EDGE), 0.16));
         map.addAll(contours(easel, x, y, radius * 2.1, Paint.mix(ground, look.colour(Role.ACCENT), 0.62), 15));
-        map.addAll(contours(easel, box.x() + box.width() * 0.08, box.bottom() - box.height() * 0.04, radius * 1.1, Paint.mix(ground, look.colour(Role.ACCENT), 0.4), 8));
+        map.addAll(contours(
+                easel,
+                box.x() + box.width() * 0.08,
+                box.bottom() - box.height() * 0.04,
+                radius * 1.1,
+                Paint.mix(ground, look.colour(Role.ACCENT), 0.4),
+                8));
         marks.add(Mark.clipped(Outline.rectangle(box), map));
         List<Mark> circle = new ArrayList<>();
-        circle.add(new Mark.Stroked(Outline.circle(x, y, radius), Paint.of(look.colour(Role.SECOND_ACCENT)), easel.line(3)));
+        circle.add(new Mark.Stroked(
+                Outline.circle(x, y, radius), Paint.of(look.colour(Role.SECOND_ACCENT)), easel.line(3)));
         circle.add(graduation(easel, x, y, radius, look.colour(Role.SECOND_ACCENT)));
         marks.add(Mark.group("circle", circle));
-        marks.addAll(Drafting.target(x, y, radius * 0.34, easel.line(4), look.colour(Role.SECOND_ACCENT), look.colour(Role.TEXT)));
-        marks.add(new Mark.Stroked(Outline.pen().move(x - radius * 1.5, y).line(x - radius * 0.5, y).move(x + radius * 0.5, y).line(Math.min(box.right(), x + radius * 1.5), y)
-                .move(x, y - radius * 1.25).line(x, y - radius * 0.5).move(x, y + radius * 0.5).line(x, y + radius * 1.25).outline(), Paint.of(look.colour(Role.TEXT), 0.6), easel.line(2)));
+        marks.addAll(Drafting.target(
+                x, y, radius * 0.34, easel.line(4), look.colour(Role.SECOND_ACCENT), look.colour(Role.TEXT)));
+        marks.add(new Mark.Stroked(
+                Outline.pen()
+                        .move(x - radius * 1.5, y)
+                        .line(x - radius * 0.5, y)
+                        .move(x + radius * 0.5, y)
+                        .line(Math.min(box.right(), x + radius * 1.5), y)
+                        .move(x, y - radius * 1.25)
+                        .line(x, y - radius * 0.5)
+                        .move(x, y + radius * 0.5)
+                        .line(x, y + radius * 1.25)
+                        .outline(),
+                Paint.of(look.colour(Role.TEXT), 0.6),
+                easel.line(2)));
         marks.addAll(Drafting.scale(easel, box.x(), box.right(), box.y(), 1, easel.px(16), look.colour(Role.EDGE)));
-        marks.addAll(Drafting.scale(easel, box.x(), box.right(), box.bottom(), -1, easel.px(16), look.colour(Role.EDGE)));
+        marks.addAll(
+                Drafting.scale(easel, box.x(), box.right(), box.bottom(), -1, easel.px(16), look.colour(Role.EDGE)));
         if (moving) {
-            tracks.add(new Track("circle", List.of(Track.Key.still(0).turnedBy(0, x, y), Track.Key.still(1).turnedBy(360, x, y)), Easing.LINEAR, 90_000, 0, Track.FOREVER, false, 0));
+            tracks.add(new Track(
+                    "circle",
+                    List.of(
+                            Track.Key.still(0).turnedBy(0, x, y),
+                            Track.Key.still(1).turnedBy(360, x, y)),
+                    Easing.LINEAR,
+                    90_000,
+                    0,
+                    Track.FOREVER,
+                    false,
+                    0));
         }
         return new PieceArt(marks, tracks, List.of());
     }
@@ -61,7 +95,8 @@ final class Survey {
             double reach = degree % 30 == 0 ? 0.1 : degree % 10 == 0 ? 0.06 : 0.035;
             double cos = Math.cos(Math.toRadians(degree));
             double sin = Math.sin(Math.toRadians(degree));
-            pen.move(x + cos * radius, y + sin * radius).line(x + cos * radius * (1 - reach), y + sin * radius * (1 - reach));
+            pen.move(x + cos * radius, y + sin * radius)
+                    .line(x + cos * radius * (1 - reach), y + sin * radius * (1 - reach));
         }
         return new Mark.Stroked(pen.outline(), Paint.of(colour), easel.line(2));
     }
@@ -92,10 +127,13 @@ final class Survey {
             double[][] points = new double[ROUND][];
             for (int i = 0; i < ROUND; i++) {
                 double angle = 2 * Math.PI * i / ROUND;
-                double r = reach * share * (1 + 0.17 * bumps[i] * Math.sqrt(share) + 0.05 * bumps[(i * 5 + line) % ROUND] * share);
+                double r = reach
+                        * share
+                        * (1 + 0.17 * bumps[i] * Math.sqrt(share) + 0.05 * bumps[(i * 5 + line) % ROUND] * share);
                 points[i] = new double[] {x + Math.cos(angle) * r * 1.15, y + Math.sin(angle) * r * 0.85};
             }
-            marks.add(new Mark.Stroked(closed(points), Paint.of(colour, line % 5 == 0 ? 0.95 : 0.5), easel.line(line % 5 == 0 ? 3 : 1.5)));
+            marks.add(new Mark.Stroked(
+                    closed(points), Paint.of(colour, line % 5 == 0 ? 0.95 : 0.5), easel.line(line % 5 == 0 ? 3 : 1.5)));
         }
         return marks;
     }
@@ -109,7 +147,13 @@ final class Survey {
             double[] from = p[i];
             double[] to = p[(i + 1) % n];
             double[] after = p[(i + 2) % n];
-            pen.curve(from[0] + (to[0] - before[0]) / 6, from[1] + (to[1] - before[1]) / 6, to[0] - (after[0] - from[0]) / 6, to[1] - (after[1] - from[1]) / 6, to[0], to[1]);
+            pen.curve(
+                    from[0] + (to[0] - before[0]) / 6,
+                    from[1] + (to[1] - before[1]) / 6,
+                    to[0] - (after[0] - from[0]) / 6,
+                    to[1] - (after[1] - from[1]) / 6,
+                    to[0],
+                    to[1]);
         }
         return pen.close().outline();
     }

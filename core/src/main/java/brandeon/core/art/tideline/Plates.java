@@ -15,12 +15,15 @@ final class Plates {
     private static final double HANDLE = 0.48;
     /** Run of the wave by height, up to a height in units. */
     private static final double STEEP = 0.62;
+
     private static final double TALL = 220;
 
-    private Plates() {
-    }
+    private Plates() {}
 
-    /** How far the wave runs over a plate's height; on tall plates it gets steep instead, so that words keep their room. */
+    /**
+     * How far the wave runs over a plate's height; on tall plates it gets steep instead, so that words keep their
+     * room.
+     */
     static double run(Easel easel, double height) {
         double tall = easel.px(TALL);
         return STEEP * (height <= tall ? height : tall * tall / height);
@@ -39,12 +42,19 @@ final class Plates {
         return Outline.pen()
                 .move(box.x() + r, box.y())
                 .line(top, box.y())
-                .curve(top + (box.right() - top) * HANDLE, box.y(), box.right() - (box.right() - top) * HANDLE, box.bottom(), box.right(), box.bottom())
+                .curve(
+                        top + (box.right() - top) * HANDLE,
+                        box.y(),
+                        box.right() - (box.right() - top) * HANDLE,
+                        box.bottom(),
+                        box.right(),
+                        box.bottom())
                 .line(box.x() + r, box.bottom())
                 .curve(box.x() + k, box.bottom(), box.x(), box.bottom() - k, box.x(), box.bottom() - r)
                 .line(box.x(), box.y() + r)
                 .curve(box.x(), box.y() + k, box.x() + k, box.y(), box.x() + r, box.y())
-                .close().outline();
+                .close()
+                .outline();
     }
 
     /** The filled ground of a piece, into which a picture may be laid. */
@@ -68,7 +78,8 @@ final class Plates {
         List<Mark> marks = new ArrayList<>();
         double[] strength = {0.8, 0.45, 0.2};
         for (int i = 0; i < strength.length; i++) {
-            marks.add(new Mark.Stroked(wave(box, run, step * (i + 1)), Paint.of(colour, strength[i]), Math.max(1, 2.5 * unit)));
+            marks.add(new Mark.Stroked(
+                    wave(box, run, step * (i + 1)), Paint.of(colour, strength[i]), Math.max(1, 2.5 * unit)));
         }
         return marks;
     }
@@ -76,21 +87,68 @@ final class Plates {
     /** A small lantern: a disc with its light around it. */
     static List<Mark> lantern(double x, double y, double radius, Colour disc, Colour light) {
         return List.of(
-                new Mark.Filled(Outline.circle(x, y, radius * 3.2), new Paint.Radial(x, y, radius * 3.2, List.of(
-                        new Paint.Stop(0, light.withAlpha(0.5)), new Paint.Stop(0.4, light.withAlpha(0.18)), new Paint.Stop(1, light.withAlpha(0))))),
+                new Mark.Filled(
+                        Outline.circle(x, y, radius * 3.2),
+                        new Paint.Radial(
+                                x,
+                                y,
+                                radius * 3.2,
+                                List.of(
+                                        new Paint.Stop(0, light.withAlpha(0.5)),
+                                        new Paint.Stop(0.4, light.withAlpha(0.18)),
+                                        new Paint.Stop(1, light.withAlpha(0))))),
                 new Mark.Filled(Outline.circle(x, y, radius), Paint.of(disc)));
     }
 
     /** A small bird in flight, seen from the side. */
     static Mark bird(double x, double y, double half, Colour colour) {
-        return new Mark.Filled(Outline.pen()
-                .move(x - half, y + half * 0.28)
-                .curve(x - half * 0.45, y + half * 0.2, x - half * 0.3, y - half * 0.1, x - half * 0.1, y - half * 0.12)
-                .curve(x - half * 0.25, y - half * 0.55, x - half * 0.1, y - half * 0.85, x + half * 0.1, y - half)
-                .curve(x + half * 0.12, y - half * 0.6, x + half * 0.35, y - half * 0.3, x + half * 0.5, y - half * 0.12)
-                .curve(x + half * 0.7, y - half * 0.2, x + half * 0.85, y - half * 0.12, x + half, y + half * 0.06)
-                .curve(x + half * 0.75, y + half * 0.1, x + half * 0.6, y + half * 0.2, x + half * 0.45, y + half * 0.38)
-                .curve(x + half * 0.15, y + half * 0.7, x - half * 0.3, y + half * 0.6, x - half * 0.5, y + half * 0.4)
-                .close().outline(), Paint.of(colour));
+        return new Mark.Filled(
+                Outline.pen()
+                        .move(x - half, y + half * 0.28)
+                        .curve(
+                                x - half * 0.45,
+                                y + half * 0.2,
+                                x - half * 0.3,
+                                y - half * 0.1,
+                                x - half * 0.1,
+                                y - half * 0.12)
+                        .curve(
+                                x - half * 0.25,
+                                y - half * 0.55,
+                                x - half * 0.1,
+                                y - half * 0.85,
+                                x + half * 0.1,
+                                y - half)
+                        .curve(
+                                x + half * 0.12,
+                                y - half * 0.6,
+                                x + half * 0.35,
+                                y - half * 0.3,
+                                x + half * 0.5,
+                                y - half * 0.12)
+                        .curve(
+                                x + half * 0.7,
+                                y - half * 0.2,
+                                x + half * 0.85,
+                                y - half * 0.12,
+                                x + half,
+                                y + half * 0.06)
+                        .curve(
+                                x + half * 0.75,
+                                y + half * 0.1,
+                                x + half * 0.6,
+                                y + half * 0.2,
+                                x + half * 0.45,
+                                y + half * 0.38)
+                        .curve(
+                                x + half * 0.15,
+                                y + half * 0.7,
+                                x - half * 0.3,
+                                y + half * 0.6,
+                                x - half * 0.5,
+                                y + half * 0.4)
+                        .close()
+                        .outline(),
+                Paint.of(colour));
     }
 }

@@ -15,8 +15,7 @@ final class Reeds {
 
     private static final int STALKS = 26;
 
-    private Reeds() {
-    }
+    private Reeds() {}
 
     /**
      * @param x     of the outer edge, in pixels
@@ -25,11 +24,18 @@ final class Reeds {
      * @param tall  height of the tallest reed, in pixels
      * @param side  1 when the bank grows from the left edge, -1 from the right
      */
-    record Bank(String name, double x, double base, double width, double tall, int side) {
-    }
+    record Bank(String name, double x, double base, double width, double tall, int side) {}
 
     /** @param many stalks, as a share of the usual number */
-    static void bank(List<Mark> marks, List<Track> tracks, Bank bank, double many, double u, Colour shade, Colour accent, boolean moving) {
+    static void bank(
+            List<Mark> marks,
+            List<Track> tracks,
+            Bank bank,
+            double many,
+            double u,
+            Colour shade,
+            Colour accent,
+            boolean moving) {
         Wind wind = new Wind(bank.side() > 0 ? 3 : 8);
         List<List<Mark>> layers = List.of(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
         int stalks = (int) Math.round(STALKS * many);
@@ -52,38 +58,74 @@ final class Reeds {
             marks.add(Mark.group(part, layers.get(layer)));
             if (moving) {
                 double sway = 0.7 + 0.35 * layer;
-                tracks.add(Track.loop(part,
+                tracks.add(Track.loop(
+                        part,
                         Track.Key.still(0).turnedBy(-sway, bank.x(), bank.base()),
                         Track.Key.still(1).turnedBy(sway, bank.x(), bank.base()),
-                        5600 + 1300.0 * layer, -900.0 * layer));
+                        5600 + 1300.0 * layer,
+                        -900.0 * layer));
             }
         }
     }
 
-    private static void stalk(List<Mark> marks, double x, double base, double height, double lean, double width, Colour tone) {
+    private static void stalk(
+            List<Mark> marks, double x, double base, double height, double lean, double width, Colour tone) {
         double tipX = x + lean;
         double tipY = base - height;
-        marks.add(new Mark.Filled(Outline.pen()
-                .move(x - width / 2, base)
-                .curve(x - width / 2, base - height * 0.5, x + lean * 0.4 - width * 0.3, base - height * 0.8, tipX, tipY)
-                .curve(x + lean * 0.4 + width * 0.3, base - height * 0.8, x + width / 2, base - height * 0.5, x + width / 2, base)
-                .close().outline(), Paint.of(tone)));
+        marks.add(new Mark.Filled(
+                Outline.pen()
+                        .move(x - width / 2, base)
+                        .curve(
+                                x - width / 2,
+                                base - height * 0.5,
+                                x + lean * 0.4 - width * 0.3,
+                                base - height * 0.8,
+                                tipX,
+                                tipY)
+                        .curve(
+                                x + lean * 0.4 + width * 0.3,
+                                base - height * 0.8,
+                                x + width / 2,
+                                base - height * 0.5,
+                                x + width / 2,
+                                base)
+                        .close()
+                        .outline(),
+                Paint.of(tone)));
     }
 
-    private static void blade(List<Mark> marks, double x, double base, double height, double lean, double width, Colour tone) {
-        marks.add(new Mark.Filled(Outline.pen()
-                .move(x - width / 2, base)
-                .curve(x - width * 0.2, base - height * 0.7, x + lean * 0.3, base - height * 1.1, x + lean, base - height * 0.82)
-                .curve(x + lean * 0.4, base - height * 0.98, x + width * 0.5, base - height * 0.6, x + width / 2, base)
-                .close().outline(), Paint.of(tone)));
+    private static void blade(
+            List<Mark> marks, double x, double base, double height, double lean, double width, Colour tone) {
+        marks.add(new Mark.Filled(
+                Outline.pen()
+                        .move(x - width / 2, base)
+                        .curve(
+                                x - width * 0.2,
+                                base - height * 0.7,
+                                x + lean * 0.3,
+                                base - height * 1.1,
+                                x + lean,
+                                base - height * 0.82)
+                        .curve(
+                                x + lean * 0.4,
+                                base - height * 0.98,
+                                x + width * 0.5,
+                                base - height * 0.6,
+                                x + width / 2,
+                                base)
+                        .close()
+                        .outline(),
+                Paint.of(tone)));
     }
 
     /** The brown club of a bulrush, just under the tip. */
-    private static void head(List<Mark> marks, double x, double base, double height, double lean, double u, Colour tone) {
+    private static void head(
+            List<Mark> marks, double x, double base, double height, double lean, double u, Colour tone) {
         double length = Math.min(76 * u, height * 0.2);
         double half = 8.5 * u;
         double cx = x + lean * 0.93;
         double cy = base - height * 0.93;
-        marks.add(new Mark.Filled(Outline.rounded(new Box(cx - half, cy - length / 2, half * 2, length), half), Paint.of(tone)));
+        marks.add(new Mark.Filled(
+                Outline.rounded(new Box(cx - half, cy - length / 2, half * 2, length), half), Paint.of(tone)));
     }
 }

@@ -63,8 +63,14 @@ public final class Tideline implements Family {
         List<Mark> decor = new ArrayList<>();
         if (sort == Plate.Sort.BAND) {
             Plates.ground(ground, Outline.rectangle(box), Paint.of(look.colour(Role.GROUND), 0.86));
-            decor.add(new Mark.Filled(Outline.rectangle(new Box(box.x(), box.y(), box.width(), Math.max(1, Math.rint(easel.px(4))))),
-                    new Paint.Linear(box.x(), box.y(), box.right(), box.y(), Paint.blend(look.colour(Role.ACCENT), look.colour(Role.SECOND_ACCENT)))));
+            decor.add(new Mark.Filled(
+                    Outline.rectangle(new Box(box.x(), box.y(), box.width(), Math.max(1, Math.rint(easel.px(4))))),
+                    new Paint.Linear(
+                            box.x(),
+                            box.y(),
+                            box.right(),
+                            box.y(),
+                            Paint.blend(look.colour(Role.ACCENT), look.colour(Role.SECOND_ACCENT)))));
             return new Plate(ground, decor, box, look.colour(Role.TEXT), look.colour(Role.QUIET_TEXT));
         }
         boolean tight = sort == Plate.Sort.NAME || sort == Plate.Sort.LABEL;
@@ -77,15 +83,40 @@ public final class Tideline implements Family {
             case LABEL -> Plates.ground(ground, Plates.plate(body, run, 0), Paint.of(look.colour(Role.ACCENT)));
             case ALERT -> {
                 Outline shape = Plates.plate(body, run, look.corner() * easel.px(36));
-                Plates.ground(ground, shape, new Paint.Linear(body.x(), body.y(), body.x(), body.bottom(), Paint.blend(look.colour(Role.PLATE), look.colour(Role.GROUND))));
-                ground.add(new Mark.Stroked(shape, new Paint.Linear(body.x(), 0, body.right(), 0, Paint.blend(look.colour(Role.SECOND_ACCENT), look.colour(Role.ACCENT))), easel.line(4)));
+                Plates.ground(
+                        ground,
+                        shape,
+                        new Paint.Linear(
+                                body.x(),
+                                body.y(),
+                                body.x(),
+                                body.bottom(),
+                                Paint.blend(look.colour(Role.PLATE), look.colour(Role.GROUND))));
+                ground.add(new Mark.Stroked(
+                        shape,
+                        new Paint.Linear(
+                                body.x(),
+                                0,
+                                body.right(),
+                                0,
+                                Paint.blend(look.colour(Role.SECOND_ACCENT), look.colour(Role.ACCENT))),
+                        easel.line(4)));
             }
-            case INFO, NAME -> Plates.ground(ground, Plates.plate(body, run, look.corner() * easel.px(26)), Paint.of(look.seeThroughPlate()));
+            case INFO, NAME ->
+                Plates.ground(
+                        ground,
+                        Plates.plate(body, run, look.corner() * easel.px(26)),
+                        Paint.of(look.seeThroughPlate()));
             case BAND -> throw new IllegalStateException();
         }
         if (easel.tune().ornament() > 0) {
             Role ripple = sort == Plate.Sort.LABEL || sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT;
-            decor.addAll(Plates.ripples(body, run, look.colour(ripple), Math.min(step, easel.px(9)), easel.canvas().unit()));
+            decor.addAll(Plates.ripples(
+                    body,
+                    run,
+                    look.colour(ripple),
+                    Math.min(step, easel.px(9)),
+                    easel.canvas().unit()));
         }
         return Plate.of(look, sort, Role.ACCENT, ground, decor, content);
     }
@@ -102,10 +133,17 @@ public final class Tideline implements Family {
         double inner = Math.max(0, corner - border);
         Box ring = opening.grown(border);
         Outline shape = Outline.rounded(ring, corner).with(Outline.rounded(opening, inner));
-        return new Ring(List.of(
-                new Mark.Filled(shape, new Paint.Linear(ring.x(), ring.y(), ring.right(), ring.bottom(), look.gradient())),
-                new Mark.Bed(shape),
-                new Mark.Stroked(Outline.rounded(opening.grown(border * 0.35), Math.max(0, corner - border * 0.65)), Paint.of(look.colour(Role.SECOND_ACCENT), 0.9), easel.line(2))), inner);
+        return new Ring(
+                List.of(
+                        new Mark.Filled(
+                                shape,
+                                new Paint.Linear(ring.x(), ring.y(), ring.right(), ring.bottom(), look.gradient())),
+                        new Mark.Bed(shape),
+                        new Mark.Stroked(
+                                Outline.rounded(opening.grown(border * 0.35), Math.max(0, corner - border * 0.65)),
+                                Paint.of(look.colour(Role.SECOND_ACCENT), 0.9),
+                                easel.line(2))),
+                inner);
     }
 
     @Override
@@ -113,11 +151,19 @@ public final class Tideline implements Family {
         Look look = easel.look();
         if (size == Emblem.Size.SMALL) {
             double radius = Math.min(easel.px(9), content.height() * 0.13);
-            return new Emblem(Plates.lantern(content.x() + radius * 0.4, content.centreY(), radius, look.colour(Role.SECOND_ACCENT), look.colour(Role.GLOW)), radius * 3.2);
+            return new Emblem(
+                    Plates.lantern(
+                            content.x() + radius * 0.4,
+                            content.centreY(),
+                            radius,
+                            look.colour(Role.SECOND_ACCENT),
+                            look.colour(Role.GLOW)),
+                    radius * 3.2);
         }
         double disc = content.height() * 0.3;
         double x = content.x() + disc * 0.95;
-        List<Mark> marks = new ArrayList<>(Plates.lantern(x, content.centreY(), disc, look.colour(Role.SECOND_ACCENT), look.colour(Role.GLOW)));
+        List<Mark> marks = new ArrayList<>(
+                Plates.lantern(x, content.centreY(), disc, look.colour(Role.SECOND_ACCENT), look.colour(Role.GLOW)));
         marks.add(Plates.bird(x, content.centreY(), disc * 0.68, look.colour(Role.GROUND)));
         return new Emblem(marks, disc * 2.35);
     }
@@ -127,9 +173,15 @@ public final class Tideline implements Family {
         double wave = Math.min(easel.px(46), width * 0.3);
         double level = x + width - wave;
         double dip = wave * 0.26;
-        return List.of(new Mark.Stroked(Outline.pen().move(x, y).line(level, y)
-                .curve(level + wave * 0.25, y, level + wave * 0.25, y + dip, level + wave * 0.5, y + dip)
-                .curve(level + wave * 0.74, y + dip, level + wave * 0.76, y, x + width, y).outline(), Paint.of(easel.colour(Role.SECOND_ACCENT)), easel.line(5)));
+        return List.of(new Mark.Stroked(
+                Outline.pen()
+                        .move(x, y)
+                        .line(level, y)
+                        .curve(level + wave * 0.25, y, level + wave * 0.25, y + dip, level + wave * 0.5, y + dip)
+                        .curve(level + wave * 0.74, y + dip, level + wave * 0.76, y, x + width, y)
+                        .outline(),
+                Paint.of(easel.colour(Role.SECOND_ACCENT)),
+                easel.line(5)));
     }
 
     @Override
@@ -139,8 +191,19 @@ public final class Tideline implements Family {
         double filled = Math.max(box.height(), box.width() * share);
         if (share > 0) {
             Box done = new Box(box.x(), box.y(), Math.min(box.width(), filled), box.height());
-            marks.add(Mark.clipped(Outline.rounded(box, box.height() / 2), List.of(new Mark.Filled(Plates.plate(new Box(done.x(), done.y(), done.width() + box.height() * 0.3, done.height()), box.height() * 0.6, done.height() / 2),
-                    new Paint.Linear(box.x(), 0, box.right(), 0, Paint.blend(easel.colour(Role.ACCENT), easel.colour(Role.SECOND_ACCENT)))))));
+            marks.add(Mark.clipped(
+                    Outline.rounded(box, box.height() / 2),
+                    List.of(new Mark.Filled(
+                            Plates.plate(
+                                    new Box(done.x(), done.y(), done.width() + box.height() * 0.3, done.height()),
+                                    box.height() * 0.6,
+                                    done.height() / 2),
+                            new Paint.Linear(
+                                    box.x(),
+                                    0,
+                                    box.right(),
+                                    0,
+                                    Paint.blend(easel.colour(Role.ACCENT), easel.colour(Role.SECOND_ACCENT)))))));
         }
         return marks;
     }
@@ -154,8 +217,26 @@ public final class Tideline implements Family {
             double y = corner < 2 ? box.y() : box.bottom();
             double dx = corner % 2 == 0 ? arm : -arm;
             double dy = corner < 2 ? arm : -arm;
-            marks.add(new Mark.Stroked(Outline.pen().move(x + dx, y).curve(x + dx * 0.3, y, x, y + dy * 0.3, x, y + dy).outline(), Paint.of(easel.colour(Role.SECOND_ACCENT)), easel.line(5)));
-            marks.add(new Mark.Stroked(Outline.pen().move(x + dx * 0.8, y + dy * 0.16).curve(x + dx * 0.36, y + dy * 0.16, x + dx * 0.16, y + dy * 0.36, x + dx * 0.16, y + dy * 0.8).outline(), Paint.of(easel.colour(Role.ACCENT)), easel.line(3)));
+            marks.add(new Mark.Stroked(
+                    Outline.pen()
+                            .move(x + dx, y)
+                            .curve(x + dx * 0.3, y, x, y + dy * 0.3, x, y + dy)
+                            .outline(),
+                    Paint.of(easel.colour(Role.SECOND_ACCENT)),
+                    easel.line(5)));
+            marks.add(new Mark.Stroked(
+                    Outline.pen()
+                            .move(x + dx * 0.8, y + dy * 0.16)
+                            .curve(
+                                    x + dx * 0.36,
+                                    y + dy * 0.16,
+                                    x + dx * 0.16,
+                                    y + dy * 0.36,
+                                    x + dx * 0.16,
+                                    y + dy * 0.8)
+                            .outline(),
+                    Paint.of(easel.colour(Role.ACCENT)),
+                    easel.line(3)));
         }
         return marks;
     }
@@ -178,8 +259,14 @@ public final class Tideline implements Family {
         List<Curtain.Leaf> leaves = new ArrayList<>();
         Role[] tides = {Role.SECOND_ACCENT, Role.ACCENT, Role.HORIZON, Role.GROUND};
         for (int i = 0; i < tides.length; i++) {
-            Colour colour = tides[i] == Role.GROUND || tides[i] == Role.HORIZON ? look.colour(tides[i]) : Paint.mix(look.colour(tides[i]), look.colour(Role.GROUND), 0.25);
-            leaves.add(Curtain.Leaf.through(List.of(new Mark.Filled(tide(box, crest, i), Paint.of(colour))), 0, box.height() + 2 * crest, i / (tides.length - 1.0)));
+            Colour colour = tides[i] == Role.GROUND || tides[i] == Role.HORIZON
+                    ? look.colour(tides[i])
+                    : Paint.mix(look.colour(tides[i]), look.colour(Role.GROUND), 0.25);
+            leaves.add(Curtain.Leaf.through(
+                    List.of(new Mark.Filled(tide(box, crest, i), Paint.of(colour))),
+                    0,
+                    box.height() + 2 * crest,
+                    i / (tides.length - 1.0)));
         }
         return new Curtain(leaves);
     }

@@ -17,12 +17,23 @@ import java.util.stream.Stream;
  */
 record Cast(List<Placement> faces, List<Placement> plays, List<Placement> facts) {
 
-    /** Faces are known by the region that was drawn round one; where none was drawn, the smallest of several pictures counts as one. */
+    /**
+     * Faces are known by the region that was drawn round one; where none was drawn, the smallest of several pictures
+     * counts as one.
+     */
     static Cast of(ResolvedScene scene, List<Placement> frames, List<Placement> facts) {
         Predicate<Placement> face = scene.openings().stream().anyMatch(Cast::showsFace)
-                ? frame -> scene.openings().stream().anyMatch(opening -> opening.piece().equals(frame.piece().id()) && showsFace(opening))
-                : frame -> frames.size() > 1 && frames.stream().allMatch(other -> other.box().area() >= frame.box().area());
-        return new Cast(frames.stream().filter(face).toList(), frames.stream().filter(face.negate()).toList(), facts);
+                ? frame -> scene.openings().stream()
+                        .anyMatch(
+                                opening -> opening.piece().equals(frame.piece().id()) && showsFace(opening))
+                : frame -> frames.size() > 1
+                        && frames.stream()
+                                .allMatch(other ->
+                                        other.box().area() >= frame.box().area());
+        return new Cast(
+                frames.stream().filter(face).toList(),
+                frames.stream().filter(face.negate()).toList(),
+                facts);
     }
 
     private static boolean showsFace(FittedOpening opening) {

@@ -23,7 +23,9 @@ interface Composition {
 
     /** For what cannot be left out and does not fit: pictures become as small as they must. */
     static Map<String, Box> crammed(Desk desk, Cast cast, Box room) {
-        Optional<Map<String, Box>> small = desk.to().shape() == Shape.UPRIGHT ? new UprightComposition(desk, UprightComposition.SMALLEST_PICTURE).places(cast, room) : Optional.empty();
+        Optional<Map<String, Box>> small = desk.to().shape() == Shape.UPRIGHT
+                ? new UprightComposition(desk, UprightComposition.SMALLEST_PICTURE).places(cast, room)
+                : Optional.empty();
         return small.orElseGet(() -> {
             Map<String, Box> places = new LinkedHashMap<>();
             for (Placement fact : cast.facts()) {

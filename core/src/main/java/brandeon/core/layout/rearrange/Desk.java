@@ -38,7 +38,8 @@ record Desk(Canvas from, Canvas to) {
 
     /** Its size as on the canvas that is followed. */
     Box natural(Placement placement) {
-        return new Box(0, 0, scaled(placement.box().width()), scaled(placement.box().height()));
+        return new Box(
+                0, 0, scaled(placement.box().width()), scaled(placement.box().height()));
     }
 
     /** As large as it is, or as the room allows, in the room's first corner. */

@@ -34,7 +34,10 @@ record SquareComposition(Desk desk) implements Composition {
     private void spread(List<Placement> frames, Box room, Map<String, Box> places) {
         double each = (room.width() - desk.gap() * Math.max(0, frames.size() - 1)) / Math.max(1, frames.size());
         for (int i = 0; i < frames.size(); i++) {
-            places.put(frames.get(i).piece().id(), new Box(room.x() + i * (each + desk.gap()), room.y(), each, room.height()).fitted(Desk.aspect(frames.get(i)), 0.5, 0));
+            places.put(
+                    frames.get(i).piece().id(),
+                    new Box(room.x() + i * (each + desk.gap()), room.y(), each, room.height())
+                            .fitted(Desk.aspect(frames.get(i)), 0.5, 0));
         }
     }
 }

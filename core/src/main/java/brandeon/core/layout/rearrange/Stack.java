@@ -8,11 +8,17 @@ import java.util.Map;
 /** Facts one under another from one point. */
 final class Stack {
 
-    private Stack() {
-    }
+    private Stack() {}
 
     /** @return whether the last of them still lies above {@code bottom} */
-    static boolean lay(Desk desk, List<Placement> facts, double x, double y, double width, double bottom, Map<String, Box> places) {
+    static boolean lay(
+            Desk desk,
+            List<Placement> facts,
+            double x,
+            double y,
+            double width,
+            double bottom,
+            Map<String, Box> places) {
         double next = y;
         for (Placement fact : facts) {
             Box box = desk.natural(fact);

@@ -17,6 +17,7 @@ record UprightComposition(Desk desk, double leastPicture) implements Composition
 
     /** Pictures are made this much smaller before anything is left out. */
     static final double LEAST_PICTURE = 0.62;
+
     static final double SMALLEST_PICTURE = 0.2;
 
     @Override
@@ -24,7 +25,9 @@ record UprightComposition(Desk desk, double leastPicture) implements Composition
         List<List<Placement>> rows = rows(cast.facts(), desk.graphics().width());
         double rowsHeight = rows.stream().mapToDouble(this::height).sum();
         double gaps = desk.gap() * Math.max(0, cast.frames().size() + rows.size() - 1);
-        double pictures = cast.frames().stream().mapToDouble(frame -> room.width() / Desk.aspect(frame)).sum();
+        double pictures = cast.frames().stream()
+                .mapToDouble(frame -> room.width() / Desk.aspect(frame))
+                .sum();
         double share = pictures == 0 ? 1 : (room.height() - rowsHeight - gaps) / pictures;
         if (share < leastPicture || (pictures == 0 && rowsHeight + gaps > room.height())) {
             return Optional.empty();
@@ -71,18 +74,26 @@ record UprightComposition(Desk desk, double leastPicture) implements Composition
     }
 
     private double height(List<Placement> row) {
-        return row.stream().mapToDouble(fact -> desk.natural(fact).height()).max().orElse(0);
+        return row.stream()
+                .mapToDouble(fact -> desk.natural(fact).height())
+                .max()
+                .orElse(0);
     }
 
     /** Beside one another from the left; what is left of the row is shared out between them. */
     private void lay(List<Placement> row, double y, Map<String, Box> places) {
         Box graphics = desk.graphics();
-        double used = row.stream().mapToDouble(fact -> Math.min(graphics.width(), desk.natural(fact).width())).sum() + desk.gap() * (row.size() - 1);
+        double used = row.stream()
+                        .mapToDouble(fact ->
+                                Math.min(graphics.width(), desk.natural(fact).width()))
+                        .sum()
+                + desk.gap() * (row.size() - 1);
         double more = row.size() == 1 ? 0 : Math.max(0, graphics.width() - used) / row.size();
         double x = graphics.x();
         for (Placement fact : row) {
             double width = Math.min(graphics.width(), desk.natural(fact).width()) + more;
-            places.put(fact.piece().id(), new Box(x, y, width, desk.natural(fact).height()));
+            places.put(
+                    fact.piece().id(), new Box(x, y, width, desk.natural(fact).height()));
             x += width + desk.gap();
         }
     }

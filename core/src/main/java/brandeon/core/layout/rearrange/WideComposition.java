@@ -27,10 +27,14 @@ record WideComposition(Desk desk) implements Composition {
         if (!Stack.lay(desk, cast.facts(), x, y, desk.graphics().right() - x, room.bottom(), places)) {
             return Optional.empty();
         }
-        double each = (large.height() - desk.gap() * Math.max(0, cast.plays().size() - 1)) / Math.max(1, cast.plays().size());
+        double each = (large.height() - desk.gap() * Math.max(0, cast.plays().size() - 1))
+                / Math.max(1, cast.plays().size());
         for (int i = 0; i < cast.plays().size(); i++) {
             Placement play = cast.plays().get(i);
-            places.put(play.piece().id(), new Box(large.x(), large.y() + i * (each + desk.gap()), large.width(), each).fitted(Desk.aspect(play), 0, 0));
+            places.put(
+                    play.piece().id(),
+                    new Box(large.x(), large.y() + i * (each + desk.gap()), large.width(), each)
+                            .fitted(Desk.aspect(play), 0, 0));
         }
         return Optional.of(places);
     }
