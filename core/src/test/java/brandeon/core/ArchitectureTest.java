@@ -3,6 +3,8 @@ package brandeon.core;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import brandeon.core.theme.Edit;
+import brandeon.core.theme.Theme;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -70,6 +72,17 @@ class ArchitectureTest {
                 .callMethod(String.class, "toUpperCase")
                 .orShould()
                 .callConstructor(java.text.DecimalFormat.class, String.class)
+                .check(CORE);
+    }
+
+    /** What an edit makes of a theme is checked in one place, which nobody may go past. */
+    @Test
+    void themesAreChangedByEditsAlone() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("..core.theme..")
+                .should()
+                .callMethod(Edit.class, "applied", Theme.class)
                 .check(CORE);
     }
 

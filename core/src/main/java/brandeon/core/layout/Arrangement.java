@@ -9,7 +9,9 @@ import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.FramingEdit;
 import brandeon.core.theme.KeepClear;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Region;
 import brandeon.core.theme.Spot;
 import java.util.ArrayList;
@@ -125,12 +127,12 @@ public final class Arrangement {
     /** For the canvas alone where it has a place of its own there, else for its shape. */
     private static Edit corrected(Placement placement, ResolvedScene scene, Spot spot) {
         return placement.placed().onCanvas().containsKey(scene.canvas().id())
-                ? new Edit.SetPlaceOn(
+                ? new PlacingEdit.SetPlaceOn(
                         scene.scene().id(),
                         placement.piece().id(),
                         scene.canvas().id(),
                         spot)
-                : new Edit.SetCorrection(
+                : new PlacingEdit.SetCorrection(
                         scene.scene().id(),
                         placement.piece().id(),
                         scene.canvas().shape(),
@@ -145,14 +147,16 @@ public final class Arrangement {
                 .placed()
                 .corrections()
                 .keySet()
-                .forEach(
-                        shape -> edits.add(new Edit.DropCorrection(scene.scene().id(), piece, shape)));
+                .forEach(shape ->
+                        edits.add(new PlacingEdit.DropCorrection(scene.scene().id(), piece, shape)));
         placement
                 .placed()
                 .onCanvas()
                 .keySet()
-                .forEach(canvas -> edits.add(new Edit.DropPlaceOn(scene.scene().id(), piece, canvas)));
-        edits.add(new Edit.SetSpot(scene.scene().id(), piece, placement.placed().spot(scene.canvas())));
+                .forEach(canvas ->
+                        edits.add(new PlacingEdit.DropPlaceOn(scene.scene().id(), piece, canvas)));
+        edits.add(new PlacingEdit.SetSpot(
+                scene.scene().id(), piece, placement.placed().spot(scene.canvas())));
         return new Edit.Batch(edits);
     }
 
@@ -181,13 +185,13 @@ public final class Arrangement {
             throw new Mistake(String.format(
                     Locale.ROOT, "Nothing of %s lies there.", fitted.capture().name()));
         }
-        return new Edit.SetRegion(fitted.capture().id(), new Region(id, name, sort, part));
+        return new FramingEdit.SetRegion(fitted.capture().id(), new Region(id, name, sort, part));
     }
 
     /** Keeps a part of the scene clear on this shape of canvas. */
     public static Edit keepClear(ResolvedScene scene, String id, String name, Box drawn) {
         Canvas canvas = scene.canvas();
-        return new Edit.SetKeepClear(
+        return new FramingEdit.SetKeepClear(
                 scene.scene().id(),
                 new KeepClear(
                         id,
@@ -203,7 +207,7 @@ public final class Arrangement {
     }
 
     private static Edit setBox(ResolvedScene scene, Placement placement, Box box) {
-        return new Edit.SetBox(
+        return new PlacingEdit.SetBox(
                 scene.scene().id(), placement.piece().id(), scene.canvas().id(), box);
     }
 

@@ -9,7 +9,9 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Theme;
+import brandeon.core.theme.ThemeEdit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -52,7 +54,7 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
         List<Edit> edits = new ArrayList<>(texts.stream().map(TextLine::edit).toList());
         for (SignalLine line : signals) {
             if (line.fate() == Fate.NEW && theme.alert(line.kind()).isEmpty()) {
-                edits.add(new Edit.SetAlert(offered(line)));
+                edits.add(new ThemeEdit.SetAlert(offered(line)));
             }
         }
         Theme moved = theme;
@@ -70,7 +72,8 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
                 AlertRule old = rule.get();
                 moved = changed(
                         moved,
-                        new Edit.SetAlert(new AlertRule(old.kind(), false, old.kicker(), old.text(), old.seconds())));
+                        new ThemeEdit.SetAlert(
+                                new AlertRule(old.kind(), false, old.kicker(), old.text(), old.seconds())));
             }
         }
         return moved;
@@ -143,7 +146,7 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
                             piece.name() + ", " + field.title().toLowerCase(java.util.Locale.ROOT),
                             before.written(),
                             after.written(),
-                            new Edit.SetContent(piece.id(), field.name(), after)));
+                            new PieceEdit.SetContent(piece.id(), field.name(), after)));
                 }
             }
         }
@@ -159,7 +162,7 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
                                         .replace('_', ' '),
                         rule.kicker() + " · " + rule.text(),
                         kicker + " · " + text,
-                        new Edit.SetAlert(rule.worded(kicker, text))));
+                        new ThemeEdit.SetAlert(rule.worded(kicker, text))));
             }
         }
         return List.copyOf(lines);

@@ -7,9 +7,10 @@ import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.preflight.Standing.Stood;
-import brandeon.core.theme.Edit;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Spot;
 import brandeon.core.theme.Theme;
@@ -101,8 +102,8 @@ final class FixIdeas {
         if (scene.placed(piece.id()).isPresent()) {
             return theme
                     .canvas(finding.canvas())
-                    .map(canvas ->
-                            new Fix("Show it", new Edit.SetHidden(scene.id(), piece.id(), canvas.shape(), false)))
+                    .map(canvas -> new Fix(
+                            "Show it", new PlacingEdit.SetHidden(scene.id(), piece.id(), canvas.shape(), false)))
                     .stream()
                     .toList();
         }
@@ -114,14 +115,14 @@ final class FixIdeas {
                 .map(placed -> Placed.at(placed.spot(), piece.id()))
                 .orElseGet(() -> Placed.in(piece.kind().zone(), piece.id()));
         return List.of(new Fix(
-                "Add it on top", new Edit.Place(scene.id(), scene.stack().size(), like)));
+                "Add it on top", new PlacingEdit.Place(scene.id(), scene.stack().size(), like)));
     }
 
     private static List<Fix> still(Piece piece) {
         return has(piece, "moving") && piece.figure("moving") >= 0.5
                 ? List.of(new Fix(
                         String.format(Locale.ROOT, "Set %s still", piece.name()),
-                        new Edit.SetFigure(piece.id(), "moving", 0)))
+                        new PieceEdit.SetFigure(piece.id(), "moving", 0)))
                 : List.of();
     }
 
@@ -142,15 +143,17 @@ final class FixIdeas {
     }
 
     private void reorder(int index, String does) {
-        ideas.add(new Fix(does, new Edit.Reorder(scene().id(), stood.id(), index)));
+        ideas.add(new Fix(does, new PlacingEdit.Reorder(scene().id(), stood.id(), index)));
     }
 
     private void backToPlan() {
         if (stood.placement().placed().onCanvas().containsKey(canvas().id())) {
             ideas.add(new Fix(
-                    "Back to its place on this shape", new Edit.DropPlaceOn(scene().id(), stood.id(), canvas().id())));
+                    "Back to its place on this shape",
+                    new PlacingEdit.DropPlaceOn(scene().id(), stood.id(), canvas().id())));
         } else if (stood.placement().corrected(canvas())) {
-            ideas.add(new Fix("Back to the plan", new Edit.DropCorrection(scene().id(), stood.id(), canvas().shape())));
+            ideas.add(new Fix(
+                    "Back to the plan", new PlacingEdit.DropCorrection(scene().id(), stood.id(), canvas().shape())));
         }
     }
 
@@ -162,7 +165,7 @@ final class FixIdeas {
             if (size != null && piece.figure("size") * wanted * more <= size.most()) {
                 ideas.add(new Fix(
                         String.format(Locale.ROOT, "Letters %.0f %% larger", (wanted * more - 1) * 100),
-                        new Edit.SetFigure(
+                        new PieceEdit.SetFigure(
                                 piece.id(), "size", Math.ceil(piece.figure("size") * wanted * more * 100) / 100)));
             }
             ideas.add(Moves.scaled(
@@ -195,7 +198,7 @@ final class FixIdeas {
         if (piece.kind() == PieceKind.FRAME) {
             ideas.add(new Fix(
                     "Give the opening the shape of the picture",
-                    new Edit.SetFigure(piece.id(), "aspect", (double) size.width() / size.height())));
+                    new PieceEdit.SetFigure(piece.id(), "aspect", (double) size.width() / size.height())));
         }
     }
 
@@ -211,7 +214,7 @@ final class FixIdeas {
         while (captures.size() < openings && !theme.captures().isEmpty()) {
             captures.add(theme.captures().getFirst().id());
         }
-        ideas.add(new Fix("Bind a capture to it", new Edit.SetPieceCaptures(piece.id(), captures)));
+        ideas.add(new Fix("Bind a capture to it", new PieceEdit.SetPieceCaptures(piece.id(), captures)));
     }
 
     private void darker() {
@@ -219,7 +222,7 @@ final class FixIdeas {
         if (has(piece, "darkness")) {
             for (double darker : DARKER) {
                 double next = Math.min(2, piece.figure("darkness") * darker);
-                ideas.add(new Fix("Make its plate darker", new Edit.SetFigure(piece.id(), "darkness", next)));
+                ideas.add(new Fix("Make its plate darker", new PieceEdit.SetFigure(piece.id(), "darkness", next)));
             }
         }
     }

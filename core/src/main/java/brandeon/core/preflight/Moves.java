@@ -6,6 +6,7 @@ import brandeon.core.canvas.SafeArea;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.preflight.Standing.Stood;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.PlacingEdit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -181,7 +182,7 @@ final class Moves {
         Box box = sized(stood.placement().box(), place.size())
                 .moved(place.dx(), place.dy())
                 .snapped();
-        return new Edit.SetBox(
+        return new PlacingEdit.SetBox(
                 standing.scene().scene().id(), stood.id(), standing.canvas().id(), box);
     }
 

@@ -7,6 +7,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
@@ -133,7 +134,7 @@ public final class Preflight {
 
     /** The scenes that a change may touch: its own, or all that show the piece where the piece itself is changed. */
     private static boolean touches(Edit edit, Finding finding, Scene scene) {
-        return edit instanceof Edit.Placing placing
+        return edit instanceof PlacingEdit placing
                 ? placing.scene().equals(scene.id())
                 : scene.id().equals(finding.scene())
                         || scene.placed(finding.piece()).isPresent();

@@ -51,8 +51,9 @@ public final class SceneStart {
                             .orElseGet(() -> create(wanted.piece()))
                             .id()));
         }
-        long scenes = edits.stream().filter(Edit.AddScene.class::isInstance).count();
-        edits.add(new Edit.AddScene(
+        long scenes =
+                edits.stream().filter(SceneEdit.AddScene.class::isInstance).count();
+        edits.add(new SceneEdit.AddScene(
                 theme.scenes().size() + (int) scenes,
                 Scene.of(freshId.apply("scene"), freeName(title(role)), role, stack)));
     }
@@ -82,7 +83,7 @@ public final class SceneStart {
                 wanted.capture(),
                 wanted.content(),
                 wanted.figures());
-        edits.add(new Edit.AddPiece(theme.pieces().size() + added.size(), piece));
+        edits.add(new PieceEdit.AddPiece(theme.pieces().size() + added.size(), piece));
         added.add(piece);
         return piece;
     }

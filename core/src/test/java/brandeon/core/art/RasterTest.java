@@ -12,9 +12,9 @@ import brandeon.core.live.LiveState;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.text.Face;
-import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Theme;
 import java.awt.image.BufferedImage;
 import java.io.StringReader;
@@ -70,7 +70,7 @@ class RasterTest {
     void openingsThatOverlapAreBothSeeThrough() {
         Theme theme = ReedlightHide.theme();
         Theme over = ((Outcome.Applied) Edits.apply(
-                        theme, new Edit.SetBox("hide", "camera-frame", "wide", new Box(900, 300, 500, 420))))
+                        theme, new PlacingEdit.SetBox("hide", "camera-frame", "wide", new Box(900, 300, 500, 420))))
                 .theme();
         ResolvedScene hide = new Resolver(over)
                 .resolve(over.scene("hide").orElseThrow(), over.canvases().getFirst(), LiveState.QUIET);

@@ -13,6 +13,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Region;
 import brandeon.core.theme.Spot;
 import brandeon.core.theme.Theme;
@@ -145,7 +146,7 @@ class ArrangementTest {
     }
 
     private static Theme placed(Theme theme, String piece, Box box) {
-        return applied(theme, new Edit.SetBox("hide", piece, "wide", box));
+        return applied(theme, new PlacingEdit.SetBox("hide", piece, "wide", box));
     }
 
     private static Theme applied(Theme theme, Edit edit) {

@@ -19,9 +19,11 @@ import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
+import brandeon.core.theme.FramingEdit;
 import brandeon.core.theme.LineShift;
 import brandeon.core.theme.Manner;
 import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.PlanLine;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Spot;
@@ -44,10 +46,10 @@ class PlacesTest {
     void equalGapsStayEqualAndEdgesWholeOnEveryCanvas(int width, int height) {
         Theme theme = applied(
                 THEME,
-                new Edit.SetSpot("hide", "supporter", new Spot.Anchored(Anchor.TOP_RIGHT, -70, 500, 380, 91)),
-                new Edit.SetSpot(
+                new PlacingEdit.SetSpot("hide", "supporter", new Spot.Anchored(Anchor.TOP_RIGHT, -70, 500, 380, 91)),
+                new PlacingEdit.SetSpot(
                         "hide", "follower", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 13, 380, 91)),
-                new Edit.SetSpot(
+                new PlacingEdit.SetSpot(
                         "hide", "band", new Spot.Attached("follower", Side.BOTTOM, Spot.Along.FULL, 13, 380, 91)));
         ResolvedScene hide = hide(theme, Canvas.of("c", "C", Size.of(width, height), 60));
         Box first = box(hide, "supporter");
@@ -67,8 +69,8 @@ class PlacesTest {
     void anAttachedPieceLiesOutsideOnItsSide(Side side) {
         Theme theme = applied(
                 THEME,
-                new Edit.SetSpot("hide", "supporter", new Spot.Anchored(Anchor.CENTRE, 0, 0, 400, 200)),
-                new Edit.SetSpot(
+                new PlacingEdit.SetSpot("hide", "supporter", new Spot.Anchored(Anchor.CENTRE, 0, 0, 400, 200)),
+                new PlacingEdit.SetSpot(
                         "hide", "follower", new Spot.Attached("supporter", side, Spot.Along.MIDDLE, 10, 100, 60)));
         Box to = box(hide(theme, WIDE), "supporter");
         Box hung = box(hide(theme, WIDE), "follower");
@@ -87,12 +89,12 @@ class PlacesTest {
     void aPieceGoesAlongWithTheOneItHangsOn() {
         Theme theme = applied(
                 THEME,
-                new Edit.SetSpot(
+                new PlacingEdit.SetSpot(
                         "hide", "follower", new Spot.Attached("supporter", Side.LEFT, Spot.Along.START, 10, 100, 60)));
         Box before = box(hide(theme, WIDE), "follower");
         Theme moved = applied(
                 theme,
-                new Edit.SetBox(
+                new PlacingEdit.SetBox(
                         "hide",
                         "supporter",
                         "wide",
@@ -102,14 +104,14 @@ class PlacesTest {
 
     @Test
     void aCorrectionForOneShapeSurvivesAChangeOfThePlanAndCanBeDropped() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "supporter", "wide", new Box(100, 100, 300, 112)));
-        Theme shifted =
-                applied(placed, new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.WIDE, PlanLine.COLUMN, 0.6)));
+        Theme placed = applied(THEME, new PlacingEdit.SetBox("hide", "supporter", "wide", new Box(100, 100, 300, 112)));
+        Theme shifted = applied(
+                placed, new FramingEdit.SetLine(new LineShift(SceneRole.LIVE, Shape.WIDE, PlanLine.COLUMN, 0.6)));
         assertThat(box(hide(shifted, WIDE), "supporter")).isEqualTo(new Box(100, 100, 300, 112));
         assertThat(box(hide(shifted, WIDE), "camera-frame").x())
                 .as("its column begins after the moved line")
                 .isEqualTo(0.6 * 1920 + 28);
-        Theme dropped = applied(shifted, new Edit.DropCorrection("hide", "supporter", Shape.WIDE));
+        Theme dropped = applied(shifted, new PlacingEdit.DropCorrection("hide", "supporter", Shape.WIDE));
         assertThat(box(hide(dropped, WIDE), "supporter").x()).isEqualTo(0.6 * 1920 + 28);
     }
 
@@ -117,9 +119,9 @@ class PlacesTest {
     void aHiddenPieceLeavesTheOthersWhereTheyAre() {
         Theme theme = applied(
                 THEME,
-                new Edit.SetSpot(
+                new PlacingEdit.SetSpot(
                         "hide", "follower", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 10, 100, 60)));
-        Theme hidden = applied(theme, new Edit.SetHidden("hide", "supporter", Shape.WIDE, true));
+        Theme hidden = applied(theme, new PlacingEdit.SetHidden("hide", "supporter", Shape.WIDE, true));
         assertThat(hide(hidden, WIDE).placement("supporter")).isEmpty();
         assertThat(box(hide(hidden, WIDE), "follower")).isEqualTo(box(hide(theme, WIDE), "follower"));
         assertThat(hide(hidden, THEME.canvases().get(1)).placement("supporter"))
@@ -129,8 +131,8 @@ class PlacesTest {
 
     @Test
     void wordsOfOneSceneAreItsOwn() {
-        Theme theme =
-                applied(THEME, new Edit.SetContentOn("hide", "band", Content.words(Map.of("label", "Only here"))));
+        Theme theme = applied(
+                THEME, new PlacingEdit.SetContentOn("hide", "band", Content.words(Map.of("label", "Only here"))));
         assertThat(texts(theme, "hide")).contains("Only here");
         assertThat(texts(theme, "desk")).contains("Reedlight Hide").doesNotContain("Only here");
     }
@@ -139,8 +141,8 @@ class PlacesTest {
     void aTurnedFrameTurnsItsOpeningAndTheHoleInTheGround() {
         Theme theme = applied(
                 THEME,
-                new Edit.SetBox("hide", "camera-frame", "wide", new Box(500, 350, 500, 420)),
-                new Edit.SetManner("hide", "camera-frame", new Manner(90, false, false, 1, Blend.NORMAL)));
+                new PlacingEdit.SetBox("hide", "camera-frame", "wide", new Box(500, 350, 500, 420)),
+                new PlacingEdit.SetManner("hide", "camera-frame", new Manner(90, false, false, 1, Blend.NORMAL)));
         ResolvedScene hide = hide(theme, WIDE);
         ResolvedScene.FittedOpening opening = hide.openings().stream()
                 .filter(o -> o.piece().equals("camera-frame"))
@@ -163,8 +165,8 @@ class PlacesTest {
 
     @Test
     void opacityAndMirrorShowInThePicture() {
-        Theme theme =
-                applied(THEME, new Edit.SetManner("hide", "supporter", new Manner(0, true, false, 0.5, Blend.NORMAL)));
+        Theme theme = applied(
+                THEME, new PlacingEdit.SetManner("hide", "supporter", new Manner(0, true, false, 0.5, Blend.NORMAL)));
         Box box = box(hide(theme, WIDE), "supporter");
         int plain = front(THEME).getRGB((int) box.x() + 60, (int) box.centreY() + 40);
         int faded = front(theme).getRGB((int) (2 * box.centreX() - box.x() - 60), (int) box.centreY() + 40);

@@ -17,7 +17,7 @@ import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
-import brandeon.core.theme.Edit;
+import brandeon.core.theme.BrandEdit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Scene;
@@ -36,7 +36,8 @@ class ResolverTest {
 
     @Test
     void aNewSeedChangesEveryScene() {
-        Theme changed = ((Outcome.Applied) Edits.apply(THEME, new Edit.SetSeed(0, Colour.parse("#7a3d8f")))).theme();
+        Theme changed =
+                ((Outcome.Applied) Edits.apply(THEME, new BrandEdit.SetSeed(0, Colour.parse("#7a3d8f")))).theme();
         for (Scene scene : THEME.scenes()) {
             for (Canvas canvas : THEME.canvases()) {
                 String before = picture(THEME, scene, canvas, LiveState.QUIET).hash();

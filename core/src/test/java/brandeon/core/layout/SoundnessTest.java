@@ -16,6 +16,7 @@ import brandeon.core.theme.Edits;
 import brandeon.core.theme.EditsTest;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
@@ -100,7 +101,7 @@ class SoundnessTest {
     void suchAPatternIsNotTakenAnyMore() {
         Outcome outcome = Edits.apply(
                 EditsTest.THEME,
-                new Edit.SetContent(
+                new PieceEdit.SetContent(
                         "band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")));
         assertThat(outcome)
                 .isInstanceOfSatisfying(

@@ -14,9 +14,12 @@ import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
+import brandeon.core.theme.FramingEdit;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.List;
@@ -39,51 +42,53 @@ class FixTest {
                         Finding.Kind.HIDDEN_BY_CAPTURE,
                         "Bring it before the captures",
                         List.of(
-                                new Edit.SetBox("hide", "sightings", "wide", new Box(300, 300, 300, 112)),
-                                new Edit.Reorder("hide", "sightings", 1))),
+                                new PlacingEdit.SetBox("hide", "sightings", "wide", new Box(300, 300, 300, 112)),
+                                new PlacingEdit.Reorder("hide", "sightings", 1))),
                 Arguments.of(
                         Finding.Kind.COVERS_OTHERS,
                         "Send it to the back",
-                        List.of(new Edit.Reorder("hide", "ground", 4))),
+                        List.of(new PlacingEdit.Reorder("hide", "ground", 4))),
                 Arguments.of(
                         Finding.Kind.ALERT_NOT_ON_TOP,
                         "Bring it to the front",
                         List.of(
-                                new Edit.Reorder("starting", "announcer", 1),
-                                new Edit.SetBox("starting", "countdown", "wide", new Box(200, 60, 560, 220)))),
+                                new PlacingEdit.Reorder("starting", "announcer", 1),
+                                new PlacingEdit.SetBox("starting", "countdown", "wide", new Box(200, 60, 560, 220)))),
                 Arguments.of(
                         Finding.Kind.CAPTURE_CROPPED,
                         "Give the opening the shape of the picture",
-                        List.of(new Edit.SetFigure("camera-frame", "aspect", 0.5))),
+                        List.of(new PieceEdit.SetFigure("camera-frame", "aspect", 0.5))),
                 Arguments.of(
                         Finding.Kind.NO_CAPTURE,
                         "Bind a capture to it",
-                        List.of(new Edit.SetPieceCaptures("camera-frame", List.of()))),
+                        List.of(new PieceEdit.SetPieceCaptures("camera-frame", List.of()))),
                 Arguments.of(
                         Finding.Kind.TWO_MOVING_GROUNDS,
                         "still",
                         List.of(
-                                new Edit.AddPiece(0, Piece.of("frost", PieceKind.PARTICLES, "Frost")),
-                                new Edit.Place("starting", 1, Placed.in(Zone.FULL, "frost")))),
-                Arguments.of(Finding.Kind.MISSING, "Add it on top", List.of(new Edit.TakeOff("away", "announcer"))),
+                                new PieceEdit.AddPiece(0, Piece.of("frost", PieceKind.PARTICLES, "Frost")),
+                                new PlacingEdit.Place("starting", 1, Placed.in(Zone.FULL, "frost")))),
+                Arguments.of(
+                        Finding.Kind.MISSING, "Add it on top", List.of(new PlacingEdit.TakeOff("away", "announcer"))),
                 Arguments.of(
                         Finding.Kind.MISSING,
                         "Show it",
-                        List.of(new Edit.SetHidden("away", "announcer", brandeon.core.canvas.Shape.UPRIGHT, true))),
+                        List.of(new PlacingEdit.SetHidden(
+                                "away", "announcer", brandeon.core.canvas.Shape.UPRIGHT, true))),
                 Arguments.of(
                         Finding.Kind.OVER_OPENING,
                         "ove it",
-                        List.of(new Edit.SetBox("hide", "sightings", "wide", new Box(1100, 600, 300, 112)))),
+                        List.of(new PlacingEdit.SetBox("hide", "sightings", "wide", new Box(1100, 600, 300, 112)))),
                 Arguments.of(
                         Finding.Kind.OUTSIDE_SAFE_AREA,
                         "to the left",
-                        List.of(new Edit.SetBox("away", "shops", "wide", new Box(1440, 500, 460, 112)))),
+                        List.of(new PlacingEdit.SetBox("away", "shops", "wide", new Box(1440, 500, 460, 112)))),
                 Arguments.of(
                         Finding.Kind.CAPTURE_ENLARGED,
                         "as large",
                         List.of(
-                                new Edit.SetBox("hide", "camera-frame", "wide", new Box(1453, 106, 400, 356)),
-                                new Edit.SetCaptureSize("camera", Size.of(450, 340)))));
+                                new PlacingEdit.SetBox("hide", "camera-frame", "wide", new Box(1453, 106, 400, 356)),
+                                new FramingEdit.SetCaptureSize("camera", Size.of(450, 340)))));
     }
 
     @ParameterizedTest(name = "{0}: {1}")
@@ -104,8 +109,8 @@ class FixTest {
         Theme theme = applied(
                 THEME,
                 List.of(
-                        new Edit.SetFigure("band", "size", 0.6),
-                        new Edit.SetViewer(new brandeon.core.canvas.Viewer(64, 300, 8))));
+                        new PieceEdit.SetFigure("band", "size", 0.6),
+                        new FramingEdit.SetViewer(new brandeon.core.canvas.Viewer(64, 300, 8))));
         List<Finding> small = findings(theme).stream()
                 .filter(f ->
                         f.kind() == Finding.Kind.TEXT_TOO_SMALL && f.piece().equals("band"))
@@ -120,9 +125,9 @@ class FixTest {
         Theme theme = applied(
                 THEME,
                 List.of(
-                        new Edit.SetBox("hide", "sightings", "wide", new Box(1800, 300, 300, 112)),
-                        new Edit.SetCaptureSize("play", Size.of(640, 360)),
-                        new Edit.TakeOff("closing", "announcer")));
+                        new PlacingEdit.SetBox("hide", "sightings", "wide", new Box(1800, 300, 300, 112)),
+                        new FramingEdit.SetCaptureSize("play", Size.of(640, 360)),
+                        new PlacingEdit.TakeOff("closing", "announcer")));
         List<Finding> all = findings(theme);
         assertThat(all).isSortedAccordingTo(java.util.Comparator.comparing(Finding::weight));
         assertThat(all.getFirst().weight()).isEqualTo(Finding.Weight.BROKEN);
@@ -134,8 +139,8 @@ class FixTest {
         Theme theme = applied(
                 THEME,
                 List.of(
-                        new Edit.SetBox("hide", "sightings", "wide", new Box(1800, 300, 300, 112)),
-                        new Edit.SetLocked("hide", "sightings", true)));
+                        new PlacingEdit.SetBox("hide", "sightings", "wide", new Box(1800, 300, 300, 112)),
+                        new PlacingEdit.SetLocked("hide", "sightings", true)));
         assertThat(findings(theme).stream().filter(f -> f.kind() == Finding.Kind.OUTSIDE_CANVAS))
                 .hasSize(2)
                 .allSatisfy(finding -> assertThat(finding.fix()).isEmpty());
@@ -147,8 +152,8 @@ class FixTest {
         Theme theme = applied(
                 THEME,
                 List.of(
-                        new Edit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30)),
-                        new Edit.AddCanvas(9, Canvas.of("strip", "Strip 32:9", Size.of(3840, 1080), 30))));
+                        new FramingEdit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30)),
+                        new FramingEdit.AddCanvas(9, Canvas.of("strip", "Strip 32:9", Size.of(3840, 1080), 30))));
         Preflight.Repair repair = new Preflight(theme, LiveState.QUIET, Pictures.NONE).repair();
         assertThat(repair.fixes()).isNotEmpty();
         Theme fixed = applied(theme, List.of(repair.edit()));
@@ -167,8 +172,8 @@ class FixTest {
         Theme theme = applied(
                 THEME,
                 List.of(
-                        new Edit.SetBox("hide", "sightings", "wide", new Box(1453, 760, 300, 112)),
-                        new Edit.SetBox("hide", "follower", "wide", new Box(1700, 800, 200, 112))));
+                        new PlacingEdit.SetBox("hide", "sightings", "wide", new Box(1453, 760, 300, 112)),
+                        new PlacingEdit.SetBox("hide", "follower", "wide", new Box(1700, 800, 200, 112))));
         assertThat(findings(theme))
                 .filteredOn(finding -> finding.kind() == Finding.Kind.OVER_WORDS
                         && finding.canvas().equals("wide"))
@@ -188,8 +193,8 @@ class FixTest {
 
     @Test
     void aFindingNamesItsPlaceOnTheCanvas() {
-        Theme theme =
-                applied(THEME, List.of(new Edit.SetBox("hide", "sightings", "wide", new Box(1800, 300, 300, 112))));
+        Theme theme = applied(
+                THEME, List.of(new PlacingEdit.SetBox("hide", "sightings", "wide", new Box(1800, 300, 300, 112))));
         Finding finding = findings(theme).stream()
                 .filter(f ->
                         f.kind() == Finding.Kind.OUTSIDE_CANVAS && f.canvas().equals("wide"))
@@ -203,7 +208,7 @@ class FixTest {
     void whatAPieceSaysOnOneSceneIsCheckedThere() {
         Theme theme = applied(
                 THEME,
-                List.of(new Edit.SetContentOn(
+                List.of(new PlacingEdit.SetContentOn(
                         "away",
                         "shops",
                         Map.of(

@@ -17,9 +17,12 @@ import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
+import brandeon.core.theme.FramingEdit;
 import brandeon.core.theme.KeepClear;
 import brandeon.core.theme.Manner;
 import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PieceEdit;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Region;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Spot;
@@ -54,7 +57,7 @@ class PreflightTest {
                 Map.of(),
                 Optional.of(new LiveState.Shown(
                         new Signal("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0), new AlertSlot(1, 8_000))));
-        Theme theme = applied(THEME, new Edit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));
+        Theme theme = applied(THEME, new PlacingEdit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));
         assertThat(new Preflight(theme, announcing, Pictures.NONE).findings())
                 .isEqualTo(new Preflight(theme, LiveState.QUIET, Pictures.NONE).findings());
     }
@@ -65,8 +68,8 @@ class PreflightTest {
      */
     @Test
     void eachAlertIsJudgedAlthoughNoneIsOn() {
-        Theme faint =
-                applied(THEME, new Edit.SetManner("hide", "announcer", new Manner(0, false, false, 0.1, Blend.NORMAL)));
+        Theme faint = applied(
+                THEME, new PlacingEdit.SetManner("hide", "announcer", new Manner(0, false, false, 0.1, Blend.NORMAL)));
         assertThat(preflight(faint).findings())
                 .filteredOn(finding -> finding.piece().equals("announcer"))
                 .isNotEmpty()
@@ -108,7 +111,7 @@ class PreflightTest {
 
     @Test
     void aPieceOverTheEdgeMovesNoFartherThanItMust() {
-        Theme theme = applied(THEME, new Edit.SetBox("hide", "supporter", "wide", new Box(1800, 886, 300, 66)));
+        Theme theme = applied(THEME, new PlacingEdit.SetBox("hide", "supporter", "wide", new Box(1800, 886, 300, 66)));
         Finding finding = preflight(theme).findings().stream()
                 .filter(f -> f.kind() == Finding.Kind.OUTSIDE_CANVAS)
                 .findFirst()
@@ -126,11 +129,11 @@ class PreflightTest {
 
     @Test
     void fixAllRepairsWhatCanBeRepairedAndSaysWhatCannot() {
-        Theme theme = applied(THEME, new Edit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));
-        theme = applied(theme, new Edit.SetBox("hide", "follower", "upright", new Box(-40, 300, 400, 112)));
-        theme = applied(theme, new Edit.TakeOff("away", "announcer"));
-        theme = applied(theme, new Edit.SetCaptureSize("play", brandeon.core.canvas.Size.of(320, 180)));
-        theme = applied(theme, new Edit.SetLocked("hide", "scope-frame", true));
+        Theme theme = applied(THEME, new PlacingEdit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));
+        theme = applied(theme, new PlacingEdit.SetBox("hide", "follower", "upright", new Box(-40, 300, 400, 112)));
+        theme = applied(theme, new PlacingEdit.TakeOff("away", "announcer"));
+        theme = applied(theme, new FramingEdit.SetCaptureSize("play", brandeon.core.canvas.Size.of(320, 180)));
+        theme = applied(theme, new PlacingEdit.SetLocked("hide", "scope-frame", true));
         Preflight.Repair repair = preflight(theme).repair();
         assertThat(repair.fixes()).hasSizeGreaterThanOrEqualTo(3);
         Theme repaired = applied(theme, repair.edit());
@@ -146,7 +149,7 @@ class PreflightTest {
 
     @Test
     void anAlertThatIsMissingOnASceneIsAddedThere() {
-        Theme theme = applied(THEME, new Edit.TakeOff("closing", "announcer"));
+        Theme theme = applied(THEME, new PlacingEdit.TakeOff("closing", "announcer"));
         Finding finding = preflight(theme).findings().getFirst();
         assertThat(finding.kind()).isEqualTo(Finding.Kind.MISSING);
         assertThat(finding.sentence()).contains("Closing");
@@ -156,8 +159,8 @@ class PreflightTest {
 
     @Test
     void wordsOverBrightFootageAreFoundAndADarkerPlateHelps() {
-        Theme theme = applied(THEME, new Edit.SetFigure("supporter", "darkness", 0));
-        theme = applied(theme, new Edit.SetBox("hide", "supporter", "wide", new Box(200, 300, 400, 112)));
+        Theme theme = applied(THEME, new PieceEdit.SetFigure("supporter", "darkness", 0));
+        theme = applied(theme, new PlacingEdit.SetBox("hide", "supporter", "wide", new Box(200, 300, 400, 112)));
         List<Finding> found = preflight(theme).findings().stream()
                 .filter(finding -> finding.kind() == Finding.Kind.CONTRAST
                         && finding.piece().equals("supporter"))
@@ -170,7 +173,7 @@ class PreflightTest {
         Theme theme = THEME;
         theme = applied(
                 theme,
-                new Edit.SetRegion(
+                new FramingEdit.SetRegion(
                         "play",
                         new Region(
                                 "heron",
@@ -180,7 +183,7 @@ class PreflightTest {
         if (random.nextBoolean()) {
             theme = applied(
                     theme,
-                    new Edit.SetKeepClear(
+                    new FramingEdit.SetKeepClear(
                             "hide",
                             new KeepClear(
                                     "buttons",
@@ -197,13 +200,14 @@ class PreflightTest {
                             random.nextInt(-300, 300),
                             random.nextInt(200, 700),
                             random.nextInt(80, 400));
-                    theme = applied(theme, new Edit.SetCorrection("hide", piece, shape, spot));
+                    theme = applied(theme, new PlacingEdit.SetCorrection("hide", piece, shape, spot));
                 }
             }
         }
         if (random.nextInt(3) == 0) {
             theme = applied(
-                    theme, new Edit.Reorder("hide", MOVABLE.get(random.nextInt(MOVABLE.size())), random.nextInt(7)));
+                    theme,
+                    new PlacingEdit.Reorder("hide", MOVABLE.get(random.nextInt(MOVABLE.size())), random.nextInt(7)));
         }
         return theme;
     }

@@ -13,9 +13,12 @@ import brandeon.core.layout.Resolver;
 import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
+import brandeon.core.theme.FramingEdit;
 import brandeon.core.theme.KeepClear;
 import brandeon.core.theme.Outcome;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Region;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
@@ -82,11 +85,13 @@ class SceneChecksTest {
     void aPieceOverTheFaceIsWorseThanOneOverTheRestOfThePicture() {
         Theme withFace = applied(
                 THEME,
-                new Edit.SetRegion(
+                new FramingEdit.SetRegion(
                         "play", new Region("heron", "The heron", Region.Sort.FACE, new Box(900, 400, 200, 300))));
-        Theme beside = applied(withFace, new Edit.Place("hide", 6, Placed.in(Zone.LOWER, "starting-lower")), lower());
+        Theme beside =
+                applied(withFace, new PlacingEdit.Place("hide", 6, Placed.in(Zone.LOWER, "starting-lower")), lower());
         assertThat(of(beside, "hide", "wide")).noneMatch(finding -> finding.kind() == Finding.Kind.FACE_COVERED);
-        Theme over = applied(beside, new Edit.SetBox("hide", "starting-lower", "wide", new Box(600, 450, 700, 150)));
+        Theme over =
+                applied(beside, new PlacingEdit.SetBox("hide", "starting-lower", "wide", new Box(600, 450, 700, 150)));
         Finding finding = only(over, Finding.Kind.FACE_COVERED);
         assertThat(finding.weight()).isEqualTo(Finding.Weight.BROKEN);
         assertThat(finding.sentence()).contains("The heron").contains("Spotting scope");
@@ -96,7 +101,7 @@ class SceneChecksTest {
     void aPieceUnderThePlatformsOwnButtonsIsFoundOnThatShapeOnly() {
         Theme kept = applied(
                 THEME,
-                new Edit.SetKeepClear(
+                new FramingEdit.SetKeepClear(
                         "hide",
                         new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(700, 900, 380, 600))));
         assertThat(of(kept, "hide", "upright"))
@@ -107,8 +112,8 @@ class SceneChecksTest {
 
     @Test
     void whatLiesBehindTheCapturesIsHiddenByThem() {
-        Theme behind =
-                applied(placed("supporter", new Box(200, 300, 400, 112)), new Edit.Reorder("hide", "supporter", 1));
+        Theme behind = applied(
+                placed("supporter", new Box(200, 300, 400, 112)), new PlacingEdit.Reorder("hide", "supporter", 1));
         assertThat(only(behind, Finding.Kind.HIDDEN_BY_CAPTURE).sentence())
                 .contains("Latest supporter")
                 .contains("Spotting scope");
@@ -116,7 +121,7 @@ class SceneChecksTest {
 
     @Test
     void sceneryBeforeOthersHidesThem() {
-        Theme over = applied(THEME, new Edit.Reorder("hide", "ground", 5));
+        Theme over = applied(THEME, new PlacingEdit.Reorder("hide", "ground", 5));
         assertThat(only(over, Finding.Kind.COVERS_OTHERS).sentence())
                 .contains("Marsh ground")
                 .contains("5 pieces");
@@ -125,18 +130,18 @@ class SceneChecksTest {
     /** Common practice, no source: alerts are the top layer. */
     @Test
     void anAlertUnderAnotherPieceIsFound() {
-        Theme under =
-                applied(placed("supporter", new Box(500, 150, 400, 112)), new Edit.Reorder("hide", "announcer", 1));
+        Theme under = applied(
+                placed("supporter", new Box(500, 150, 400, 112)), new PlacingEdit.Reorder("hide", "announcer", 1));
         assertThat(of(under, "hide", "wide")).anyMatch(finding -> finding.kind() == Finding.Kind.ALERT_NOT_ON_TOP);
     }
 
     @Test
     void aFrameLargerThanItsCaptureAndOneThatCutsMuchAreNotes() {
-        Theme small = applied(THEME, new Edit.SetCaptureSize("play", Size.of(640, 360)));
+        Theme small = applied(THEME, new FramingEdit.SetCaptureSize("play", Size.of(640, 360)));
         assertThat(only(small, Finding.Kind.CAPTURE_ENLARGED).measured())
                 .as("some 1300 px from 640")
                 .isBetween(200.0, 210.0);
-        Theme tall = applied(THEME, new Edit.SetFigure("camera-frame", "aspect", 0.5));
+        Theme tall = applied(THEME, new PieceEdit.SetFigure("camera-frame", "aspect", 0.5));
         Finding cropped = only(tall, Finding.Kind.CAPTURE_CROPPED);
         assertThat(cropped.measured())
                 .as("1 to 2 out of 16 to 9 loses 72 %, with the bleed a little more")
@@ -160,7 +165,7 @@ class SceneChecksTest {
         Canvas wide = placed.canvas("wide").orElseThrow();
         Theme free = applied(
                 placed,
-                new Edit.SetCanvas(new Canvas(
+                new FramingEdit.SetCanvas(new Canvas(
                         "wide",
                         wide.name(),
                         wide.size(),
@@ -172,7 +177,7 @@ class SceneChecksTest {
     }
 
     private static Edit lower() {
-        return new Edit.AddPiece(
+        return new PieceEdit.AddPiece(
                 0,
                 brandeon.core.theme.Piece.of(
                         "starting-lower", brandeon.core.kind.PieceKind.LOWER_THIRD, "Lower third"));
@@ -190,7 +195,7 @@ class SceneChecksTest {
     }
 
     private static Theme placed(String piece, Box box) {
-        return ((Outcome.Applied) Edits.apply(THEME, new Edit.SetBox("hide", piece, "wide", box))).theme();
+        return ((Outcome.Applied) Edits.apply(THEME, new PlacingEdit.SetBox("hide", piece, "wide", box))).theme();
     }
 
     private static Finding only(Theme theme, Finding.Kind kind) {

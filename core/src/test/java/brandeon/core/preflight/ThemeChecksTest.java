@@ -9,11 +9,14 @@ import brandeon.core.kind.Content;
 import brandeon.core.kind.Field;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
+import brandeon.core.theme.BrandEdit;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Theme;
 import java.util.List;
 import java.util.Map;
@@ -37,24 +40,25 @@ class ThemeChecksTest {
     void wordsThatWereNeverTouchedAreNamedUntilSomebodyWritesThem() {
         Piece guest = Piece.of("new", PieceKind.LOWER_THIRD, "Second guest");
         Theme theme = applied(
-                applied(DEMO, new Edit.AddPiece(0, guest)), new Edit.Place("hide", 9, Placed.in(Zone.LOWER, "new")));
+                applied(DEMO, new PieceEdit.AddPiece(0, guest)),
+                new PlacingEdit.Place("hide", 9, Placed.in(Zone.LOWER, "new")));
         assertThat(words(theme))
                 .hasSize(2)
                 .allSatisfy(finding -> assertThat(finding.sentence())
                         .startsWith("Second guest still says what belongs there")
                         .contains("Hide"));
-        assertThat(words(applied(theme, new Edit.SetContent("new", "name", new Content.Words("Oskar Dunlin")))))
+        assertThat(words(applied(theme, new PieceEdit.SetContent("new", "name", new Content.Words("Oskar Dunlin")))))
                 .extracting(Finding::other)
                 .containsExactly("line");
         assertThat(words(applied(
                         theme,
-                        new Edit.SetContentOn(
+                        new PlacingEdit.SetContentOn(
                                 "hide",
                                 "new",
                                 Content.words(Map.of("name", "Oskar Dunlin", "line", "Counts the dunlins"))))))
                 .as("words of its own on this scene do")
                 .isEmpty();
-        assertThat(words(applied(theme, new Edit.TakeOff("hide", "new"))))
+        assertThat(words(applied(theme, new PlacingEdit.TakeOff("hide", "new"))))
                 .as("on no scene nobody reads it")
                 .isEmpty();
     }
@@ -74,8 +78,8 @@ class ThemeChecksTest {
     @Test
     void coloursThatAreTakenForOneAnotherAreFound() {
         Theme theme = applied(
-                applied(DEMO, new Edit.SetPin(Role.WARNING, Colour.parse("#e8a33d"))),
-                new Edit.SetPin(Role.SECOND_ACCENT, Colour.parse("#e8a33d")));
+                applied(DEMO, new BrandEdit.SetPin(Role.WARNING, Colour.parse("#e8a33d"))),
+                new BrandEdit.SetPin(Role.SECOND_ACCENT, Colour.parse("#e8a33d")));
         assertThat(ThemeChecks.of(theme))
                 .filteredOn(finding -> finding.kind() == Finding.Kind.COLOURS_ALIKE)
                 .isNotEmpty()

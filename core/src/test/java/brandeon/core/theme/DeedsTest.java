@@ -17,7 +17,7 @@ class DeedsTest {
     @ParameterizedTest
     @MethodSource("brandeon.core.theme.EditsTest#everyKindOfEdit")
     void everyEditIsSaidInAFewWords(Edit edit) {
-        String deed = Deeds.of(edit, THEME);
+        String deed = said(edit);
         assertThat(deed)
                 .hasSizeBetween(8, 90)
                 .doesNotContain("null")
@@ -29,24 +29,25 @@ class DeedsTest {
 
     @Test
     void piecesAndScenesAreCalledByTheirNames() {
-        assertThat(Deeds.of(new Edit.SetBox("hide", "band", "upright", new Box(0, 0, 90, 90)), THEME))
+        assertThat(said(new PlacingEdit.SetBox("hide", "band", "upright", new Box(0, 0, 90, 90))))
                 .isEqualTo("Placed Heads-up band on Hide, upright");
-        assertThat(Deeds.of(new Edit.SetHidden("desk", "guest", Shape.SQUARE, true), THEME))
+        assertThat(said(new PlacingEdit.SetHidden("desk", "guest", Shape.SQUARE, true)))
                 .isEqualTo("Hid Guest on Field desk, square");
-        assertThat(Deeds.of(new Edit.RemovePiece("long gone"), THEME)).isEqualTo("Deleted a piece that is gone");
+        assertThat(said(new PieceEdit.RemovePiece("long gone"))).isEqualTo("Deleted a piece that is gone");
     }
 
     @Test
     void aDragIsSaidOnceAndManyChangesAreCounted() {
-        Edit move = new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 90, 90));
-        assertThat(Deeds.of(
-                        new Edit.Batch(List.of(move, new Edit.SetBox("hide", "band", "wide", new Box(5, 0, 90, 90)))),
-                        THEME))
+        Edit move = new PlacingEdit.SetBox("hide", "band", "wide", new Box(0, 0, 90, 90));
+        assertThat(said(new Edit.Batch(
+                        List.of(move, new PlacingEdit.SetBox("hide", "band", "wide", new Box(5, 0, 90, 90))))))
                 .isEqualTo("Placed Heads-up band on Hide, wide");
-        assertThat(Deeds.of(
-                        new Edit.Batch(
-                                List.of(move, new Edit.SetCorner(1), new Edit.SetCalm(true), new Edit.Rename("x"))),
-                        THEME))
+        assertThat(said(new Edit.Batch(List.of(
+                        move, new BrandEdit.SetCorner(1), new BrandEdit.SetCalm(true), new ThemeEdit.Rename("x")))))
                 .isEqualTo("Placed Heads-up band on Hide, wide and 3 more changes");
+    }
+
+    private static String said(Edit edit) {
+        return edit.deed(new Names(THEME));
     }
 }

@@ -55,7 +55,7 @@ public class EditsTest {
                     applied(
                                     applied(
                                                     ReedlightHide.theme().withArtworks(List.of(BADGE)),
-                                                    new Edit.AddCapture(
+                                                    new FramingEdit.AddCapture(
                                                             2,
                                                             new Capture(
                                                                     "spare",
@@ -67,10 +67,10 @@ public class EditsTest {
                                                                             Region.Sort.DISPLAY,
                                                                             new Box(500, 400, 100, 40))))))
                                             .theme(),
-                                    new Edit.SetLine(
+                                    new FramingEdit.SetLine(
                                             new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6)))
                             .theme(),
-                    new Edit.SetKeepClear(
+                    new FramingEdit.SetKeepClear(
                             "desk",
                             new KeepClear("corner", "Clock of the player", Shape.WIDE, new Box(1700, 0, 220, 90))))
             .theme()
@@ -79,87 +79,89 @@ public class EditsTest {
     public static Stream<Edit> everyKindOfEdit() {
         Placed strip = Placed.in(Zone.STRIP, "countdown");
         return Stream.of(
-                new Edit.Rename("Reedlight at night"),
-                new Edit.SetSeed(1, Colour.parse("#aa3311")),
-                new Edit.AddSeed(1, Colour.parse("#aa3311")),
-                new Edit.RemoveSeed(0),
-                new Edit.SetFace(Edit.FaceUse.HEADING, Face.FRAUNCES),
-                new Edit.SetFace(Edit.FaceUse.TEXT, Face.FAMILJEN),
-                new Edit.SetFace(Edit.FaceUse.FIGURES, Face.BRICOLAGE),
-                new Edit.SetCorner(0.1),
-                new Edit.SetSeeds(List.of(Colour.parse("#112233"), Colour.parse("#aabbcc"))),
-                new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22")),
-                new Edit.SetPlate(0.6),
-                new Edit.SetCalm(true),
-                new Edit.SetGroup("hide", "band", "Foot of the picture"),
-                new Edit.SetGradient(
+                new ThemeEdit.Rename("Reedlight at night"),
+                new BrandEdit.SetSeed(1, Colour.parse("#aa3311")),
+                new BrandEdit.AddSeed(1, Colour.parse("#aa3311")),
+                new BrandEdit.RemoveSeed(0),
+                new BrandEdit.SetFace(BrandEdit.FaceUse.HEADING, Face.FRAUNCES),
+                new BrandEdit.SetFace(BrandEdit.FaceUse.TEXT, Face.FAMILJEN),
+                new BrandEdit.SetFace(BrandEdit.FaceUse.FIGURES, Face.BRICOLAGE),
+                new BrandEdit.SetCorner(0.1),
+                new BrandEdit.SetSeeds(List.of(Colour.parse("#112233"), Colour.parse("#aabbcc"))),
+                new BrandEdit.SetPin(Role.ACCENT, Colour.parse("#88aa22")),
+                new BrandEdit.SetPlate(0.6),
+                new BrandEdit.SetCalm(true),
+                new PlacingEdit.SetGroup("hide", "band", "Foot of the picture"),
+                new BrandEdit.SetGradient(
                         new Gradient(List.of(Role.ACCENT, Role.GLOW, Role.SECOND_ACCENT), Gradient.Way.OKLCH)),
-                new Edit.AddMood(
+                new BrandEdit.AddMood(
                         1,
                         new Mood(
                                 "spring",
                                 "Spring tide",
                                 List.of(Colour.parse("#77bb66")),
                                 Map.of(Role.EDGE, Colour.parse("#cccccc")))),
-                new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(Colour.parse("#885533")), Map.of())),
-                new Edit.RemoveMood("frost-watch"),
-                new Edit.ChooseMood("owl-night"),
-                new Edit.AddCanvas(1, Canvas.of("square", "Square", Size.of(1080, 1080), 30)),
-                new Edit.RemoveCanvas("upright"),
-                new Edit.SetCaptureSize("camera", Size.of(1920, 1080)),
-                new Edit.AddScene(
+                new BrandEdit.SetMood(new Mood("owl-night", "Owl night", List.of(Colour.parse("#885533")), Map.of())),
+                new BrandEdit.RemoveMood("frost-watch"),
+                new BrandEdit.ChooseMood("owl-night"),
+                new FramingEdit.AddCanvas(1, Canvas.of("square", "Square", Size.of(1080, 1080), 30)),
+                new FramingEdit.RemoveCanvas("upright"),
+                new FramingEdit.SetCaptureSize("camera", Size.of(1920, 1080)),
+                new SceneEdit.AddScene(
                         2, Scene.of("new", "Second hide", SceneRole.LIVE, List.of(Placed.in(Zone.FULL, "ground")))),
-                new Edit.RemoveScene("hide"),
-                new Edit.RenameScene("hide", "The hide"),
-                new Edit.AddPiece(0, Piece.of("x", PieceKind.BAND, "Second band")),
-                new Edit.RemovePiece("band"),
-                new Edit.RenamePiece("band", "Lower band"),
-                new Edit.SetContent("band", "message", new Content.Words("Low tide 01:10")),
-                new Edit.DropContent("band", "label"),
-                new Edit.SetFigure("countdown", "minutes", 12),
-                new Edit.SetFigure("band", "darkness", 1.2),
-                new Edit.DropFigure("countdown", "minutes"),
-                new Edit.SetFamily("pebble"),
-                new Edit.SetInlay("band", new Inlay("badge", Blend.SOFT_LIGHT, 0.4, Inlay.Fit.COVER)),
-                new Edit.Place("hide", 2, strip),
-                new Edit.TakeOff("hide", "band"),
-                new Edit.Reorder("hide", "band", 1),
-                new Edit.SetBox("hide", "band", "wide", new Box(10, 20, 300, 60)),
-                new Edit.SetSpot(
+                new SceneEdit.RemoveScene("hide"),
+                new SceneEdit.RenameScene("hide", "The hide"),
+                new PieceEdit.AddPiece(0, Piece.of("x", PieceKind.BAND, "Second band")),
+                new PieceEdit.RemovePiece("band"),
+                new PieceEdit.RenamePiece("band", "Lower band"),
+                new PieceEdit.SetContent("band", "message", new Content.Words("Low tide 01:10")),
+                new PieceEdit.DropContent("band", "label"),
+                new PieceEdit.SetFigure("countdown", "minutes", 12),
+                new PieceEdit.SetFigure("band", "darkness", 1.2),
+                new PieceEdit.DropFigure("countdown", "minutes"),
+                new ThemeEdit.SetFamily("pebble"),
+                new PieceEdit.SetInlay("band", new Inlay("badge", Blend.SOFT_LIGHT, 0.4, Inlay.Fit.COVER)),
+                new PlacingEdit.Place("hide", 2, strip),
+                new PlacingEdit.TakeOff("hide", "band"),
+                new PlacingEdit.Reorder("hide", "band", 1),
+                new PlacingEdit.SetBox("hide", "band", "wide", new Box(10, 20, 300, 60)),
+                new PlacingEdit.SetSpot(
                         "hide", "band", new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60)),
-                new Edit.SetPlaceOn("hide", "band", "recording", new Spot.InZone(Zone.TOP)),
-                new Edit.SetCorrection("hide", "band", Shape.SQUARE, new Spot.InZone(Zone.TOP)),
-                new Edit.SetHidden("hide", "band", Shape.UPRIGHT, true),
-                new Edit.SetManner("hide", "band", new Manner(12, true, false, 0.5, Blend.SCREEN)),
-                new Edit.SetMannerOn("hide", "band", Shape.UPRIGHT, new Manner(-7, false, true, 1, Blend.NORMAL)),
-                new Edit.SetLocked("hide", "band", true),
-                new Edit.SetContentOn("hide", "band", Content.words(Map.of("label", "In the hide"))),
-                new Edit.MoveScene("hide", 4),
-                new Edit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
-                new Edit.SetMustShow("band", true),
-                new Edit.SetCanvas(new Canvas("wide", "Studio", Size.of(1280, 720), 50, new SafeMargins(0.02, 0.06))),
-                new Edit.AddCapture(
+                new PlacingEdit.SetPlaceOn("hide", "band", "recording", new Spot.InZone(Zone.TOP)),
+                new PlacingEdit.SetCorrection("hide", "band", Shape.SQUARE, new Spot.InZone(Zone.TOP)),
+                new PlacingEdit.SetHidden("hide", "band", Shape.UPRIGHT, true),
+                new PlacingEdit.SetManner("hide", "band", new Manner(12, true, false, 0.5, Blend.SCREEN)),
+                new PlacingEdit.SetMannerOn(
+                        "hide", "band", Shape.UPRIGHT, new Manner(-7, false, true, 1, Blend.NORMAL)),
+                new PlacingEdit.SetLocked("hide", "band", true),
+                new PlacingEdit.SetContentOn("hide", "band", Content.words(Map.of("label", "In the hide"))),
+                new SceneEdit.MoveScene("hide", 4),
+                new PieceEdit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
+                new PieceEdit.SetMustShow("band", true),
+                new FramingEdit.SetCanvas(
+                        new Canvas("wide", "Studio", Size.of(1280, 720), 50, new SafeMargins(0.02, 0.06))),
+                new FramingEdit.AddCapture(
                         0,
                         new Capture(
                                 "pond",
                                 "Pond camera",
                                 Size.of(640, 480),
                                 List.of(new Region("r", "The jetty", Region.Sort.DISPLAY, new Box(10, 10, 50, 40))))),
-                new Edit.RemoveCapture("spare"),
-                new Edit.RenameCapture("camera", "Face camera"),
-                new Edit.SetRegion(
+                new FramingEdit.RemoveCapture("spare"),
+                new FramingEdit.RenameCapture("camera", "Face camera"),
+                new FramingEdit.SetRegion(
                         "camera", new Region("face", "Mirela's face", Region.Sort.FACE, new Box(500, 100, 300, 380))),
-                new Edit.DropRegion("spare", "clock"),
-                new Edit.SetLine(new LineShift(SceneRole.LIVE, Shape.WIDE, PlanLine.COLUMN, 0.6)),
-                new Edit.DropLine(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP),
-                new Edit.SetViewer(new Viewer(150, 600, 9)),
-                new Edit.SetKeepClear(
+                new FramingEdit.DropRegion("spare", "clock"),
+                new FramingEdit.SetLine(new LineShift(SceneRole.LIVE, Shape.WIDE, PlanLine.COLUMN, 0.6)),
+                new FramingEdit.DropLine(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP),
+                new FramingEdit.SetViewer(new Viewer(150, 600, 9)),
+                new FramingEdit.SetKeepClear(
                         "hide",
                         new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(900, 800, 180, 700))),
-                new Edit.DropKeepClear("desk", "corner"),
-                new Edit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
-                new Edit.DropAlert(SignalKind.POINTS),
-                new Edit.AddArtwork(
+                new FramingEdit.DropKeepClear("desk", "corner"),
+                new ThemeEdit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
+                new ThemeEdit.DropAlert(SignalKind.POINTS),
+                new PictureEdit.AddArtwork(
                         0,
                         new Artwork(
                                 "heron",
@@ -174,17 +176,17 @@ public class EditsTest {
                                 Optional.empty(),
                                 new Recolouring(Recolouring.Method.TINT, Map.of(), List.of()),
                                 Provenance.UNKNOWN)),
-                new Edit.RemoveArtwork("badge"),
-                new Edit.AddFace(0, new OwnFace(Face.own("34".repeat(32)), "Reed Serif", Provenance.UNKNOWN)),
-                new Edit.RemoveFace(Face.own("12".repeat(32))),
-                new Edit.SetFaceProvenance(
+                new PictureEdit.RemoveArtwork("badge"),
+                new PictureEdit.AddFace(0, new OwnFace(Face.own("34".repeat(32)), "Reed Serif", Provenance.UNKNOWN)),
+                new PictureEdit.RemoveFace(Face.own("12".repeat(32))),
+                new PictureEdit.SetFaceProvenance(
                         Face.own("12".repeat(32)), new Provenance("the designer", "OFL-1.1", "Tove Sedge")),
-                new Edit.SetOpenings(
+                new PictureEdit.SetOpenings(
                         "badge",
                         List.of(new Cut(
                                 new Box(10, 20, 200, 100), FoundOpening.Contour.ELLIPSE, 0, List.of(), 3, true))),
-                new Edit.DropOpenings("badge"),
-                new Edit.ReplaceArtwork(new Artwork(
+                new PictureEdit.DropOpenings("badge"),
+                new PictureEdit.ReplaceArtwork(new Artwork(
                         "badge",
                         "Badge anew",
                         "cd".repeat(32),
@@ -197,18 +199,19 @@ public class EditsTest {
                         Optional.of(List.of()),
                         new Recolouring(Recolouring.Method.SHIFT, Map.of(), List.of()),
                         Provenance.UNKNOWN)),
-                new Edit.SetRecolouring(
+                new PictureEdit.SetRecolouring(
                         "badge", new Recolouring(Recolouring.Method.FILTER, Map.of(0, Role.GLOW), List.of())),
-                new Edit.SetProvenance("badge", new Provenance("drawn by Mirela Osk", "CC-BY-4.0", "Mirela Osk")),
-                new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(1))));
+                new PictureEdit.SetProvenance(
+                        "badge", new Provenance("drawn by Mirela Osk", "CC-BY-4.0", "Mirela Osk")),
+                new Edit.Batch(List.of(new ThemeEdit.Rename("A"), new BrandEdit.SetCorner(1))));
     }
 
     /** A drag or a fix on a 4:3 canvas moved the same piece on the 16:9 one. */
     @Test
     void aPlaceByHandCountsForTheProportionsItWasMadeFor() {
-        Theme two = applied(THEME, new Edit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30)))
+        Theme two = applied(THEME, new FramingEdit.AddCanvas(9, Canvas.of("old", "Old 4:3", Size.of(1440, 1080), 30)))
                 .theme();
-        Theme moved = applied(two, new Edit.SetBox("hide", "band", "old", new Box(10, 20, 300, 60)))
+        Theme moved = applied(two, new PlacingEdit.SetBox("hide", "band", "old", new Box(10, 20, 300, 60)))
                 .theme();
         Placed band = moved.scene("hide").orElseThrow().placed("band").orElseThrow();
         assertThat(band.onCanvas()).containsOnlyKeys("old");
@@ -218,7 +221,7 @@ public class EditsTest {
                         .placed("band")
                         .orElseThrow()
                         .corrections());
-        Outcome.Applied wide = applied(moved, new Edit.SetBox("hide", "band", "wide", new Box(50, 20, 300, 60)));
+        Outcome.Applied wide = applied(moved, new PlacingEdit.SetBox("hide", "band", "wide", new Box(50, 20, 300, 60)));
         assertThat(wide.theme()
                         .scene("hide")
                         .orElseThrow()
@@ -228,7 +231,8 @@ public class EditsTest {
                 .as("wide and recording are both 16:9")
                 .containsOnlyKeys("old", "wide", "recording");
         assertThat(applied(wide.theme(), wide.inverse()).theme()).isEqualTo(moved);
-        Theme back = applied(moved, new Edit.DropPlaceOn("hide", "band", "old")).theme();
+        Theme back = applied(moved, new PlacingEdit.DropPlaceOn("hide", "band", "old"))
+                .theme();
         assertThat(back).isEqualTo(two);
     }
 
@@ -267,37 +271,39 @@ public class EditsTest {
 
     @Test
     void aPinComesBackWhenItsRemovalIsUndone() {
-        Theme pinned = applied(THEME, new Edit.SetPin(Role.ACCENT, Colour.parse("#88aa22")))
+        Theme pinned = applied(THEME, new BrandEdit.SetPin(Role.ACCENT, Colour.parse("#88aa22")))
                 .theme();
         assertThat(pinned.brand().palette().colour(Role.ACCENT).hex()).isEqualTo("#88aa22");
-        Outcome.Applied dropped = applied(pinned, new Edit.DropPin(Role.ACCENT));
+        Outcome.Applied dropped = applied(pinned, new BrandEdit.DropPin(Role.ACCENT));
         assertThat(dropped.theme()).isEqualTo(THEME);
         assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(pinned);
-        assertThat(Edits.apply(THEME, new Edit.DropPin(Role.ACCENT))).isInstanceOf(Outcome.Refused.class);
+        assertThat(Edits.apply(THEME, new BrandEdit.DropPin(Role.ACCENT))).isInstanceOf(Outcome.Refused.class);
     }
 
     @Test
     void aPictureStaysWhileAPieceShowsIt() {
         Theme shown = applied(
-                        THEME, new Edit.SetInlay("band", new Inlay("badge", Blend.MULTIPLY, 0.5, Inlay.Fit.WHOLE)))
+                        THEME, new PieceEdit.SetInlay("band", new Inlay("badge", Blend.MULTIPLY, 0.5, Inlay.Fit.WHOLE)))
                 .theme();
-        assertThat(Edits.apply(shown, new Edit.RemoveArtwork("badge")))
+        assertThat(Edits.apply(shown, new PictureEdit.RemoveArtwork("badge")))
                 .isEqualTo(new Outcome.Refused("Heads-up band shows this picture; take it off there first."));
-        Outcome.Applied taken = applied(shown, new Edit.DropInlay("band"));
+        Outcome.Applied taken = applied(shown, new PieceEdit.DropInlay("band"));
         assertThat(taken.theme()).isEqualTo(THEME);
         assertThat(applied(taken.theme(), taken.inverse()).theme()).isEqualTo(shown);
-        assertThat(Edits.apply(THEME, new Edit.DropInlay("band"))).isInstanceOf(Outcome.Refused.class);
-        assertThat(Edits.apply(THEME, new Edit.SetInlay("band", new Inlay("gone", Blend.NORMAL, 1, Inlay.Fit.COVER))))
+        assertThat(Edits.apply(THEME, new PieceEdit.DropInlay("band"))).isInstanceOf(Outcome.Refused.class);
+        assertThat(Edits.apply(
+                        THEME, new PieceEdit.SetInlay("band", new Inlay("gone", Blend.NORMAL, 1, Inlay.Fit.COVER))))
                 .isInstanceOf(Outcome.Refused.class);
     }
 
     @Test
     void aFaceInUseIsNotRemovedAndAnUnknownOneNotUsed() {
         Face own = Face.own("12".repeat(32));
-        Theme set = applied(THEME, new Edit.SetFace(Edit.FaceUse.HEADING, own)).theme();
-        assertThat(Edits.apply(set, new Edit.RemoveFace(own)))
+        Theme set = applied(THEME, new BrandEdit.SetFace(BrandEdit.FaceUse.HEADING, own))
+                .theme();
+        assertThat(Edits.apply(set, new PictureEdit.RemoveFace(own)))
                 .isEqualTo(new Outcome.Refused("The brand uses this face; choose another one first."));
-        assertThat(Edits.apply(THEME, new Edit.SetFace(Edit.FaceUse.TEXT, Face.own("99".repeat(32)))))
+        assertThat(Edits.apply(THEME, new BrandEdit.SetFace(BrandEdit.FaceUse.TEXT, Face.own("99".repeat(32)))))
                 .isInstanceOf(Outcome.Refused.class);
     }
 
@@ -306,10 +312,10 @@ public class EditsTest {
     void aColourIsKeptAsItIsWrittenDown() {
         Colour between = Colour.parse("oklch(61.3% 0.1234 71.7)");
         for (Edit edit : List.of(
-                new Edit.SetSeed(0, between),
-                new Edit.SetPin(Role.EDGE, between),
-                new Edit.SetMood(new Mood("owl-night", "Owl night", List.of(between), Map.of(Role.EDGE, between))),
-                new Edit.AddArtwork(
+                new BrandEdit.SetSeed(0, between),
+                new BrandEdit.SetPin(Role.EDGE, between),
+                new BrandEdit.SetMood(new Mood("owl-night", "Owl night", List.of(between), Map.of(Role.EDGE, between))),
+                new PictureEdit.AddArtwork(
                         0,
                         new Artwork(
                                 "x",
@@ -333,33 +339,33 @@ public class EditsTest {
 
     @Test
     void aMoodChangesEveryColourAndGoesAgain() {
-        Theme worn = applied(THEME, new Edit.ChooseMood("owl-night")).theme();
+        Theme worn = applied(THEME, new BrandEdit.ChooseMood("owl-night")).theme();
         assertThat(worn.brand().palette().colour(Role.ACCENT))
                 .isNotEqualTo(THEME.brand().palette().colour(Role.ACCENT));
         assertThat(worn.brand().seeds())
                 .as("the brand's own colours wait")
                 .isEqualTo(THEME.brand().seeds());
-        Outcome.Applied removed = applied(worn, new Edit.RemoveMood("owl-night"));
+        Outcome.Applied removed = applied(worn, new BrandEdit.RemoveMood("owl-night"));
         assertThat(removed.theme().brand().palette().colour(Role.ACCENT))
                 .isEqualTo(THEME.brand().palette().colour(Role.ACCENT));
         assertThat(applied(removed.theme(), removed.inverse()).theme())
                 .as("undo puts it on again")
                 .isEqualTo(worn);
-        assertThat(Edits.apply(THEME, new Edit.ChooseMood("gone"))).isInstanceOf(Outcome.Refused.class);
+        assertThat(Edits.apply(THEME, new BrandEdit.ChooseMood("gone"))).isInstanceOf(Outcome.Refused.class);
     }
 
     @Test
     void droppingACorrectionGivesItBackOnUndo() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60)))
+        Theme placed = applied(THEME, new PlacingEdit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60)))
                 .theme();
-        Outcome.Applied dropped = applied(placed, new Edit.DropCorrection("hide", "band", Shape.UPRIGHT));
+        Outcome.Applied dropped = applied(placed, new PlacingEdit.DropCorrection("hide", "band", Shape.UPRIGHT));
         assertThat(dropped.theme()).isEqualTo(THEME);
         assertThat(applied(dropped.theme(), dropped.inverse()).theme()).isEqualTo(placed);
     }
 
     @Test
     void aCorrectionForOneShapeLeavesTheOthersAlone() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60)))
+        Theme placed = applied(THEME, new PlacingEdit.SetBox("hide", "band", "upright", new Box(1, 2, 300, 60)))
                 .theme();
         assertThat(placed.scene("hide")
                         .orElseThrow()
@@ -373,14 +379,14 @@ public class EditsTest {
     void piecesThatWouldHangOnEachOtherInACircleAreNamed() {
         Theme hung = applied(
                         THEME,
-                        new Edit.SetSpot(
+                        new PlacingEdit.SetSpot(
                                 "hide",
                                 "follower",
                                 new Spot.Attached("supporter", Side.BOTTOM, Spot.Along.FULL, 12, 300, 60)))
                 .theme();
         Outcome circle = Edits.apply(
                 hung,
-                new Edit.SetCorrection(
+                new PlacingEdit.SetCorrection(
                         "hide",
                         "supporter",
                         Shape.WIDE,
@@ -396,14 +402,15 @@ public class EditsTest {
 
     @Test
     void aLockedPieceKeepsItsPlaceUntilItIsUnlocked() {
-        Theme locked = applied(THEME, new Edit.SetLocked("hide", "band", true)).theme();
-        Edit move = new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 100, 100));
+        Theme locked =
+                applied(THEME, new PlacingEdit.SetLocked("hide", "band", true)).theme();
+        Edit move = new PlacingEdit.SetBox("hide", "band", "wide", new Box(0, 0, 100, 100));
         assertThat(Edits.apply(locked, move))
                 .isInstanceOfSatisfying(
                         Outcome.Refused.class,
                         refused -> assertThat(refused.reason()).contains("locked"));
         assertThat(applied(
-                        applied(locked, new Edit.SetLocked("hide", "band", false))
+                        applied(locked, new PlacingEdit.SetLocked("hide", "band", false))
                                 .theme(),
                         move))
                 .isNotNull();
@@ -411,7 +418,7 @@ public class EditsTest {
 
     @Test
     void aPieceDraggedToACornerIsAnchoredThereAndKeepsItsAnchorWhenDraggedOn() {
-        Theme placed = applied(THEME, new Edit.SetBox("hide", "band", "wide", new Box(1600, 900, 300, 100)))
+        Theme placed = applied(THEME, new PlacingEdit.SetBox("hide", "band", "wide", new Box(1600, 900, 300, 100)))
                 .theme();
         assertThat(placed.scene("hide")
                         .orElseThrow()
@@ -419,7 +426,7 @@ public class EditsTest {
                         .orElseThrow()
                         .spot(Shape.WIDE))
                 .isEqualTo(new Spot.Anchored(Anchor.BOTTOM_RIGHT, -20, -80, 300, 100));
-        Theme further = applied(placed, new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 300, 100)))
+        Theme further = applied(placed, new PlacingEdit.SetBox("hide", "band", "wide", new Box(0, 0, 300, 100)))
                 .theme();
         assertThat(further.scene("hide")
                         .orElseThrow()
@@ -431,38 +438,40 @@ public class EditsTest {
 
     static Stream<Edit> editsThatCannotBe() {
         return Stream.of(
-                new Edit.SetContent("deleted", "message", new Content.Words("x")),
-                new Edit.SetContent("band", "nonsense", new Content.Words("x")),
-                new Edit.SetContent("band", "message", new Content.Words("{broken")),
-                new Edit.SetContent("band", "message", new Content.Words("x".repeat(401))),
-                new Edit.SetContent("band", "message", Content.Count.of(3)),
-                new Edit.SetContent(
+                new PieceEdit.SetContent("deleted", "message", new Content.Words("x")),
+                new PieceEdit.SetContent("band", "nonsense", new Content.Words("x")),
+                new PieceEdit.SetContent("band", "message", new Content.Words("{broken")),
+                new PieceEdit.SetContent("band", "message", new Content.Words("x".repeat(401))),
+                new PieceEdit.SetContent("band", "message", Content.Count.of(3)),
+                new PieceEdit.SetContent(
                         "band", "message", new Content.Words("{latestFollower, plural, one {#} other {#}}")),
-                new Edit.SetContent("nest-boxes", "value", Content.Count.of("latestFollower")),
-                new Edit.SetContent("supporters", "rows", new Content.Rows(List.of(), "followers")),
-                new Edit.SetFigure("countdown", "minutes", 0),
-                new Edit.SetFigure("countdown", "minutes", Double.NaN),
-                new Edit.SetSeed(9, Colour.BLACK),
-                new Edit.TakeOff("hide", "countdown"),
-                new Edit.Place("hide", 0, Placed.in(Zone.BAND, "band")),
-                new Edit.Place("hide", 0, Placed.in(Zone.BAND, "deleted")),
-                new Edit.SetBox("deleted", "band", "wide", new Box(0, 0, 10, 10)),
-                new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 0, 0)),
-                new Edit.SetBox("hide", "band", "deleted", new Box(0, 0, 90, 90)),
-                new Edit.SetSpot("hide", "band", new Spot.Attached("band", Side.TOP, Spot.Along.START, 0, 90, 90)),
-                new Edit.SetContentOn("hide", "band", Content.words(Map.of("nonsense", "x"))),
-                new Edit.SetRegion("camera", new Region("r", "Out of it", Region.Sort.FACE, new Box(1200, 0, 200, 50))),
-                new Edit.SetCaptureSize("spare", Size.of(20, 20)),
-                new Edit.RemoveCapture("camera"),
-                new Edit.SetPieceCaptures("scope-frame", List.of("deleted")),
-                new Edit.DropLine(SceneRole.AWAY, Shape.WIDE, PlanLine.COLUMN),
-                new Edit.SetCorner(2),
-                new Edit.SetFamily("no such"),
-                new Edit.Rename(" "),
-                new Edit.AddPiece(0, Piece.of("band", PieceKind.BAND, "Twice")),
-                new Edit.AddPiece(0, Piece.of("y", PieceKind.FRAME, "Frame", "no capture", Map.of(), Map.of())),
-                new Edit.RemoveCanvas("deleted"),
-                new Edit.Batch(List.of(new Edit.Rename("A"), new Edit.SetCorner(5))),
+                new PieceEdit.SetContent("nest-boxes", "value", Content.Count.of("latestFollower")),
+                new PieceEdit.SetContent("supporters", "rows", new Content.Rows(List.of(), "followers")),
+                new PieceEdit.SetFigure("countdown", "minutes", 0),
+                new PieceEdit.SetFigure("countdown", "minutes", Double.NaN),
+                new BrandEdit.SetSeed(9, Colour.BLACK),
+                new PlacingEdit.TakeOff("hide", "countdown"),
+                new PlacingEdit.Place("hide", 0, Placed.in(Zone.BAND, "band")),
+                new PlacingEdit.Place("hide", 0, Placed.in(Zone.BAND, "deleted")),
+                new PlacingEdit.SetBox("deleted", "band", "wide", new Box(0, 0, 10, 10)),
+                new PlacingEdit.SetBox("hide", "band", "wide", new Box(0, 0, 0, 0)),
+                new PlacingEdit.SetBox("hide", "band", "deleted", new Box(0, 0, 90, 90)),
+                new PlacingEdit.SetSpot(
+                        "hide", "band", new Spot.Attached("band", Side.TOP, Spot.Along.START, 0, 90, 90)),
+                new PlacingEdit.SetContentOn("hide", "band", Content.words(Map.of("nonsense", "x"))),
+                new FramingEdit.SetRegion(
+                        "camera", new Region("r", "Out of it", Region.Sort.FACE, new Box(1200, 0, 200, 50))),
+                new FramingEdit.SetCaptureSize("spare", Size.of(20, 20)),
+                new FramingEdit.RemoveCapture("camera"),
+                new PieceEdit.SetPieceCaptures("scope-frame", List.of("deleted")),
+                new FramingEdit.DropLine(SceneRole.AWAY, Shape.WIDE, PlanLine.COLUMN),
+                new BrandEdit.SetCorner(2),
+                new ThemeEdit.SetFamily("no such"),
+                new ThemeEdit.Rename(" "),
+                new PieceEdit.AddPiece(0, Piece.of("band", PieceKind.BAND, "Twice")),
+                new PieceEdit.AddPiece(0, Piece.of("y", PieceKind.FRAME, "Frame", "no capture", Map.of(), Map.of())),
+                new FramingEdit.RemoveCanvas("deleted"),
+                new Edit.Batch(List.of(new ThemeEdit.Rename("A"), new BrandEdit.SetCorner(5))),
                 new Edit.Batch(List.of()));
     }
 
@@ -480,9 +489,9 @@ public class EditsTest {
     @Test
     void twoPeoplesEditsOfOnePieceBothCount() {
         Theme both = applied(
-                        applied(THEME, new Edit.SetContent("band", "label", new Content.Words("Hide")))
+                        applied(THEME, new PieceEdit.SetContent("band", "label", new Content.Words("Hide")))
                                 .theme(),
-                        new Edit.SetContent("band", "message", new Content.Words("Low tide")))
+                        new PieceEdit.SetContent("band", "message", new Content.Words("Low tide")))
                 .theme();
         assertThat(both.piece("band").orElseThrow().content())
                 .containsEntry("label", new Content.Words("Hide"))
@@ -491,14 +500,14 @@ public class EditsTest {
 
     @Test
     void onlyAnEditOfTheSamePropertyOverridesAnother() {
-        Edit box = new Edit.SetBox("hide", "band", "wide", new Box(0, 0, 10, 10));
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "wide", new Box(5, 5, 10, 10))))
+        Edit box = new PlacingEdit.SetBox("hide", "band", "wide", new Box(0, 0, 10, 10));
+        assertThat(Edits.overrides(box, new PlacingEdit.SetBox("hide", "band", "wide", new Box(5, 5, 10, 10))))
                 .isTrue();
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "band", "upright", new Box(5, 5, 10, 10))))
+        assertThat(Edits.overrides(box, new PlacingEdit.SetBox("hide", "band", "upright", new Box(5, 5, 10, 10))))
                 .isFalse();
-        assertThat(Edits.overrides(box, new Edit.SetBox("hide", "follower", "wide", new Box(5, 5, 10, 10))))
+        assertThat(Edits.overrides(box, new PlacingEdit.SetBox("hide", "follower", "wide", new Box(5, 5, 10, 10))))
                 .isFalse();
-        assertThat(Edits.overrides(new Edit.SetSeed(0, Colour.BLACK), new Edit.SetSeed(1, Colour.BLACK)))
+        assertThat(Edits.overrides(new BrandEdit.SetSeed(0, Colour.BLACK), new BrandEdit.SetSeed(1, Colour.BLACK)))
                 .isFalse();
     }
 

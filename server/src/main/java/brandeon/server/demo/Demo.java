@@ -8,8 +8,11 @@ import brandeon.core.live.Platform;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Inlay;
+import brandeon.core.theme.PictureEdit;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Provenance;
 import brandeon.server.Settings;
 import brandeon.server.access.Member;
@@ -100,7 +103,7 @@ public class Demo implements ApplicationRunner {
                     themes.edit(
                             host,
                             theme,
-                            new Edit.SetProvenance(
+                            new PictureEdit.SetProvenance(
                                     artwork.id(),
                                     new Provenance(
                                             "drawn for Reedlight Hide by Tove Sedge", "CC-BY-4.0", "Tove Sedge")),
@@ -125,8 +128,8 @@ public class Demo implements ApplicationRunner {
                 host,
                 theme,
                 new Edit.Batch(List.of(
-                        new Edit.AddPiece(Integer.MAX_VALUE, piece),
-                        new Edit.Place("closing", 1, Placed.in(Zone.CLOCK, piece.id())))),
+                        new PieceEdit.AddPiece(Integer.MAX_VALUE, piece),
+                        new PlacingEdit.Place("closing", 1, Placed.in(Zone.CLOCK, piece.id())))),
                 "");
     }
 

@@ -13,7 +13,7 @@ import brandeon.core.layout.Samples;
 import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
-import brandeon.core.theme.Edit;
+import brandeon.core.theme.BrandEdit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Theme;
@@ -104,7 +104,7 @@ class SceneFilesController {
 
     /** In a mood of the brand; empty for the brand's own colours. */
     private static Theme worn(Theme theme, String mood) {
-        return switch (Edits.apply(theme, new Edit.ChooseMood(mood))) {
+        return switch (Edits.apply(theme, new BrandEdit.ChooseMood(mood))) {
             case Outcome.Applied applied -> applied.theme();
             case Outcome.Refused(String reason) -> throw new NotFound(reason);
         };

@@ -15,6 +15,7 @@ import brandeon.core.recolour.Repaint;
 import brandeon.core.recolour.SvgPicture;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.PictureEdit;
 import brandeon.core.theme.Provenance;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
@@ -83,7 +84,7 @@ public class Artworks implements Vetting {
                 theme,
                 before -> {
                     String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
-                    return new Edit.AddArtwork(
+                    return new PictureEdit.AddArtwork(
                             before.artworks().size(),
                             artwork(
                                     id,
@@ -135,9 +136,10 @@ public class Artworks implements Vetting {
     @Override
     public Edit vetted(Member member, Edit edit) {
         return switch (edit) {
-            case Edit.AddArtwork(int index, Artwork artwork) -> new Edit.AddArtwork(index, vetted(member, artwork));
-            case Edit.ReplaceArtwork(Artwork artwork) -> new Edit.ReplaceArtwork(vetted(member, artwork));
-            case Edit.AddFace(int _, var own)
+            case PictureEdit.AddArtwork(int index, Artwork artwork) ->
+                new PictureEdit.AddArtwork(index, vetted(member, artwork));
+            case PictureEdit.ReplaceArtwork(Artwork artwork) -> new PictureEdit.ReplaceArtwork(vetted(member, artwork));
+            case PictureEdit.AddFace(int _, var own)
             when files.about(member.workspace(), own.face().hash())
                     .filter(kept -> kept.type().equals(Files.FONT))
                     .isEmpty() ->
@@ -194,7 +196,7 @@ public class Artworks implements Vetting {
                 theme,
                 before -> {
                     String kept = files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts));
-                    return new Edit.ReplaceArtwork(artwork(
+                    return new PictureEdit.ReplaceArtwork(artwork(
                             artwork.id(),
                             artwork.name(),
                             kept,

@@ -3,8 +3,8 @@ package brandeon.server.text;
 import brandeon.core.art.ContentName;
 import brandeon.core.text.Face;
 import brandeon.core.text.FontFile;
-import brandeon.core.theme.Edit;
 import brandeon.core.theme.OwnFace;
+import brandeon.core.theme.PictureEdit;
 import brandeon.core.theme.Provenance;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -53,7 +53,7 @@ class FaceController {
                 theme,
                 before -> {
                     files.keep(member.workspace(), Files.FONT, font.content(), Optional.empty());
-                    return new Edit.AddFace(before.faces().size(), own);
+                    return new PictureEdit.AddFace(before.faces().size(), own);
                 },
                 "");
         return own;

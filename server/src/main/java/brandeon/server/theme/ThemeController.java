@@ -6,6 +6,7 @@ import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.SceneStart;
 import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
+import brandeon.core.theme.ThemeEdit;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
@@ -153,7 +154,7 @@ class ThemeController {
         Member member = members.current().requires(Role.DESIGNER);
         List<Edit> edits = new ArrayList<>();
         if (!wanted.family().isEmpty()) {
-            edits.add(new Edit.SetFamily(wanted.family()));
+            edits.add(new ThemeEdit.SetFamily(wanted.family()));
         }
         edits.addAll(SceneStart.of(
                         themes.get(member, id).theme(),

@@ -6,9 +6,9 @@ import brandeon.core.kind.Content;
 import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
-import brandeon.core.theme.Deeds;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
+import brandeon.core.theme.Names;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
@@ -245,7 +245,11 @@ public class Themes {
         Theme theme = get(member, id).theme();
         return edits.history(id, Limit.of(HISTORY)).stream()
                 .map(e -> new HistoryLine(
-                        e.key.number(), e.accountId, e.at, Deeds.of(Json.read(e.edit, Edit.class), theme), e.state))
+                        e.key.number(),
+                        e.accountId,
+                        e.at,
+                        Json.read(e.edit, Edit.class).deed(new Names(theme)),
+                        e.state))
                 .toList();
     }
 

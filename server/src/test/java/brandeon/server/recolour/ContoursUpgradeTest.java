@@ -6,6 +6,7 @@ import brandeon.core.opening.FoundOpening;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.PictureEdit;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -48,6 +49,6 @@ class ContoursUpgradeTest {
         V13__Contours.renewed(again, Map.of());
         assertThat(again).as("what is new already stays").isEqualTo(node);
         List<Edit> edits = ((Edit.Batch) Json.read(node.toString(), Edit.class)).edits();
-        return ((Edit.AddArtwork) edits.getFirst()).artwork();
+        return ((PictureEdit.AddArtwork) edits.getFirst()).artwork();
     }
 }

@@ -7,7 +7,11 @@ import brandeon.core.canvas.Shape;
 import brandeon.core.kind.Zone;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.FramingEdit;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
+import brandeon.core.theme.SceneEdit;
 import brandeon.core.theme.Spot;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -34,16 +38,17 @@ class LayoutUpgradeTest {
         List<Edit> edits = ((Edit.Batch) Json.read(
                         node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class))
                 .edits();
-        assertThat(((Edit.AddPiece) edits.get(0)).piece().captures()).containsExactly("camera");
-        Placed placed = ((Edit.AddScene) edits.get(1)).scene().stack().getFirst();
+        assertThat(((PieceEdit.AddPiece) edits.get(0)).piece().captures()).containsExactly("camera");
+        Placed placed = ((SceneEdit.AddScene) edits.get(1)).scene().stack().getFirst();
         assertThat(placed.spot()).isEqualTo(new Spot.InZone(Zone.CAMERA));
         assertThat(placed.corrections())
                 .containsEntry(Shape.WIDE, new Spot.Anchored(Anchor.TOP_LEFT, 10, 20, 300, 200));
-        assertThat(((Edit.AddCanvas) edits.get(2)).canvas().safe().graphics()).isEqualTo(0.05);
+        assertThat(((FramingEdit.AddCanvas) edits.get(2)).canvas().safe().graphics())
+                .isEqualTo(0.05);
         assertThat(edits.get(3))
-                .isEqualTo(new Edit.SetCorrection(
+                .isEqualTo(new PlacingEdit.SetCorrection(
                         "hide", "f", Shape.UPRIGHT, new Spot.Anchored(Anchor.TOP_LEFT, 1, 2, 30, 40)));
-        assertThat(edits.get(4)).isEqualTo(new Edit.DropCorrection("hide", "f", Shape.WIDE));
+        assertThat(edits.get(4)).isEqualTo(new PlacingEdit.DropCorrection("hide", "f", Shape.WIDE));
     }
 
     @Test

@@ -12,6 +12,7 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Spot;
 import brandeon.core.theme.Theme;
@@ -119,7 +120,7 @@ public final class Rearrangement {
         // it is.
         leftOut.stream()
                 .filter(_ -> alone())
-                .forEach(placement -> edits.add(new Edit.SetHidden(
+                .forEach(placement -> edits.add(new PlacingEdit.SetHidden(
                         scene.id(), placement.piece().id(), desk.to().shape(), true)));
         return edits;
     }
@@ -141,11 +142,11 @@ public final class Rearrangement {
     /** A canvas that the theme does not have yet stands for its shape. */
     private Edit place(String piece, Box box) {
         if (theme.canvas(desk.to().id()).isPresent()) {
-            return new Edit.SetBox(scene.id(), piece, desk.to().id(), box);
+            return new PlacingEdit.SetBox(scene.id(), piece, desk.to().id(), box);
         }
         Box frame = desk.to().size().box();
         Anchor anchor = Anchor.nearest(frame, box);
-        return new Edit.SetCorrection(
+        return new PlacingEdit.SetCorrection(
                 scene.id(),
                 piece,
                 desk.to().shape(),

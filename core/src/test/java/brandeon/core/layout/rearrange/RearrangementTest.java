@@ -17,7 +17,9 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Spot;
@@ -71,7 +73,7 @@ class RearrangementTest {
             many.add(fact("fact" + i, 1460, 90 + i * 70));
         }
         many.add(Placed.at(new Spot.Anchored(Anchor.TOP_LEFT, 1460, 20, 380, 200), "mark"));
-        Theme theme = applied(watch(many), new Edit.SetMustShow("fact13", true));
+        Theme theme = applied(watch(many), new PieceEdit.SetMustShow("fact13", true));
         Rearrangement.Proposal proposal =
                 Rearrangement.propose(theme, theme.scenes().getFirst(), WIDE, UPRIGHT, LiveState.QUIET);
         assertThat(proposal.leftOut()).startsWith("mark").doesNotContain("fact13");
@@ -158,7 +160,7 @@ class RearrangementTest {
     void whatAPersonPlacedOnTheShapeStays() {
         Theme theme = applied(
                 watch(List.of(fact("first", 1460, 560))),
-                new Edit.SetBox("watch", "first", "upright", new Box(100, 900, 300, 100)));
+                new PlacingEdit.SetBox("watch", "first", "upright", new Box(100, 900, 300, 100)));
         assertThat(box(resolved(proposed(theme, WIDE, UPRIGHT), UPRIGHT), "first"))
                 .isEqualTo(new Box(100, 900, 300, 100));
     }
@@ -167,7 +169,8 @@ class RearrangementTest {
     @Test
     void whatAPersonPlacedInTheWayIsPlacedAnew() {
         Theme theme = ReedlightHide.theme();
-        Theme dragged = applied(theme, new Edit.SetBox("hide", "follower", "upright", new Box(-30, 500, 500, 112)));
+        Theme dragged =
+                applied(theme, new PlacingEdit.SetBox("hide", "follower", "upright", new Box(-30, 500, 500, 112)));
         Scene hide = dragged.scene("hide").orElseThrow();
         Rearrangement.Proposal proposal = Rearrangement.propose(dragged, hide, WIDE, UPRIGHT, LiveState.QUIET);
         assertThat(proposal.troubled()).contains("Latest follower");
