@@ -4,6 +4,7 @@ import { useRef, useState } from "react";
 import { sendFile, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { useThemeId } from "../theme/useTheme";
+import { useLimits } from "../theme/titles";
 import { useColours } from "./useColours";
 
 const FORMATS: [string, string][] = [
@@ -13,7 +14,6 @@ const FORMATS: [string, string][] = [
   ["SVG", "SVG swatch sheet"],
 ];
 const TYPES = ".json,.gpl,.css,.svg,.png,.jpg,.jpeg,.gif,.webp";
-const MOST_SEEDS = 5;
 
 /** Seeds from a logo or a palette file, and the brand's colours out in open formats. */
 export function BringIn() {
@@ -69,6 +69,7 @@ export function BringIn() {
 
 function Choice({ read, close }: { read: Schemas["ReadView"]; close: () => void }) {
   const { setSeeds } = useColours();
+  const limits = useLimits();
   const [chosen, setChosen] = useState(() => read.swatches.flatMap((swatch, i) => (swatch.proposed ? [i] : [])));
   const turn = (i: number) => setChosen((old) => (old.includes(i) ? old.filter((one) => one !== i) : [...old, i]));
   const use = async () => {
@@ -85,7 +86,7 @@ function Choice({ read, close }: { read: Schemas["ReadView"]; close: () => void 
                 type="checkbox"
                 className="accent-kelp"
                 checked={chosen.includes(i)}
-                disabled={!chosen.includes(i) && chosen.length >= MOST_SEEDS}
+                disabled={!chosen.includes(i) && chosen.length >= (limits?.seeds ?? 0)}
                 onChange={() => turn(i)}
               />
               <span className="size-4 shrink-0 border border-rule" style={{ background: swatch.colour }} />

@@ -1,6 +1,7 @@
 import type { Schemas } from "../api/client";
 import { useEdit, useTheme } from "../theme/useTheme";
-import { ROLE_NAMES, type RoleName } from "./useColours";
+import { useChoices } from "../theme/titles";
+import type { RoleName } from "./useColours";
 
 /** Below this share of its ends' colourfulness a middle looks grey (common practice, no source). */
 const GREY = 0.6;
@@ -13,6 +14,7 @@ const WAYS: [Schemas["Gradient"]["way"], string][] = [
 export function GradientCard({ view }: { view: Schemas["GradientView"] }) {
   const { gradient } = useTheme().theme.brand;
   const edit = useEdit();
+  const { roles } = useChoices();
   const set = (changed: Partial<Schemas["Gradient"]>) =>
     void edit({ edit: "setGradient", gradient: { ...gradient, ...changed } });
   const css = `linear-gradient(90deg, ${view.points.map((point) => `${point.colour} ${String(point.offset * 100)}%`).join(", ")})`;
@@ -31,9 +33,9 @@ export function GradientCard({ view }: { view: Schemas["GradientView"] }) {
             set({ stops: gradient.stops.map((old, n) => (n === i ? (e.target.value as RoleName) : old)) })
           }
         >
-          {Object.entries(ROLE_NAMES).map(([role, name]) => (
-            <option key={role} value={role}>
-              {name}
+          {roles.map(({ id, title }) => (
+            <option key={id} value={id}>
+              {title}
             </option>
           ))}
         </select>

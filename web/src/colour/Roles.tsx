@@ -4,12 +4,14 @@ import { useTheme } from "../theme/useTheme";
 import { ColourField } from "./ColourField";
 import { useFaces } from "./Faces";
 import { RoleSample } from "./RoleSample";
-import { ROLE_NAMES, useColours, type RoleName } from "./useColours";
+import { titleOf, useChoices } from "../theme/titles";
+import { useColours, type RoleName } from "./useColours";
 
 /** Every role as a sample of its work, with what it guarantees and how to set it by hand. */
 export function Roles({ roles }: { roles: Schemas["RoleColour"][] }) {
   const { brand } = useTheme().theme;
   const faces = useFaces();
+  const { roles: titles } = useChoices();
   const colours = Object.fromEntries(roles.map((role) => [role.role, role.colour])) as Record<RoleName, string>;
   const heading = faces.find((face) => face.id === brand.heading)?.family ?? "";
   return (
@@ -19,7 +21,7 @@ export function Roles({ roles }: { roles: Schemas["RoleColour"][] }) {
           <RoleSample role={role.role} colours={colours} heading={heading} />
           <div className="min-w-0 flex-1 leading-snug">
             <div className="flex items-center gap-1.5">
-              <span className="font-bold">{ROLE_NAMES[role.role]}</span>
+              <span className="font-bold">{titleOf(titles, role.role)}</span>
               <code className="text-faint">{role.colour}</code>
               <span className="ml-auto">
                 <PinButton role={role} />
@@ -38,7 +40,7 @@ export function Roles({ roles }: { roles: Schemas["RoleColour"][] }) {
 
 function PinButton({ role }: { role: Schemas["RoleColour"] }) {
   const { setPin, dropPin } = useColours();
-  const name = ROLE_NAMES[role.role];
+  const name = titleOf(useChoices().roles, role.role);
   if (!role.pinned)
     return (
       <button
@@ -73,18 +75,19 @@ function PinButton({ role }: { role: Schemas["RoleColour"] }) {
 
 /** Contrasts, and the nearest of the roles that it must never be taken for. */
 function Figures({ role }: { role: Schemas["RoleColour"] }) {
+  const { roles: titles } = useChoices();
   const nearest = [...role.apart].sort((a, b) => a.difference - b.difference)[0];
   return (
     <span className="block">
       {role.checks.map((check, i) => (
         <span key={check.against} className={check.ratio < check.least ? "font-bold text-ochre" : ""}>
           {i > 0 && " · "}
-          {check.ratio.toFixed(1)}:1 on {ROLE_NAMES[check.against].toLowerCase()}
+          {check.ratio.toFixed(1)}:1 on {titleOf(titles, check.against).toLowerCase()}
         </span>
       ))}
       {nearest && (
         <span className={nearest.difference < nearest.least ? "block font-bold text-ochre" : "block text-faint"}>
-          nearest: {ROLE_NAMES[nearest.from].toLowerCase()}, {nearest.difference.toFixed(0)} apart
+          nearest: {titleOf(titles, nearest.from).toLowerCase()}, {nearest.difference.toFixed(0)} apart
           {nearest.vision === "ORDINARY" ? "" : ` to ${nearest.vision.toLowerCase()} eyes`}
         </span>
       )}

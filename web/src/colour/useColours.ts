@@ -3,21 +3,6 @@ import type { Edit, Schemas } from "../api/client";
 
 export type RoleName = Schemas["RoleColour"]["role"];
 
-export const ROLE_NAMES: Record<RoleName, string> = {
-  GROUND: "Ground",
-  HORIZON: "Horizon",
-  PLATE: "Plate",
-  TEXT: "Text",
-  QUIET_TEXT: "Quiet text",
-  ACCENT: "Accent",
-  SECOND_ACCENT: "Second accent",
-  EDGE: "Edge",
-  GLOW: "Glow",
-  ON_AIR: "On air",
-  WARNING: "Warning",
-  GOOD: "Good",
-};
-
 /** The seeds and pins in force, and their changes: those of the mood that is worn, else the brand's own. */
 export function useColours() {
   const { brand } = useTheme().theme;

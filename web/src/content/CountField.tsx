@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
+import { useLimits } from "../theme/titles";
 import { useCatalogue } from "../theme/useTheme";
 import { amount } from "./amount";
 
@@ -102,5 +103,8 @@ function Word({
   set: (text: string) => Promise<boolean>;
 }) {
   const draft = useDraftText(value, set);
-  return <input className="field w-16" aria-label={title} placeholder={placeholder} maxLength={40} {...draft} />;
+  const limits = useLimits();
+  return (
+    <input className="field w-16" aria-label={title} placeholder={placeholder} maxLength={limits?.word} {...draft} />
+  );
 }

@@ -1,10 +1,11 @@
 import { GripVertical, Plus, X } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { useLimits } from "../theme/titles";
 import { useCatalogue } from "../theme/useTheme";
 import { useDraftText } from "../app/useDraftText";
 import { MessageField } from "./MessageField";
-import { MOST_ITEMS, moved, pastedItems, type Item, type List } from "./lists";
+import { moved, pastedItems, type Item, type List } from "./lists";
 
 interface Props {
   title: string;
@@ -24,10 +25,11 @@ const STATES: [NonNullable<Item["state"]>, string][] = [
  */
 export function ListField({ title, list, set }: Props) {
   const { items } = list;
+  const most = useLimits()?.lines ?? items.length;
   const [fresh, setFresh] = useState(false);
   const [dragged, setDragged] = useState<number | null>(null);
   const [over, setOver] = useState<number | null>(null);
-  const full = items.length >= MOST_ITEMS;
+  const full = items.length >= most;
   const change = (index: number, part: Partial<Item>) =>
     set(list.with(items.map((item, i) => (i === index ? { ...item, ...part } : item))));
   const move = (from: number, to: number) => {
@@ -37,7 +39,7 @@ export function ListField({ title, list, set }: Props) {
     const more = pastedItems(text, list);
     if (!more) return false;
     setFresh(false);
-    void set(list.with([...items.slice(0, at), ...more, ...items.slice(at)].slice(0, MOST_ITEMS)));
+    void set(list.with([...items.slice(0, at), ...more, ...items.slice(at)].slice(0, most)));
     return true;
   };
   const add = async (part: Partial<Item>) => {
@@ -112,7 +114,7 @@ export function ListField({ title, list, set }: Props) {
               fresh
               change={add}
               pasted={paste(items.length)}
-              entered={() => setFresh(items.length + 1 < MOST_ITEMS)}
+              entered={() => setFresh(items.length + 1 < most)}
               remove={() => setFresh(false)}
               grip={<span className="w-3.5" />}
             />
@@ -125,7 +127,7 @@ export function ListField({ title, list, set }: Props) {
           <Plus size={13} />
           Add a line
         </button>
-        {full && <span className="text-faint">{MOST_ITEMS} lines are the most.</span>}
+        {full && <span className="text-faint">{most} lines are the most.</span>}
         {list.then !== undefined && <Then then={list.then} choose={(then) => void set(list.with(items, then))} />}
       </div>
     </div>

@@ -2,10 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { useSettled } from "../app/useSettled";
+import { useLimits } from "../theme/titles";
 import { useCatalogue, useThemeId } from "../theme/useTheme";
 
-/** As many letters as one text may have. */
-const MOST_LETTERS = 400;
 const AFTER_TYPING = 180;
 
 interface Props {
@@ -41,6 +40,7 @@ export function MessageField({
   const input = useRef<HTMLInputElement>(null);
   const text = typed ?? value;
   const check = useCheck(text, open);
+  const limits = useLimits();
   const keep = async () => {
     setOpen(false);
     if (typed === null || typed === value) setTyped(null);
@@ -60,7 +60,7 @@ export function MessageField({
         <input
           ref={input}
           className={`field w-full ${check?.mistake ? "border-ochre" : ""}`}
-          maxLength={MOST_LETTERS}
+          maxLength={limits?.letters}
           value={text}
           placeholder={placeholder}
           autoFocus={autoFocus}

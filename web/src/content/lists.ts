@@ -25,9 +25,6 @@ export interface List {
   with: (items: Item[], then?: string) => Content;
 }
 
-/** As many items as a list may have. */
-export const MOST_ITEMS = 24;
-
 /** What a field holds as a list; undefined where it is none. */
 export function listOf(field: Schemas["Field"], value: Content): List | undefined {
   if (typeof value === "string") return undefined;

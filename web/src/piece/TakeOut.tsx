@@ -2,6 +2,7 @@ import { Download } from "lucide-react";
 import { useState } from "react";
 import type { Piece } from "../api/client";
 import { useKind } from "../theme/kinds";
+import { useLimits } from "../theme/titles";
 import { useTheme } from "../theme/useTheme";
 import { FilmMaker } from "./FilmMaker";
 import { useMotion } from "./useMotion";
@@ -17,9 +18,10 @@ export function TakeOut({ piece, canvas, scene }: Props) {
   const { id } = useTheme();
   const motion = useMotion(piece, canvas, scene);
   const kind = useKind(piece.kind);
+  const widest = useLimits()?.widest ?? 0;
   const [width, setWidth] = useState("");
   const wide = width.trim() === "" ? 0 : Number(width);
-  const wrong = !Number.isInteger(wide) || wide < 0 || wide > 7680;
+  const wrong = !Number.isInteger(wide) || wide < 0 || wide > widest;
   const base = `/api/themes/${id}/pieces/${piece.id}`;
   const query = (more: Record<string, string> = {}) => new URLSearchParams({ canvas, scene, ...more }).toString();
   const png = query(wrong || wide === 0 ? {} : { width: String(wide) });
@@ -38,7 +40,7 @@ export function TakeOut({ piece, canvas, scene }: Props) {
           onChange={(e) => setWidth(e.target.value)}
           aria-invalid={wrong}
         />
-        {wrong && <span className="text-ochre">1 to 7680, or empty for its own</span>}
+        {wrong && <span className="text-ochre">1 to {widest}, or empty for its own</span>}
       </label>
       <div className="flex flex-wrap gap-2">
         {kind?.pictures && <Save href={`${base}/pictures.zip?${png}`}>All headings, PNG in a zip</Save>}

@@ -1,3 +1,4 @@
+import { titleOf, useChoices } from "../theme/titles";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Copy, QrCode, RefreshCw, Unlink } from "lucide-react";
 import { QRCodeSVG } from "qrcode.react";
@@ -13,11 +14,6 @@ const PART_NAMES: Record<Row["part"], string> = {
   WHOLE: "whole",
   BACK: "behind captures",
   FRONT: "in front of captures",
-};
-const BEHAVIOURS: Record<Schemas["Advice"]["behaviour"], string> = {
-  REST_WHEN_HIDDEN: "rest when hidden",
-  RESTART_ON_ENTRY: "restart on entry",
-  KEEP_RUNNING: "keep running",
 };
 
 /** Every source with its link, size, order, behaviour and health. */
@@ -123,6 +119,7 @@ export function LedgerPage() {
 }
 
 function LedgerRow({ row, first }: { row: Row; first: boolean }) {
+  const { behaviours } = useChoices();
   const { id } = useTheme();
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
@@ -242,7 +239,7 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
         <span className="text-faint">{row.frameRate} fps</span>
       </td>
       <td className="py-1.5 pr-2">
-        {BEHAVIOURS[row.advice.behaviour]}
+        {titleOf(behaviours, row.advice.behaviour)}
         <br />
         <span className="text-faint">{row.advice.reason}</span>
       </td>

@@ -3,7 +3,8 @@ import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
-import { ROLE_NAMES, type RoleName } from "../colour/useColours";
+import type { RoleName } from "../colour/useColours";
+import { useChoices } from "../theme/titles";
 import { useEdit, useThemeId } from "../theme/useTheme";
 import { OpeningsEditor } from "./OpeningsEditor";
 import { ProvenanceFields } from "./ProvenanceFields";
@@ -201,6 +202,7 @@ function Preview({ view, side }: { view: View; side: "before" | "after" }) {
 }
 
 function Targets({ view, set }: { view: View; set: (recolouring: Schemas["Recolouring"]) => void }) {
+  const { roles } = useChoices();
   const { artwork } = view;
   const { recolouring } = artwork;
   if (artwork.clusters.length === 0) return <p className="text-faint">Nothing is painted in it.</p>;
@@ -229,9 +231,9 @@ function Targets({ view, set }: { view: View; set: (recolouring: Schemas["Recolo
             >
               <option value="">follows</option>
               <option value={KEPT}>stays</option>
-              {Object.entries(ROLE_NAMES).map(([role, name]) => (
+              {roles.map(({ id: role, title }) => (
                 <option key={role} value={role}>
-                  {name}
+                  {title}
                 </option>
               ))}
             </select>

@@ -2,6 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { Trash2 } from "lucide-react";
 import { useRef, useState, type PointerEvent } from "react";
 import type { Schemas } from "../api/client";
+import { useLimits } from "../theme/titles";
 import { useEdit, useThemeId } from "../theme/useTheme";
 
 type Cut = Schemas["Cut"];
@@ -385,7 +386,7 @@ function Field({
   name,
   value,
   least,
-  most = 8192,
+  most,
   set,
 }: {
   label: string;
@@ -395,6 +396,8 @@ function Field({
   most?: number;
   set: (value: number) => void;
 }) {
+  const limits = useLimits();
+  const top = most ?? limits?.side ?? Infinity;
   return (
     <label className="flex items-center gap-1">
       <span className="text-faint">{label}</span>
@@ -403,12 +406,12 @@ function Field({
         className="field w-18"
         aria-label={name}
         min={least}
-        max={most}
+        max={top}
         key={value}
         defaultValue={Math.round(value * 10) / 10}
         onBlur={(e) => {
           const typed = Number(e.target.value);
-          if (Number.isFinite(typed) && e.target.value !== "" && typed >= least && typed <= most) {
+          if (Number.isFinite(typed) && e.target.value !== "" && typed >= least && typed <= top) {
             if (typed !== Math.round(value * 10) / 10) set(typed);
           } else {
             e.target.value = String(Math.round(value * 10) / 10);

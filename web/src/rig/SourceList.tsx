@@ -1,3 +1,4 @@
+import { useChoices } from "../theme/titles";
 import { Eye, EyeOff, Plus, X } from "lucide-react";
 import { useDraftText } from "../app/useDraftText";
 import type { Program, RigScene, RigSource } from "./useRig";
@@ -58,6 +59,7 @@ export function SourceList({ program, scene, change }: Props) {
 }
 
 function Line({ source, save, remove }: { source: RigSource; save: (source: RigSource) => void; remove: () => void }) {
+  const { behaviours } = useChoices();
   const browser = source.kind === "BROWSER";
   return (
     <li className="flex items-center gap-2 py-1" data-source-line={source.name}>
@@ -98,9 +100,11 @@ function Line({ source, save, remove }: { source: RigSource; save: (source: RigS
             value={source.behaviour}
             onChange={(e) => save({ ...source, behaviour: e.target.value as RigSource["behaviour"] })}
           >
-            <option value="REST_WHEN_HIDDEN">rest when hidden</option>
-            <option value="RESTART_ON_ENTRY">restart on entry</option>
-            <option value="KEEP_RUNNING">keep running</option>
+            {behaviours.map(({ id, title }) => (
+              <option key={id} value={id}>
+                {title}
+              </option>
+            ))}
           </select>
         </>
       ) : (

@@ -1,9 +1,9 @@
 import { Plus } from "lucide-react";
-import { ROLE_NAMES } from "../theme/roles";
-import { useCatalogue, useStart } from "../theme/useTheme";
+import { useChoices } from "../theme/titles";
+import { useStart } from "../theme/useTheme";
 
 export function AddScene() {
-  const catalogue = useCatalogue();
+  const { sceneRoles } = useChoices();
   const start = useStart();
   return (
     <section aria-labelledby="add-scene">
@@ -12,15 +12,15 @@ export function AddScene() {
       </h2>
       <p className="mb-2 text-faint">It comes with the pieces that such a scene needs.</p>
       <div className="flex flex-wrap gap-1.5">
-        {catalogue.data?.sceneRoles.map((role) => (
+        {sceneRoles.map((role) => (
           <button
-            key={role}
+            key={role.id}
             className="btn"
             disabled={start.isPending}
-            onClick={() => start.mutate({ family: "", roles: [role] })}
+            onClick={() => start.mutate({ family: "", roles: [role.id] })}
           >
             <Plus size={14} />
-            {ROLE_NAMES[role]}
+            {role.title}
           </button>
         ))}
       </div>

@@ -161,7 +161,7 @@ function AddCanvas() {
         name: system.name,
         size: system.size,
         frameRate: 60,
-        safe: { action: 0.035, graphics: 0.05 },
+        safe: catalogue.data?.safe ?? { action: 0, graphics: 0 },
       },
     });
   return (

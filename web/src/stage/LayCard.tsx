@@ -2,21 +2,15 @@ import { FlipHorizontal2, FlipVertical2, RotateCcw } from "lucide-react";
 import { useRef } from "react";
 import type { Layout, Scene, Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
+import { useChoices } from "../theme/titles";
 import { useEdit } from "../theme/useTheme";
 import { figured } from "./arithmetic";
 import { manner } from "./useStageEdits";
 
-const BLENDS: [Schemas["Manner"]["blend"], string][] = [
-  ["NORMAL", "normal"],
-  ["MULTIPLY", "multiply"],
-  ["SCREEN", "screen"],
-  ["OVERLAY", "overlay"],
-  ["SOFT_LIGHT", "soft light"],
-];
-
 /** Turn, mirror, opacity and blend of the selected piece on this scene. */
 export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layout; placed: Schemas["Placed"] }) {
   const edit = useEdit();
+  const { blends } = useChoices();
   const gesture = useRef("");
   const own = placed.manners[layout.shape];
   const now = own ?? placed.manner;
@@ -94,7 +88,7 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
           value={now.blend}
           onChange={(event) => void set({ blend: event.target.value as Schemas["Manner"]["blend"] })}
         >
-          {BLENDS.map(([id, title]) => (
+          {blends.map(({ id, title }) => (
             <option key={id} value={id}>
               {title}
             </option>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { usePointed } from "../app/usePointed";
-import { ROLE_NAMES } from "./roles";
+import { useChoices } from "./titles";
 import { Sample } from "./Sample";
 import { useCatalogue, useEdit, useStart, useTheme } from "./useTheme";
 
@@ -87,18 +87,14 @@ function FamilyCard({
   );
 }
 
-const ALL = Object.keys(ROLE_NAMES) as Schemas["Scene"]["role"][];
-
 /** For a theme without scenes: which ones, and all of them are made at once. */
 export function CompleteStart() {
   const start = useStart();
-  const [wanted, setWanted] = useState(ALL);
+  const { sceneRoles } = useChoices();
+  const [without, setWithout] = useState<Schemas["Scene"]["role"][]>([]);
+  const wanted = sceneRoles.map(({ id }) => id).filter((role) => !without.includes(role));
   const turn = (role: Schemas["Scene"]["role"]) =>
-    setWanted(
-      wanted.includes(role)
-        ? wanted.filter((other) => other !== role)
-        : ALL.filter((other) => other === role || wanted.includes(other)),
-    );
+    setWithout(without.includes(role) ? without.filter((other) => other !== role) : [...without, role]);
   return (
     <section aria-labelledby="start" className="mb-5 border border-dashed border-rule p-4">
       <h2 id="start" className="mb-1">
@@ -109,7 +105,7 @@ export function CompleteStart() {
         it out again.
       </p>
       <div className="flex flex-wrap items-center gap-4">
-        {ALL.map((role) => (
+        {sceneRoles.map(({ id: role, title }) => (
           <label key={role} className="flex items-center gap-1.5">
             <input
               type="checkbox"
@@ -117,7 +113,7 @@ export function CompleteStart() {
               checked={wanted.includes(role)}
               onChange={() => turn(role)}
             />
-            {ROLE_NAMES[role]}
+            {title}
           </label>
         ))}
         <button

@@ -3,17 +3,11 @@ import { Link } from "react-router";
 import type { Piece, Schemas } from "../api/client";
 import { useArtworks } from "../recolour/useArtworks";
 import { useKind } from "./kinds";
+import { useChoices } from "./titles";
 import { useEdit, useTheme } from "./useTheme";
 
 type Inlay = Schemas["Inlay"];
 
-const BLENDS: [Inlay["blend"], string][] = [
-  ["NORMAL", "normal"],
-  ["MULTIPLY", "multiply"],
-  ["SCREEN", "screen"],
-  ["OVERLAY", "overlay"],
-  ["SOFT_LIGHT", "soft light"],
-];
 const FITS: [Inlay["fit"], string][] = [
   ["COVER", "covers"],
   ["WHOLE", "whole"],
@@ -24,6 +18,7 @@ const FITS: [Inlay["fit"], string][] = [
 export function InlayFields({ piece }: { piece: Piece }) {
   const { id } = useTheme();
   const edit = useEdit();
+  const { blends } = useChoices();
   const artworks = useArtworks();
   const inlay = piece.inlay;
   const laid = useKind(piece.kind)?.laid;
@@ -87,7 +82,11 @@ export function InlayFields({ piece }: { piece: Piece }) {
           <div className="flex gap-2">
             <label className="block flex-1">
               <span className="text-faint">Blend</span>
-              <Choice value={inlay.blend} among={BLENDS} onChoose={(blend) => set({ ...inlay, blend })} />
+              <Choice
+                value={inlay.blend}
+                among={blends.map(({ id, title }): [Inlay["blend"], string] => [id, title])}
+                onChoose={(blend) => set({ ...inlay, blend })}
+              />
             </label>
             <label className="block flex-1">
               <span className="text-faint">Fit</span>

@@ -2906,15 +2906,30 @@ export interface components {
             /** Format: int64 */
             showsTill: number;
         };
+        BehaviourView: {
+            /** @enum {string} */
+            id: "REST_WHEN_HIDDEN" | "RESTART_ON_ENTRY" | "KEEP_RUNNING";
+            title: string;
+        };
+        BlendView: {
+            /** @enum {string} */
+            id: "NORMAL" | "MULTIPLY" | "SCREEN" | "OVERLAY" | "SOFT_LIGHT";
+            title: string;
+        };
         Catalogue: {
             families: components["schemas"]["FamilyView"][];
             faces: components["schemas"]["FaceView"][];
             kinds: components["schemas"]["KindView"][];
             readings: components["schemas"]["ReadingView"][];
             platforms: components["schemas"]["PlatformView"][];
-            sceneRoles: ("STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING")[];
+            sceneRoles: components["schemas"]["SceneRoleView"][];
+            roles: components["schemas"]["RoleView"][];
+            behaviours: components["schemas"]["BehaviourView"][];
+            blends: components["schemas"]["BlendView"][];
             visions: components["schemas"]["VisionView"][];
             systems: components["schemas"]["PictureSystem"][];
+            safe: components["schemas"]["SafeMargins"];
+            limits: components["schemas"]["Limits"];
         };
         FaceView: {
             id: string;
@@ -2967,6 +2982,20 @@ export interface components {
             pictures: string;
             operated: boolean;
         };
+        Limits: {
+            /** Format: int32 */
+            letters: number;
+            /** Format: int32 */
+            lines: number;
+            /** Format: int32 */
+            word: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            widest: number;
+            /** Format: int32 */
+            side: number;
+        };
         PictureSystem: {
             name: string;
             size: components["schemas"]["Size"];
@@ -2982,6 +3011,16 @@ export interface components {
             meaning: string;
             /** @enum {string} */
             type: "TEXT" | "NUMBER" | "LIST";
+        };
+        RoleView: {
+            /** @enum {string} */
+            id: "GROUND" | "HORIZON" | "PLATE" | "TEXT" | "QUIET_TEXT" | "ACCENT" | "SECOND_ACCENT" | "EDGE" | "GLOW" | "ON_AIR" | "WARNING" | "GOOD";
+            title: string;
+        };
+        SceneRoleView: {
+            /** @enum {string} */
+            id: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING";
+            title: string;
         };
         VisionView: {
             /** @enum {string} */

@@ -15,7 +15,8 @@ public record Canvas(String id, String name, Size size, int frameRate, SafeMargi
     private static final double SAME_PROPORTIONS = 0.005;
     private static final int LONGEST_NAME = 60;
     private static final int LEAST_SIDE = 180;
-    private static final int MOST_SIDE = 7680;
+    /** Most pixels of a side; pictures are taken out as large as this, too. */
+    public static final int MOST_SIDE = 7680;
 
     public Canvas {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
@@ -23,7 +24,8 @@ public record Canvas(String id, String name, Size size, int frameRate, SafeMargi
                     String.format(Locale.ROOT, "A canvas's name has between 1 and %d letters.", LONGEST_NAME));
         }
         if (Math.min(size.width(), size.height()) < LEAST_SIDE || Math.max(size.width(), size.height()) > MOST_SIDE) {
-            throw new Mistake("A canvas of " + size + " is out of range; its sides lie between 180 and 7680 pixels.");
+            throw new Mistake("A canvas of " + size + " is out of range; its sides lie between " + LEAST_SIDE + " and "
+                    + MOST_SIDE + " pixels.");
         }
         if (frameRate < 1 || frameRate > 240) {
             throw new Mistake("A frame rate of " + frameRate + " is out of range; it lies between 1 and 240.");

@@ -22,6 +22,9 @@ import java.util.function.Predicate;
  */
 public final class Palette {
 
+    /** Most colours that a brand begins with. */
+    public static final int MOST_SEEDS = 5;
+
     private static final double GROUND_LIGHTNESS = 0.21;
     private static final double HORIZON_LIGHTNESS = 0.37;
     private static final double PLATE_LIGHTNESS = 0.27;
@@ -51,9 +54,7 @@ public final class Palette {
      * @throws Mistake when there are no seeds or more than five
      */
     public static Palette of(List<Colour> seeds, Map<Role, Colour> pins) {
-        if (seeds.isEmpty() || seeds.size() > 5) {
-            throw new Mistake("A brand has one to five seed colours, not " + seeds.size() + ".");
-        }
+        requireSeeds(seeds);
         Palette palette = new Palette(pins);
         palette.derive(seeds.stream().map(Spaces::oklch).toList());
         return palette;
@@ -351,5 +352,12 @@ public final class Palette {
             case ORDINARY -> "";
             case PROTAN, DEUTAN, TRITAN -> " to " + vision.name().toLowerCase(Locale.ROOT) + " eyes";
         };
+    }
+
+    /** @throws Mistake when there are none, or more than {@value #MOST_SEEDS} */
+    public static void requireSeeds(List<Colour> seeds) {
+        if (seeds.isEmpty() || seeds.size() > MOST_SEEDS) {
+            throw new Mistake("A brand has one to five seed colours, not " + seeds.size() + ".");
+        }
     }
 }

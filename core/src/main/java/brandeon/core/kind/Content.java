@@ -41,6 +41,8 @@ public sealed interface Content {
     int LONGEST = 400;
     /** Most rows, points, entries or lines. */
     int MOST = 24;
+    /** Most letters before or after a number. */
+    int LONGEST_WORD = 40;
 
     Pattern NAME = Pattern.compile("(?:[A-Za-z][A-Za-z0-9]{0,59})?");
 
@@ -113,7 +115,6 @@ public sealed interface Content {
     record Count(String reading, double number, String style, String before, String after) implements Content {
 
         private static final double FARTHEST = 1e12;
-        private static final int LONGEST_WORD = 40;
 
         @Override
         public void require() {

@@ -38,6 +38,9 @@ public record Artwork(
         Recolouring recolouring,
         Provenance provenance) {
 
+    /** Most pixels of a side. */
+    public static final int MOST_SIDE = 8192;
+
     public Artwork {
         clusters = List.copyOf(clusters);
         drawn = drawn.map(List::copyOf);

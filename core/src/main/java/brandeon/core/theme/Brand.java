@@ -119,9 +119,7 @@ public record Brand(
     }
 
     static List<Colour> seeds(List<Colour> seeds) {
-        if (seeds.isEmpty() || seeds.size() > 5) {
-            throw new Mistake("A brand has one to five seed colours, not " + seeds.size() + ".");
-        }
+        Palette.requireSeeds(seeds);
         // As it is written down, so that a brand read again is equal to the one that was kept.
         return seeds.stream().map(seed -> seed.withAlpha(1).rounded()).toList();
     }

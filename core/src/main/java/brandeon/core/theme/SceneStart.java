@@ -55,7 +55,7 @@ public final class SceneStart {
                 edits.stream().filter(SceneEdit.AddScene.class::isInstance).count();
         edits.add(new SceneEdit.AddScene(
                 theme.scenes().size() + (int) scenes,
-                Scene.of(freshId.apply("scene"), freeName(title(role)), role, stack)));
+                Scene.of(freshId.apply("scene"), freeName(role.title()), role, stack)));
     }
 
     private String freeName(String wanted) {
@@ -120,7 +120,7 @@ public final class SceneStart {
                 Piece.of(
                         "",
                         PieceKind.SCREEN,
-                        title(role) + " screen",
+                        role.title() + " screen",
                         "",
                         Content.words(Map.of("title", title)),
                         Map.of()),
@@ -146,15 +146,5 @@ public final class SceneStart {
         wanted.add(new Wanted(
                 Piece.of("", PieceKind.BAND, "Heads-up band", "", Content.words(Map.of("label", name)), Map.of()),
                 Zone.BAND));
-    }
-
-    private static String title(SceneRole role) {
-        return switch (role) {
-            case STARTING -> "Starting";
-            case LIVE -> "Live";
-            case TALKING -> "Talking";
-            case AWAY -> "Away";
-            case ENDING -> "Ending";
-        };
     }
 }

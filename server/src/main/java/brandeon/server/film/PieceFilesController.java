@@ -99,8 +99,6 @@ class PieceFilesController {
 
     record FilmView(UUID id, Film.State state, int done, int frames, String message, String fileName, long bytes) {}
 
-    private static final int LARGEST = 7680;
-
     private final Members members;
     private final Themes themes;
     private final Signals signals;
@@ -331,21 +329,21 @@ class PieceFilesController {
     }
 
     private static Size sized(Box part, int width) {
-        if (width < 0 || width > LARGEST) {
+        if (width < 0 || width > Canvas.MOST_SIDE) {
             throw new Mistake(String.format(
                     Locale.ROOT,
                     "A width of %d is not possible; it lies between 1 and %d, or is 0 for the piece's own.",
                     width,
-                    LARGEST));
+                    Canvas.MOST_SIDE));
         }
         double scale = width == 0 ? 1 : width / part.width();
-        if (part.height() * scale > LARGEST) {
+        if (part.height() * scale > Canvas.MOST_SIDE) {
             throw new Mistake(String.format(
                     Locale.ROOT,
                     "At a width of %d it would be %.0f pixels tall; at most %d are possible.",
                     width,
                     part.height() * scale,
-                    LARGEST));
+                    Canvas.MOST_SIDE));
         }
         return Size.of(Math.max(1, (int) Math.round(part.width() * scale)), Math.max(1, (int)
                 Math.round(part.height() * scale)));

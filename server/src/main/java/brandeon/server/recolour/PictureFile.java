@@ -6,6 +6,7 @@ import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Clusters;
 import brandeon.core.recolour.SvgPicture;
+import brandeon.core.theme.Artwork;
 import brandeon.server.file.FileFacts;
 import brandeon.server.file.Files;
 import java.awt.AlphaComposite;
@@ -45,7 +46,7 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 record PictureFile(String type, int width, int height, boolean moving, byte[] content, Optional<BufferedImage> first) {
 
     static final int MOST_BYTES = 15 << 20;
-    static final int MOST_SIDE = 8192;
+    static final int MOST_SIDE = Artwork.MOST_SIDE;
     static final long MOST_PIXELS = 36_000_000;
     static final String SVG = "image/svg+xml";
     static final String PNG = "image/png";

@@ -1,6 +1,7 @@
 package brandeon.server.socket;
 
 import brandeon.core.problem.Mistake;
+import brandeon.core.publish.Part;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.door.RateLimits;
@@ -19,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
@@ -205,7 +207,7 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private FeedKey editorFeed(Connection connection, JsonNode message) {
-        UUID theme = UUID.fromString(message.path("theme").asString(""));
+        UUID theme = read(message.path("theme").asString(""), UUID::fromString, "theme");
         Member member = present(connection);
         limits.pass(RateLimits.Door.WATCH, member.account());
         themes.get(member, theme);
@@ -213,14 +215,22 @@ class LiveSocket extends TextWebSocketHandler {
                 theme,
                 message.path("scene").asString(""),
                 message.path("canvas").asString(""),
-                brandeon.core.publish.Part.valueOf(message.path("part").asString("WHOLE")),
-                FeedKey.Source.valueOf(message.path("source").asString("DRAFT")));
+                read(message.path("part").asString("WHOLE"), Part::valueOf, "part of a scene"),
+                read(message.path("source").asString("DRAFT"), FeedKey.Source::valueOf, "source"));
+    }
+
+    private static <T> T read(String text, Function<String, T> reader, String what) {
+        try {
+            return reader.apply(text);
+        } catch (IllegalArgumentException e) {
+            throw new Mistake("“" + text + "” is no " + what + ".", e);
+        }
     }
 
     /** Where a person is in the editor; the others on that theme hear of it. */
     private void at(Connection connection, JsonNode message) {
         Member member = present(connection);
-        UUID theme = UUID.fromString(message.path("theme").asString(""));
+        UUID theme = read(message.path("theme").asString(""), UUID::fromString, "theme");
         themes.get(member, theme);
         List<String> selected = new ArrayList<>();
         message.path("selected").forEach(piece -> selected.add(piece.asString("")));

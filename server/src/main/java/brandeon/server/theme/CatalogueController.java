@@ -1,8 +1,14 @@
 package brandeon.server.theme;
 
+import brandeon.core.art.Blend;
 import brandeon.core.art.Families;
+import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.PictureSystem;
+import brandeon.core.canvas.SafeMargins;
+import brandeon.core.colour.Palette;
+import brandeon.core.colour.Role;
 import brandeon.core.colour.Vision;
+import brandeon.core.kind.Content;
 import brandeon.core.kind.Field;
 import brandeon.core.kind.Figure;
 import brandeon.core.kind.Kind;
@@ -10,8 +16,10 @@ import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.live.Platform;
 import brandeon.core.live.Readings;
+import brandeon.core.publish.Behaviour;
 import brandeon.core.text.Face;
 import brandeon.core.text.ValueType;
+import brandeon.core.theme.Artwork;
 import brandeon.core.theme.SceneRole;
 import java.util.Arrays;
 import java.util.List;
@@ -55,15 +63,40 @@ class CatalogueController {
     /** @param matrix rows of red, green, blue over linear red, green, blue */
     record VisionView(Vision id, String title, double[][] matrix) {}
 
+    record SceneRoleView(SceneRole id, String title) {}
+
+    record RoleView(Role id, String title) {}
+
+    record BehaviourView(Behaviour id, String title) {}
+
+    record BlendView(Blend id, String title) {}
+
+    /**
+     * How much is taken.
+     *
+     * @param letters of one text
+     * @param lines   of a list
+     * @param word    letters before or after a number
+     * @param seeds   colours of a brand
+     * @param widest  pixels of a picture that is taken out
+     * @param side    pixels of a picture that is taken in
+     */
+    record Limits(int letters, int lines, int word, int seeds, int widest, int side) {}
+
     record Catalogue(
             List<FamilyView> families,
             List<FaceView> faces,
             List<KindView> kinds,
             List<ReadingView> readings,
             List<PlatformView> platforms,
-            List<SceneRole> sceneRoles,
+            List<SceneRoleView> sceneRoles,
+            List<RoleView> roles,
+            List<BehaviourView> behaviours,
+            List<BlendView> blends,
             List<VisionView> visions,
-            List<PictureSystem> systems) {}
+            List<PictureSystem> systems,
+            SafeMargins safe,
+            Limits limits) {}
 
     @GetMapping("/api/catalogue")
     Catalogue catalogue() {
@@ -82,11 +115,30 @@ class CatalogueController {
                 Arrays.stream(Platform.values())
                         .map(p -> new PlatformView(p, p.title()))
                         .toList(),
-                List.of(SceneRole.values()),
+                Arrays.stream(SceneRole.values())
+                        .map(role -> new SceneRoleView(role, role.title()))
+                        .toList(),
+                Arrays.stream(Role.values())
+                        .map(role -> new RoleView(role, role.title()))
+                        .toList(),
+                Arrays.stream(Behaviour.values())
+                        .map(behaviour -> new BehaviourView(behaviour, behaviour.words()))
+                        .toList(),
+                Arrays.stream(Blend.values())
+                        .map(blend -> new BlendView(blend, blend.title()))
+                        .toList(),
                 Arrays.stream(Vision.values())
                         .map(v -> new VisionView(v, v.title(), v.matrix()))
                         .toList(),
-                PictureSystem.ALL);
+                PictureSystem.ALL,
+                SafeMargins.BROADCAST,
+                new Limits(
+                        Content.LONGEST,
+                        Content.MOST,
+                        Content.LONGEST_WORD,
+                        Palette.MOST_SEEDS,
+                        Canvas.MOST_SIDE,
+                        Artwork.MOST_SIDE));
     }
 
     private static KindView kind(PieceKind kind) {
