@@ -12,22 +12,22 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A family's plates with its emblem, turned the way a piece is aligned, and plates as long as their words. */
-final class Plates {
+public final class Plates {
 
     private Plates() {}
 
     /** A plate, its emblem, and the room that is left for words. */
-    record Ready(Plate plate, List<Mark> emblem, Box room) {
+    public record Ready(Plate plate, List<Mark> emblem, Box room) {
 
         /** Ground, decoration and emblem. */
-        List<Mark> marks() {
+        public List<Mark> marks() {
             List<Mark> all = new ArrayList<>(plate.marks());
             all.addAll(emblem);
             return all;
         }
     }
 
-    static Ready of(Family family, Easel easel, Box box, Plate.Sort sort, Emblem.Size size) {
+    public static Ready of(Family family, Easel easel, Box box, Plate.Sort sort, Emblem.Size size) {
         Plate plate = family.plate(easel, box, sort);
         Emblem emblem =
                 easel.tune().align() == Tune.Align.CENTRE || easel.tune().ornament() <= 0
@@ -49,14 +49,14 @@ final class Plates {
                 new Box(2 * axis - room.right(), room.y(), room.width(), room.height()));
     }
 
-    static Ready plain(Family family, Easel easel, Box box, Plate.Sort sort) {
+    public static Ready plain(Family family, Easel easel, Box box, Plate.Sort sort) {
         Plate plate = family.plate(easel, box, sort);
         Plate turned = easel.tune().align() == Tune.Align.RIGHT ? plate.mirrored(box) : plate;
         return new Ready(turned, List.of(), turned.content());
     }
 
     /** How much longer a plate of a height is than its words. */
-    static double beside(Family family, Easel easel, double height, Plate.Sort sort) {
+    public static double beside(Family family, Easel easel, double height, Plate.Sort sort) {
         Box probe = new Box(0, 0, height * 20, height);
         return probe.width() - family.plate(easel, probe, sort).content().width();
     }

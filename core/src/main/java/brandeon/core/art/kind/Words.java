@@ -13,22 +13,22 @@ import brandeon.core.text.Wrap;
 import java.util.List;
 
 /** Lines of words fitted to a room and set where a piece is aligned. */
-final class Words {
+public final class Words {
 
     /** From one baseline of a block to the next, in sizes. */
-    static final double STEP = 1.14;
+    public static final double STEP = 1.14;
 
     private Words() {}
 
     /** A fitted line that has no place yet. */
-    record Line(Fit fit, Face face, Colour colour, double room) {
+    public record Line(Fit fit, Face face, Colour colour, double room) {
 
-        double caps() {
+        public double caps() {
             return Measure.capHeight(face, fit.px());
         }
 
         /** At a baseline, within a span from left to right. */
-        Mark at(Tune.Align align, double left, double right, double baseline) {
+        public Mark at(Tune.Align align, double left, double right, double baseline) {
             return switch (align) {
                 case LEFT -> text(left, baseline, Mark.Anchor.START);
                 case CENTRE -> text((left + right) / 2, baseline, Mark.Anchor.MIDDLE);
@@ -45,13 +45,13 @@ final class Words {
      * @param wanted size in pixels
      * @param least  size in pixels below which it is shortened instead
      */
-    static Line line(Face face, String text, double wanted, double least, double room, Colour colour) {
+    public static Line line(Face face, String text, double wanted, double least, double room, Colour colour) {
         double clear = Math.max(1, room);
         return new Line(Fit.line(face, text, wanted, Math.min(wanted, least), clear), face, colour, clear);
     }
 
     /** One line, or two balanced ones where the height allows it and the letters gain by it. */
-    static List<Line> block(
+    public static List<Line> block(
             Face face, String text, double wanted, double least, double room, double height, Colour colour) {
         double clear = Math.max(1, room);
         return Wrap.balanced(face, text, wanted, Math.min(wanted, least), clear, height, STEP).stream()
@@ -60,12 +60,12 @@ final class Words {
     }
 
     /** A label in the family's lettering. */
-    static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour) {
+    public static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour) {
         return label(lettering, easel, text, room, colour, Double.MAX_VALUE);
     }
 
     /** @param most the largest size in pixels */
-    static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour, double most) {
+    public static Line label(Lettering lettering, Easel easel, String text, double room, Colour colour, double most) {
         double least = Lettering.LEAST * easel.canvas().unit();
         return line(
                 easel.look().text(),
@@ -77,7 +77,7 @@ final class Words {
     }
 
     /** Lines under one another, as a block in the middle of a height; without empty ones. */
-    static void stacked(List<Mark> marks, List<Line> lines, Tune.Align align, Box room, double gap) {
+    public static void stacked(List<Mark> marks, List<Line> lines, Tune.Align align, Box room, double gap) {
         List<Line> said =
                 lines.stream().filter(line -> !line.fit().text().isBlank()).toList();
         double height = said.stream().mapToDouble(Line::caps).sum() + gap * Math.max(0, said.size() - 1);
