@@ -7,6 +7,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
+import brandeon.core.kind.ContentType;
 import brandeon.core.kind.Field;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
@@ -102,11 +103,12 @@ class FamiliesTest {
                     .as("%s %s", family.id(), kind)
                     .allSatisfy(text -> assertThat(text.text())
                             .matches(
-                                    kind == PieceKind.GOAL
-                                            ? "0 / 100|"
-                                            : kind == PieceKind.COUNTER || kind == PieceKind.SCORE
-                                                    ? "0|"
-                                                    : kind == PieceKind.ANNOUNCER ? ".*" : ""));
+                                    kind.facts().announces()
+                                            ? ".*"
+                                            : kind.fields().stream()
+                                                            .anyMatch(field -> field.type() == ContentType.COUNT)
+                                                    ? "0|0 / 100|of 100|"
+                                                    : ""));
         }
     }
 
