@@ -18,6 +18,7 @@ public enum PieceKind {
     AGENDA(new Agenda()),
     QUEUE(new Queue()),
     GOAL(new Goal()),
+    RING_GOAL(new RingGoal()),
     COUNTER(new Counter()),
     SCORE(new Score()),
     LOWER_THIRD(new LowerThird()),
