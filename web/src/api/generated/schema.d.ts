@@ -1309,7 +1309,7 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             name: string;
             captures: string[];
             content: {
@@ -2730,7 +2730,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             box: components["schemas"]["Box"];
             bounds: components["schemas"]["Box"];
             /** Format: double */
@@ -2964,7 +2964,7 @@ export interface components {
         };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             title: string;
             /** @enum {string} */
             group: "FRAMES" | "SCREENS" | "WIDGETS" | "ORNAMENTS" | "FILES";
@@ -3955,7 +3955,7 @@ export interface operations {
             header?: never;
             path: {
                 theme: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -4405,7 +4405,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
