@@ -118,7 +118,7 @@ class LiveSocketTest {
     @CsvSource(delimiter = '|', textBlock = """
             no json                                                                                         | Unrecognized
             {"type":"sing"}                                                                                 | not understood
-            {"type":"watch","feed":"a","theme":"x"}                                                         | Invalid UUID
+            {"type":"watch","feed":"a","theme":"x"}                                                         | “x” is no theme
             {"type":"watch","feed":"a","theme":"THEME","part":"MIDDLE"}                                     | MIDDLE
             {"type":"at","theme":"00000000-0000-0000-0000-000000000000","selected":[]}                      | no such theme
             """)
