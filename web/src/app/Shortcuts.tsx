@@ -1,7 +1,5 @@
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
-import { useLocation } from "react-router";
-
-type Keys = [keys: string, does: string][];
+import type { Keys } from "../theme/screens";
 
 const EVERYWHERE: Keys = [
   ["?", "These shortcuts"],
@@ -12,28 +10,8 @@ const EVERYWHERE: Keys = [
   ["Tab", "The next control"],
 ];
 
-const ON_STAGE: Keys = [
-  ["Tab, Shift Tab", "The next piece, the one before"],
-  ["Shift click, drag", "Select several; Ctrl A selects all"],
-  ["Arrows", "Move by 1 px; with Shift by 10"],
-  ["Alt Arrows", "Size by 1 px; with Shift by 10"],
-  [", and .", "Turn by a degree; < and > by 15"],
-  ["[ and ]", "One back in the stack, one to the front"],
-  ["M, H, L", "Mirror, hide on this shape, lock"],
-  ["Ctrl D", "Duplicate"],
-  ["Ctrl C, Ctrl V", "Copy to another scene"],
-  ["Ctrl G", "Move as one, or apart again"],
-  ["Delete", "Take off this scene; on a plan line: put it back"],
-  ["Ctrl while dragging", "Let edges not catch"],
-  ["Esc", "Select nothing"],
-];
-
-const ON_PICTURES: Keys = [["Enter on “Add pictures”", "Choose files; folders can be dropped"]];
-
-/** The shortcuts of the screen that is open. */
-export function Shortcuts({ open, close }: { open: boolean; close: () => void }) {
-  const { pathname } = useLocation();
-  const own = pathname.includes("/stage/") ? ON_STAGE : pathname.endsWith("/brand/pictures") ? ON_PICTURES : [];
+/** The shortcuts of the screen that is open, and those of every screen. */
+export function Shortcuts({ open, close, own }: { open: boolean; close: () => void; own: Keys }) {
   return (
     <Dialog open={open} onClose={close} className="relative z-30">
       <div className="fixed inset-0 flex items-start justify-center bg-ink/30 p-16">

@@ -1,34 +1,15 @@
 import { useEffect, useState } from "react";
-import { useNavigate } from "react-router";
+import { useLocation, useNavigate } from "react-router";
 import type { ThemeView } from "../api/client";
 import { Finder, type Findable } from "../app/Finder";
 import { Shortcuts } from "../app/Shortcuts";
-
-export interface Step {
-  to: string;
-  name: string;
-  question: string;
-}
-
-/** The steps of the work, in order; the Stage needs a scene and a canvas. */
-export function steps(theme: ThemeView, scene?: string, canvas?: string): Step[] {
-  const s = scene ?? theme.theme.scenes[0]?.id;
-  const c = canvas ?? theme.theme.canvases[0]?.id;
-  return [
-    { to: "brand", name: "Brand", question: "Told apart, readable?" },
-    { to: "pieces", name: "Pieces", question: "What is needed?" },
-    { to: "sheet", name: "Sheet", question: "Fits everywhere?" },
-    { to: s && c ? `stage/${s}/${c}` : "", name: "Stage", question: "This scene right?" },
-    { to: "rehearse", name: "Rehearse", question: "Does it behave?" },
-    { to: "publish", name: "Publish", question: "Everywhere, right size?" },
-    { to: "move", name: "Move", question: "What changes?" },
-  ];
-}
+import { keysAt, screens, steps } from "./screens";
 
 /** The keys that work on every screen of a theme, the list of them, and the finder. */
 export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () => void; redo: () => void }) {
   const [shown, setShown] = useState<"" | "shortcuts" | "finder">("");
   const navigate = useNavigate();
+  const { pathname } = useLocation();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const typing =
@@ -50,10 +31,9 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
   }, [theme, undo, redo, navigate]);
   const go = (to: string) => () => void navigate(`/themes/${theme.id}/${to}`);
   const all: Findable[] = [
-    ...steps(theme)
-      .filter((step) => step.to !== "")
-      .map((step) => ({ name: step.name, sort: "screen", go: go(step.to) })),
-    { name: "Ready-made pictures", sort: "screen", go: go("brand/pictures") },
+    ...screens(theme)
+      .filter((screen) => screen.to !== "")
+      .map((screen) => ({ name: screen.name, sort: "screen", go: go(screen.to) })),
     { name: "Shelf", sort: "screen", go: () => void navigate("/") },
     ...theme.theme.scenes.flatMap((scene) =>
       theme.theme.canvases.map((canvas) => ({
@@ -71,7 +51,7 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
   return (
     <>
       <Finder open={shown === "finder"} close={close} all={all} />
-      <Shortcuts open={shown === "shortcuts"} close={close} />
+      <Shortcuts open={shown === "shortcuts"} close={close} own={keysAt(pathname)} />
     </>
   );
 }

@@ -6,7 +6,8 @@ import { answer, api, type ThemeView } from "../api/client";
 import { Mark } from "../app/Mark";
 import { isNight, setNight } from "../app/night";
 import { sayProblem, useNotices } from "../app/notices";
-import { FrameKeys, steps } from "./FrameKeys";
+import { FrameKeys } from "./FrameKeys";
+import { steps } from "./screens";
 import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
 import { Trouble } from "../app/Trouble";
 
@@ -127,13 +128,13 @@ function Steps({ theme }: { theme: ThemeView }) {
   return (
     <nav aria-label="Steps" className="border-r-4 border-double border-rule bg-sheet py-2">
       <ol>
-        {steps(theme, params["scene"], params["canvas"]).map(({ to, name, question }, i) => (
+        {steps(theme, params["scene"], params["canvas"]).map(({ to, path, name, question }, i) => (
           <li key={name}>
             {to ? (
               <NavLink
                 to={`/themes/${theme.id}/${to}`}
                 className={({ isActive }) =>
-                  `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || (name === "Stage" && params["scene"]) ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`
+                  `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || (path.startsWith("stage/") && params["scene"]) ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`
                 }
               >
                 <span className="font-head font-bold">

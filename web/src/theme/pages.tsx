@@ -1,0 +1,29 @@
+import type { ReactNode } from "react";
+import { Navigate, type RouteObject } from "react-router";
+import { BrandPage } from "../colour/BrandPage";
+import { MovePage } from "../move/MovePage";
+import { PiecePage } from "../piece/PiecePage";
+import { LedgerPage } from "../publish/LedgerPage";
+import { RigPage } from "../rig/RigPage";
+import { SheetPage } from "../sheet/SheetPage";
+import { StagePage } from "../stage/StagePage";
+import { PiecesPage } from "./PiecesPage";
+import type { Path } from "./screens";
+
+const PAGES: Record<Path, ReactNode> = {
+  brand: <BrandPage />,
+  "brand/pictures": <BrandPage pictures />,
+  pieces: <PiecesPage />,
+  "pieces/:piece": <PiecePage />,
+  sheet: <SheetPage />,
+  "stage/:scene/:canvas": <StagePage />,
+  rehearse: <RigPage />,
+  publish: <LedgerPage />,
+  move: <MovePage />,
+};
+
+/** For the router, below a theme. */
+export const THEME_ROUTES: RouteObject[] = [
+  { index: true, element: <Navigate to="sheet" replace /> },
+  ...Object.entries(PAGES).map(([path, element]) => ({ path, element })),
+];

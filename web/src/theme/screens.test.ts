@@ -1,0 +1,38 @@
+import { describe, expect, it } from "vitest";
+import type { ThemeView } from "../api/client";
+import { keysAt, screens, steps } from "./screens";
+
+const theme = (scenes: string[], canvases: string[]) =>
+  ({ theme: { scenes: scenes.map((id) => ({ id })), canvases: canvases.map((id) => ({ id })) } }) as ThemeView;
+
+describe("the screens of a theme", () => {
+  it("are the steps of the work, in their order, and some more that can be found", () => {
+    const all = theme(["hide", "desk"], ["wide"]);
+    expect(steps(all).map(({ name }) => name)).toEqual([
+      "Brand",
+      "Pieces",
+      "Sheet",
+      "Stage",
+      "Rehearse",
+      "Publish",
+      "Move",
+    ]);
+    expect(steps(all).every(({ question, to }) => question !== "" && to !== "")).toBe(true);
+    expect(screens(all).map(({ name }) => name)).toContain("Ready-made pictures");
+  });
+  it("open the Stage at the scene that is looked at, else at the first, and not without any", () => {
+    const stage = (...args: Parameters<typeof steps>) => steps(...args).find(({ name }) => name === "Stage")?.to;
+    expect(stage(theme(["hide", "desk"], ["wide"]))).toBe("stage/hide/wide");
+    expect(stage(theme(["hide", "desk"], ["wide"]), "desk", "upright")).toBe("stage/desk/upright");
+    expect(stage(theme([], ["wide"]))).toBe("");
+  });
+  it("have keys of their own", () => {
+    const does = (pathname: string) => keysAt(pathname).map(([key]) => key);
+    expect(does("/themes/a/stage/hide/wide")).toContain("Ctrl D");
+    expect(does("/themes/a/brand/pictures")).toHaveLength(1);
+    expect(does("/themes/a/pieces/band")).toContain("Esc in a text");
+    expect(does("/themes/a/pieces")).toEqual([]);
+    expect(does("/themes/a/sheet")).toEqual([]);
+    expect(does("/")).toEqual([]);
+  });
+});
