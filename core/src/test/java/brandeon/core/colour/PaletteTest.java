@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("slow")
 class PaletteTest {
 
     private static final List<Colour> REEDLIGHT =

@@ -26,12 +26,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Each kind of fault, made on purpose in the demo, and what is proposed against it. */
+@Tag("slow")
 class FixTest {
 
     private static final Theme THEME = ReedlightHide.theme();

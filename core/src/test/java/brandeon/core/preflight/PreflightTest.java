@@ -34,8 +34,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("slow")
 class PreflightTest {
 
     private static final Theme THEME = ReedlightHide.theme();

@@ -13,9 +13,11 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** bin/backup and bin/restore as a person uses them: another machine, the same links. */
+@Tag("slow")
 class BackupTest {
 
     private record Said(int exit, String text) {}

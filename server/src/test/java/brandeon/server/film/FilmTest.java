@@ -20,6 +20,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -27,6 +28,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Clips and pictures of one piece, read back by ffmpeg and ffprobe, which had no part in drawing them. */
 @ExtendWith(RunningServer.class)
+@Tag("slow")
 class FilmTest {
 
     private static final Duration PATIENCE = Duration.ofMinutes(3);

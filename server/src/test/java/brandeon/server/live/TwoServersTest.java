@@ -7,12 +7,14 @@ import brandeon.server.support.Person;
 import brandeon.server.support.ServerProcess;
 import brandeon.server.support.TestDatabase;
 import java.net.URI;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * Two servers on one database: whatever happens on one reaches the outlets of the other, past everything it had read
  * before.
  */
+@Tag("slow")
 class TwoServersTest {
 
     @Test

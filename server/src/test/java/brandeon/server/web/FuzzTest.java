@@ -21,12 +21,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Three thousand bad inputs over all routes: each is answered with a sentence, and what is refused changes nothing. */
 @ExtendWith(RunningServer.class)
+@Tag("slow")
 class FuzzTest {
 
     private static final int INPUTS = 3000;
