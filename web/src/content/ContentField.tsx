@@ -5,6 +5,7 @@ import { ListField } from "./ListField";
 import { MessageField } from "./MessageField";
 import { TimeZoneField } from "./TimeZoneField";
 import { listOf } from "./lists";
+import { useLatest } from "./useLatest";
 
 export type Content = Schemas["Content"];
 
@@ -18,7 +19,8 @@ interface Props {
 }
 
 /** One field of what a piece says, edited as its type wants it. Every change is one step to undo. */
-export function ContentField({ field, value, own, set, drop }: Props) {
+export function ContentField({ field, value: kept, own, set: send, drop }: Props) {
+  const [value, set] = useLatest(kept, send);
   const list = listOf(field, value);
   if (list) {
     return (

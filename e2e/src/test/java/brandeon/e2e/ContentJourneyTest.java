@@ -8,6 +8,7 @@ import brandeon.server.support.RunningServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -25,40 +26,46 @@ class ContentJourneyTest {
         try (Browser browser = new Browser()) {
             Page page = browser.signedIn(server.address(), 1280, 800);
             page.navigate(server.address() + "/themes/" + theme + "/pieces/species");
-            awaitPoints(page, host, theme, START);
+            List<List<String>> states = new ArrayList<>();
+            reached(page, host, theme, states, START);
 
             button(page, "Add a line").click();
             page.getByLabel("Point, line 5").fill("Snipe");
             page.keyboard().press("Enter");
-            awaitPoints(
+            reached(
                     page,
                     host,
                     theme,
+                    states,
                     List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "OPEN Barn owl", "OPEN Snipe"));
             page.getByLabel("State of line 4").selectOption("NOW");
-            awaitPoints(
+            reached(
                     page,
                     host,
                     theme,
+                    states,
                     List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "NOW Barn owl", "OPEN Snipe"));
             button(page, "Move line 5").focus();
             page.keyboard().press("ArrowUp");
-            awaitPoints(
+            reached(
                     page,
                     host,
                     theme,
+                    states,
                     List.of("DONE Curlew", "DONE Water rail", "NOW Bittern", "OPEN Snipe", "NOW Barn owl"));
             button(page, "Move line 1").dragTo(page.getByLabel("Point, line 4"));
-            awaitPoints(
+            reached(
                     page,
                     host,
                     theme,
+                    states,
                     List.of("DONE Water rail", "NOW Bittern", "OPEN Snipe", "DONE Curlew", "NOW Barn owl"));
             paste(page.getByLabel("Point, line 1"), "- [x] Dunlin\n- [ ] Redshank\tnear the dyke");
-            awaitPoints(
+            reached(
                     page,
                     host,
                     theme,
+                    states,
                     List.of(
                             "DONE Water rail",
                             "DONE Dunlin",
@@ -68,10 +75,11 @@ class ContentJourneyTest {
                             "DONE Curlew",
                             "NOW Barn owl"));
             button(page, "Remove line 7").click();
-            awaitPoints(
+            reached(
                     page,
                     host,
                     theme,
+                    states,
                     List.of(
                             "DONE Water rail",
                             "DONE Dunlin",
@@ -80,11 +88,10 @@ class ContentJourneyTest {
                             "OPEN Snipe",
                             "DONE Curlew"));
 
-            for (int i = 0; i < 6; i++) {
+            for (int left = states.size() - 2; left >= 0; left--) {
                 button(page, "Undo").click();
-                page.waitForTimeout(200);
+                awaitPoints(page, host, theme, states.get(left));
             }
-            awaitPoints(page, host, theme, START);
         }
     }
 
@@ -110,14 +117,22 @@ class ContentJourneyTest {
             assertThat(page.locator("[data-testid=stage] svg[data-piece=nest-boxes]")
                             .first())
                     .containsText("€12.50 / 40");
-            for (int i = 0; i < 3; i++) {
+            Locator goal = page.locator("[data-testid=stage] svg[data-piece=nest-boxes]")
+                    .first();
+            for (String shown : List.of("12.5 / 40", "0 / 40", "0 / 40")) {
                 button(page, "Undo").click();
-                page.waitForTimeout(200);
+                assertThat(goal).containsText(shown);
+                page.waitForTimeout(400);
             }
             assertThat(page.locator("[data-testid=stage] svg[data-piece=nest-boxes]")
                             .first())
                     .containsText("0 / 40");
         }
+    }
+
+    private static void reached(Page page, Person host, String theme, List<List<String>> states, List<String> wanted) {
+        awaitPoints(page, host, theme, wanted);
+        states.add(wanted);
     }
 
     private static void awaitPoints(Page page, Person host, String theme, List<String> wanted) {
