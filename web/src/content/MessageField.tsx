@@ -41,10 +41,16 @@ export function MessageField({
   const text = typed ?? value;
   const check = useCheck(text, open);
   const limits = useLimits();
+  // What is on its way: Enter keeps a text, and leaving the field afterwards must not keep it again.
+  const sent = useRef<string | null>(null);
   const keep = async () => {
     setOpen(false);
     if (typed === null || typed === value) setTyped(null);
-    else if (await set(typed)) setTyped(null);
+    else if (typed !== sent.current) {
+      sent.current = typed;
+      if (await set(typed)) setTyped(null);
+      else sent.current = null;
+    }
   };
   const insert = (name: string) => {
     const at = input.current?.selectionStart ?? text.length;
@@ -66,7 +72,10 @@ export function MessageField({
           autoFocus={autoFocus}
           aria-label={bare ? title : undefined}
           aria-invalid={Boolean(check?.mistake)}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => {
+            sent.current = null;
+            setTyped(event.target.value);
+          }}
           onFocus={() => setOpen(true)}
           onBlur={() => void keep()}
           onPaste={(event) => {
