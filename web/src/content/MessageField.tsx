@@ -60,7 +60,7 @@ export function MessageField({
     input.current?.focus();
   };
   return (
-    <div className="min-w-0">
+    <div className="relative min-w-0">
       <label className="block">
         {!bare && <span className="text-faint">{title}</span>}
         <input
@@ -92,11 +92,14 @@ export function MessageField({
           {check.mistake}
         </p>
       )}
-      {open && check && !check.mistake && text.includes("{") && (
-        <p className="truncate text-faint">Viewers read: {check.shown}</p>
-      )}
       {open && (
-        <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} whole={text} insert={insert} />
+        // Over what lies below, which must not move away under a press that leaves this field.
+        <div className="absolute inset-x-0 top-full z-20 border border-t-0 border-rule bg-sheet px-1.5">
+          {check && !check.mistake && text.includes("{") && (
+            <p className="truncate text-faint">Viewers read: {check.shown}</p>
+          )}
+          <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} whole={text} insert={insert} />
+        </div>
       )}
     </div>
   );
