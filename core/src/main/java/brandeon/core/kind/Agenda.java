@@ -6,32 +6,27 @@ import java.util.Map;
 import java.util.Optional;
 
 /** What is to be gone through, and how far that is. */
-final class Agenda extends Kind {
+final class Agenda extends TitledRows {
 
     Agenda() {
         super(
                 "Agenda",
-                Group.WIDGETS,
-                Zone.COLUMN,
-                List.of(
-                        Field.words("title", "Title", "Tonight"),
-                        new Field(
-                                "rows",
-                                "Points",
-                                ContentType.POINTS,
-                                List.of("Point", "Beside it"),
-                                new Content.Points(List.of(
-                                        new Content.Topic(Ask.State.DONE, "Your first point", ""),
-                                        new Content.Topic(Ask.State.NOW, "Your second point", ""),
-                                        new Content.Topic(Ask.State.OPEN, "Your third point", ""))),
-                                true)),
-                Figure.ROWS);
+                "Tonight",
+                new Field(
+                        "rows",
+                        "Points",
+                        ContentType.POINTS,
+                        List.of("Point", "Beside it"),
+                        new Content.Points(List.of(
+                                new Content.Topic(Ask.State.DONE, "Your first point", ""),
+                                new Content.Topic(Ask.State.NOW, "Your second point", ""),
+                                new Content.Topic(Ask.State.OPEN, "Your third point", ""))),
+                        true));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Rows(
-                piece.canvas(), piece.box(), piece.tune(), piece.words("title"), piece.points("rows"), false, true));
+        return Optional.of(rows(piece, piece.points("rows"), false, true));
     }
 
     @Override
