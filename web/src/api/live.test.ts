@@ -112,10 +112,10 @@ describe("the editor's connection", () => {
     last().open();
     expect(
       last()
-        .of("watch")
+        .of("watchScene")
         .map((message) => message["canvas"]),
     ).toEqual(["wide", "upright"]);
-    expect(last().of("watch")[0]).toMatchObject({ part: "WHOLE", source: "DRAFT", epoch: "", number: -1 });
+    expect(last().of("watchScene")[0]).toMatchObject({ part: "WHOLE", source: "DRAFT", epoch: "", number: -1 });
   });
 
   it("paints each picture's patches into its own host", async () => {
@@ -163,7 +163,7 @@ describe("the editor's connection", () => {
     expect(Socket.all).toHaveLength(2);
     vi.advanceTimersByTime(1);
     last().open();
-    expect(last().of("watch")).toHaveLength(1);
+    expect(last().of("watchScene")).toHaveLength(1);
     expect(last().of("at")).toEqual([{ type: "at", ...HERE }]);
     last().lose();
     vi.advanceTimersByTime(250);

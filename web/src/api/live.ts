@@ -1,40 +1,27 @@
-import { FeedFollower, type Welcome } from "../painter/feed";
+import { FeedFollower } from "../painter/feed";
 import { Painter } from "../painter/painter";
-import type { Patch } from "../painter/picture";
 import { ServerClock } from "../painter/serverClock";
+import type { Schemas } from "./client";
 
-export interface FeedName {
-  theme: string;
-  scene: string;
-  canvas: string;
-  part?: "WHOLE" | "BACK" | "FRONT";
-  source?: "DRAFT" | "RELEASE";
-}
+/** Which picture one wants to follow. */
+export type FeedName = Pick<Schemas["WatchScene"], "theme" | "scene" | "canvas"> &
+  Partial<Pick<Schemas["WatchScene"], "part" | "source">>;
 
 /** Somebody else in the editor. */
-export interface Person {
-  id: string;
-  name: string;
-  scene: string;
-  canvas: string;
-  selected: string[];
-}
+export type Person = Schemas["Person"];
 
 /** Where one is in the editor. */
-export interface At {
-  theme: string;
-  scene: string;
-  canvas: string;
-  selected: string[];
-}
+export type At = Omit<Schemas["Whereabouts"], "type">;
 
-type Message =
-  | ({ type: "welcome"; feed: string } & Welcome)
-  | ({ type: "patch"; feed: string } & Patch)
-  | { type: "time"; sent: number; now: number }
-  | { type: "changed"; theme: string; version: number }
-  | { type: "people"; people: Person[] }
-  | { type: "error"; detail: string };
+type Said = Schemas["WatchScene"] | Schemas["Leave"] | Schemas["Whereabouts"] | Schemas["AskTime"];
+
+type Heard =
+  | Schemas["Welcome"]
+  | Schemas["Patch"]
+  | Schemas["Changed"]
+  | Schemas["PeopleHere"]
+  | Schemas["Time"]
+  | Schemas["Refusal"];
 
 interface Following {
   name: FeedName;
@@ -116,7 +103,7 @@ export class Live {
       if (this.lost) this.returns.forEach((listener) => listener());
       this.lost = false;
     };
-    socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Message);
+    socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Heard);
     socket.onclose = () => {
       this.socket = null;
       this.lost = true;
@@ -129,7 +116,7 @@ export class Live {
     };
   }
 
-  private receive(message: Message): void {
+  private receive(message: Heard): void {
     switch (message.type) {
       case "welcome":
         this.clock.rough(message.now);
@@ -156,7 +143,7 @@ export class Live {
     const following = this.following.get(feed);
     if (following)
       this.send({
-        type: "watch",
+        type: "watchScene",
         feed,
         part: "WHOLE",
         source: "DRAFT",
@@ -165,7 +152,7 @@ export class Live {
       });
   }
 
-  private send(message: object): void {
+  private send(message: Said): void {
     if (this.socket?.readyState === WebSocket.OPEN) this.socket.send(JSON.stringify(message));
   }
 }

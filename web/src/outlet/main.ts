@@ -1,14 +1,12 @@
-import { FeedFollower, type First, type Welcome } from "../painter/feed";
+import type { Schemas } from "../api/client";
+import { FeedFollower, type First } from "../painter/feed";
 import { Painter } from "../painter/painter";
-import type { Patch } from "../painter/picture";
 import { ServerClock } from "../painter/serverClock";
 import { Keeping } from "./keeping";
 
-type Message =
-  | ({ type: "welcome" } & Welcome)
-  | ({ type: "patch" } & Patch)
-  | { type: "time"; sent: number; now: number }
-  | { type: "changed" | "error" };
+type Said = Schemas["Watch"] | Schemas["Report"] | Schemas["AskTime"];
+
+type Heard = Schemas["Welcome"] | Schemas["Patch"] | Schemas["Changed"] | Schemas["Time"] | Schemas["Refusal"];
 
 const FIRST_WAIT = 250;
 const LONGEST_WAIT = 8000;
@@ -59,7 +57,7 @@ function connect(): void {
     window.setTimeout(measure, 300);
     window.setTimeout(measure, 1500);
   };
-  socket.onmessage = (event) => receive(JSON.parse(event.data as string) as Message);
+  socket.onmessage = (event) => receive(JSON.parse(event.data as string) as Heard);
   socket.onclose = (event) => {
     socket = null;
     if (GONE.includes(event.code)) {
@@ -72,7 +70,7 @@ function connect(): void {
   };
 }
 
-function receive(message: Message): void {
+function receive(message: Heard): void {
   switch (message.type) {
     case "welcome":
       clock.rough(message.now);
@@ -90,7 +88,7 @@ function receive(message: Message): void {
   }
 }
 
-function send(message: object): void {
+function send(message: Said): void {
   if (socket?.readyState === WebSocket.OPEN) socket.send(JSON.stringify(message));
 }
 

@@ -1,17 +1,12 @@
+import type { Schemas } from "../api/client";
 import type { Painter } from "./painter";
 import type { Layer, Patch, Picture } from "./picture";
 import { picturesToLoad } from "./pictures";
 
 /** Where a painter stands in a feed: what it says when it comes back. */
-export interface Standing {
-  epoch: string;
-  number: number;
-  hash: string;
-}
+export type Standing = Pick<Schemas["Watch"], "epoch" | "number" | "hash">;
 
-export interface Welcome extends Standing {
-  now: number;
-}
+export type Welcome = Omit<Schemas["Welcome"], "type" | "feed">;
 
 /** A picture whose layers the server wrote into the page already. */
 export interface First {

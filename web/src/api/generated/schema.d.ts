@@ -3028,6 +3028,179 @@ export interface components {
             title: string;
             matrix: number[][];
         };
+        AskTime: Omit<components["schemas"]["Asked"], "type"> & {
+            /** Format: double */
+            sent: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "time";
+        };
+        Asked: {
+            type: string;
+        };
+        Leave: Omit<components["schemas"]["Asked"], "type"> & {
+            feed: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "leave";
+        };
+        Report: Omit<components["schemas"]["Asked"], "type"> & {
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            hash: string;
+            visible: boolean;
+            /** Format: double */
+            frames: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "report";
+        };
+        Watch: Omit<components["schemas"]["Asked"], "type"> & {
+            feed: string;
+            epoch: string;
+            /** Format: int64 */
+            number: number;
+            hash: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "watch";
+        };
+        WatchScene: Omit<components["schemas"]["Asked"], "type"> & {
+            feed: string;
+            /** Format: uuid */
+            theme: string;
+            scene: string;
+            canvas: string;
+            /** @enum {string} */
+            part: "WHOLE" | "BACK" | "FRONT";
+            /** @enum {string} */
+            source: "RELEASE" | "DRAFT";
+            epoch: string;
+            /** Format: int64 */
+            number: number;
+            hash: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "watchScene";
+        };
+        Whereabouts: Omit<components["schemas"]["Asked"], "type"> & {
+            /** Format: uuid */
+            theme: string;
+            scene: string;
+            canvas: string;
+            selected: string[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "at";
+        };
+        Changed: Omit<components["schemas"]["Told"], "type"> & {
+            /** Format: uuid */
+            theme: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            onAir: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "changed";
+        };
+        Patch: Omit<components["schemas"]["Told"], "type"> & {
+            feed: string;
+            /** Format: int64 */
+            number: number;
+            hash: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            order: string[];
+            layers: components["schemas"]["Layer"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "patch";
+        };
+        PeopleHere: Omit<components["schemas"]["Told"], "type"> & {
+            people: components["schemas"]["Person"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "people";
+        };
+        Person: {
+            id: string;
+            name: string;
+            scene: string;
+            canvas: string;
+            selected: string[];
+        };
+        Refusal: Omit<components["schemas"]["Told"], "type"> & {
+            feed: string;
+            detail: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "error";
+        };
+        Time: Omit<components["schemas"]["Told"], "type"> & {
+            /** Format: double */
+            sent: number;
+            /** Format: int64 */
+            now: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "time";
+        };
+        Told: {
+            type: string;
+        };
+        Welcome: Omit<components["schemas"]["Told"], "type"> & {
+            feed: string;
+            epoch: string;
+            /** Format: int64 */
+            number: number;
+            hash: string;
+            /** Format: int64 */
+            now: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "welcome";
+        };
     };
     responses: never;
     parameters: never;

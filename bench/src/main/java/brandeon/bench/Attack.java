@@ -337,7 +337,10 @@ public final class Attack {
         BlockingQueue<String> heard = new LinkedBlockingQueue<>();
         WebSocket socket = viewer.socket("/live/editor", heard);
         sql("delete from membership where account_id = '" + id + "'");
-        socket.sendText("{\"type\":\"watch\",\"feed\":\"theme:" + theme + "\"}", true)
+        socket.sendText(
+                        "{\"type\":\"watchScene\",\"feed\":\"a\",\"theme\":\"" + theme
+                                + "\",\"scene\":\"hide\",\"canvas\":\"wide\",\"part\":\"WHOLE\",\"source\":\"DRAFT\",\"epoch\":\"\",\"number\":-1,\"hash\":\"\"}",
+                        true)
                 .join();
         String answer = heard.poll(5, TimeUnit.SECONDS);
         require(

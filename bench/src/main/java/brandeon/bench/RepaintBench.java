@@ -166,7 +166,7 @@ public final class RepaintBench {
                             }
                         })
                 .join();
-        socket.sendText("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1}", true)
+        socket.sendText("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1,\"hash\":\"\"}", true)
                 .join();
         return socket;
     }

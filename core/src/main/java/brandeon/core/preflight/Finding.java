@@ -39,37 +39,43 @@ public record Finding(
     }
 
     public enum Kind {
-        OUTSIDE_CANVAS(Weight.BROKEN),
-        HIDDEN_BY_CAPTURE(Weight.BROKEN),
-        COVERS_OTHERS(Weight.BROKEN),
-        FACE_COVERED(Weight.BROKEN),
-        FACE_CUT(Weight.BROKEN),
-        NO_CAPTURE(Weight.BROKEN),
-        FLASHES(Weight.BROKEN),
-        OVER_OPENING(Weight.POOR),
-        OVER_WORDS(Weight.POOR),
-        OUTSIDE_SAFE_AREA(Weight.POOR),
-        KEEP_CLEAR(Weight.POOR),
-        TEXT_TOO_SMALL(Weight.POOR),
-        CONTRAST(Weight.POOR),
-        ALERT_NOT_ON_TOP(Weight.POOR),
-        MISSING(Weight.POOR),
-        COLOURS_ALIKE(Weight.POOR),
-        STARTING_WORDS(Weight.POOR),
-        CAPTURE_ENLARGED(Weight.NOTE),
-        CAPTURE_CROPPED(Weight.NOTE),
-        TWO_MOVING_GROUNDS(Weight.NOTE),
-        LOAD(Weight.NOTE),
-        PROVENANCE(Weight.NOTE);
+        OUTSIDE_CANVAS(Weight.BROKEN, FixIdeas.each(FixIdeas::move, FixIdeas::backToPlan)),
+        HIDDEN_BY_CAPTURE(Weight.BROKEN, FixIdeas.each(FixIdeas::beforeTheCaptures, FixIdeas::move)),
+        COVERS_OTHERS(Weight.BROKEN, FixIdeas.each(FixIdeas::toTheBack)),
+        FACE_COVERED(Weight.BROKEN, FixIdeas.each(FixIdeas::move, FixIdeas::backToPlan)),
+        FACE_CUT(Weight.BROKEN, FixIdeas.each(FixIdeas::aspect, FixIdeas::backToPlan)),
+        NO_CAPTURE(Weight.BROKEN, FixIdeas.each(FixIdeas::bound)),
+        FLASHES(Weight.BROKEN, FixIdeas::still),
+        OVER_OPENING(Weight.POOR, FixIdeas.each(FixIdeas::move, FixIdeas::backToPlan)),
+        OVER_WORDS(Weight.POOR, FixIdeas.each(FixIdeas::move, FixIdeas::backToPlan, FixIdeas::moveOther)),
+        OUTSIDE_SAFE_AREA(Weight.POOR, FixIdeas.each(FixIdeas::move, FixIdeas::backToPlan)),
+        KEEP_CLEAR(Weight.POOR, FixIdeas.each(FixIdeas::move, FixIdeas::backToPlan)),
+        TEXT_TOO_SMALL(Weight.POOR, FixIdeas.each(FixIdeas::larger, FixIdeas::backToPlan)),
+        CONTRAST(Weight.POOR, FixIdeas.each(FixIdeas::darker, FixIdeas::backToPlan)),
+        ALERT_NOT_ON_TOP(Weight.POOR, FixIdeas.each(FixIdeas::toTheFront)),
+        MISSING(Weight.POOR, FixIdeas::shown),
+        COLOURS_ALIKE(Weight.POOR, Remedy.NONE),
+        STARTING_WORDS(Weight.POOR, Remedy.NONE),
+        CAPTURE_ENLARGED(Weight.NOTE, FixIdeas.each(FixIdeas::smaller)),
+        CAPTURE_CROPPED(Weight.NOTE, FixIdeas.each(FixIdeas::aspect, FixIdeas::backToPlan)),
+        TWO_MOVING_GROUNDS(Weight.NOTE, FixIdeas.each(FixIdeas::still, FixIdeas::otherStill)),
+        LOAD(Weight.NOTE, FixIdeas.each(FixIdeas::still)),
+        PROVENANCE(Weight.NOTE, Remedy.NONE);
 
         private final Weight weight;
+        private final Remedy remedy;
 
-        Kind(Weight weight) {
+        Kind(Weight weight, Remedy remedy) {
             this.weight = weight;
+            this.remedy = remedy;
         }
 
         public Weight weight() {
             return weight;
+        }
+
+        Remedy remedy() {
+            return remedy;
         }
     }
 

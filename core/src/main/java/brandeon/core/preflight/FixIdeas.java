@@ -19,7 +19,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** What might help against a finding, the least change first. Whether it does is for others to try. */
+/** What might help against findings; {@link Finding.Kind} says which of it against which. */
 final class FixIdeas {
 
     private static final double[] DARKER = {1.25, 1.5, 1.75, 2};
@@ -38,66 +38,59 @@ final class FixIdeas {
         this.stood = stood;
     }
 
-    /** @param scene the scene of the finding on its canvas; empty when it is about the theme */
-    static List<Fix> of(Theme theme, Finding finding, Optional<ResolvedScene> scene) {
-        Optional<Piece> piece = theme.piece(finding.piece());
-        if (piece.isEmpty()) {
-            return List.of();
-        }
-        if (finding.kind() == Finding.Kind.MISSING) {
-            return missing(theme, finding, piece.get());
-        }
-        if (finding.kind() == Finding.Kind.FLASHES) {
-            return still(piece.get());
-        }
-        Optional<Standing> standing = scene.map(resolved -> Standing.of(theme, resolved));
-        Optional<Stood> stood = standing.flatMap(s -> s.piece(finding.piece()));
-        return stood.isEmpty() ? List.of() : new FixIdeas(theme, finding, standing.orElseThrow(), stood.get()).all();
+    /** Adds ideas about a piece that stands on the scene of the finding. */
+    interface Idea {
+        void addTo(FixIdeas ideas);
     }
 
-    private List<Fix> all() {
-        switch (finding.kind()) {
-            case OUTSIDE_CANVAS, OUTSIDE_SAFE_AREA, OVER_OPENING, KEEP_CLEAR, FACE_COVERED -> {
-                ideas.addAll(Moves.of(standing, stood));
-                backToPlan();
+    /** Ideas one after another. */
+    static Remedy each(Idea... each) {
+        return (theme, finding, piece, scene) -> {
+            Optional<Standing> standing = scene.map(resolved -> Standing.of(theme, resolved));
+            Optional<Stood> stood = standing.flatMap(s -> s.piece(piece.id()));
+            if (stood.isEmpty()) {
+                return List.of();
             }
-            case OVER_WORDS -> {
-                ideas.addAll(Moves.of(standing, stood));
-                backToPlan();
-                standing.piece(finding.other())
-                        .ifPresent(other -> Moves.of(standing, other)
-                                .forEach(move -> ideas.add(new Fix(
-                                        String.format(Locale.ROOT, "%s: %s", other.name(), move.does()),
-                                        move.edit()))));
+            FixIdeas ideas = new FixIdeas(theme, finding, standing.orElseThrow(), stood.get());
+            for (Idea idea : each) {
+                idea.addTo(ideas);
             }
-            case HIDDEN_BY_CAPTURE -> {
-                reorder(indexOf(finding.other()), "Bring it before the captures");
-                ideas.addAll(Moves.of(standing, stood));
-            }
-            case COVERS_OTHERS -> reorder(0, "Send it to the back");
-            case ALERT_NOT_ON_TOP -> reorder(scene().stack().size() - 1, "Bring it to the front");
-            case TEXT_TOO_SMALL -> larger();
-            case CAPTURE_CROPPED, FACE_CUT -> {
-                aspect();
-                backToPlan();
-            }
-            case CAPTURE_ENLARGED -> smaller();
-            case NO_CAPTURE -> bound();
-            case TWO_MOVING_GROUNDS -> {
-                ideas.addAll(still(stood.placement().piece()));
-                theme.piece(finding.other()).ifPresent(other -> ideas.addAll(still(other)));
-            }
-            case LOAD -> ideas.addAll(still(stood.placement().piece()));
-            case CONTRAST -> {
-                darker();
-                backToPlan();
-            }
-            case MISSING, FLASHES, PROVENANCE, COLOURS_ALIKE, STARTING_WORDS -> {}
-        }
-        return ideas;
+            return ideas.ideas;
+        };
     }
 
-    private static List<Fix> missing(Theme theme, Finding finding, Piece piece) {
+    void move() {
+        ideas.addAll(Moves.of(standing, stood));
+    }
+
+    void moveOther() {
+        standing.piece(finding.other())
+                .ifPresent(other -> Moves.of(standing, other)
+                        .forEach(move -> ideas.add(new Fix(
+                                String.format(Locale.ROOT, "%s: %s", other.name(), move.does()), move.edit()))));
+    }
+
+    void beforeTheCaptures() {
+        reorder(indexOf(finding.other()), "Bring it before the captures");
+    }
+
+    void toTheBack() {
+        reorder(0, "Send it to the back");
+    }
+
+    void toTheFront() {
+        reorder(scene().stack().size() - 1, "Bring it to the front");
+    }
+
+    void still() {
+        ideas.addAll(still(stood.placement().piece()));
+    }
+
+    void otherStill() {
+        theme.piece(finding.other()).ifPresent(other -> ideas.addAll(still(other)));
+    }
+
+    static List<Fix> shown(Theme theme, Finding finding, Piece piece, Optional<ResolvedScene> elsewhere) {
         Scene scene = theme.scene(finding.scene()).orElseThrow();
         if (scene.placed(piece.id()).isPresent()) {
             return theme
@@ -116,6 +109,10 @@ final class FixIdeas {
                 .orElseGet(() -> Placed.in(piece.kind().zone(), piece.id()));
         return List.of(new Fix(
                 "Add it on top", new PlacingEdit.Place(scene.id(), scene.stack().size(), like)));
+    }
+
+    static List<Fix> still(Theme theme, Finding finding, Piece piece, Optional<ResolvedScene> scene) {
+        return still(piece);
     }
 
     private static List<Fix> still(Piece piece) {
@@ -146,7 +143,7 @@ final class FixIdeas {
         ideas.add(new Fix(does, new PlacingEdit.Reorder(scene().id(), stood.id(), index)));
     }
 
-    private void backToPlan() {
+    void backToPlan() {
         if (stood.placement().placed().onCanvas().containsKey(canvas().id())) {
             ideas.add(new Fix(
                     "Back to its place on this shape",
@@ -157,7 +154,7 @@ final class FixIdeas {
         }
     }
 
-    private void larger() {
+    void larger() {
         double wanted = finding.limit() / finding.measured();
         Piece piece = stood.placement().piece();
         Figure size = piece.kind().figure("size").orElse(null);
@@ -174,10 +171,9 @@ final class FixIdeas {
                     wanted * more,
                     String.format(Locale.ROOT, "Make it %.0f %% larger", (wanted * more - 1) * 100)));
         }
-        backToPlan();
     }
 
-    private void smaller() {
+    void smaller() {
         double wanted = finding.limit() / finding.measured();
         for (double less : new double[] {0.999, 0.97, 0.93}) {
             ideas.add(Moves.scaled(
@@ -188,7 +184,7 @@ final class FixIdeas {
         }
     }
 
-    private void aspect() {
+    void aspect() {
         Piece piece = stood.placement().piece();
         FittedOpening opening = standing.scene().openings().stream()
                 .filter(o -> o.piece().equals(piece.id()))
@@ -202,7 +198,7 @@ final class FixIdeas {
         }
     }
 
-    private void bound() {
+    void bound() {
         Piece piece = stood.placement().piece();
         List<String> captures = new ArrayList<>(piece.captures());
         int openings = stood.placement().art().openings().size();
@@ -217,7 +213,7 @@ final class FixIdeas {
         ideas.add(new Fix("Bind a capture to it", new PieceEdit.SetPieceCaptures(piece.id(), captures)));
     }
 
-    private void darker() {
+    void darker() {
         Piece piece = stood.placement().piece();
         if (has(piece, "darkness")) {
             for (double darker : DARKER) {

@@ -101,13 +101,13 @@ public final class Preflight {
     }
 
     private List<Fix> ideas(Finding finding) {
-        return FixIdeas.of(
-                theme,
-                finding,
-                theme.scene(finding.scene())
-                        .flatMap(scene -> resolved(scene).stream()
-                                .filter(one -> one.canvas().id().equals(finding.canvas()))
-                                .findFirst()));
+        Optional<ResolvedScene> where = theme.scene(finding.scene())
+                .flatMap(scene -> resolved(scene).stream()
+                        .filter(one -> one.canvas().id().equals(finding.canvas()))
+                        .findFirst());
+        return theme.piece(finding.piece())
+                .map(piece -> finding.kind().remedy().ideas(theme, finding, piece, where))
+                .orElse(List.of());
     }
 
     private boolean helps(Fix fix, Finding finding) {

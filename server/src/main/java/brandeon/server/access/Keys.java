@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.UUID;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /**
@@ -24,20 +23,17 @@ import org.springframework.stereotype.Component;
 @Component
 public class Keys {
 
+    private static final String LINKS = "links";
     private static final int PROOF = 16;
     private static final Base64.Encoder TEXT = Base64.getUrlEncoder().withoutPadding();
 
     private final byte[] secret;
 
-    Keys(JdbcClient db) {
+    Keys(ServerKeyRows rows) {
         byte[] fresh = new byte[32];
         new SecureRandom().nextBytes(fresh);
-        db.sql("insert into server_key (name, secret) values ('links', :secret) on conflict do nothing")
-                .param("secret", fresh)
-                .update();
-        secret = db.sql("select secret from server_key where name = 'links'")
-                .query((row, _) -> row.getBytes(1))
-                .single();
+        rows.offer(LINKS, fresh);
+        secret = rows.findById(LINKS).orElseThrow().secret;
     }
 
     /** What a token is good for; tokens of one use never open another. */

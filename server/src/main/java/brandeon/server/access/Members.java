@@ -1,11 +1,16 @@
 package brandeon.server.access;
 
 import brandeon.server.problem.NotSignedIn;
+import jakarta.persistence.EntityManager;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -16,15 +21,29 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Members {
 
-    private final JdbcClient db;
-    private final PasswordEncoder passwords;
+    /** A bcrypt hash of nothing anybody knows, compared against when the account does not exist. */
+    private static final String DUMMY = "{bcrypt}$2a$10$7EqJtq98hPqEX7fNZaFWoOa5g5i8dXcZ2kZyZPqvcY9ZVd3R4nH8K";
 
+    private final AccountRows accounts;
+    private final WorkspaceRows workspaces;
+    private final MembershipRows memberships;
+    private final EntityManager entities;
+    private final PasswordEncoder passwords;
     private final ApplicationEventPublisher events;
 
-    Members(JdbcClient db, PasswordEncoder passwords, ApplicationEventPublisher events) {
-        this.events = events;
-        this.db = db;
+    Members(
+            AccountRows accounts,
+            WorkspaceRows workspaces,
+            MembershipRows memberships,
+            EntityManager entities,
+            PasswordEncoder passwords,
+            ApplicationEventPublisher events) {
+        this.accounts = accounts;
+        this.workspaces = workspaces;
+        this.memberships = memberships;
+        this.entities = entities;
         this.passwords = passwords;
+        this.events = events;
     }
 
     /** The person behind the current request. */
@@ -40,82 +59,68 @@ public class Members {
 
     /** Somebody in several workspaces works in the one where they may do most. */
     public Optional<Member> byAccount(UUID account) {
-        return db.sql("""
-                select a.id, a.name, a.email, m.workspace_id, m.role from account a
-                join membership m on m.account_id = a.id where a.id = :id
-                order by array_position(array['OWNER', 'DESIGNER', 'OPERATOR', 'VIEWER'], m.role), m.workspace_id limit 1""")
-                .param("id", account)
-                .query((row, _) -> new Member(
-                        row.getObject(1, UUID.class),
-                        row.getString(2),
-                        row.getString(3),
-                        row.getObject(4, UUID.class),
-                        Role.valueOf(row.getString(5))))
-                .optional();
+        return memberships.members(account).stream()
+                .min(Comparator.comparing(Member::role).thenComparing(Member::workspace));
     }
 
     /** The account with this address and password; empty otherwise. Takes the same time in both cases. */
     Optional<UUID> check(String email, String password) {
-        record Known(UUID id, String hash) {}
-        Optional<Known> known = db.sql("select id, password_hash from account where email = lower(:email)")
-                .param("email", email.strip())
-                .query((row, _) -> new Known(row.getObject(1, UUID.class), row.getString(2)))
-                .optional();
-        boolean matches = passwords.matches(password, known.map(Known::hash).orElse(DUMMY));
-        return known.filter(_ -> matches).map(Known::id);
+        Optional<AccountRow> known = accounts.findByEmail(small(email.strip()));
+        boolean matches = passwords.matches(
+                password, known.map(account -> account.passwordHash).orElse(DUMMY));
+        return known.filter(_ -> matches).map(account -> account.id);
     }
-
-    /** A bcrypt hash of nothing anybody knows, compared against when the account does not exist. */
-    private static final String DUMMY = "{bcrypt}$2a$10$7EqJtq98hPqEX7fNZaFWoOa5g5i8dXcZ2kZyZPqvcY9ZVd3R4nH8K";
 
     @Transactional
     public UUID addWorkspace(String name) {
-        UUID id = UUID.randomUUID();
-        db.sql("insert into workspace (id, name) values (:id, :name)")
-                .param("id", id)
-                .param("name", name)
-                .update();
-        return id;
+        WorkspaceRow row = new WorkspaceRow(UUID.randomUUID(), name);
+        entities.persist(row);
+        return row.id;
     }
 
     @Transactional
     public UUID addMember(UUID workspace, String email, String name, String password, Role role) {
-        UUID id = UUID.randomUUID();
-        db.sql("insert into account (id, email, name, password_hash) values (:id, lower(:email), :name, :hash)")
-                .param("id", id)
-                .param("email", email)
-                .param("name", name)
-                .param("hash", passwords.encode(password))
-                .update();
-        db.sql("insert into membership (workspace_id, account_id, role) values (:w, :a, :r)")
-                .param("w", workspace)
-                .param("a", id)
-                .param("r", role.name())
-                .update();
-        return id;
+        AccountRow row = new AccountRow(UUID.randomUUID(), small(email), name, passwords.encode(password));
+        entities.persist(row);
+        entities.persist(new MembershipRow(new MembershipRow.Key(workspace, row.id), role));
+        return row.id;
     }
 
     /** Takes somebody out of a workspace; what they have open there closes at once. */
     @Transactional
     public void remove(UUID workspace, UUID account) {
-        db.sql("delete from membership where workspace_id = :w and account_id = :a")
-                .param("w", workspace)
-                .param("a", account)
-                .update();
+        memberships.remove(new MembershipRow.Key(workspace, account));
         events.publishEvent(new MembershipChanged(account));
     }
 
+    /** Removes a workspace with everything of it; its themes must be gone, since they name their authors. */
+    @Transactional
+    public void removeWorkspace(UUID workspace) {
+        workspaces.remove(workspace);
+    }
+
+    @Transactional
+    public void removeAccount(String email) {
+        accounts.removeByEmail(small(email));
+    }
+
     public List<UUID> workspacesOf(String email) {
-        return db.sql(
-                        "select m.workspace_id from membership m join account a on a.id = m.account_id where a.email = lower(:email)")
-                .param("email", email)
-                .query(UUID.class)
-                .list();
+        return memberships.workspacesOf(small(email));
+    }
+
+    /** Names of accounts; of one that is gone “Somebody”. */
+    public Map<UUID, String> names(Collection<UUID> ids) {
+        Map<UUID, String> names = new HashMap<>();
+        ids.forEach(id -> names.put(id, "Somebody"));
+        accounts.findByIdIn(names.keySet()).forEach(account -> names.put(account.id, account.name));
+        return names;
     }
 
     public boolean anybody() {
-        return db.sql("select exists(select 1 from account)")
-                .query(Boolean.class)
-                .single();
+        return accounts.count() > 0;
+    }
+
+    private static String small(String email) {
+        return email.toLowerCase(Locale.ROOT);
     }
 }

@@ -6,32 +6,39 @@ import brandeon.core.text.Letters;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.persistence.EntityManager;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Channels on platforms; signals and live state belong to them. */
 @Service
 public class Channels {
 
-    /** A place on a platform where a broadcast happens. */
+    /** A place on a platform where a broadcast happens. It is never changed. */
     public record Channel(UUID id, UUID workspace, Platform platform, String name) {}
 
-    private final JdbcClient db;
+    private static final int KEPT = 10_000;
 
-    Channels(JdbcClient db) {
-        this.db = db;
+    private final ChannelRows rows;
+    private final EntityManager entities;
+    private final Map<UUID, Channel> known =
+            Caffeine.newBuilder().maximumSize(KEPT).<UUID, Channel>build().asMap();
+
+    Channels(ChannelRows rows, EntityManager entities) {
+        this.rows = rows;
+        this.entities = entities;
     }
 
     public List<Channel> all(Member member) {
-        return db.sql(
-                        "select id, workspace_id, platform, name from channel where workspace_id = :w order by created_at")
-                .param("w", member.workspace())
-                .query(Channels::read)
-                .list();
+        return rows.findByWorkspaceIdOrderByCreatedAt(member.workspace()).stream()
+                .map(ChannelRow::channel)
+                .toList();
     }
 
     /** @throws NotFound also when the channel belongs to another workspace */
@@ -41,10 +48,17 @@ public class Channels {
     }
 
     public Optional<Channel> find(UUID id) {
-        return db.sql("select id, workspace_id, platform, name from channel where id = :id")
-                .param("id", id)
-                .query(Channels::read)
-                .optional();
+        return Optional.ofNullable(known.get(id)).or(() -> {
+            Optional<Channel> found = rows.findById(id).map(ChannelRow::channel);
+            found.ifPresent(channel -> known.put(id, channel));
+            return found;
+        });
+    }
+
+    /** Whatever else wants this waits until the transaction ends. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void lock(UUID id) {
+        rows.lock(id).orElseThrow(() -> new NotFound("This channel is gone."));
     }
 
     @Transactional
@@ -54,20 +68,7 @@ public class Channels {
             throw new Mistake("A channel's name has between 1 and 80 letters on one line.");
         }
         Channel channel = new Channel(UUID.randomUUID(), member.workspace(), platform, name.strip());
-        db.sql("insert into channel (id, workspace_id, platform, name) values (:id, :w, :p, :n)")
-                .param("id", channel.id())
-                .param("w", channel.workspace())
-                .param("p", platform.name())
-                .param("n", channel.name())
-                .update();
+        entities.persist(new ChannelRow(channel));
         return channel;
-    }
-
-    private static Channel read(java.sql.ResultSet row, int number) throws java.sql.SQLException {
-        return new Channel(
-                row.getObject(1, UUID.class),
-                row.getObject(2, UUID.class),
-                Platform.valueOf(row.getString(3)),
-                row.getString(4));
     }
 }

@@ -22,7 +22,6 @@ import brandeon.server.channel.Channels;
 import brandeon.server.publish.Outlets;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
-import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -32,7 +31,6 @@ import java.util.UUID;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,26 +47,14 @@ public class Demo implements ApplicationRunner {
     private final Themes themes;
     private final Outlets outlets;
     private final Artworks artworks;
-    private final EntityManager entities;
-    private final JdbcClient db;
 
-    Demo(
-            Settings settings,
-            Members members,
-            Channels channels,
-            Themes themes,
-            Outlets outlets,
-            Artworks artworks,
-            EntityManager entities,
-            JdbcClient db) {
+    Demo(Settings settings, Members members, Channels channels, Themes themes, Outlets outlets, Artworks artworks) {
         this.settings = settings;
         this.members = members;
         this.channels = channels;
         this.themes = themes;
         this.outlets = outlets;
         this.artworks = artworks;
-        this.entities = entities;
-        this.db = db;
     }
 
     @Override
@@ -85,12 +71,10 @@ public class Demo implements ApplicationRunner {
     private void remove() {
         for (UUID workspace : members.workspacesOf(EMAIL)) {
             // Edits and releases name their author, so themes go before accounts.
-            db.sql("delete from theme where workspace_id = :w")
-                    .param("w", workspace)
-                    .update();
-            db.sql("delete from workspace where id = :w").param("w", workspace).update();
+            themes.removeAllOf(workspace);
+            members.removeWorkspace(workspace);
         }
-        db.sql("delete from account where email = :e").param("e", EMAIL).update();
+        members.removeAccount(EMAIL);
     }
 
     /** Loose pictures as they came, not yet in the brand's colours; all but one say where they are from. */
@@ -141,11 +125,8 @@ public class Demo implements ApplicationRunner {
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());
         pictures(host, draft.id());
         heron(host, draft.id());
-        // Loading is nobody's work to undo. Edits are written before they can be deleted past Hibernate.
-        entities.flush();
-        db.sql("delete from theme_edit where theme_id = :t")
-                .param("t", draft.id())
-                .update();
+        // Loading is nobody's work to undo.
+        themes.forgetHistory(draft.id());
         themes.putOnAir(host, draft.id());
         outlets.ensure(draft.id(), draft.theme());
     }

@@ -6,7 +6,10 @@ import brandeon.core.text.Face;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Spot;
 import brandeon.server.layout.Arranging;
+import brandeon.server.live.Asked;
+import brandeon.server.live.Told;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
@@ -45,6 +48,10 @@ class ApiDescription {
                     .forEach((path, item) -> item.readOperationsMap()
                             .forEach((method, operation) -> operation.setOperationId(
                                     method.name().toLowerCase(Locale.ROOT) + path.replaceAll("[^A-Za-z]+", "-"))));
+            List.of(Asked.class, Told.class)
+                    .forEach(message -> ModelConverters.getInstance(true)
+                            .readAll(message)
+                            .forEach(api.getComponents().getSchemas()::putIfAbsent));
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
@@ -52,7 +59,7 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("MotionView"), "cover");
             orNull(api.getComponents().getSchemas().get("Finding"), "where");
             content(api);
-            for (Class<?> alternatives : List.of(Edit.class, Spot.class, Arranging.class)) {
+            for (Class<?> alternatives : List.of(Edit.class, Spot.class, Arranging.class, Asked.class, Told.class)) {
                 Schema<?> schema = api.getComponents().getSchemas().get(alternatives.getSimpleName());
                 for (JsonSubTypes.Type type :
                         alternatives.getAnnotation(JsonSubTypes.class).value()) {

@@ -2,9 +2,10 @@ package brandeon.server.file;
 
 import brandeon.core.art.ContentName;
 import brandeon.core.pack.Json;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,54 +21,36 @@ public class Files {
     /** A file as it is kept. @param facts empty for what is no picture */
     public record Kept(String type, byte[] content, Optional<FileFacts> facts) {}
 
-    private final JdbcClient db;
+    private final FileRows rows;
 
-    Files(JdbcClient db) {
-        this.db = db;
+    Files(FileRows rows) {
+        this.rows = rows;
     }
 
     /** @return the file's lasting name: 64 hexadecimal digits. The same content twice is kept once. */
     @Transactional
     public String keep(UUID workspace, String type, byte[] content, Optional<FileFacts> facts) {
         String hash = ContentName.full(content);
-        // One that is kept again is in use again, for whoever sweeps.
-        db.sql(
-                        "insert into file (workspace_id, hash, type, content, facts) values (:w, :h, :t, :c, :f::jsonb) on conflict (workspace_id, hash) do update set created_at = now()")
-                .param("w", workspace)
-                .param("h", hash)
-                .param("t", type)
-                .param("c", content)
-                .param("f", facts.map(Json::write).orElse(null))
-                .update();
+        rows.keep(workspace, hash, type, content, facts.map(Json::write).orElse(null), Instant.now());
         return hash;
     }
 
     /** What is known of a picture, without its content. */
     public Optional<Kept> about(UUID workspace, String hash) {
-        return db.sql("select type, facts::text from file where workspace_id = :w and hash = :h")
-                .param("w", workspace)
-                .param("h", hash)
-                .query((row, _) -> new Kept(row.getString(1), new byte[0], facts(row.getString(2))))
-                .optional();
+        return rows.about(new FileRow.Key(workspace, hash))
+                .map(row -> new Kept(row.type(), new byte[0], facts(row.facts())));
     }
 
     public Optional<Kept> find(UUID workspace, String hash) {
-        return db.sql("select type, content, facts::text from file where workspace_id = :w and hash = :h")
-                .param("w", workspace)
-                .param("h", hash)
-                .query((row, _) -> new Kept(row.getString(1), row.getBytes(2), facts(row.getString(3))))
-                .optional();
+        return rows.whole(new FileRow.Key(workspace, hash))
+                .map(row -> new Kept(row.type(), row.content(), facts(row.facts())));
     }
 
     /**
      * A font by its hash alone, from whichever workspace keeps it: its address stands in pages that everybody may see.
      */
     public Optional<byte[]> font(String hash) {
-        return db.sql("select content from file where hash = :h and type = :t limit 1")
-                .param("h", hash)
-                .param("t", FONT)
-                .query((row, _) -> row.getBytes(1))
-                .optional();
+        return rows.contents(hash, FONT, Limit.of(1)).stream().findFirst();
     }
 
     private static Optional<FileFacts> facts(String json) {

@@ -120,18 +120,11 @@ public class Feeds {
             Optional<List<Feed.Patch>> missed = feed.join(watcher, haveEpoch, haveNumber);
             pictures.put(feed.hash(), feed.picture());
             watcher.line()
-                    .send(json.writeValueAsString(Map.of(
-                            "type",
-                            "welcome",
-                            "feed",
+                    .send(json.writeValueAsString(new Told.Welcome(
                             watcher.feed(),
-                            "epoch",
                             feed.epoch(),
-                            "number",
                             missed.isPresent() ? haveNumber : feed.number(),
-                            "hash",
                             missed.isPresent() ? "" : feed.hash(),
-                            "now",
                             System.currentTimeMillis())));
             missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
         });
@@ -224,13 +217,12 @@ public class Feeds {
                     .orElseGet(() -> empty(Optional.of(draft), entry.getKey()));
             entry.getValue().change(next).ifPresent(patch -> broadcast(entry.getValue(), patch, next));
         }
-        Map<String, Object> changed =
-                Map.of("type", "changed", "theme", draft.id(), "version", draft.version(), "onAir", draft.onAir());
+        String changed = json.writeValueAsString(new Told.Changed(draft.id(), draft.version(), draft.onAir()));
         mine.stream()
                 .flatMap(entry -> entry.getValue().watchers().stream())
                 .map(Watcher::line)
                 .distinct()
-                .forEach(line -> line.send(json.writeValueAsString(changed)));
+                .forEach(line -> line.send(changed));
     }
 
     private void broadcast(Feed feed, Feed.Patch patch, Picture picture) {
@@ -242,20 +234,12 @@ public class Feeds {
     }
 
     private String message(String feed, Feed.Patch patch) {
-        Map<String, Object> message = new LinkedHashMap<>();
-        message.put("type", "patch");
-        message.put("feed", feed);
-        message.put("number", patch.number());
-        message.put("hash", patch.hash());
-        message.put("width", patch.width());
-        message.put("height", patch.height());
-        message.put("order", patch.order());
-        message.put("layers", patch.layers());
-        return json.writeValueAsString(message);
+        return json.writeValueAsString(new Told.Patch(
+                feed, patch.number(), patch.hash(), patch.width(), patch.height(), patch.order(), patch.layers()));
     }
 
     private Optional<Resolver> resolver(Themes.Draft draft, FeedKey.Source source) {
-        Optional<Theme> theme = source == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft.id());
+        Optional<Theme> theme = source == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft);
         return theme.map(Resolver::new);
     }
 

@@ -5,22 +5,26 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Theme;
+import brandeon.server.channel.Channels;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
-import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Signals of channels: kept for good, counted once, and given their time on screen when they arrive. */
 @Service
@@ -32,17 +36,31 @@ public class Signals {
     /** A flood leaves thousands waiting; only the next ones matter now. */
     private static final int SHOWS_READ = 50;
 
-    private final JdbcClient db;
+    private final SignalRows rows;
+    private final ClockRows clockRows;
+    private final Channels channels;
     private final Themes themes;
     private final Wakes wakes;
+    private final TransactionTemplate transactions;
     private final Map<UUID, Readings> readings = new ConcurrentHashMap<>();
     private final Map<UUID, List<LiveState.Shown>> shows = new ConcurrentHashMap<>();
     private final Map<UUID, Map<String, Long>> clocks = new ConcurrentHashMap<>();
+    /** By channel: how its signals are shown at present. */
+    private final Map<UUID, Map<SignalKind, AlertRule>> rules = new ConcurrentHashMap<>();
 
-    Signals(JdbcClient db, Themes themes, Wakes wakes) {
-        this.db = db;
+    Signals(
+            SignalRows rows,
+            ClockRows clockRows,
+            Channels channels,
+            Themes themes,
+            Wakes wakes,
+            TransactionTemplate transactions) {
+        this.rows = rows;
+        this.clockRows = clockRows;
+        this.channels = channels;
         this.themes = themes;
         this.wakes = wakes;
+        this.transactions = transactions;
         wakes.listen(this::forget);
     }
 
@@ -54,12 +72,14 @@ public class Signals {
                 shows.remove(wake.id());
             }
             case CLOCK -> clocks.remove(wake.id());
+            case THEME -> rules.clear();
             case ANYTHING -> {
                 readings.clear();
                 shows.clear();
                 clocks.clear();
+                rules.clear();
             }
-            case THEME, OUTLET, MEMBER -> {}
+            case OUTLET, MEMBER -> {}
         }
     }
 
@@ -68,29 +88,25 @@ public class Signals {
      *
      * @return whether it was new
      */
-    @Transactional
     public boolean accept(UUID channel, Signal signal, long now) {
-        // Signals of one channel follow each other, so that no two alerts get the same time.
-        db.sql("select id from channel where id = :id for update")
-                .param("id", channel)
-                .query(UUID.class)
-                .single();
-        Optional<AlertSlot> slot = rule(channel, signal).map(rule -> AlertSlot.after(lastTill(channel), now, rule));
-        int added = db.sql("""
-                insert into signal (channel_id, id, kind, content, at, shows_from, shows_till)
-                values (:channel, :id, :kind, :content::jsonb, :at, :from, :till) on conflict do nothing""")
-                .param("channel", channel)
-                .param("id", signal.id())
-                .param("kind", signal.kind().name())
-                .param("content", Json.write(signal))
-                .param("at", Timestamp.from(Instant.ofEpochMilli(signal.at())))
-                .param("from", slot.map(AlertSlot::from).orElse(null))
-                .param("till", slot.map(AlertSlot::until).orElse(null))
-                .update();
-        if (added > 0) {
-            wakes.channel(channel);
-        }
-        return added > 0;
+        Optional<AlertRule> rule = rule(channel, signal.kind());
+        return Boolean.TRUE.equals(transactions.execute(_ -> {
+            // Signals of one channel follow each other, so that no two alerts get the same time.
+            channels.lock(channel);
+            Optional<AlertSlot> slot = rule.map(shown -> AlertSlot.after(rows.lastTill(channel), now, shown));
+            int added = rows.add(
+                    channel,
+                    signal.id(),
+                    signal.kind(),
+                    Json.write(signal),
+                    Instant.ofEpochMilli(signal.at()),
+                    slot.map(AlertSlot::from).orElse(null),
+                    slot.map(AlertSlot::until).orElse(null));
+            if (added > 0) {
+                wakes.channel(channel);
+            }
+            return added > 0;
+        }));
     }
 
     /** Everything live that a theme's pictures show at this moment. */
@@ -101,10 +117,9 @@ public class Signals {
     public Readings readings(UUID channel) {
         return readings.computeIfAbsent(
                 channel,
-                id -> Readings.of(db.sql("select content from signal where channel_id = :c order by number")
-                        .param("c", id)
-                        .query((row, _) -> Json.read(row.getString(1), Signal.class))
-                        .list()));
+                id -> Readings.of(rows.contents(id).stream()
+                        .map(content -> Json.read(content, Signal.class))
+                        .toList()));
     }
 
     /** Instants still to come at which what is shown changes. */
@@ -116,43 +131,31 @@ public class Signals {
     }
 
     public List<Line> record(UUID channel, int most) {
-        return db.sql(
-                        "select content, shows_from, shows_till from signal where channel_id = :c order by number desc limit :n")
-                .param("c", channel)
-                .param("n", most)
-                .query((row, _) -> new Line(Json.read(row.getString(1), Signal.class), row.getLong(2), row.getLong(3)))
-                .list();
+        return rows.latest(channel, Limit.of(most)).stream()
+                .map(row -> new Line(
+                        Json.read(row.content, Signal.class),
+                        Optional.ofNullable(row.showsFrom).orElse(0L),
+                        Optional.ofNullable(row.showsTill).orElse(0L)))
+                .toList();
     }
 
     @Transactional
     public void startClock(UUID theme, String piece, long until) {
-        db.sql(
-                        "insert into clock (theme_id, piece, until) values (:t, :p, :u) on conflict (theme_id, piece) do update set until = :u")
-                .param("t", theme)
-                .param("p", piece)
-                .param("u", until)
-                .update();
+        clockRows.start(theme, piece, until);
         wakes.clock(theme);
     }
 
     @Transactional
     public void stopClock(UUID theme, String piece) {
-        db.sql("delete from clock where theme_id = :t and piece = :p")
-                .param("t", theme)
-                .param("p", piece)
-                .update();
+        clockRows.stop(theme, piece);
         wakes.clock(theme);
     }
 
     public Map<String, Long> clocks(UUID theme) {
-        return clocks.computeIfAbsent(theme, id -> {
-            Map<String, Long> running = new TreeMap<>();
-            db.sql("select piece, until from clock where theme_id = :t")
-                    .param("t", id)
-                    .query((row, _) -> running.put(row.getString(1), row.getLong(2)))
-                    .list();
-            return Map.copyOf(running);
-        });
+        return clocks.computeIfAbsent(
+                theme,
+                id -> clockRows.of(id).stream()
+                        .collect(Collectors.toUnmodifiableMap(row -> row.key.piece(), row -> row.until)));
     }
 
     private Optional<LiveState.Shown> shown(UUID channel, long now) {
@@ -169,32 +172,26 @@ public class Signals {
                         known.size() == SHOWS_READ && known.getLast().slot().from() <= now ? null : known);
         return shows.computeIfAbsent(
                 channel,
-                id -> db.sql(
-                                "select content, shows_from, shows_till from signal where channel_id = :c and shows_till >= :now order by shows_from limit :n")
-                        .param("c", id)
-                        .param("now", now)
-                        .param("n", SHOWS_READ)
-                        .query((row, _) -> new LiveState.Shown(
-                                Json.read(row.getString(1), Signal.class),
-                                new AlertSlot(row.getLong(2), row.getLong(3))))
-                        .list());
+                id -> rows.shownAfter(id, now, Limit.of(SHOWS_READ)).stream()
+                        .map(row -> new LiveState.Shown(
+                                Json.read(row.content, Signal.class), new AlertSlot(row.showsFrom, row.showsTill)))
+                        .toList());
     }
 
-    private long lastTill(UUID channel) {
-        return db.sql("select coalesce(max(shows_till), 0) from signal where channel_id = :c")
-                .param("c", channel)
-                .query(Long.class)
-                .single();
+    private Optional<AlertRule> rule(UUID channel, SignalKind kind) {
+        return Optional.ofNullable(rules.computeIfAbsent(channel, this::read).get(kind));
     }
 
-    /** The rule of the theme that is on air on this channel, else of its newest draft. */
-    private Optional<AlertRule> rule(UUID channel, Signal signal) {
+    /** The rules of the theme that is on air on this channel, else of its oldest draft; only those that are on. */
+    private Map<SignalKind, AlertRule> read(UUID channel) {
         List<Themes.Draft> here = themes.onChannel(channel);
         Optional<Theme> theme = here.stream()
-                .map(draft -> themes.onAir(draft.id()))
+                .map(themes::onAir)
                 .flatMap(Optional::stream)
                 .findFirst()
                 .or(() -> here.stream().map(Themes.Draft::theme).findFirst());
-        return theme.flatMap(t -> t.alert(signal.kind())).filter(AlertRule::on);
+        return Arrays.stream(SignalKind.values())
+                .flatMap(kind -> theme.flatMap(t -> t.alert(kind)).filter(AlertRule::on).stream())
+                .collect(Collectors.toUnmodifiableMap(AlertRule::kind, Function.identity()));
     }
 }

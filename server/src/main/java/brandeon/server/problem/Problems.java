@@ -149,23 +149,9 @@ class Problems extends ResponseEntityExceptionHandler {
                 return handleExceptionInternal(e, tooLarge(tooLarge), headers, HttpStatus.CONTENT_TOO_LARGE, request);
             }
         }
-        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Not understood", sentence(e));
+        ProblemDetail problem =
+                problem(HttpStatus.BAD_REQUEST, "Not understood", Unreadable.sentence("The request", e));
         return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
-    }
-
-    /** The core's own sentence where it refused a value, else what the JSON reader says without its class names. */
-    private static String sentence(HttpMessageNotReadableException e) {
-        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause instanceof Mistake) {
-                return cause.getMessage();
-            }
-        }
-        Throwable cause = e.getMostSpecificCause();
-        String message = cause instanceof tools.jackson.core.JacksonException json
-                ? json.getOriginalMessage()
-                : "The request has no readable content.";
-        return "The request is not well formed: "
-                + message.replaceAll("`?(brandeon|java)\\.[\\w.$]+\\.([\\w$]+)`?", "$2");
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String sentence) {

@@ -101,7 +101,7 @@ class LedgerController {
         Member member = members.current();
         boolean links = member.role().includes(Role.OPERATOR);
         Themes.Draft draft = themes.get(member, id);
-        Theme theme = themes.onAir(id).orElse(draft.theme());
+        Theme theme = themes.onAir(draft).orElse(draft.theme());
         Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(id);
         List<SourceSheet> sheets = theme.canvases().stream()
                 .map(canvas -> SourceSheet.of(theme, canvas))

@@ -10,14 +10,16 @@ import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.live.FeedKey;
 import brandeon.server.problem.NotFound;
+import brandeon.server.theme.ThemeRemoved;
 import brandeon.server.wake.Wakes;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,16 +60,13 @@ public class Outlets {
 
     public record Unknown() implements Opened {}
 
-    private static final String COLUMNS =
-            "select id, theme_id, scene, canvas, part, generation, withdrawn, follows from outlet ";
-
-    private final JdbcClient db;
+    private final OutletRows rows;
     private final Keys keys;
     private final Wakes wakes;
     private final Addresses addresses;
 
-    Outlets(JdbcClient db, Keys keys, Wakes wakes, Addresses addresses) {
-        this.db = db;
+    Outlets(OutletRows rows, Keys keys, Wakes wakes, Addresses addresses) {
+        this.rows = rows;
         this.keys = keys;
         this.wakes = wakes;
         this.addresses = addresses;
@@ -100,10 +99,7 @@ public class Outlets {
     }
 
     public List<Outlet> of(UUID theme) {
-        return db.sql(COLUMNS + "where theme_id = :t")
-                .param("t", theme)
-                .query(Outlets::read)
-                .list();
+        return rows.findByThemeId(theme).stream().map(OutletRow::outlet).toList();
     }
 
     public Map<Place, Outlet> byPlace(UUID theme) {
@@ -111,26 +107,19 @@ public class Outlets {
     }
 
     public Optional<Outlet> find(UUID id) {
-        return db.sql(COLUMNS + "where id = :id")
-                .param("id", id)
-                .query(Outlets::read)
-                .optional();
+        return rows.findById(id).map(OutletRow::outlet);
     }
 
     /** Makes an outlet for every part of every scene on every canvas that has none yet. Existing links stay. */
     @Transactional
     public void ensure(UUID id, Theme theme) {
+        Set<Place> there = byPlace(id).keySet();
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : theme.canvases()) {
                 for (Part part : Part.values()) {
-                    db.sql(
-                                    "insert into outlet (id, theme_id, scene, canvas, part) values (:id, :t, :s, :c, :p) on conflict do nothing")
-                            .param("id", UUID.randomUUID())
-                            .param("t", id)
-                            .param("s", scene.id())
-                            .param("c", canvas.id())
-                            .param("p", part.name())
-                            .update();
+                    if (!there.contains(new Place(scene.id(), canvas.id(), part))) {
+                        rows.add(UUID.randomUUID(), id, scene.id(), canvas.id(), part);
+                    }
                 }
             }
         }
@@ -139,54 +128,35 @@ public class Outlets {
     /** Gives an outlet a new link; the old one shows nothing from now on. */
     @Transactional
     public void reissue(Member member, UUID id) {
-        mine(member, id);
-        db.sql("update outlet set generation = generation + 1, withdrawn = false where id = :id")
-                .param("id", id)
-                .update();
+        requireMine(member, id);
+        rows.reissue(id);
         wakes.outlet(id);
     }
 
     @Transactional
     public void withdraw(Member member, UUID id) {
-        mine(member, id);
-        db.sql("update outlet set withdrawn = true where id = :id")
-                .param("id", id)
-                .update();
+        requireMine(member, id);
+        rows.withdraw(id);
         wakes.outlet(id);
     }
 
     @Transactional
     public void follow(Member member, UUID id, FeedKey.Source source) {
-        mine(member, id);
-        db.sql("update outlet set follows = :f where id = :id")
-                .param("f", source.name())
-                .param("id", id)
-                .update();
+        requireMine(member, id);
+        rows.follow(id, source);
         wakes.outlet(id);
     }
 
-    private void mine(Member member, UUID id) {
-        member.requires(Role.DESIGNER);
-        boolean found = db.sql(
-                        "select exists(select 1 from outlet o join theme t on t.id = o.theme_id where o.id = :id and t.workspace_id = :w)")
-                .param("id", id)
-                .param("w", member.workspace())
-                .query(Boolean.class)
-                .single();
-        if (!found) {
-            throw new NotFound("There is no such source in your workspace.");
-        }
+    /** Sources that show it have to ask again, and learn that their link is gone. */
+    @EventListener
+    void removed(ThemeRemoved theme) {
+        of(theme.theme()).forEach(outlet -> wakes.outlet(outlet.id()));
     }
 
-    private static Outlet read(java.sql.ResultSet row, int number) throws java.sql.SQLException {
-        return new Outlet(
-                row.getObject(1, UUID.class),
-                row.getObject(2, UUID.class),
-                row.getString(3),
-                row.getString(4),
-                Part.valueOf(row.getString(5)),
-                row.getInt(6),
-                row.getBoolean(7),
-                FeedKey.Source.valueOf(row.getString(8)));
+    private void requireMine(Member member, UUID id) {
+        member.requires(Role.DESIGNER);
+        if (rows.countOf(member.workspace(), id) == 0) {
+            throw new NotFound("There is no such source in your workspace.");
+        }
     }
 }

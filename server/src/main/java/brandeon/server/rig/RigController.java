@@ -44,8 +44,8 @@ class RigController {
     @PostMapping("/api/rig/fill")
     Rigs.Kept fill(@RequestBody FillWish wish) {
         Member member = members.current().requires(Role.OPERATOR);
-        themes.get(member, wish.theme());
-        Theme theme = themes.onAir(wish.theme())
+        Themes.Draft draft = themes.get(member, wish.theme());
+        Theme theme = themes.onAir(draft)
                 .orElseThrow(() -> new Refused(
                         "Nothing of this theme is on air yet. Put it on air first, then there are links to fill in."));
         Rig rig = rigs.filled(

@@ -15,7 +15,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,19 +27,17 @@ public class Rigs {
     /** @param version rises with every change; 0 when the rig was never filled */
     public record Kept(long version, Rig rig) {}
 
-    private final JdbcClient db;
+    private final RigRows rows;
     private final Outlets outlets;
 
-    Rigs(JdbcClient db, Outlets outlets) {
-        this.db = db;
+    Rigs(RigRows rows, Outlets outlets) {
+        this.rows = rows;
         this.outlets = outlets;
     }
 
     public Kept get(Member member) {
-        return db.sql("select version, document from rig where workspace_id = :w")
-                .param("w", member.workspace())
-                .query((row, _) -> new Kept(row.getLong(1), shown(member, Json.read(row.getString(2), Rig.class))))
-                .optional()
+        return rows.findById(member.workspace())
+                .map(row -> new Kept(row.version, shown(member, Json.read(row.document, Rig.class))))
                 .orElse(new Kept(0, new Rig(List.of())));
     }
 
@@ -61,13 +58,7 @@ public class Rigs {
         if (sources > MOST_SOURCES) {
             throw new Mistake("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
         }
-        int changed = db.sql("""
-                insert into rig (workspace_id, document, version) values (:w, :d::jsonb, 1)
-                on conflict (workspace_id) do update set document = :d::jsonb, version = rig.version + 1 where rig.version = :v""")
-                .param("w", member.workspace())
-                .param("d", Json.write(rig))
-                .param("v", version)
-                .update();
+        int changed = rows.put(member.workspace(), version, Json.write(rig));
         if (changed == 0) {
             throw new Refused(
                     "Somebody else changed the rig in the meantime. It was loaded again; repeat your change.");

@@ -1,26 +1,26 @@
 package brandeon.server.socket;
 
 import brandeon.core.problem.Mistake;
-import brandeon.core.publish.Part;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.door.RateLimits;
+import brandeon.server.live.Asked;
 import brandeon.server.live.FeedKey;
 import brandeon.server.live.Feeds;
+import brandeon.server.live.Told;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.TooMany;
+import brandeon.server.problem.Unreadable;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Outlets;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
@@ -29,7 +29,7 @@ import org.springframework.web.socket.handler.ConcurrentWebSocketSessionDecorato
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 import org.springframework.web.util.UriComponentsBuilder;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The live channel of docs/protocol.md: one connection per outlet or editor, any number of feeds on it. */
@@ -160,122 +160,79 @@ class LiveSocket extends TextWebSocketHandler {
             return;
         }
         try {
-            JsonNode message = json.readTree(text.getPayload());
-            switch (message.path("type").asString("")) {
-                case "watch" -> watch(connection, message);
-                case "leave" ->
-                    Optional.ofNullable(connection
-                                    .watches()
-                                    .remove(message.path("feed").asString("")))
-                            .ifPresent(feeds::leave);
-                case "at" -> at(connection, message);
-                case "report" -> report(connection, message);
-                case "time" ->
-                    send(
-                            connection.session(),
-                            json.writeValueAsString(Map.of(
-                                    "type",
-                                    "time",
-                                    "sent",
-                                    message.path("sent").asDouble(0),
-                                    "now",
-                                    System.currentTimeMillis())));
-                default -> error(connection, message, "This message is not understood.");
+            switch (json.readValue(text.getPayload(), Asked.class)) {
+                case Asked.Watch watch -> watch(connection, watch, ownFeed(connection));
+                case Asked.WatchScene watch -> watch(connection, watch, sceneFeed(connection, watch));
+                case Asked.Leave(String feed) ->
+                    Optional.ofNullable(connection.watches().remove(feed)).ifPresent(feeds::leave);
+                case Asked.Whereabouts at -> at(connection, at);
+                case Asked.Report report -> report(connection, report);
+                case Asked.AskTime(double sent) -> tell(connection, new Told.Time(sent, System.currentTimeMillis()));
             }
-        } catch (JacksonException | Mistake | NotFound | TooMany e) {
-            error(connection, json.createObjectNode(), e.getMessage());
+        } catch (InvalidTypeIdException e) {
+            tell(connection, new Told.Refusal("", "This message is not understood."));
+        } catch (JacksonException e) {
+            tell(connection, new Told.Refusal("", Unreadable.sentence("The message", e)));
+        } catch (Mistake | NotFound | TooMany e) {
+            tell(connection, new Told.Refusal("", e.getMessage()));
         }
     }
 
-    private void watch(Connection connection, JsonNode message) {
-        String name = message.path("feed").asString("");
-        FeedKey key = connection.outlet().map(Outlets.Outlet::feed).orElseGet(() -> editorFeed(connection, message));
+    private void watch(Connection connection, Asked.Standing has, FeedKey key) {
         if (connection.watches().size() >= MOST_FEEDS) {
             throw new Mistake("A connection follows at most " + MOST_FEEDS + " pictures.");
         }
-        Optional.ofNullable(connection.watches().remove(name)).ifPresent(feeds::leave);
+        Optional.ofNullable(connection.watches().remove(has.feed())).ifPresent(feeds::leave);
         connection
                 .watches()
                 .put(
-                        name,
+                        has.feed(),
                         feeds.watch(
-                                key,
-                                name,
-                                text -> send(connection.session(), text),
-                                message.path("epoch").asString(""),
-                                message.path("number").asLong(-1)));
+                                key, has.feed(), text -> send(connection.session(), text), has.epoch(), has.number()));
     }
 
-    private FeedKey editorFeed(Connection connection, JsonNode message) {
-        UUID theme = read(message.path("theme").asString(""), UUID::fromString, "theme");
+    private static FeedKey ownFeed(Connection connection) {
+        return connection
+                .outlet()
+                .orElseThrow(() -> new Mistake("The editor says which scene it wants."))
+                .feed();
+    }
+
+    private FeedKey sceneFeed(Connection connection, Asked.WatchScene watch) {
         Member member = present(connection);
         limits.pass(RateLimits.Door.WATCH, member.account());
-        themes.get(member, theme);
-        return new FeedKey(
-                theme,
-                message.path("scene").asString(""),
-                message.path("canvas").asString(""),
-                read(message.path("part").asString("WHOLE"), Part::valueOf, "part of a scene"),
-                read(message.path("source").asString("DRAFT"), FeedKey.Source::valueOf, "source"));
-    }
-
-    private static <T> T read(String text, Function<String, T> reader, String what) {
-        try {
-            return reader.apply(text);
-        } catch (IllegalArgumentException e) {
-            throw new Mistake("“" + text + "” is no " + what + ".", e);
-        }
+        themes.get(member, watch.theme());
+        return watch.key();
     }
 
     /** Where a person is in the editor; the others on that theme hear of it. */
-    private void at(Connection connection, JsonNode message) {
+    private void at(Connection connection, Asked.Whereabouts at) {
         Member member = present(connection);
-        UUID theme = read(message.path("theme").asString(""), UUID::fromString, "theme");
-        themes.get(member, theme);
-        List<String> selected = new ArrayList<>();
-        message.path("selected").forEach(piece -> selected.add(piece.asString("")));
-        people.at(
-                connection.session().getId(),
-                member,
-                theme,
-                message.path("scene").asString(""),
-                message.path("canvas").asString(""),
-                selected,
-                this::tell);
+        themes.get(member, at.theme());
+        people.at(connection.session().getId(), member, at, this::tellPeople);
     }
 
-    private void tell(String id, List<People.Person> others) {
-        Connection connection = connections.get(id);
-        if (connection != null) {
-            send(connection.session(), json.writeValueAsString(Map.of("type", "people", "people", others)));
-        }
+    private void tellPeople(String id, List<Told.Person> others) {
+        Optional.ofNullable(connections.get(id)).ifPresent(connection -> tell(connection, new Told.PeopleHere(others)));
     }
 
-    private void report(Connection connection, JsonNode message) {
+    private void report(Connection connection, Asked.Report report) {
         connection
                 .outlet()
                 .ifPresent(outlet -> health.report(
                         outlet.id(),
                         connection.session().getId(),
                         new Health.Report(
-                                message.path("width").asInt(0),
-                                message.path("height").asInt(0),
-                                message.path("hash").asString(""),
-                                message.path("visible").asBoolean(true),
-                                message.path("frames").asDouble(0),
+                                report.width(),
+                                report.height(),
+                                report.hash(),
+                                report.visible(),
+                                report.frames(),
                                 System.currentTimeMillis())));
     }
 
-    private void error(Connection connection, JsonNode message, String sentence) {
-        send(
-                connection.session(),
-                json.writeValueAsString(Map.of(
-                        "type",
-                        "error",
-                        "feed",
-                        message.path("feed").asString(""),
-                        "detail",
-                        sentence == null ? "Not understood." : sentence)));
+    private void tell(Connection connection, Told told) {
+        send(connection.session(), json.writeValueAsString(told));
     }
 
     private static void send(WebSocketSession session, String text) {
@@ -307,7 +264,7 @@ class LiveSocket extends TextWebSocketHandler {
         Connection connection = connections.remove(raw.getId());
         if (connection != null) {
             connection.watches().values().forEach(feeds::leave);
-            people.gone(raw.getId(), this::tell);
+            people.gone(raw.getId(), this::tellPeople);
             connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), raw.getId()));
         }
     }

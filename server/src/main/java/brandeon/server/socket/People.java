@@ -2,6 +2,8 @@ package brandeon.server.socket;
 
 import brandeon.core.problem.Mistake;
 import brandeon.server.access.Member;
+import brandeon.server.live.Asked;
+import brandeon.server.live.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,10 +16,7 @@ import org.springframework.stereotype.Component;
 @Component
 class People {
 
-    /** @param id of the connection, so that one person's two windows are two */
-    record Person(String id, String name, String scene, String canvas, List<String> selected) {}
-
-    private record Place(UUID theme, Person person) {}
+    private record Place(UUID theme, Told.Person person) {}
 
     private static final int MOST_SELECTED = 100;
 
@@ -27,35 +26,32 @@ class People {
      * @param tell sends the others on a theme to one connection
      * @throws Mistake for a selection that is too long
      */
-    void at(
-            String connection,
-            Member member,
-            UUID theme,
-            String scene,
-            String canvas,
-            List<String> selected,
-            BiConsumer<String, List<Person>> tell) {
-        if (selected.size() > MOST_SELECTED) {
+    void at(String connection, Member member, Asked.Whereabouts at, BiConsumer<String, List<Told.Person>> tell) {
+        UUID theme = at.theme();
+        if (at.selected().size() > MOST_SELECTED) {
             throw new Mistake("A selection has at most " + MOST_SELECTED + " pieces.");
         }
         Place before = places.put(
                 connection,
-                new Place(theme, new Person(connection, member.name(), scene, canvas, List.copyOf(selected))));
+                new Place(
+                        theme,
+                        new Told.Person(
+                                connection, member.name(), at.scene(), at.canvas(), List.copyOf(at.selected()))));
         if (before != null && !before.theme().equals(theme)) {
             tellAll(before.theme(), tell);
         }
         tellAll(theme, tell);
     }
 
-    void gone(String connection, BiConsumer<String, List<Person>> tell) {
+    void gone(String connection, BiConsumer<String, List<Told.Person>> tell) {
         Place before = places.remove(connection);
         if (before != null) {
             tellAll(before.theme(), tell);
         }
     }
 
-    private void tellAll(UUID theme, BiConsumer<String, List<Person>> tell) {
-        List<Person> here = new ArrayList<>();
+    private void tellAll(UUID theme, BiConsumer<String, List<Told.Person>> tell) {
+        List<Told.Person> here = new ArrayList<>();
         places.values().stream()
                 .filter(place -> place.theme().equals(theme))
                 .forEach(place -> here.add(place.person()));

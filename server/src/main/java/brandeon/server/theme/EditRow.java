@@ -9,7 +9,6 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import org.hibernate.annotations.ColumnTransformer;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -32,12 +31,10 @@ class EditRow {
 
     @Column(columnDefinition = "jsonb")
     @JdbcTypeCode(SqlTypes.JSON)
-    @ColumnTransformer(write = "?::jsonb")
     String edit;
 
     @Column(columnDefinition = "jsonb")
     @JdbcTypeCode(SqlTypes.JSON)
-    @ColumnTransformer(write = "?::jsonb")
     String inverse;
 
     @Enumerated(EnumType.STRING)
@@ -52,5 +49,9 @@ class EditRow {
         this.edit = edit;
         this.inverse = inverse;
         this.state = state;
+    }
+
+    KeptThemes.LastEdit kept() {
+        return new KeptThemes.LastEdit(key, accountId, gesture, edit, inverse);
     }
 }

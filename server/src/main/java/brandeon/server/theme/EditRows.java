@@ -1,5 +1,6 @@
 package brandeon.server.theme;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,10 +22,23 @@ interface EditRows extends JpaRepository<EditRow, EditRow.Key> {
     @Query("select e from EditRow e where e.key.themeId = :theme order by e.key.number desc")
     List<EditRow> history(UUID theme, Limit limit);
 
+    @Query("select distinct e.state from EditRow e where e.key.themeId = :theme and e.accountId = :account")
+    List<EditState> states(UUID theme, UUID account);
+
     @Modifying
     @Query(
             "update EditRow e set e.state = brandeon.server.theme.EditState.DROPPED where e.key.themeId = :theme and e.accountId = :account and e.state = brandeon.server.theme.EditState.UNDONE")
     void dropUndone(UUID theme, UUID account);
+
+    /** The edit of a gesture grows by another one and takes that one's number. */
+    @Modifying
+    @Query(
+            "update EditRow e set e.key.number = :number, e.edit = :edit, e.inverse = :inverse, e.at = :at where e.key = :key")
+    void join(EditRow.Key key, long number, String edit, String inverse, Instant at);
+
+    @Modifying
+    @Query("delete from EditRow e where e.key.themeId = :theme")
+    void removeAllOf(UUID theme);
 
     default Optional<EditRow> lastDone(UUID theme, UUID account) {
         return latest(theme, account, EditState.DONE, Limit.of(1)).stream().findFirst();
@@ -35,5 +49,5 @@ interface EditRows extends JpaRepository<EditRow, EditRow.Key> {
         return earliest(theme, account, EditState.UNDONE, Limit.of(1)).stream().findFirst();
     }
 
-    long countByKeyThemeId(java.util.UUID themeId);
+    long countByKeyThemeId(UUID themeId);
 }

@@ -14,6 +14,7 @@ import brandeon.server.channel.Channels;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -132,9 +133,12 @@ class ThemeController {
     /** The latest changes first. */
     @GetMapping("/{id}/history")
     List<HistoryView> history(@PathVariable UUID id) {
-        return themes.history(members.current(), id).stream()
-                .map(line -> new HistoryView(
-                        line.number(), themes.nameOf(line.account()), line.at(), line.deed(), line.state()))
+        List<Themes.HistoryLine> lines = themes.history(members.current(), id);
+        Map<UUID, String> names =
+                members.names(lines.stream().map(Themes.HistoryLine::account).toList());
+        return lines.stream()
+                .map(line ->
+                        new HistoryView(line.number(), names.get(line.account()), line.at(), line.deed(), line.state()))
                 .toList();
     }
 

@@ -19,7 +19,7 @@ public class ThemeViews {
 
     public ThemeView of(Member member, Themes.Draft draft) {
         Channels.Channel channel = channels.find(draft.channel()).orElseThrow();
-        Themes.Steps steps = themes.steps(member, draft.id());
+        Themes.Steps steps = themes.steps(member, draft);
         return new ThemeView(
                 draft.id(),
                 draft.version(),

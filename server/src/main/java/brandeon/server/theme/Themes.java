@@ -1,8 +1,6 @@
 package brandeon.server.theme;
 
 import brandeon.core.canvas.Canvas;
-import brandeon.core.kept.Memory;
-import brandeon.core.kind.Content;
 import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
@@ -28,12 +26,11 @@ import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
-import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -69,74 +66,55 @@ public class Themes {
     /** What one person can take back and do again. */
     public record Steps(boolean undo, boolean redo) {}
 
-    /** Only committed versions are kept, so that one that was rolled back is never mistaken for its successor. */
-    private record Parsed(long version, Theme theme) {}
-
     private static final int HISTORY = 200;
-    /** What a piece, scene, place, canvas or picture of a theme takes in memory at most, in bytes. */
-    private static final long PART = 2048;
-
     private final ThemeRows rows;
     private final EditRows edits;
     private final ReleaseRows releases;
     private final EntityManager entities;
-    private final JdbcClient db;
+    private final KeptThemes kept;
     private final Wakes wakes;
+    private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
     private final Map<UUID, Lock> turns =
             Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
-    private final Map<UUID, Parsed> parsed = Caffeine.newBuilder()
-            .maximumWeight(Memory.percent(5))
-            .<UUID, Parsed>weigher((_, kept) -> weight(kept.theme()))
-            .build()
-            .asMap();
-    private final Map<ReleaseRow.Key, Theme> parsedReleases = Caffeine.newBuilder()
-            .maximumWeight(Memory.percent(5))
-            .<ReleaseRow.Key, Theme>weigher((_, theme) -> weight(theme))
-            .build()
-            .asMap();
 
     Themes(
             ThemeRows rows,
             EditRows edits,
             ReleaseRows releases,
             EntityManager entities,
-            JdbcClient db,
+            KeptThemes kept,
             Wakes wakes,
+            ApplicationEventPublisher events,
             TransactionTemplate transactions) {
         this.rows = rows;
         this.edits = edits;
         this.releases = releases;
         this.entities = entities;
-        this.db = db;
+        this.kept = kept;
         this.wakes = wakes;
+        this.events = events;
         this.transactions = transactions;
     }
 
-    @Transactional(readOnly = true)
     public List<Draft> all(Member member) {
-        return rows.findByWorkspaceIdOrderByCreatedAt(member.workspace()).stream()
-                .map(this::draft)
-                .toList();
+        return drafts(rows.headsOf(member.workspace()));
     }
 
     /** @throws NotFound also when the theme belongs to another workspace */
-    @Transactional(readOnly = true)
     public Draft get(Member member, UUID id) {
-        return rows.findByIdAndWorkspaceId(id, member.workspace())
-                .map(this::draft)
+        return find(id).filter(draft -> draft.workspace().equals(member.workspace()))
                 .orElseThrow(Themes::missing);
     }
 
     /** Without a person: for outlets, whose link is the proof. */
-    @Transactional(readOnly = true)
     public Optional<Draft> find(UUID id) {
-        return rows.findById(id).map(this::draft);
+        return rows.head(id).flatMap(this::draft);
     }
 
-    @Transactional(readOnly = true)
+    /** The oldest first. */
     public List<Draft> onChannel(UUID channel) {
-        return rows.findByChannelId(channel).stream().map(this::draft).toList();
+        return drafts(rows.headsOn(channel));
     }
 
     @Transactional
@@ -144,20 +122,24 @@ public class Themes {
         member.requires(Role.DESIGNER);
         ThemeRow row = new ThemeRow(UUID.randomUUID(), member.workspace(), channel, Json.write(theme));
         row.movedFrom = movedFrom.orElse(null);
-        return draft(rows.save(row), theme);
+        entities.persist(row);
+        wakes.theme(row.id);
+        return new Draft(row.id, row.workspaceId, row.channelId, theme, row.version, 0, movedFrom, row.updatedAt);
     }
 
     @Transactional
     public void delete(Member member, UUID id) {
         member.requires(Role.OWNER);
         get(member, id);
-        // Sources that show it have to ask again, and learn that their link is gone.
-        db.sql("select id from outlet where theme_id = :t")
-                .param("t", id)
-                .query(UUID.class)
-                .list()
-                .forEach(wakes::outlet);
-        rows.delete(rows.findByIdAndWorkspaceId(id, member.workspace()).orElseThrow(Themes::missing));
+        events.publishEvent(new ThemeRemoved(id));
+        wakes.theme(id);
+        rows.remove(id);
+    }
+
+    /** Everything of a workspace, without telling anybody. */
+    @Transactional
+    public void removeAllOf(UUID workspace) {
+        rows.removeAllOf(workspace);
     }
 
     /**
@@ -173,71 +155,59 @@ public class Themes {
     /**
      * The same for an edit that is made from the theme as it is then, within the transaction that keeps it.
      *
-     * @param made what it stores besides is kept or dropped with the edit
+     * @param made may be asked twice; what it stores besides is kept or dropped with the edit
      */
     public Draft edit(Member member, UUID id, Function<Theme, Edit> made, String gesture) {
-        return inTurn(id, () -> {
-            ThemeRow row = locked(member, Role.DESIGNER, id);
-            Edit edit = made.apply(theme(row));
-            Outcome.Applied applied = apply(row, edit);
-            edits.dropUndone(id, member.account());
-            Optional<EditRow> last = gesture.isEmpty()
-                    ? Optional.empty()
-                    : edits.lastDone(id, member.account())
-                            .filter(previous ->
-                                    gesture.equals(previous.gesture) && previous.key.number() == row.version);
-            save(row, applied.theme());
-            if (last.isPresent()) {
-                joinGesture(last.get(), row.version, edit, applied.inverse());
-            } else {
-                edits.save(new EditRow(
-                        new EditRow.Key(id, row.version),
-                        member.account(),
-                        gesture,
-                        Json.write(edit),
-                        Json.write(applied.inverse()),
-                        EditState.DONE));
+        return inTurn(member, Role.DESIGNER, id, before -> {
+            UUID who = member.account();
+            Edit edit = made.apply(before.theme());
+            Outcome.Applied applied = apply(before.theme(), edit);
+            Optional<KeptThemes.Past> past = kept.past(before);
+            if (!past.orElse(KeptThemes.Past.UNKNOWN).nothingUndone(who)) {
+                edits.dropUndone(id, who);
             }
-            return draft(row, applied.theme());
+            Optional<KeptThemes.LastEdit> earlier = gesture.isEmpty()
+                    ? Optional.empty()
+                    : past.map(KeptThemes.Past::last)
+                            .orElseGet(() -> edits.lastDone(id, who).map(EditRow::kept))
+                            .filter(last -> last.account().equals(who)
+                                    && last.gesture().equals(gesture)
+                                    && last.key().number() == before.version());
+            Draft after = changed(before, applied.theme());
+            KeptThemes.LastEdit line = earlier.map(last -> joined(last, after.version(), edit, applied.inverse()))
+                    .orElseGet(() -> written(after, member, gesture, edit, applied.inverse()));
+            kept.written(after, past.orElse(KeptThemes.Past.UNKNOWN).edited(who, line));
+            return after;
         });
     }
 
     /** Takes back this person's last edit that still stands. */
     public Draft undo(Member member, UUID id) {
-        return inTurn(id, () -> {
-            ThemeRow row = locked(member, Role.DESIGNER, id);
+        return inTurn(member, Role.DESIGNER, id, before -> {
             EditRow last = edits.lastDone(id, member.account())
                     .orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
-            Outcome.Applied applied = apply(row, Json.read(last.inverse, Edit.class));
+            Outcome.Applied applied = apply(before.theme(), Json.read(last.inverse, Edit.class));
             last.state = EditState.UNDONE;
-            save(row, applied.theme());
-            step(row, member, last.inverse, applied);
-            return draft(row, applied.theme());
+            return stepped(before, member, last.inverse, applied);
         });
     }
 
     public Draft redo(Member member, UUID id) {
-        return inTurn(id, () -> {
-            ThemeRow row = locked(member, Role.DESIGNER, id);
+        return inTurn(member, Role.DESIGNER, id, before -> {
             EditRow next = edits.nextRedo(id, member.account())
                     .orElseThrow(() -> new Refused("There is nothing to do again."));
-            Outcome.Applied applied = apply(row, Json.read(next.edit, Edit.class));
+            Outcome.Applied applied = apply(before.theme(), Json.read(next.edit, Edit.class));
             next.state = EditState.DONE;
             next.inverse = Json.write(applied.inverse());
-            save(row, applied.theme());
-            step(row, member, next.edit, applied);
-            return draft(row, applied.theme());
+            return stepped(before, member, next.edit, applied);
         });
     }
 
-    public Steps steps(Member member, UUID id) {
-        return db.sql("""
-                select exists(select 1 from theme_edit where theme_id = :t and account_id = :a and state = 'DONE'),
-                       exists(select 1 from theme_edit where theme_id = :t and account_id = :a and state = 'UNDONE')""")
-                .param("t", id)
-                .param("a", member.account())
-                .query((row, _) -> new Steps(row.getBoolean(1), row.getBoolean(2)))
-                .single();
+    public Steps steps(Member member, Draft draft) {
+        return kept.past(draft).map(past -> past.steps().get(member.account())).orElseGet(() -> {
+            List<EditState> states = edits.states(draft.id(), member.account());
+            return new Steps(states.contains(EditState.DONE), states.contains(EditState.UNDONE));
+        });
     }
 
     @Transactional(readOnly = true)
@@ -263,26 +233,25 @@ public class Themes {
         if (number < 0) {
             throw new Mistake("There is no change number " + number + "; the first one is 1, and 0 stands before it.");
         }
-        return inTurn(id, () -> {
-            get(member, id);
-            List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream()
-                    .filter(e -> e.key.number() > number)
-                    .toList();
-            if (later.size() > HISTORY) {
-                throw new Refused(
-                        String.format(Locale.ROOT, "That is more than %d changes ago, and too far back.", HISTORY));
-            }
-            if (later.isEmpty()) {
-                throw new Refused("The theme is as it was then.");
-            }
-            return edit(
-                    member,
-                    id,
-                    new Edit.Batch(later.stream()
+        return edit(
+                member,
+                id,
+                _ -> {
+                    List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream()
+                            .filter(e -> e.key.number() > number)
+                            .toList();
+                    if (later.size() > HISTORY) {
+                        throw new Refused(String.format(
+                                Locale.ROOT, "That is more than %d changes ago, and too far back.", HISTORY));
+                    }
+                    if (later.isEmpty()) {
+                        throw new Refused("The theme is as it was then.");
+                    }
+                    return new Edit.Batch(later.stream()
                             .map(e -> Json.read(e.inverse, Edit.class))
-                            .toList()),
-                    "");
-        });
+                            .toList());
+                },
+                "");
     }
 
     /** How many changes a theme's history holds. */
@@ -292,89 +261,97 @@ public class Themes {
         return edits.countByKeyThemeId(id);
     }
 
+    /** Forgets how a theme came about: nobody can undo anything of it any more. */
+    @Transactional
+    public void forgetHistory(UUID id) {
+        edits.removeAllOf(id);
+    }
+
     /** Makes an immutable copy of the draft and puts it on air. */
     public Draft putOnAir(Member member, UUID id) {
-        return inTurn(id, () -> {
-            ThemeRow row = locked(member, Role.OPERATOR, id);
-            if (theme(row).scenes().isEmpty()) {
+        return inTurn(member, Role.OPERATOR, id, before -> {
+            if (before.theme().scenes().isEmpty()) {
                 throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
             }
             int number = releases.latestNumber(id).orElse(0) + 1;
-            releases.save(new ReleaseRow(new ReleaseRow.Key(id, number), row.document, member.account()));
-            row.onAir = number;
-            wakes.theme(id);
-            return draft(row);
+            entities.persist(
+                    new ReleaseRow(new ReleaseRow.Key(id, number), Json.write(before.theme()), member.account()));
+            return aired(before, number);
         });
     }
 
     /** Puts the release before the present one on air again. */
     public Draft takeBack(Member member, UUID id) {
-        return inTurn(id, () -> {
-            ThemeRow row = locked(member, Role.OPERATOR, id);
-            if (row.onAir == null || row.onAir < 2) {
+        return inTurn(member, Role.OPERATOR, id, before -> {
+            if (before.onAir() < 2) {
                 throw new Refused("There is no earlier release to go back to.");
             }
-            row.onAir = row.onAir - 1;
-            wakes.theme(id);
-            return draft(row);
+            return aired(before, before.onAir() - 1);
         });
     }
 
     /** The theme as its outlets show it; empty when nothing was ever put on air. */
-    @Transactional(readOnly = true)
-    public Optional<Theme> onAir(UUID id) {
-        return rows.findById(id)
-                .filter(row -> row.onAir != null)
-                .map(row -> release(new ReleaseRow.Key(id, row.onAir)));
+    public Optional<Theme> onAir(Draft draft) {
+        return draft.onAir() == 0
+                ? Optional.empty()
+                : Optional.of(release(new ReleaseRow.Key(draft.id(), draft.onAir())));
     }
 
     /** Whether the draft differs from what is on air. */
-    @Transactional(readOnly = true)
     public boolean differs(Draft draft) {
-        return draft.onAir() == 0
-                || !release(new ReleaseRow.Key(draft.id(), draft.onAir())).equals(draft.theme());
-    }
-
-    public String nameOf(UUID account) {
-        return db.sql("select name from account where id = :id")
-                .param("id", account)
-                .query(String.class)
-                .optional()
-                .orElse("Somebody");
+        return onAir(draft).map(theme -> !theme.equals(draft.theme())).orElse(true);
     }
 
     private Theme release(ReleaseRow.Key key) {
-        return parsedReleases.computeIfAbsent(
-                key, k -> Json.read(releases.findById(k).orElseThrow().document, Theme.class));
+        return kept.release(key, () -> Json.read(releases.document(key).orElseThrow(), Theme.class));
+    }
+
+    /** What this server knew was no longer so. */
+    private static final class Overtaken extends RuntimeException {
+        private static final long serialVersionUID = 1;
     }
 
     /**
      * One change of a theme at a time. Whoever must wait does so without a connection, so that a burst of changes to
-     * one theme leaves the pool to everybody else; the lock of the row stands between servers.
+     * one theme leaves the pool to everybody else.
+     *
+     * It is made from the theme as this server knows it, without reading it, and takes place only if the theme is
+     * still at that version. When another server was quicker, it is made again from the row, which is locked then.
      */
-    private Draft inTurn(UUID id, Supplier<Draft> change) {
+    private Draft inTurn(Member member, Role wanted, UUID id, UnaryOperator<Draft> change) {
+        member.requires(wanted);
         Lock turn = turns.computeIfAbsent(id, _ -> new ReentrantLock(true));
         turn.lock();
         try {
-            return transactions.execute(_ -> change.get());
+            // What a transaction around this one has written is known to the database only.
+            Optional<Draft> known =
+                    TransactionSynchronizationManager.isActualTransactionActive() ? Optional.empty() : kept.draft(id);
+            if (known.isPresent()) {
+                try {
+                    return transactions.execute(_ -> change.apply(mine(member, known)));
+                } catch (RuntimeException e) {
+                    if (rows.head(id)
+                            .filter(head -> head.version() == known.get().version())
+                            .isPresent()) {
+                        throw e;
+                    }
+                }
+            }
+            return transactions.execute(
+                    _ -> change.apply(mine(member, rows.lockedHead(id).flatMap(this::draft))));
         } finally {
             turn.unlock();
         }
     }
 
-    private ThemeRow locked(Member member, Role wanted, UUID id) {
-        member.requires(wanted);
-        ThemeRow row = rows.lock(id)
-                .filter(found -> found.workspaceId.equals(member.workspace()))
+    private static Draft mine(Member member, Optional<Draft> draft) {
+        return draft.filter(found -> found.workspace().equals(member.workspace()))
                 .orElseThrow(Themes::missing);
-        // Whoever read the theme earlier in this transaction has an entity that locking does not renew.
-        entities.refresh(row);
-        return row;
     }
 
-    private Outcome.Applied apply(ThemeRow row, Edit edit) {
-        return switch (Edits.apply(theme(row), edit)) {
-            case Outcome.Applied applied -> sound(theme(row), applied);
+    private static Outcome.Applied apply(Theme theme, Edit edit) {
+        return switch (Edits.apply(theme, edit)) {
+            case Outcome.Applied applied -> sound(theme, applied);
             case Outcome.Refused(String reason) -> throw new Refused(reason);
         };
     }
@@ -388,98 +365,114 @@ public class Themes {
         return applied;
     }
 
-    private void save(ThemeRow row, Theme theme) {
-        row.document = Json.write(theme);
-        row.version++;
-        row.updatedAt = Instant.now();
-        rows.save(row);
-        keepAfterCommit(row.id, new Parsed(row.version, theme));
-        wakes.theme(row.id);
+    private Draft changed(Draft before, Theme theme) {
+        Instant now = Instant.now();
+        requireStill(rows.change(before.id(), before.version(), Json.write(theme), now));
+        wakes.theme(before.id());
+        return new Draft(
+                before.id(),
+                before.workspace(),
+                before.channel(),
+                theme,
+                before.version() + 1,
+                before.onAir(),
+                before.movedFrom(),
+                now);
     }
 
-    private void keepAfterCommit(UUID id, Parsed committed) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                keep(id, committed);
-            }
-        });
+    private Draft aired(Draft before, int release) {
+        requireStill(rows.putOnAir(before.id(), before.version(), release));
+        wakes.theme(before.id());
+        Draft after = new Draft(
+                before.id(),
+                before.workspace(),
+                before.channel(),
+                before.theme(),
+                before.version() + 1,
+                release,
+                before.movedFrom(),
+                before.updatedAt());
+        kept.written(
+                after,
+                new KeptThemes.Past(
+                        kept.past(before).orElse(KeptThemes.Past.UNKNOWN).steps(), Optional.empty()));
+        return after;
     }
 
-    private void keep(UUID id, Parsed committed) {
-        parsed.merge(id, committed, (known, next) -> known.version() > next.version() ? known : next);
+    private static void requireStill(int changed) {
+        if (changed == 0) {
+            throw new Overtaken();
+        }
     }
 
-    private void step(ThemeRow row, Member member, String edit, Outcome.Applied applied) {
-        edits.save(new EditRow(
-                new EditRow.Key(row.id, row.version),
+    private Draft stepped(Draft before, Member member, String edit, Outcome.Applied applied) {
+        Draft after = changed(before, applied.theme());
+        entities.persist(new EditRow(
+                new EditRow.Key(after.id(), after.version()),
                 member.account(),
                 "",
                 edit,
                 Json.write(applied.inverse()),
                 EditState.STEP));
+        kept.written(after, kept.past(before).orElse(KeptThemes.Past.UNKNOWN).after(member.account()));
+        return after;
+    }
+
+    private KeptThemes.LastEdit written(Draft after, Member member, String gesture, Edit edit, Edit inverse) {
+        EditRow row = new EditRow(
+                new EditRow.Key(after.id(), after.version()),
+                member.account(),
+                gesture,
+                Json.write(edit),
+                Json.write(inverse),
+                EditState.DONE);
+        entities.persist(row);
+        return row.kept();
     }
 
     /** A drag is one line of history: its last edit forward, the way back to before it began. */
-    private void joinGesture(EditRow last, long number, Edit edit, Edit inverse) {
-        Edit earlier = Json.read(last.edit, Edit.class);
+    private KeptThemes.LastEdit joined(KeptThemes.LastEdit known, long number, Edit edit, Edit inverse) {
+        KeptThemes.LastEdit last = known.textsKept()
+                ? known
+                : edits.findById(known.key()).map(EditRow::kept).orElseThrow();
+        Edit earlier = Json.read(last.edit(), Edit.class);
         boolean overrides = Edits.overrides(edit, earlier);
-        Edit forth = overrides ? edit : new Edit.Batch(List.of(earlier, edit));
-        Edit back = new Edit.Batch(List.of(inverse, Json.read(last.inverse, Edit.class)));
-        edits.delete(last);
-        edits.save(new EditRow(
-                new EditRow.Key(last.key.themeId(), number),
-                last.accountId,
-                last.gesture,
-                Json.write(forth),
-                overrides ? last.inverse : Json.write(back),
-                EditState.DONE));
+        String forth = Json.write(overrides ? edit : new Edit.Batch(List.of(earlier, edit)));
+        String back = overrides
+                ? last.inverse()
+                : Json.write(new Edit.Batch(List.of(inverse, Json.read(last.inverse(), Edit.class))));
+        edits.join(last.key(), number, forth, back, Instant.now());
+        return new KeptThemes.LastEdit(
+                new EditRow.Key(last.key().themeId(), number), last.account(), last.gesture(), forth, back);
     }
 
-    private Draft draft(ThemeRow row) {
-        return draft(row, theme(row));
+    private List<Draft> drafts(List<ThemeHead> heads) {
+        return heads.stream().map(this::draft).flatMap(Optional::stream).toList();
     }
 
-    private Draft draft(ThemeRow row, Theme theme) {
+    /** The theme with this head; empty when it was deleted in the meantime. */
+    private Optional<Draft> draft(ThemeHead head) {
+        Optional<Draft> draft = kept.theme(head.id(), head.version())
+                .map(theme -> draft(head, head.version(), theme))
+                .or(() -> rows.text(head.id())
+                        .map(text -> draft(head, text.version(), Json.read(text.document(), Theme.class))));
+        draft.ifPresent(kept::read);
+        return draft;
+    }
+
+    private static Draft draft(ThemeHead head, long version, Theme theme) {
         return new Draft(
-                row.id,
-                row.workspaceId,
-                row.channelId,
+                head.id(),
+                head.workspace(),
+                head.channel(),
                 theme,
-                row.version,
-                row.onAir == null ? 0 : row.onAir,
-                Optional.ofNullable(row.movedFrom),
-                row.updatedAt);
-    }
-
-    /** The theme in a row as it was read from the database; not to be asked of a row that this transaction changed. */
-    private Theme theme(ThemeRow row) {
-        Parsed known = parsed.get(row.id);
-        if (known != null && known.version() == row.version) {
-            return known.theme();
-        }
-        Theme theme = Json.read(row.document, Theme.class);
-        keep(row.id, new Parsed(row.version, theme));
-        return theme;
+                version,
+                head.onAir() == null ? 0 : head.onAir(),
+                Optional.ofNullable(head.movedFrom()),
+                head.updatedAt());
     }
 
     private static NotFound missing() {
         return new NotFound("There is no such theme in your workspace.");
-    }
-
-    /** About how many bytes a theme holds in memory: some kilobytes for each part, which is generous. */
-    private static int weight(Theme theme) {
-        long parts = theme.pieces().size()
-                + theme.artworks().size()
-                + theme.scenes().stream()
-                        .mapToLong(scene -> 1 + scene.stack().size())
-                        .sum()
-                + theme.canvases().size();
-        long words = theme.pieces().stream()
-                .flatMap(piece -> piece.content().values().stream())
-                .flatMap(Content::patterns)
-                .mapToLong(String::length)
-                .sum();
-        return (int) Math.min(Integer.MAX_VALUE, 4096 + PART * parts + 2 * words);
     }
 }

@@ -23,7 +23,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /**
  * Tells every server that something changed: this one at once after its commit, the others by PostgreSQL's
- * LISTEN/NOTIFY. Only ids travel.
+ * LISTEN/NOTIFY, which has no other language than SQL. Only ids travel.
  */
 @Component
 public class Wakes {

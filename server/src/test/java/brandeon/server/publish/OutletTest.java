@@ -71,9 +71,7 @@ class OutletTest {
                 second.await(m -> m.path("type").asString().equals("patch")
                         && m.toString().contains(text));
             }
-            try (Ear back = Ear.outlet(link())
-                    .say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\""
-                            + welcome.path("epoch").asString() + "\",\"number\":1}")) {
+            try (Ear back = Ear.outlet(link()).watch(welcome.path("epoch").asString(), 1)) {
                 assertThat(back.await("welcome").path("hash").asString())
                         .as("nothing whole to fetch")
                         .isEmpty();
@@ -84,8 +82,7 @@ class OutletTest {
                                 .map(m -> m.path("number").asLong()))
                         .containsExactly(2L, 3L);
             }
-            try (Ear late = Ear.outlet(link())
-                    .say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"another server\",\"number\":1}")) {
+            try (Ear late = Ear.outlet(link()).watch("another server", 1)) {
                 assertThat(late.await("welcome").path("hash").asString())
                         .as("another server's numbers mean nothing")
                         .hasSize(64);
@@ -211,8 +208,12 @@ class OutletTest {
     @Test
     void anOutletCannotListenToAnythingElse() {
         try (Ear outlet = Ear.outlet(link())
-                .say("{\"type\":\"watch\",\"feed\":\"x\",\"theme\":\"" + host.demo()
-                        + "\",\"scene\":\"hide\",\"canvas\":\"wide\",\"source\":\"DRAFT\"}")) {
+                .say(
+                        "{\"type\":\"watchScene\",\"feed\":\"x\",\"theme\":\"" + host.demo()
+                                + "\",\"scene\":\"hide\",\"canvas\":\"wide\",\"part\":\"WHOLE\",\"source\":\"DRAFT\",\"epoch\":\"\",\"number\":-1,\"hash\":\"\"}")) {
+            assertThat(outlet.await("error").path("detail").asString()).contains("for the editor");
+            assertThat(outlet.heard()).hasSize(1);
+            outlet.watch();
             String hash = outlet.await("welcome").path("hash").asString();
             assertThat(broadcaster
                             .get("/pictures/" + hash)

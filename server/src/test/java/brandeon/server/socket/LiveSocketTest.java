@@ -118,14 +118,18 @@ class LiveSocketTest {
     @CsvSource(delimiter = '|', textBlock = """
             no json                                                                                         | Unrecognized
             {"type":"sing"}                                                                                 | not understood
-            {"type":"watch","feed":"a","theme":"x"}                                                         | “x” is no theme
-            {"type":"watch","feed":"a","theme":"THEME","part":"MIDDLE"}                                     | MIDDLE
-            {"type":"at","theme":"00000000-0000-0000-0000-000000000000","selected":[]}                      | no such theme
+            {"type":"watch","feed":"a"}                                                                     | epoch
+            {"type":"watch","feed":"a","epoch":"","number":-1,"hash":""}                                    | which scene
+            {"type":"watchScene","feed":"a","theme":"x","scene":"dusk","canvas":"wide","part":"WHOLE","source":"DRAFT","epoch":"","number":-1,"hash":""}        | "x"
+            {"type":"watchScene","feed":"a","theme":"THEME","scene":"dusk","canvas":"wide","part":"MIDDLE","source":"DRAFT","epoch":"","number":-1,"hash":""}   | MIDDLE
+            {"type":"at","theme":"00000000-0000-0000-0000-000000000000","scene":"","canvas":"","selected":[]} | no such theme
             """)
     void whatIsNotUnderstoodIsAnsweredAndTheConnectionStays(String message, String sentence) {
         try (Ear ear = Ear.editor(host)) {
             ear.say(message.replace("THEME", theme));
-            assertThat(ear.await("error").path("detail").asString()).contains(sentence);
+            assertThat(ear.await("error").path("detail").asString())
+                    .contains(sentence)
+                    .doesNotContain("brandeon");
             assertThat(ear.say("{\"type\":\"time\",\"sent\":7}")
                             .await("time")
                             .path("sent")
@@ -199,7 +203,7 @@ class LiveSocketTest {
     }
 
     private String watch(String feed, String scene) {
-        return "{\"type\":\"watch\",\"feed\":\"%s\",\"theme\":\"%s\",\"scene\":\"%s\",\"canvas\":\"wide\",\"part\":\"WHOLE\",\"source\":\"DRAFT\",\"epoch\":\"\",\"number\":-1}"
+        return "{\"type\":\"watchScene\",\"feed\":\"%s\",\"theme\":\"%s\",\"scene\":\"%s\",\"canvas\":\"wide\",\"part\":\"WHOLE\",\"source\":\"DRAFT\",\"epoch\":\"\",\"number\":-1,\"hash\":\"\"}"
                 .formatted(feed, theme, scene);
     }
 

@@ -47,8 +47,15 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
         return this;
     }
 
+    /** As an outlet that has nothing yet. */
     public Ear watch() {
-        return say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1}");
+        return watch("", -1);
+    }
+
+    /** As an outlet that comes back. */
+    public Ear watch(String epoch, long number) {
+        return say("{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"%s\",\"number\":%d,\"hash\":\"\"}"
+                .formatted(epoch, number));
     }
 
     /** The first message that fits, waiting for it. */

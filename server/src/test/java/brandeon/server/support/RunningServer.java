@@ -14,6 +14,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
 
     private static RunningServer running;
 
+    private final Statements statements = new Statements();
     private TestDatabase database;
     private ConfigurableApplicationContext context;
 
@@ -29,8 +30,9 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
 
     private void start() {
         database = new TestDatabase();
-        context = SpringApplication.run(
-                BrandeonServer.class,
+        SpringApplication application = new SpringApplication(BrandeonServer.class);
+        application.addInitializers(starting -> starting.getBeanFactory().addBeanPostProcessor(statements));
+        context = application.run(
                 "--server.port=0",
                 "--spring.datasource.url=" + database.url(),
                 "--spring.main.banner-mode=off",
@@ -45,6 +47,11 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
 
     public String address() {
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    /** What requests ask of the database. */
+    public Statements statements() {
+        return statements;
     }
 
     public <T> T bean(Class<T> type) {

@@ -1,0 +1,34 @@
+package brandeon.server.access;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+/** An account as stored. @see Members */
+@Entity
+@Table(name = "account")
+class AccountRow {
+
+    @Id
+    UUID id;
+
+    /** In small letters. */
+    String email;
+
+    String name;
+
+    String passwordHash;
+
+    Instant createdAt = Instant.now();
+
+    protected AccountRow() {}
+
+    AccountRow(UUID id, String email, String name, String passwordHash) {
+        this.id = id;
+        this.email = email;
+        this.name = name;
+        this.passwordHash = passwordHash;
+    }
+}

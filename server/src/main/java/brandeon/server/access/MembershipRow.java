@@ -1,0 +1,31 @@
+package brandeon.server.access;
+
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+/** That an account belongs to a workspace, and what it may do there. */
+@Entity
+@Table(name = "membership")
+class MembershipRow {
+
+    @Embeddable
+    record Key(UUID workspaceId, UUID accountId) {}
+
+    @EmbeddedId
+    Key key;
+
+    @Enumerated(EnumType.STRING)
+    Role role;
+
+    protected MembershipRow() {}
+
+    MembershipRow(Key key, Role role) {
+        this.key = key;
+        this.role = role;
+    }
+}

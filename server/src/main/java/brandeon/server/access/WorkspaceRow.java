@@ -1,0 +1,27 @@
+package brandeon.server.access;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A workspace as stored. */
+@Entity
+@Table(name = "workspace")
+class WorkspaceRow {
+
+    @Id
+    UUID id;
+
+    String name;
+
+    Instant createdAt = Instant.now();
+
+    protected WorkspaceRow() {}
+
+    WorkspaceRow(UUID id, String name) {
+        this.id = id;
+        this.name = name;
+    }
+}

@@ -1,0 +1,14 @@
+package brandeon.server.access;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface WorkspaceRows extends JpaRepository<WorkspaceRow, UUID> {
+
+    /** With everything of it, as the schema says. */
+    @Modifying
+    @Query("delete from WorkspaceRow w where w.id = :id")
+    void remove(UUID id);
+}

@@ -1,0 +1,41 @@
+package brandeon.server.channel;
+
+import brandeon.core.live.Platform;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A channel as stored. */
+@Entity
+@Table(name = "channel")
+class ChannelRow {
+
+    @Id
+    UUID id;
+
+    UUID workspaceId;
+
+    @Enumerated(EnumType.STRING)
+    Platform platform;
+
+    String name;
+
+    Instant createdAt = Instant.now();
+
+    protected ChannelRow() {}
+
+    ChannelRow(Channels.Channel channel) {
+        this.id = channel.id();
+        this.workspaceId = channel.workspace();
+        this.platform = channel.platform();
+        this.name = channel.name();
+    }
+
+    Channels.Channel channel() {
+        return new Channels.Channel(id, workspaceId, platform, name);
+    }
+}

@@ -1,0 +1,74 @@
+package brandeon.server.live;
+
+import brandeon.core.publish.Part;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import java.util.UUID;
+
+/** What a browser says on the live channel; see docs/protocol.md. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+    @Type(value = Asked.Watch.class, name = "watch"),
+    @Type(value = Asked.WatchScene.class, name = "watchScene"),
+    @Type(value = Asked.Leave.class, name = "leave"),
+    @Type(value = Asked.Whereabouts.class, name = "at"),
+    @Type(value = Asked.Report.class, name = "report"),
+    @Type(value = Asked.AskTime.class, name = "time")
+})
+public sealed interface Asked {
+
+    /** What somebody already has of a feed. Epoch "" and number -1: nothing. */
+    interface Standing {
+        String feed();
+
+        String epoch();
+
+        long number();
+    }
+
+    /**
+     * An outlet wants its own feed.
+     *
+     * @param feed what it calls the feed in its messages
+     * @param hash of the picture that it shows; told for people who look at the messages
+     */
+    record Watch(String feed, String epoch, long number, String hash) implements Asked, Standing {}
+
+    /** The editor wants a scene on a canvas. */
+    record WatchScene(
+            String feed,
+            UUID theme,
+            String scene,
+            String canvas,
+            Part part,
+            FeedKey.Source source,
+            String epoch,
+            long number,
+            String hash)
+            implements Asked, Standing {
+
+        public FeedKey key() {
+            return new FeedKey(theme, scene, canvas, part, source);
+        }
+    }
+
+    /** No more of this feed. */
+    record Leave(String feed) implements Asked {}
+
+    /** The editor only: where a person is, and which pieces they have selected. */
+    record Whereabouts(UUID theme, String scene, String canvas, List<String> selected) implements Asked {}
+
+    /**
+     * How an outlet is.
+     *
+     * @param width  of its window, in pixels
+     * @param hash   of the picture it shows
+     * @param frames longest time between two of its frames lately, in milliseconds
+     */
+    record Report(int width, int height, String hash, boolean visible, double frames) implements Asked {}
+
+    /** What is the time? @param sent comes back in the answer */
+    record AskTime(double sent) implements Asked {}
+}

@@ -1,0 +1,58 @@
+package brandeon.server.live;
+
+import brandeon.core.publish.Picture;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import java.util.UUID;
+
+/** What the server says on the live channel; see docs/protocol.md. Instants are epoch milliseconds. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+    @Type(value = Told.Welcome.class, name = "welcome"),
+    @Type(value = Told.Patch.class, name = "patch"),
+    @Type(value = Told.Changed.class, name = "changed"),
+    @Type(value = Told.PeopleHere.class, name = "people"),
+    @Type(value = Told.Time.class, name = "time"),
+    @Type(value = Told.Refusal.class, name = "error")
+})
+public sealed interface Told {
+
+    /**
+     * Where a feed stands.
+     *
+     * @param number of the picture at {@code hash}
+     * @param hash   of the picture to fetch; empty when what was missed follows as patches
+     */
+    record Welcome(String feed, String epoch, long number, String hash, long now) implements Told {}
+
+    /**
+     * What turns picture {@code number - 1} of a feed into picture {@code number}: pieces that are not in the order
+     * go, layers that are not listed stay as they are.
+     */
+    record Patch(
+            String feed,
+            long number,
+            String hash,
+            int width,
+            int height,
+            List<String> order,
+            List<Picture.Layer> layers)
+            implements Told {}
+
+    /** The theme has a new version. @param onAir number of the release on air; 0 when none is */
+    record Changed(UUID theme, long version, int onAir) implements Told {}
+
+    /** The others on the theme that one is on. */
+    record PeopleHere(List<Person> people) implements Told {}
+
+    /** @param id of the connection, so that one person's two windows are two */
+    record Person(String id, String name, String scene, String canvas, List<String> selected) {}
+
+    /** The server's clock, to be corrected by half the way. */
+    record Time(double sent, long now) implements Told {}
+
+    /** Something was not done. @param feed it was about; may be empty */
+    record Refusal(String feed, String detail) implements Told {}
+}

@@ -1,0 +1,41 @@
+package brandeon.server.publish;
+
+import brandeon.core.publish.Part;
+import brandeon.server.live.FeedKey;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+/** An outlet as stored. */
+@Entity
+@Table(name = "outlet")
+class OutletRow {
+
+    @Id
+    UUID id;
+
+    UUID themeId;
+
+    String scene;
+
+    String canvas;
+
+    @Enumerated(EnumType.STRING)
+    Part part;
+
+    int generation;
+
+    boolean withdrawn;
+
+    @Enumerated(EnumType.STRING)
+    FeedKey.Source follows;
+
+    protected OutletRow() {}
+
+    Outlets.Outlet outlet() {
+        return new Outlets.Outlet(id, themeId, scene, canvas, part, generation, withdrawn, follows);
+    }
+}

@@ -1,0 +1,4 @@
+package brandeon.server.theme;
+
+/** A theme's document as stored, with the version that it is. */
+record ThemeText(long version, String document) {}
