@@ -90,9 +90,14 @@ build_server() {
   rm -rf server/target/classes/static
   mvn -q -B -Dmaven.test.skip=true -pl core,server -am package >"$RUN/maven.log" 2>&1 \
     || { grep -E 'ERROR' "$RUN/maven.log" | head -n 20 >&2; fail "Building the server failed; see $RUN/maven.log."; }
+  keep_server "$state"
+}
+
+# keep_server STATE: what was just built from these sources is what bin/start runs.
+keep_server() {
   rm -rf "$RUN/app"
   "$JAVA_HOME/bin/java" -Djarmode=tools -jar server/target/brandeon-app.jar extract --destination "$RUN/app" >/dev/null || fail "The application could not be unpacked into $RUN/app."
-  echo "$state" >"$RUN/built"
+  echo "$1" >"$RUN/built"
 }
 
 # How much memory the application may take; every cache is a part of it.
