@@ -59,6 +59,19 @@ final class FixIdeas {
         };
     }
 
+    Standing standing() {
+        return standing;
+    }
+
+    /** The piece that the finding is about. */
+    Stood stood() {
+        return stood;
+    }
+
+    void add(Fix idea) {
+        ideas.add(idea);
+    }
+
     void move() {
         ideas.addAll(Moves.of(standing, stood));
     }
