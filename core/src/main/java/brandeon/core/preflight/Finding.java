@@ -52,6 +52,7 @@ public record Finding(
         KEEP_CLEAR(Weight.POOR, FixIdeas.each(FixIdeas::move, FixIdeas::backToPlan)),
         TEXT_TOO_SMALL(Weight.POOR, FixIdeas.each(FixIdeas::larger, FixIdeas::backToPlan)),
         CONTRAST(Weight.POOR, FixIdeas.each(FixIdeas::darker, FixIdeas::backToPlan)),
+        FAINT(Weight.POOR, FixIdeas.each(PlaceChecks::laidWhole)),
         ALERT_NOT_ON_TOP(Weight.POOR, FixIdeas.each(FixIdeas::toTheFront)),
         MISSING(Weight.POOR, FixIdeas::shown),
         COLOURS_ALIKE(Weight.POOR, Remedy.NONE),

@@ -2,9 +2,13 @@ package brandeon.core.preflight;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.SafeArea;
+import brandeon.core.canvas.Shape;
 import brandeon.core.preflight.Standing.Stood;
+import brandeon.core.theme.Manner;
+import brandeon.core.theme.PlacingEdit;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Whether pieces lie on the canvas, and what matters within its safe areas. */
@@ -21,7 +25,42 @@ final class PlaceChecks {
 
     static Stream<Finding> of(Standing standing) {
         PlaceChecks checks = new PlaceChecks(standing);
-        return standing.pieces().stream().flatMap(stood -> checks.of(stood).stream());
+        return standing.pieces().stream()
+                .flatMap(stood -> Stream.concat(checks.of(stood).stream(), checks.faint(stood).stream()));
+    }
+
+    /** Words that are laid on more thinly than this are a trace of words. */
+    private static final double FAINT = 0.5;
+
+    private Optional<Finding> faint(Stood stood) {
+        double opacity = stood.placement().manner().opacity();
+        return opacity >= FAINT || stood.words().isEmpty()
+                ? Optional.empty()
+                : Optional.of(standing.finding(
+                        Finding.Kind.FAINT,
+                        stood,
+                        "",
+                        stood.placement().bounds(),
+                        opacity,
+                        FAINT,
+                        String.format(
+                                Locale.ROOT,
+                                "%s is laid on at %.0f %%, too thin for its words to be read.",
+                                stood.name(),
+                                opacity * 100)));
+    }
+
+    static void laidWhole(FixIdeas ideas) {
+        Stood stood = ideas.stood();
+        String scene = ideas.standing().scene().scene().id();
+        Shape shape = ideas.standing().canvas().shape();
+        Manner thin = stood.placement().manner();
+        Manner whole = new Manner(thin.turn(), thin.mirrored(), thin.flipped(), 1, thin.blend());
+        ideas.add(new Fix(
+                "Lay it on whole",
+                stood.placement().placed().manners().containsKey(shape)
+                        ? new PlacingEdit.SetMannerOn(scene, stood.id(), shape, whole)
+                        : new PlacingEdit.SetManner(scene, stood.id(), whole)));
     }
 
     private List<Finding> of(Stood stood) {

@@ -2,9 +2,11 @@ package brandeon.core.preflight;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.art.Blend;
 import brandeon.core.art.Pictures;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
@@ -15,6 +17,7 @@ import brandeon.core.live.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.FramingEdit;
+import brandeon.core.theme.Manner;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceEdit;
@@ -61,6 +64,16 @@ class FixTest {
                         "Give the opening the shape of the picture",
                         List.of(new PieceEdit.SetFigure("camera-frame", "aspect", 0.5))),
                 Arguments.of(
+                        Finding.Kind.FAINT,
+                        "Lay it on whole",
+                        List.of(new PlacingEdit.SetManner(
+                                "hide", "band", new Manner(0, false, false, 0.2, Blend.NORMAL)))),
+                Arguments.of(
+                        Finding.Kind.FAINT,
+                        "Lay it on whole",
+                        List.of(new PlacingEdit.SetMannerOn(
+                                "hide", "band", Shape.UPRIGHT, new Manner(0, false, false, 0.2, Blend.NORMAL)))),
+                Arguments.of(
                         Finding.Kind.NO_CAPTURE,
                         "Bind a capture to it",
                         List.of(new PieceEdit.SetPieceCaptures("camera-frame", List.of()))),
@@ -75,8 +88,7 @@ class FixTest {
                 Arguments.of(
                         Finding.Kind.MISSING,
                         "Show it",
-                        List.of(new PlacingEdit.SetHidden(
-                                "away", "announcer", brandeon.core.canvas.Shape.UPRIGHT, true))),
+                        List.of(new PlacingEdit.SetHidden("away", "announcer", Shape.UPRIGHT, true))),
                 Arguments.of(
                         Finding.Kind.OVER_OPENING,
                         "ove it",

@@ -3,6 +3,7 @@ package brandeon.core.preflight;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brandeon.core.art.Blend;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
@@ -15,6 +16,7 @@ import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.FramingEdit;
 import brandeon.core.theme.KeepClear;
+import brandeon.core.theme.Manner;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.PieceEdit;
 import brandeon.core.theme.Placed;
@@ -61,6 +63,20 @@ class SceneChecksTest {
                 .as("400 × 112 of 1304 × 733 and a little less, since a plate does not fill its box")
                 .isBetween(3.5, 4.7);
         assertThat(finding.sentence()).contains("Spotting scope").contains("%");
+    }
+
+    @Test
+    void wordsLaidOnThinlyAreFoundAndWhatHasNoWordsIsNot() {
+        Finding finding = only(laid("supporter", 0.3), Finding.Kind.FAINT);
+        assertThat(finding.measured()).isEqualTo(0.3);
+        assertThat(finding.sentence()).contains("Latest supporter").contains("30 %");
+        assertThat(of(laid("supporter", 0.5), "hide", "wide")).noneMatch(found -> found.kind() == Finding.Kind.FAINT);
+        assertThat(of(laid("ground", 0.1), "hide", "wide")).noneMatch(found -> found.kind() == Finding.Kind.FAINT);
+    }
+
+    private static Theme laid(String piece, double opacity) {
+        return applied(
+                THEME, new PlacingEdit.SetManner("hide", piece, new Manner(0, false, false, opacity, Blend.NORMAL)));
     }
 
     @Test
