@@ -40,6 +40,7 @@ import java.util.stream.Stream;
     @Type(value = SceneEdit.AddScene.class, name = "addScene"),
     @Type(value = SceneEdit.RemoveScene.class, name = "removeScene"),
     @Type(value = SceneEdit.RenameScene.class, name = "renameScene"),
+    @Type(value = SceneEdit.SetSceneRole.class, name = "setSceneRole"),
     @Type(value = PieceEdit.AddPiece.class, name = "addPiece"),
     @Type(value = PieceEdit.RemovePiece.class, name = "removePiece"),
     @Type(value = PieceEdit.RenamePiece.class, name = "renamePiece"),

@@ -5,6 +5,7 @@ import static brandeon.core.theme.Edits.inserted;
 import static brandeon.core.theme.Edits.require;
 
 import java.util.List;
+import java.util.Optional;
 
 /** Changes which scenes there are. */
 public sealed interface SceneEdit extends Edit {
@@ -51,6 +52,27 @@ public sealed interface SceneEdit extends Edit {
         @Override
         public String deed(Names names) {
             return "Named a scene " + name;
+        }
+    }
+
+    /** What the scene is for, which decides the zones that it is laid out in. */
+    record SetSceneRole(String scene, SceneRole role) implements SceneEdit {
+        @Override
+        public Outcome.Applied applied(Theme theme) {
+            Scene old = Edits.scene(theme, scene);
+            return done(
+                    Edits.withScene(theme, scene, s -> new Scene(s.id(), s.name(), role, s.stack(), s.keepClear())),
+                    new SetSceneRole(scene, old.role()));
+        }
+
+        @Override
+        public Optional<Object> target() {
+            return Optional.of(List.of(SetSceneRole.class, scene));
+        }
+
+        @Override
+        public String deed(Names names) {
+            return "Made " + names.scene(scene) + " a scene for “" + role.title() + "”";
         }
     }
 

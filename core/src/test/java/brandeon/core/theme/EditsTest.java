@@ -136,6 +136,7 @@ public class EditsTest {
                 new PlacingEdit.SetLocked("hide", "band", true),
                 new PlacingEdit.SetContentOn("hide", "band", Content.words(Map.of("label", "In the hide"))),
                 new SceneEdit.MoveScene("hide", 4),
+                new SceneEdit.SetSceneRole("hide", SceneRole.STARTING),
                 new PieceEdit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
                 new PieceEdit.SetMustShow("band", true),
                 new FramingEdit.SetCanvas(
