@@ -1,7 +1,8 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
-import { GripVertical, MoreHorizontal } from "lucide-react";
+import { Menu, MenuButton, MenuHeading, MenuItem, MenuItems, MenuSection } from "@headlessui/react";
+import { Check, GripVertical, MoreHorizontal } from "lucide-react";
 import type { Scene } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
+import { useChoices } from "../theme/titles";
 import { newId, useEdit, useTheme } from "../theme/useTheme";
 
 /** A scene's name, to be typed over, with its grip and what can be done with it. */
@@ -18,6 +19,7 @@ export function SceneHead({
 }) {
   const { theme } = useTheme();
   const edit = useEdit();
+  const { sceneRoles } = useChoices();
   const draft = useDraftText(scene.name, (name) => edit({ edit: "renameScene", scene: scene.id, name }));
   const move = (to: number) => void edit({ edit: "moveScene", scene: scene.id, index: to });
   const last = theme.scenes.length - 1;
@@ -72,6 +74,24 @@ export function SceneHead({
                 </button>
               </MenuItem>
             ))}
+            <MenuSection className="mt-1 border-t border-rule pt-1">
+              <MenuHeading className="px-3 py-0.5 text-faint">Laid out for</MenuHeading>
+              {sceneRoles.map(({ id, title }) => (
+                <MenuItem key={id}>
+                  <button
+                    role="menuitemradio"
+                    aria-checked={id === scene.role}
+                    className="flex w-full items-center gap-1 px-3 py-1 text-left data-focus:bg-kelp-soft"
+                    onClick={() => {
+                      if (id !== scene.role) void edit({ edit: "setSceneRole", scene: scene.id, role: id });
+                    }}
+                  >
+                    <Check size={12} className={id === scene.role ? "" : "invisible"} aria-hidden="true" />
+                    {title}
+                  </button>
+                </MenuItem>
+              ))}
+            </MenuSection>
           </MenuItems>
         </Menu>
       </div>

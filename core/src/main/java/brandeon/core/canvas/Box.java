@@ -6,6 +6,10 @@ import brandeon.core.problem.Mistake;
 public record Box(double x, double y, double width, double height) {
 
     public Box {
+        requireBox(x, y, width, height);
+    }
+
+    static void requireBox(double x, double y, double width, double height) {
         if (!(width >= 0 && height >= 0) || !Double.isFinite(x + y + width + height)) {
             throw new Mistake("A box of " + width + " × " + height + " at " + x + ", " + y + " is no box.");
         }

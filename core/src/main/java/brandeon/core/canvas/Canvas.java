@@ -60,12 +60,13 @@ public record Canvas(String id, String name, Size size, int frameRate, SafeMargi
     }
 
     /** A box in units as whole canvas pixels. */
-    public Box pixels(Box units) {
-        return units.scaled(unit()).snapped();
+    public Box pixels(UnitBox box) {
+        double u = unit();
+        return new Box(box.x() * u, box.y() * u, box.width() * u, box.height() * u).snapped();
     }
 
-    /** A box in pixels as units. */
-    public Box units(Box pixels) {
-        return pixels.scaled(1 / unit());
+    public UnitBox units(Box box) {
+        double per = 1 / unit();
+        return new UnitBox(box.x() * per, box.y() * per, box.width() * per, box.height() * per);
     }
 }

@@ -33,16 +33,16 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
      * @throws IllegalArgumentException when the opening is empty or the bleed negative
      */
     public static CaptureFit cover(Size capture, Box opening, double bleed) {
-        return cover(capture, opening, bleed, capture.box());
+        return cover(capture, opening, bleed, SourceBox.whole(capture));
     }
 
     /**
      * The same, with the crop moved as little from the middle as keeps a part of the picture in sight, such as a face.
      * Where the part is larger than what shows, it is cut evenly.
      *
-     * @param keep in the capture's own pixels; the whole capture for no wish
+     * @param keep the whole capture for no wish
      */
-    public static CaptureFit cover(Size capture, Box opening, double bleed, Box keep) {
+    public static CaptureFit cover(Size capture, Box opening, double bleed, SourceBox keep) {
         if (opening.width() <= 0 || opening.height() <= 0 || bleed < 0) {
             throw new IllegalArgumentException("An opening of " + opening.width() + " × " + opening.height()
                     + " with a bleed of " + bleed + " cannot be covered.");
@@ -95,8 +95,8 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
         return (int) Math.floor(Math.max(0, pixels + 1e-6));
     }
 
-    /** Where a part of the capture, in its own pixels, comes to lie on the canvas. */
-    public Box onCanvas(Box part) {
+    /** Where a part of the capture comes to lie on the canvas. */
+    public Box onCanvas(SourceBox part) {
         return new Box(
                 x + (part.x() - crop.left()) * scale,
                 y + (part.y() - crop.top()) * scale,
@@ -104,17 +104,16 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
                 part.height() * scale);
     }
 
-    /**
-     * The part of the capture, in its own pixels, that lies at a place of the canvas; cut where there is no picture.
-     */
-    public Box onCapture(Box place, Size capture) {
-        return new Box(
+    /** The part of the capture that lies at a place of the canvas, in whole pixels; cut where there is no picture. */
+    public SourceBox onCapture(Box place, Size capture) {
+        Box part = new Box(
                         (place.x() - x) / scale + crop.left(),
                         (place.y() - y) / scale + crop.top(),
                         place.width() / scale,
                         place.height() / scale)
                 .cut(capture.box())
                 .snapped();
+        return new SourceBox(part.x(), part.y(), part.width(), part.height());
     }
 
     private static Box outward(Box box) {

@@ -5,6 +5,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.SafeArea;
 import brandeon.core.canvas.Side;
+import brandeon.core.canvas.SourceBox;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.problem.Mistake;
@@ -180,7 +181,7 @@ public final class Arrangement {
         if (fitted.turn() != 0) {
             throw new Mistake("This frame is turned. Draw on a scene or canvas where the capture stands upright.");
         }
-        Box part = fitted.fit().onCapture(drawn, fitted.capture().size());
+        SourceBox part = fitted.fit().onCapture(drawn, fitted.capture().size());
         if (part.area() < 1) {
             throw new Mistake(String.format(
                     Locale.ROOT, "Nothing of %s lies there.", fitted.capture().name()));

@@ -10,6 +10,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
 import brandeon.core.canvas.Share;
+import brandeon.core.canvas.Size;
 import brandeon.core.colour.Palette;
 import brandeon.core.kind.Kind;
 import brandeon.core.kind.Showing;
@@ -151,11 +152,8 @@ public final class Resolver {
         double down = place.height() / artwork.height();
         return artwork.cuts().stream()
                 .map(cut -> {
-                    Box box = new Box(
-                                    place.x() + cut.box().x() * across,
-                                    place.y() + cut.box().y() * down,
-                                    cut.box().width() * across,
-                                    cut.box().height() * down)
+                    Box box = cut.box()
+                            .laidInto(place, new Size(artwork.width(), artwork.height()))
                             .snapped();
                     List<Share> edge = cut.outline() == FoundOpening.Contour.DIAMOND
                                     && cut.edge().isEmpty()

@@ -1,7 +1,7 @@
 package brandeon.core.opening;
 
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Share;
+import brandeon.core.canvas.SourceBox;
 import brandeon.core.problem.Mistake;
 import java.util.List;
 
@@ -13,7 +13,8 @@ import java.util.List;
  * @param soft   over how many pixels its edge fades outwards from where half shows through
  * @param bare   whether the picture leaves something free around it within its box, so that captures need a mask
  */
-public record Cut(Box box, FoundOpening.Contour outline, double corner, List<Share> edge, double soft, boolean bare) {
+public record Cut(
+        SourceBox box, FoundOpening.Contour outline, double corner, List<Share> edge, double soft, boolean bare) {
 
     /** An opening has at most this many corners. */
     public static final int MOST_CORNERS = 240;

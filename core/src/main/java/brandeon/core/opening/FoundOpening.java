@@ -1,7 +1,7 @@
 package brandeon.core.opening;
 
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Share;
+import brandeon.core.canvas.SourceBox;
 import java.util.List;
 
 /**
@@ -23,8 +23,8 @@ import java.util.List;
  * @param bare      whether the picture leaves something else free within the box, so that captures need a mask
  */
 public record FoundOpening(
-        Box box,
-        Box inner,
+        SourceBox box,
+        SourceBox inner,
         long area,
         Contour outline,
         double corner,
@@ -54,8 +54,8 @@ public record FoundOpening(
 
     FoundOpening scaled(double by) {
         return new FoundOpening(
-                scaled(box, by),
-                scaled(inner, by),
+                box.scaled(by),
+                inner.scaled(by),
                 Math.round(area * by * by),
                 outline,
                 corner * by,
@@ -66,10 +66,6 @@ public record FoundOpening(
                 pane,
                 slit * by,
                 bare);
-    }
-
-    private static Box scaled(Box box, double by) {
-        return new Box(box.x() * by, box.y() * by, box.width() * by, box.height() * by).snapped();
     }
 
     /** As captures are laid behind it. */

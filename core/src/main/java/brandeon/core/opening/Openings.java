@@ -1,7 +1,7 @@
 package brandeon.core.opening;
 
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Share;
+import brandeon.core.canvas.SourceBox;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Pixels;
 import brandeon.core.colour.Spaces;
@@ -267,7 +267,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
         }
 
         private FoundOpening measured(Regions.Region region, Regions regions, BitSet pixels, double slit) {
-            Box box = region.box();
+            SourceBox box = region.box();
             Contours.Match match = Contours.match(region.spans(), box.width());
             Aspect aspect = Aspect.nearest(box.width() / box.height());
             boolean regular = switch (match.contour()) {
@@ -296,7 +296,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
          * The alpha that half of the opening stays below, less what is no pane but the picture's own solid keying
          * colour.
          */
-        private double pane(Box box, BitSet pixels) {
+        private double pane(SourceBox box, BitSet pixels) {
             int[] counts = new int[256];
             int w = (int) box.width();
             for (int y = 0; y < box.height(); y++) {
@@ -315,7 +315,7 @@ public record Openings(List<FoundOpening> openings, String reason, Optional<Colo
             return alpha >= SOLID ? 0 : Math.rint(alpha / 255.0 * 100) / 100;
         }
 
-        private boolean bare(Box box, Traced.Inside inside) {
+        private boolean bare(SourceBox box, Traced.Inside inside) {
             long free = 0;
             for (int y = 0; y < box.height(); y++) {
                 for (int x = 0; x < box.width(); x++) {

@@ -1,6 +1,6 @@
 package brandeon.core.opening;
 
-import brandeon.core.canvas.Box;
+import brandeon.core.canvas.SourceBox;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
@@ -19,7 +19,7 @@ final class Regions {
     record Span(double left, double right) {}
 
     /** @param touchesEdge whether it reaches the picture's edge */
-    record Region(int label, Box box, long area, boolean touchesEdge, List<Span> spans) {}
+    record Region(int label, SourceBox box, long area, boolean touchesEdge, List<Span> spans) {}
 
     private final List<Run> runs;
     private final int[] labels;
@@ -119,7 +119,8 @@ final class Regions {
         List<Region> regions = new ArrayList<>();
         for (int label = 0; label < runs.size(); label++) {
             if (area[label] > 0) {
-                Box box = new Box(left[label], top[label], right[label] - left[label], bottom[label] - top[label]);
+                SourceBox box =
+                        new SourceBox(left[label], top[label], right[label] - left[label], bottom[label] - top[label]);
                 boolean edge = left[label] == 0 || top[label] == 0 || right[label] == width || bottom[label] == height;
                 regions.add(new Region(label, box, area[label], edge, spans(runs, labels, label, box)));
             }
@@ -127,7 +128,7 @@ final class Regions {
         return regions;
     }
 
-    private static List<Span> spans(List<Run> runs, int[] labels, int label, Box box) {
+    private static List<Span> spans(List<Run> runs, int[] labels, int label, SourceBox box) {
         int rows = (int) box.height();
         int[] left = new int[rows];
         int[] right = new int[rows];
@@ -166,11 +167,11 @@ final class Regions {
      * The largest upright rectangle that lies wholly inside a region (largest rectangle under a histogram, row by
      * row).
      */
-    Box largestInside(Region region) {
+    SourceBox largestInside(Region region) {
         int width = (int) region.box().width();
         int[] heights = new int[width];
         int[] stack = new int[width + 1];
-        Box best = new Box(region.box().x(), region.box().y(), 0, 0);
+        SourceBox best = new SourceBox(region.box().x(), region.box().y(), 0, 0);
         boolean[] row = new boolean[width];
         int at = region.label();
         for (int y = (int) region.box().y(); y < region.box().bottom(); y++) {
@@ -194,7 +195,7 @@ final class Regions {
                     int tall = heights[stack[--top]];
                     int from = top == 0 ? 0 : stack[top - 1] + 1;
                     if ((double) tall * (x - from) > best.area()) {
-                        best = new Box(region.box().x() + from, y + 1.0 - tall, x - from, tall);
+                        best = new SourceBox(region.box().x() + from, y + 1.0 - tall, x - from, tall);
                     }
                 }
                 stack[top++] = x;

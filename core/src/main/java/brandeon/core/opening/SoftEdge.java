@@ -1,6 +1,6 @@
 package brandeon.core.opening;
 
-import brandeon.core.canvas.Box;
+import brandeon.core.canvas.SourceBox;
 import java.util.BitSet;
 
 /**
@@ -20,7 +20,7 @@ record SoftEdge(int[] argb, int width, int height, int solid) {
      * @param region pixels of the region, row by row within its box
      * @return in pixels; 0 where the picture is see-through far beyond an edge
      */
-    double around(Box box, BitSet region) {
+    double around(SourceBox box, BitSet region) {
         int margin = (int) Cut.SOFTEST + 1;
         int left = Math.max(0, (int) box.x() - margin);
         int top = Math.max(0, (int) box.y() - margin);

@@ -1,7 +1,7 @@
 package brandeon.core.opening;
 
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Share;
+import brandeon.core.canvas.SourceBox;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -26,7 +26,7 @@ final class Traced {
     }
 
     /** @return corners as shares of the box, at most {@value Cut#MOST_CORNERS} */
-    static List<Share> edge(Inside region, Box box) {
+    static List<Share> edge(Inside region, SourceBox box) {
         List<int[]> all = followed(region, box);
         double near = 2 * NEAR;
         List<int[]> few = fewer(all, near);
@@ -44,7 +44,7 @@ final class Traced {
         return Math.rint(share * 1e5) / 1e5;
     }
 
-    private static List<int[]> followed(Inside region, Box box) {
+    private static List<int[]> followed(Inside region, SourceBox box) {
         int startX = 0;
         while (startX < box.width() && !region.at(startX, 0)) {
             startX++;

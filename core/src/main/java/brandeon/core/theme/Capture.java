@@ -1,7 +1,7 @@
 package brandeon.core.theme;
 
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
+import brandeon.core.canvas.SourceBox;
 import brandeon.core.problem.Mistake;
 import java.util.Comparator;
 import java.util.List;
@@ -21,7 +21,7 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
             throw new Mistake("The name of a capture has between 1 and 60 letters.");
         }
         for (Region region : regions) {
-            if (region.box().outside(size.box()) > 0) {
+            if (!region.box().within(size)) {
                 throw new Mistake(String.format(
                         Locale.ROOT, "%s reaches out of the picture of %s, which is %s.", region.name(), name, size));
             }
@@ -37,12 +37,12 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
     }
 
     /** What a crop should leave in sight: all faces together, or the whole picture where none was drawn. */
-    public Box keep() {
+    public SourceBox keep() {
         return regions.stream()
                 .filter(r -> r.sort() == Region.Sort.FACE)
                 .map(Region::box)
-                .reduce(Box::around)
-                .orElse(size.box());
+                .reduce(SourceBox::around)
+                .orElse(SourceBox.whole(size));
     }
 
     Capture with(List<Region> others) {

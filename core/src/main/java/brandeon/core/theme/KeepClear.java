@@ -1,7 +1,7 @@
 package brandeon.core.theme;
 
-import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Shape;
+import brandeon.core.canvas.UnitBox;
 import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
@@ -9,9 +9,8 @@ import java.util.Locale;
  * A part of a scene that pieces must leave free, such as a platform's own buttons over the picture.
  *
  * @param shape canvases that it is on
- * @param box   in units (1080 to the short side) from the canvas's top left
  */
-public record KeepClear(String id, String name, Shape shape, Box box) {
+public record KeepClear(String id, String name, Shape shape, UnitBox box) {
 
     public KeepClear {
         if (name.isBlank() || name.length() > 60) {

@@ -1,15 +1,13 @@
 package brandeon.core.theme;
 
-import brandeon.core.canvas.Box;
+import brandeon.core.canvas.SourceBox;
 import brandeon.core.problem.Mistake;
 import java.util.Locale;
 
 /**
  * A part of a capture that matters: drawn once, it is known on every scene and canvas that shows the capture.
- *
- * @param box in the capture's own pixels
  */
-public record Region(String id, String name, Sort sort, Box box) {
+public record Region(String id, String name, Sort sort, SourceBox box) {
 
     public enum Sort {
         /** A face: in sight whole, and nothing lies over it. */

@@ -77,13 +77,13 @@ class CaptureFitTest {
     void theCropMovesAsLittleAsKeepsAFaceInSight() {
         Size camera = Size.of(1280, 720);
         Box opening = new Box(0, 0, 720, 720);
-        Box face = new Box(100, 100, 300, 400);
+        SourceBox face = new SourceBox(100, 100, 300, 400);
         CaptureFit fit = CaptureFit.cover(camera, opening, 0, face);
         assertThat(fit.crop())
                 .as("of 560 columns 100 go on the left, not 280")
                 .isEqualTo(new CaptureFit.Crop(100, 0, 460, 0));
         assertThat(fit.onCanvas(face)).isEqualTo(new Box(0, 100, 300, 400));
-        assertThat(CaptureFit.cover(camera, opening, 0, new Box(500, 100, 300, 400)))
+        assertThat(CaptureFit.cover(camera, opening, 0, new SourceBox(500, 100, 300, 400)))
                 .as("a face in the middle changes nothing")
                 .isEqualTo(CaptureFit.cover(camera, opening, 0));
     }
@@ -98,7 +98,7 @@ class CaptureFitTest {
             double bleed = random.nextInt(0, 6);
             double width = random.nextInt(10, 200);
             double height = random.nextInt(10, 200);
-            Box face = new Box(
+            SourceBox face = new SourceBox(
                     random.nextDouble(capture.width() - width),
                     random.nextDouble(capture.height() - height),
                     width,

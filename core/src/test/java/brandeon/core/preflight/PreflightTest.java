@@ -8,6 +8,8 @@ import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
+import brandeon.core.canvas.SourceBox;
+import brandeon.core.canvas.UnitBox;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.AlertSlot;
@@ -181,7 +183,7 @@ class PreflightTest {
                                 "heron",
                                 "The heron",
                                 Region.Sort.FACE,
-                                new Box(random.nextInt(0, 1500), random.nextInt(0, 800), 200, 200))));
+                                new SourceBox(random.nextInt(0, 1500), random.nextInt(0, 800), 200, 200))));
         if (random.nextBoolean()) {
             theme = applied(
                     theme,
@@ -191,7 +193,7 @@ class PreflightTest {
                                     "buttons",
                                     "Buttons",
                                     random.nextBoolean() ? Shape.WIDE : Shape.UPRIGHT,
-                                    new Box(random.nextInt(0, 900), random.nextInt(0, 900), 180, 180))));
+                                    new UnitBox(random.nextInt(0, 900), random.nextInt(0, 900), 180, 180))));
         }
         for (String piece : MOVABLE) {
             for (Shape shape : List.of(Shape.WIDE, Shape.UPRIGHT)) {

@@ -8,6 +8,8 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
+import brandeon.core.canvas.SourceBox;
+import brandeon.core.canvas.UnitBox;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Zone;
 import brandeon.core.layout.Resolver;
@@ -102,7 +104,7 @@ class SceneChecksTest {
         Theme withFace = applied(
                 THEME,
                 new FramingEdit.SetRegion(
-                        "play", new Region("heron", "The heron", Region.Sort.FACE, new Box(900, 400, 200, 300))));
+                        "play", new Region("heron", "The heron", Region.Sort.FACE, new SourceBox(900, 400, 200, 300))));
         Theme beside =
                 applied(withFace, new PlacingEdit.Place("hide", 6, Placed.in(Zone.LOWER, "starting-lower")), lower());
         assertThat(of(beside, "hide", "wide")).noneMatch(finding -> finding.kind() == Finding.Kind.FACE_COVERED);
@@ -119,7 +121,8 @@ class SceneChecksTest {
                 THEME,
                 new FramingEdit.SetKeepClear(
                         "hide",
-                        new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(700, 900, 380, 600))));
+                        new KeepClear(
+                                "buttons", "Buttons of the player", Shape.UPRIGHT, new UnitBox(700, 900, 380, 600))));
         assertThat(of(kept, "hide", "upright"))
                 .anyMatch(finding -> finding.kind() == Finding.Kind.KEEP_CLEAR
                         && finding.other().equals("buttons"));

@@ -10,6 +10,8 @@ import brandeon.core.canvas.SafeMargins;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Side;
 import brandeon.core.canvas.Size;
+import brandeon.core.canvas.SourceBox;
+import brandeon.core.canvas.UnitBox;
 import brandeon.core.canvas.Viewer;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
@@ -47,8 +49,8 @@ public class EditsTest {
             false,
             List.of(new Cluster(Colour.parse("#c0392b"), 1, false)),
             Openings.NONE,
-            Optional.of(
-                    List.of(new Cut(new Box(1, 2, 30, 40), FoundOpening.Contour.RECTANGLE, 0, List.of(), 0, false))),
+            Optional.of(List.of(
+                    new Cut(new SourceBox(1, 2, 30, 40), FoundOpening.Contour.RECTANGLE, 0, List.of(), 0, false))),
             new Recolouring(Recolouring.Method.SHIFT, Map.of(0, Role.ACCENT), List.of()),
             Provenance.UNKNOWN);
     public static final Theme THEME = applied(
@@ -65,14 +67,14 @@ public class EditsTest {
                                                                             "clock",
                                                                             "Its clock",
                                                                             Region.Sort.DISPLAY,
-                                                                            new Box(500, 400, 100, 40))))))
+                                                                            new SourceBox(500, 400, 100, 40))))))
                                             .theme(),
                                     new FramingEdit.SetLine(
                                             new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6)))
                             .theme(),
                     new FramingEdit.SetKeepClear(
                             "desk",
-                            new KeepClear("corner", "Clock of the player", Shape.WIDE, new Box(1700, 0, 220, 90))))
+                            new KeepClear("corner", "Clock of the player", Shape.WIDE, new UnitBox(1700, 0, 220, 90))))
             .theme()
             .withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
 
@@ -147,18 +149,21 @@ public class EditsTest {
                                 "pond",
                                 "Pond camera",
                                 Size.of(640, 480),
-                                List.of(new Region("r", "The jetty", Region.Sort.DISPLAY, new Box(10, 10, 50, 40))))),
+                                List.of(new Region(
+                                        "r", "The jetty", Region.Sort.DISPLAY, new SourceBox(10, 10, 50, 40))))),
                 new FramingEdit.RemoveCapture("spare"),
                 new FramingEdit.RenameCapture("camera", "Face camera"),
                 new FramingEdit.SetRegion(
-                        "camera", new Region("face", "Mirela's face", Region.Sort.FACE, new Box(500, 100, 300, 380))),
+                        "camera",
+                        new Region("face", "Mirela's face", Region.Sort.FACE, new SourceBox(500, 100, 300, 380))),
                 new FramingEdit.DropRegion("spare", "clock"),
                 new FramingEdit.SetLine(new LineShift(SceneRole.LIVE, Shape.WIDE, PlanLine.COLUMN, 0.6)),
                 new FramingEdit.DropLine(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP),
                 new FramingEdit.SetViewer(new Viewer(150, 600, 9)),
                 new FramingEdit.SetKeepClear(
                         "hide",
-                        new KeepClear("buttons", "Buttons of the player", Shape.UPRIGHT, new Box(900, 800, 180, 700))),
+                        new KeepClear(
+                                "buttons", "Buttons of the player", Shape.UPRIGHT, new UnitBox(900, 800, 180, 700))),
                 new FramingEdit.DropKeepClear("desk", "corner"),
                 new ThemeEdit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
                 new ThemeEdit.DropAlert(SignalKind.POINTS),
@@ -185,7 +190,7 @@ public class EditsTest {
                 new PictureEdit.SetOpenings(
                         "badge",
                         List.of(new Cut(
-                                new Box(10, 20, 200, 100), FoundOpening.Contour.ELLIPSE, 0, List.of(), 3, true))),
+                                new SourceBox(10, 20, 200, 100), FoundOpening.Contour.ELLIPSE, 0, List.of(), 3, true))),
                 new PictureEdit.DropOpenings("badge"),
                 new PictureEdit.ReplaceArtwork(new Artwork(
                         "badge",
@@ -461,7 +466,7 @@ public class EditsTest {
                         "hide", "band", new Spot.Attached("band", Side.TOP, Spot.Along.START, 0, 90, 90)),
                 new PlacingEdit.SetContentOn("hide", "band", Content.words(Map.of("nonsense", "x"))),
                 new FramingEdit.SetRegion(
-                        "camera", new Region("r", "Out of it", Region.Sort.FACE, new Box(1200, 0, 200, 50))),
+                        "camera", new Region("r", "Out of it", Region.Sort.FACE, new SourceBox(1200, 0, 200, 50))),
                 new FramingEdit.SetCaptureSize("spare", Size.of(20, 20)),
                 new FramingEdit.RemoveCapture("camera"),
                 new PieceEdit.SetPieceCaptures("scope-frame", List.of("deleted")),
