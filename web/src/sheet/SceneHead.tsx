@@ -79,8 +79,6 @@ export function SceneHead({
               {sceneRoles.map(({ id, title }) => (
                 <MenuItem key={id}>
                   <button
-                    role="menuitemradio"
-                    aria-checked={id === scene.role}
                     className="flex w-full items-center gap-1 px-3 py-1 text-left data-focus:bg-kelp-soft"
                     onClick={() => {
                       if (id !== scene.role) void edit({ edit: "setSceneRole", scene: scene.id, role: id });
@@ -88,6 +86,7 @@ export function SceneHead({
                   >
                     <Check size={12} className={id === scene.role ? "" : "invisible"} aria-hidden="true" />
                     {title}
+                    {id === scene.role && <span className="sr-only">, as it is now</span>}
                   </button>
                 </MenuItem>
               ))}

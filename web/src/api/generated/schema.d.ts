@@ -1136,16 +1136,6 @@ export interface components {
              */
             by: "attach";
         };
-        Box: {
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-            /** Format: double */
-            width: number;
-            /** Format: double */
-            height: number;
-        };
         Brand: {
             seeds: string[];
             pins: {
@@ -1193,7 +1183,7 @@ export interface components {
             after: string;
         };
         Cut: {
-            box: components["schemas"]["Box"];
+            box: components["schemas"]["SourceBox"];
             /** @enum {string} */
             outline: "RECTANGLE" | "ROUNDED" | "CUT_CORNERS" | "ELLIPSE" | "HEXAGON" | "DIAMOND" | "SLANTED" | "IRREGULAR";
             /** Format: double */
@@ -1213,8 +1203,8 @@ export interface components {
             seconds: number;
         };
         FoundOpening: {
-            box: components["schemas"]["Box"];
-            inner: components["schemas"]["Box"];
+            box: components["schemas"]["SourceBox"];
+            inner: components["schemas"]["SourceBox"];
             /** Format: int64 */
             area: number;
             /** @enum {string} */
@@ -1263,7 +1253,7 @@ export interface components {
             name: string;
             /** @enum {string} */
             shape: "WIDE" | "SQUARE" | "UPRIGHT";
-            box: components["schemas"]["Box"];
+            box: components["schemas"]["UnitBox"];
         };
         LineShift: {
             /** @enum {string} */
@@ -1362,7 +1352,7 @@ export interface components {
             name: string;
             /** @enum {string} */
             sort: "FACE" | "DISPLAY";
-            box: components["schemas"]["Box"];
+            box: components["schemas"]["SourceBox"];
         };
         Rows: {
             rows: components["schemas"]["TextRow"][];
@@ -1392,6 +1382,16 @@ export interface components {
             /** Format: int32 */
             width: number;
             /** Format: int32 */
+            height: number;
+        };
+        SourceBox: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
             height: number;
         };
         Spot: {
@@ -1442,6 +1442,16 @@ export interface components {
             state: "OPEN" | "NOW" | "DONE";
             label: string;
             value: string;
+        };
+        UnitBox: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
         };
         Viewer: {
             /** Format: double */
@@ -1612,13 +1622,23 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             edit: "batch";
+        };
+        Box: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
         };
         ChooseMood: Omit<components["schemas"]["Edit"], "edit"> & {
             mood: string;
@@ -1761,7 +1781,7 @@ export interface components {
         };
         Finding: {
             /** @enum {string} */
-            kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "ALERT_NOT_ON_TOP" | "MISSING" | "COLOURS_ALIKE" | "STARTING_WORDS" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "PROVENANCE";
+            kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "FAINT" | "ALERT_NOT_ON_TOP" | "MISSING" | "COLOURS_ALIKE" | "STARTING_WORDS" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "PROVENANCE";
             scene: string;
             canvas: string;
             piece: string;
@@ -1778,7 +1798,7 @@ export interface components {
         };
         Fix: {
             does: string;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
         };
         MoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -2278,6 +2298,17 @@ export interface components {
              */
             edit: "setRegion";
         };
+        SetSceneRole: Omit<components["schemas"]["Edit"], "edit"> & {
+            scene: string;
+            /** @enum {string} */
+            role: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setSceneRole";
+        };
         SetSeed: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
             index: number;
@@ -2432,7 +2463,7 @@ export interface components {
             theme: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Align: Omit<components["schemas"]["Arranging"], "arrange"> & {
@@ -2753,7 +2784,7 @@ export interface components {
         ProposalView: {
             from: string;
             changes: boolean;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             leftOut: string[];
             troubled: string[];
         };
