@@ -116,6 +116,99 @@ class CanvasTest {
         assertThat(Anchor.nearest(frame, frame)).isEqualTo(Anchor.CENTRE);
     }
 
+    @Test
+    void theLimitsThemselvesAreTaken() {
+        assertThat(Size.of(1, 1)).hasToString("1×1");
+        assertThatThrownBy(() -> Size.of(1, 0)).hasMessageContaining("at least 1");
+        assertThat(canvas(180, 7680).shape()).isEqualTo(Shape.UPRIGHT);
+        assertThatThrownBy(() -> canvas(179, 1000)).hasMessageContaining("180");
+        assertThatThrownBy(() -> canvas(1000, 7681)).hasMessageContaining("7680");
+        for (int rate : new int[] {1, 240}) {
+            assertThat(Canvas.of("c", "C", Size.of(1920, 1080), rate).frameRate())
+                    .isEqualTo(rate);
+        }
+        assertThatThrownBy(() -> Canvas.of("c", "C", Size.of(1920, 1080), 241)).hasMessageContaining("frame rate");
+        assertThat(Canvas.of("c", "n".repeat(60), Size.of(1920, 1080), 60).name())
+                .hasSize(60);
+        assertThatThrownBy(() -> Canvas.of("c", "n".repeat(61), Size.of(1920, 1080), 60))
+                .hasMessageContaining("60 letters");
+        assertThatThrownBy(() -> Canvas.of("c", " ", Size.of(1920, 1080), 60)).hasMessageContaining("letters");
+    }
+
+    /** 6 to 5 is the widest that counts as square. */
+    @Test
+    void aSquareIsSquareWithinAFifth() {
+        assertThat(Shape.of(Size.of(1200, 1000))).isEqualTo(Shape.SQUARE);
+        assertThat(Shape.of(Size.of(1201, 1000))).isEqualTo(Shape.WIDE);
+        assertThat(Shape.of(Size.of(1000, 1199))).isEqualTo(Shape.SQUARE);
+        assertThat(Shape.of(Size.of(1000, 1201))).isEqualTo(Shape.UPRIGHT);
+    }
+
+    @Test
+    void canvasesOfOneProportionAreToldFromOthers() {
+        assertThat(canvas(1920, 1080).sameProportions(canvas(2560, 1440))).isTrue();
+        assertThat(canvas(1920, 1080).sameProportions(canvas(1366, 768)))
+                .as("1366×768 is a two-thousandth off 16 to 9")
+                .isTrue();
+        assertThat(canvas(1920, 1080).sameProportions(canvas(1920, 1088))).isFalse();
+        assertThat(canvas(1920, 1080).sameProportions(canvas(1920, 1070))).isFalse();
+        assertThat(canvas(1920, 1080).sameProportions(canvas(1080, 1920))).isFalse();
+    }
+
+    @Test
+    void viewersOutOfRangeAreRefusedAndTheLimitsTaken() {
+        for (double[] taken :
+                new double[][] {{20, 300, 7}, {5000, 300, 7}, {64, 100, 7}, {64, 20_000, 7}, {64, 300, 2}, {64, 300, 30}
+                }) {
+            assertThat(new Viewer(taken[0], taken[1], taken[2]).shortSide()).isEqualTo(taken[0]);
+        }
+        for (double[] wrong : new double[][] {
+            {19.9, 300, 7},
+            {5001, 300, 7},
+            {64, 99, 7},
+            {64, 20_001, 7},
+            {64, 300, 1.9},
+            {64, 300, 30.1},
+            {Double.NaN, 300, 7}
+        }) {
+            assertThatThrownBy(() -> new Viewer(wrong[0], wrong[1], wrong[2])).hasMessageContaining("out of range");
+        }
+    }
+
+    @Test
+    void marginsOutOfRangeAreRefusedWithTheirShares() {
+        for (double[] taken : new double[][] {{0, 0}, {0.2, 0.2}, {0, 0.2}}) {
+            assertThat(new SafeMargins(taken[0], taken[1]).graphics()).isEqualTo(taken[1]);
+        }
+        assertThatThrownBy(() -> new SafeMargins(0.1, 0.05))
+                .hasMessageContaining("10.0 %")
+                .hasMessageContaining("5.0 %");
+        assertThatThrownBy(() -> new SafeMargins(-0.01, 0.05)).hasMessageContaining("out of range");
+        assertThatThrownBy(() -> new SafeMargins(0.1, 0.21)).hasMessageContaining("out of range");
+    }
+
+    @Test
+    void aCornerLiesNotFarOutsideOfItsOpening() {
+        assertThat(new Share(-2, 2).x()).isEqualTo(-2);
+        assertThatThrownBy(() -> new Share(2.01, 0)).hasMessageContaining("outside");
+        assertThatThrownBy(() -> new Share(0, -2.01)).hasMessageContaining("outside");
+    }
+
+    @Test
+    void theNearestAnchorIsThatOfTheThirdInWhichTheMiddleLies() {
+        Box frame = new Box(1000, 2000, 300, 600);
+        int i = 0;
+        for (int down = 0; down < 3; down++) {
+            for (int across = 0; across < 3; across++) {
+                Box box = new Box(1000 + 100 * across + 49, 2000 + 200 * down + 99, 2, 2);
+                assertThat(Anchor.nearest(frame, box)).isEqualTo(Anchor.values()[i++]);
+            }
+        }
+        assertThat(Anchor.nearest(frame, new Box(1095, 2290, 10, 20)))
+                .as("on the line, the middle third")
+                .isEqualTo(Anchor.CENTRE);
+    }
+
     private static Canvas canvas(int width, int height) {
         return Canvas.of("c", "C", Size.of(width, height), 60);
     }

@@ -124,4 +124,50 @@ class CaptureFitTest {
         assertThatThrownBy(() -> CaptureFit.cover(Size.of(10, 10), new Box(0, 0, 0, 5), 0))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void aCaptureIsEnlargedOnlyBeyondItsOwnPixels() {
+        assertThat(CaptureFit.cover(Size.of(400, 300), new Box(0, 0, 400, 300), 0)
+                        .enlarged())
+                .isFalse();
+        assertThat(CaptureFit.cover(Size.of(400, 300), new Box(0, 0, 402, 300), 0)
+                        .enlarged())
+                .isTrue();
+    }
+
+    /** A camera of 1280×720 behind an opening of 640×360 shows all of itself; behind half of that, a half. */
+    @Test
+    void theShareThatShowsIsThatOfTheOpening() {
+        Size camera = Size.of(1280, 720);
+        assertThat(CaptureFit.cover(camera, new Box(100, 100, 640, 360), 0).shownShare())
+                .isEqualTo(1);
+        assertThat(CaptureFit.cover(camera, new Box(100, 100, 320, 360), 0).shownShare())
+                .isEqualTo(0.5);
+    }
+
+    @Test
+    void whatLiesOnTheCanvasIsFoundInTheCapture() {
+        Size camera = Size.of(1280, 720);
+        CaptureFit fit = CaptureFit.cover(camera, new Box(100, 200, 320, 360), 0);
+        assertThat(fit.onCapture(new Box(100, 200, 320, 360), camera))
+                .as("the middle half of the picture, at twice the size")
+                .isEqualTo(new SourceBox(320, 0, 640, 720));
+        SourceBox part = new SourceBox(400, 100, 200, 300);
+        assertThat(fit.onCapture(fit.onCanvas(part), camera)).isEqualTo(part);
+        assertThat(fit.onCapture(new Box(-4000, 0, 100, 100), camera).area())
+                .as("there is no picture")
+                .isZero();
+    }
+
+    @Test
+    void anOpeningWithoutAreaOrABleedInwardsCannotBeCovered() {
+        Size camera = Size.of(1280, 720);
+        assertThatThrownBy(() -> CaptureFit.cover(camera, new Box(0, 0, 0, 10), 0))
+                .hasMessageContaining("0.0");
+        assertThatThrownBy(() -> CaptureFit.cover(camera, new Box(0, 0, 10, 0), 0))
+                .hasMessageContaining("0.0");
+        assertThatThrownBy(() -> CaptureFit.cover(camera, new Box(0, 0, 10, 10), -1))
+                .hasMessageContaining("-1.0");
+        assertThat(CaptureFit.cover(camera, new Box(0, 0, 10, 10), 0).gap()).isZero();
+    }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brandeon.core.text.TextRow;
+import brandeon.core.text.ValueType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -118,5 +119,85 @@ class LiveTest {
                         new TextRow("Came with 7", "Oskar | Tide"),
                         new TextRow("Came with 24", "Saltmarsh Sal"),
                         new TextRow("Follows", "Watcher 9"));
+    }
+
+    @Test
+    void everySignalIsCountedWhereItBelongs() {
+        Readings readings = Readings.NONE
+                .with(signal(SignalKind.SUBSCRIPTION, "Ilse", 0, 0))
+                .with(signal(SignalKind.SUBSCRIPTION, "Maret", 4, 0))
+                .with(signal(SignalKind.RENEWAL, "Oskar", 14, 0))
+                .with(signal(SignalKind.GIFTED_SUBSCRIPTIONS, "Sal", 0, 3))
+                .with(signal(SignalKind.POINTS, "Wren", 0, 250))
+                .with(signal(SignalKind.POINTS, "Wren", 0, 50))
+                .with(signal(SignalKind.GOODS, "Wren", 0, 2))
+                .with(signal(SignalKind.GOODS, "Tavi", 0, 5))
+                .with(signal(SignalKind.PAID_MESSAGE, "Heron", 0, 500));
+        assertThat(readings.values())
+                .containsEntry("subscribers", 5L)
+                .containsEntry("latestSubscriber", "Oskar")
+                .containsEntry("latestMonths", 14)
+                .containsEntry("gifted", 3L)
+                .containsEntry("points", 300L)
+                .containsEntry("goods", 7L)
+                .containsEntry("latestMessage", "Heron");
+        assertThat(Readings.NONE
+                        .with(signal(SignalKind.SUBSCRIPTION, "Ilse", 0, 0))
+                        .values())
+                .as("whoever joins is in the first month")
+                .containsEntry("latestMonths", 1);
+        assertThat(Readings.types()).hasSameSizeAs(Readings.names()).containsEntry("topGift", ValueType.NUMBER);
+    }
+
+    @Test
+    void ofEqualOnesTheFirstStaysOnTop() {
+        Readings readings = Readings.NONE
+                .with(signal(SignalKind.RAID, "First", 0, 9))
+                .with(signal(SignalKind.RAID, "Second", 0, 9));
+        assertThat(readings.values()).containsEntry("topRaider", "First").containsEntry("latestRaider", "Second");
+        assertThat(readings.with(signal(SignalKind.RAID, "Third", 0, 10)).values())
+                .containsEntry("topRaider", "Third")
+                .containsEntry("topRaid", 10L);
+    }
+
+    @Test
+    void anAlertSaysWhatTheSignalBrought() {
+        AlertRule rule = new AlertRule(
+                SignalKind.RENEWAL,
+                true,
+                "{level}",
+                "{name}, {months, plural, one {# month} other {# months}}, {amount}",
+                2.5);
+        Signal signal = new Signal("x", SignalKind.RENEWAL, "Ilse Fenn", 3, "Reed", 7, 0);
+        assertThat(rule.kickerFor(signal.values())).isEqualTo("Reed");
+        assertThat(rule.textFor(signal.values())).isEqualTo("Ilse Fenn, 3 months, 7");
+        assertThat(rule.millis()).isEqualTo(2500);
+        assertThat(signal.values().keySet()).isEqualTo(Signal.TYPES.keySet());
+        assertThat(rule.worded("Kicker", "Text"))
+                .isEqualTo(new AlertRule(SignalKind.RENEWAL, true, "Kicker", "Text", 2.5));
+    }
+
+    @Test
+    void anAlertStaysFromTwoToSixtySeconds() {
+        for (double seconds : new double[] {2, 60}) {
+            assertThat(new AlertRule(SignalKind.FOLLOW, true, "", "", seconds).seconds())
+                    .isEqualTo(seconds);
+        }
+        for (double seconds : new double[] {1.99, 60.01, Double.NaN}) {
+            assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "", "", seconds))
+                    .hasMessageContaining("2 and 60");
+        }
+    }
+
+    @Test
+    void platformsHaveWordsOfTheirOwn() {
+        assertThat(Platform.values()).extracting(Platform::title).containsExactly("Alder", "Birch", "Cedar");
+        assertThat(Platform.BIRCH.words().supporter()).isEqualTo("member");
+        assertThat(Platform.ALDER.term(SignalKind.RAID)).contains(new Platform.Term("alder.raid", "raid"));
+        assertThat(Platform.CEDAR.term(SignalKind.RAID)).isEmpty();
+    }
+
+    private static Signal signal(SignalKind kind, String name, int months, long amount) {
+        return new Signal("id", kind, name, months, "", amount, 0);
     }
 }

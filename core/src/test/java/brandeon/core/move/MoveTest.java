@@ -1,6 +1,7 @@
 package brandeon.core.move;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
@@ -30,6 +31,9 @@ class MoveTest {
             {subscriber} raided                   | {subscriber} redirected here
             unsubscribed reeds                    | unsubscribed reeds
             quiet evening                         | quiet evening
+            Raid at dusk on Alder                 | Redirect at dusk on Birch
+            A subscription, two subscriptions     | A membership, two memberships
+            ALDER                                 | BIRCH
             """)
     void wholeWordsChangeAndNamesOfValuesDoNot(String before, String after) {
         assertThat(new Wording(Platform.ALDER, Platform.BIRCH).change(before)).isEqualTo(after);
@@ -84,6 +88,67 @@ class MoveTest {
         assertThat(plan.swaps()).extracting(swap -> swap.place().scene()).containsExactly("Hide", "Desk");
         assertThat(plan.swaps()).allMatch(swap -> swap.newLink().equals("/o/new1"));
         assertThat(plan.absent()).containsExactly("/o/old2");
+    }
+
+    @Test
+    void wordsThatBothPlatformsShareStayAsTheyAre() {
+        assertThat(new Wording(Platform.ALDER, Platform.ALDER).change("Subscribers of Alder, raid!"))
+                .isEqualTo("Subscribers of Alder, raid!");
+        assertThat(new Wording(Platform.BIRCH, Platform.CEDAR).change("a member became a member and m"))
+                .as("the longer words first, and a letter is no word")
+                .isEqualTo("a follower followed and m");
+    }
+
+    @Test
+    void oneLetterInCapitalsIsAWordThatBeginsWithOne() {
+        // Of the words of the stand-ins none is so short; a title of one letter would be.
+        assertThat(new Wording(Platform.ALDER, Platform.BIRCH).change("Raid RAID raid"))
+                .isEqualTo("Redirect REDIRECT redirect");
+    }
+
+    @Test
+    void eachLineSaysWhatBothSidesCallTheSignal() {
+        assertThat(PLAN.signals())
+                .extracting(MovePlan.SignalLine::kind, MovePlan.SignalLine::fromWord, MovePlan.SignalLine::toWord)
+                .contains(
+                        tuple(SignalKind.SUBSCRIPTION, "subscription", "membership"),
+                        tuple(SignalKind.FOLLOW, "follow", ""),
+                        tuple(SignalKind.PAID_MESSAGE, "", "paid message"),
+                        tuple(SignalKind.RAID, "raid", "redirect"));
+        assertThat(PLAN.signals())
+                .filteredOn(line -> line.kind() == SignalKind.FOLLOW)
+                .allMatch(line -> line.note().contains("Birch does not send this"));
+        assertThat(PLAN.signals())
+                .filteredOn(line -> line.kind() == SignalKind.PAID_MESSAGE)
+                .allMatch(line -> line.note().contains("Birch adds this"));
+        MovePlan toCedar = MovePlan.of(THEME, Platform.ALDER, Platform.CEDAR);
+        assertThat(toCedar.signals())
+                .filteredOn(line -> line.fate() == MovePlan.Fate.KEPT)
+                .extracting(MovePlan.SignalLine::kind)
+                .containsExactly(SignalKind.FOLLOW);
+        assertThat(toCedar.signals())
+                .as("what neither sends is no line")
+                .noneMatch(line -> line.kind() == SignalKind.PAID_MESSAGE);
+    }
+
+    @Test
+    void everyTextThatChangesIsListedAndNoOther() {
+        assertThat(PLAN.texts())
+                .extracting(MovePlan.TextLine::before, MovePlan.TextLine::after)
+                .contains(tuple("Latest subscriber", "Latest member"));
+        assertThat(PLAN.texts()).allMatch(line -> !line.before().equals(line.after()));
+        assertThat(PLAN.texts()).anyMatch(line -> line.place().startsWith("Alert for subscription"));
+        assertThat(MovePlan.of(THEME, Platform.ALDER, Platform.ALDER).texts()).isEmpty();
+    }
+
+    @Test
+    void alertsForWhatOnlyTheNewPlatformHasAreOfferedOnceAndSaySomething() {
+        Theme moved = MovePlan.of(THEME, Platform.ALDER, Platform.CEDAR).applied(THEME);
+        AlertRule goods = moved.alert(SignalKind.GOODS).orElseThrow();
+        assertThat(goods.textFor(Map.of("name", "Wren", "amount", 1L))).isEqualTo("Wren gave one gift");
+        assertThat(goods.textFor(Map.of("name", "Wren", "amount", 4L))).isEqualTo("Wren gave 4 gifts");
+        Theme back = MovePlan.of(moved, Platform.CEDAR, Platform.ALDER).applied(moved);
+        assertThat(back.alerts()).extracting(AlertRule::kind).doesNotHaveDuplicates();
     }
 
     private static MovePlan.Fate fate(SignalKind kind) {
