@@ -132,7 +132,7 @@ function paint({ canvas, swarm, sprite, outline }: Running, now: number): void {
   }
 }
 
-interface Grain {
+export interface Grain {
   x: number;
   y: number;
   size: number;
@@ -140,7 +140,8 @@ interface Grain {
   opacity: number;
 }
 
-function one(p: Swarm["particles"], i: number, seconds: number, width: number, height: number): Grain {
+/** One particle at a time in seconds, in a box in pixels. */
+export function one(p: Swarm["particles"], i: number, seconds: number, width: number, height: number): Grain {
   const chance = (question: number) => mixed(p.seed, i, question);
   const depth = (i + 0.5) / p.count;
   const big = p.size * (0.5 + depth);

@@ -36,4 +36,14 @@ class EasingTest {
     void handlesOutsideTheTimeAreRefused() {
         assertThatThrownBy(() -> new Easing(1.2, 0, 0.5, 1)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void eachHandleHasItsLimits() {
+        assertThat(new Easing(0, -3, 1, 4).css()).isEqualTo("cubic-bezier(0.0,-3.0,1.0,4.0)");
+        for (double[] wrong : new double[][] {{-0.01, 1}, {1.01, 1}, {0, -0.01}, {0, 1.01}, {Double.NaN, 1}}) {
+            assertThatThrownBy(() -> new Easing(wrong[0], 0, wrong[1], 1)).hasMessageContaining("between 0 and 1");
+        }
+        assertThat(Easing.EASE_IN.at(-0.5)).as("before its start").isZero();
+        assertThat(Easing.EASE_IN.at(1.5)).as("after its end").isEqualTo(1);
+    }
 }

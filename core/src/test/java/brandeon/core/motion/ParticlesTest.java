@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Against the painter's own computation: MotionTest in e2e. */
 class ParticlesTest {
@@ -233,5 +234,25 @@ class ParticlesTest {
                 .isInstanceOf(IllegalArgumentException.class);
         assertThat(new Particles(1, Particles.MOST, 1, 1, 0, 0, 0, false, 1, 0, 0, 0).count())
                 .isEqualTo(600);
+    }
+
+    /** What the painter computed, which is held to the same record (web/src/painter/particles.test.ts). */
+    record Known(Particles particles, int number, double seconds, double width, double height, Particles.Grain grain) {}
+
+    @Test
+    void everyGrainIsWhereThePainterHasIt() {
+        Known[] all =
+                new JsonMapper().readValue(ParticlesTest.class.getResourceAsStream("/particles.json"), Known[].class);
+        assertThat(all).hasSizeGreaterThan(50);
+        for (Known known : all) {
+            Particles.Grain grain = known.particles()
+                    .at(known.seconds() * 1000, known.width(), known.height())
+                    .get(known.number());
+            assertThat(grain.x()).as("%s", known).isEqualTo(known.grain().x(), within(1e-5));
+            assertThat(grain.y()).as("%s", known).isEqualTo(known.grain().y(), within(1e-5));
+            assertThat(grain.size()).isEqualTo(known.grain().size(), within(1e-9));
+            assertThat(grain.turn()).as("%s", known).isEqualTo(known.grain().turn(), within(1e-6));
+            assertThat(grain.opacity()).as("%s", known).isEqualTo(known.grain().opacity(), within(1e-6));
+        }
     }
 }

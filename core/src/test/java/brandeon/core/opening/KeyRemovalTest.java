@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import brandeon.core.colour.Colour;
 import java.awt.image.BufferedImage;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -61,6 +62,78 @@ class KeyRemovalTest {
         assertThat(Openings.in(removed).openings())
                 .singleElement()
                 .satisfies(opening -> assertThat(opening.outline()).isEqualTo(FoundOpening.Contour.ELLIPSE));
+    }
+
+    /** Key, half of each, paint: in a row of three pixels, in all eight directions from the key. */
+    @Test
+    void aMixedPixelIsUnmixedFromWhicheverSideThePaintIs() {
+        int key = 0xff00ff00;
+        int paint = 0xff4a3a2c;
+        int half = 0xff000000 | over(0x4a3a2c, 0x00ff00, 0.5);
+        for (int dy = -1; dy <= 1; dy++) {
+            for (int dx = -1; dx <= 1; dx++) {
+                if (dx == 0 && dy == 0) {
+                    continue;
+                }
+                BufferedImage picture = new BufferedImage(3, 3, BufferedImage.TYPE_INT_ARGB);
+                picture.setRGB(1 - dx, 1 - dy, key);
+                picture.setRGB(1, 1, half);
+                picture.setRGB(1 + dx, 1 + dy, paint);
+                BufferedImage removed = KeyRemoval.of(picture, Colour.parse("#00ff00"));
+                assertThat(removed.getRGB(1 - dx, 1 - dy)).as("%d, %d", dx, dy).isZero();
+                assertThat(removed.getRGB(1, 1) & 0xffffff).isEqualTo(0x4a3a2c);
+                assertThat(removed.getRGB(1, 1) >>> 24).isCloseTo(128, within(1));
+                assertThat(removed.getRGB(1 + dx, 1 + dy)).isEqualTo(paint);
+            }
+        }
+    }
+
+    @Test
+    void whatHasNothingOfTheKeyStaysAsItWas() {
+        BufferedImage picture = new BufferedImage(120, 90, BufferedImage.TYPE_INT_ARGB);
+        java.util.SplittableRandom random = new java.util.SplittableRandom(6);
+        for (int y = 0; y < 90; y++) {
+            for (int x = 0; x < 120; x++) {
+                int grey = random.nextInt(256);
+                picture.setRGB(x, y, random.nextInt(1, 256) << 24 | grey << 16 | grey << 8 | grey);
+            }
+        }
+        BufferedImage keyed = KeyRemoval.of(picture, Colour.parse("#ff00ff"));
+        for (int y = 0; y < 90; y++) {
+            for (int x = 0; x < 120; x++) {
+                assertThat(keyed.getRGB(x, y)).isEqualTo(picture.getRGB(x, y));
+            }
+        }
+    }
+
+    /** The key is taken out where it differs by 16 of 255 at most, as encoding makes it. */
+    @Test
+    void theKeyMayVaryALittle() {
+        for (int channel = 0; channel <= 16; channel += 8) {
+            int key = 0x80c040;
+            assertThat(alone(key + (16 << channel), key)).isZero();
+            assertThat(alone(key - (16 << channel), key)).isZero();
+            assertThat(alone(key + (17 << channel), key)).isNotZero();
+            assertThat(alone(key - (17 << channel), key)).isNotZero();
+        }
+    }
+
+    /** A hidden pixel is no key, whatever its colour is. */
+    @Test
+    void whatIsSeeThroughAlreadyIsLeftAlone() {
+        BufferedImage picture = new BufferedImage(2, 1, BufferedImage.TYPE_INT_ARGB);
+        picture.setRGB(0, 0, 0x0000ff00);
+        picture.setRGB(1, 0, 0x4000ff00);
+        BufferedImage removed = KeyRemoval.of(picture, Colour.parse("#00ff00"));
+        assertThat(removed.getRGB(0, 0)).isEqualTo(0x0000ff00);
+        assertThat(removed.getRGB(1, 0)).isZero();
+    }
+
+    private static int alone(int colour, int key) {
+        BufferedImage picture = new BufferedImage(1, 1, BufferedImage.TYPE_INT_RGB);
+        picture.setRGB(0, 0, colour);
+        return KeyRemoval.of(picture, Colour.parse(String.format(java.util.Locale.ROOT, "#%06x", key)))
+                .getRGB(0, 0);
     }
 
     /** 1 outside of a circle of 60 pixels, 0 inside, and a straight fade between. */
