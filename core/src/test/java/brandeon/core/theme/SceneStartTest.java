@@ -12,6 +12,7 @@ import brandeon.core.preflight.Preflight;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class SceneStartTest {
@@ -19,6 +20,7 @@ class SceneStartTest {
     private final AtomicInteger last = new AtomicInteger();
     private final UnaryOperator<String> ids = what -> what + "-" + last.incrementAndGet();
 
+    @Tag("slow")
     @Test
     void aCompleteThemeHasEverySceneAndNothingToMend() {
         for (Family family : Families.all()) {
