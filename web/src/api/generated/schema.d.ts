@@ -3006,12 +3006,10 @@ export interface components {
             /** @enum {string} */
             laid: "NONE" | "INTO" | "ALONE" | "FRAME" | "EACH";
             ground: boolean;
-            sparse: boolean;
             announces: boolean;
             clip: boolean;
             apart: boolean;
             pictures: string;
-            operated: boolean;
         };
         Limits: {
             /** Format: int32 */

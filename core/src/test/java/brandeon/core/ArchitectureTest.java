@@ -58,23 +58,6 @@ class ArchitectureTest {
                 .check(CORE);
     }
 
-    /** Under another locale numbers get decimal commas and letters other cases, in places that a machine reads. */
-    @Test
-    void nothingIsFormattedWithoutALocale() {
-        noClasses()
-                .should()
-                .callMethod(String.class, "formatted", Object[].class)
-                .orShould()
-                .callMethod(String.class, "format", String.class, Object[].class)
-                .orShould()
-                .callMethod(String.class, "toLowerCase")
-                .orShould()
-                .callMethod(String.class, "toUpperCase")
-                .orShould()
-                .callConstructor(java.text.DecimalFormat.class, String.class)
-                .check(CORE);
-    }
-
     /** What an edit makes of a theme is checked in one place, which nobody may go past. */
     @Test
     void themesAreChangedByEditsAlone() {

@@ -38,7 +38,6 @@ class CatalogueController {
      * What the screens must know of a kind of piece.
      *
      * @param pictures the field with a line for each of several pictures that it is taken out as; empty for one picture
-     * @param operated whether it has a clock that an operator starts
      */
     record KindView(
             PieceKind id,
@@ -49,12 +48,10 @@ class CatalogueController {
             List<Figure> figures,
             Kind.Laid laid,
             boolean ground,
-            boolean sparse,
             boolean announces,
             boolean clip,
             boolean apart,
-            String pictures,
-            boolean operated) {}
+            String pictures) {}
 
     record ReadingView(String name, String meaning, ValueType type) {}
 
@@ -152,11 +149,9 @@ class CatalogueController {
                 facts.figures(),
                 facts.laid(),
                 facts.ground(),
-                facts.sparse(),
                 facts.announces(),
                 facts.clip(),
                 facts.apart(),
-                facts.pictures().orElse(""),
-                facts.counts().isPresent());
+                facts.pictures().orElse(""));
     }
 }

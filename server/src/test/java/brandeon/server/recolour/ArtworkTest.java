@@ -369,22 +369,7 @@ class ArtworkTest {
                         .asString())
                 .isEqualTo("RECTANGLE");
         String id = artwork.path("id").asString();
-        host.edit(
-                theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Old frame\",\"captures\":[\"camera\"],\"mustShow\":false,\"content\":{},\"figures\":{},"
-                        + "\"inlay\":{\"artwork\":\"" + id
-                        + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
-        host.edit(
-                theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Frame only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
-                        + Person.placed("f", "CAMERA") + "]}}");
-        host.edit(
-                theme,
-                "{\"edit\":\"setBox\",\"scene\":\"s\",\"piece\":\"f\",\"canvas\":\"wide\",\"box\":{\"x\":100,\"y\":100,\"width\":800,\"height\":600}}");
-        JsonNode opening = host.get("/api/themes/" + theme + "/scenes/s/canvases/wide")
-                .json()
-                .path("openings")
-                .get(0);
+        JsonNode opening = openingOf(id);
         assertThat(opening.path("box").path("x").asDouble()).as("100 + 2 × 40").isEqualTo(180);
         assertThat(opening.path("box").path("y").asDouble()).isEqualTo(160);
         assertThat(opening.path("box").path("width").asDouble()).isEqualTo(640);
@@ -435,22 +420,7 @@ class ArtworkTest {
         assertThat(again.status()).isEqualTo(409);
         assertThat(again.detail()).contains("no opening that is filled with a keying colour");
 
-        host.edit(
-                theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Ring\",\"captures\":[\"camera\"],\"mustShow\":false,\"content\":{},\"figures\":{},"
-                        + "\"inlay\":{\"artwork\":\"" + id
-                        + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
-        host.edit(
-                theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Ring only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
-                        + Person.placed("f", "CAMERA") + "]}}");
-        host.edit(
-                theme,
-                "{\"edit\":\"setBox\",\"scene\":\"s\",\"piece\":\"f\",\"canvas\":\"wide\",\"box\":{\"x\":100,\"y\":100,\"width\":800,\"height\":600}}");
-        JsonNode opening = host.get("/api/themes/" + theme + "/scenes/s/canvases/wide")
-                .json()
-                .path("openings")
-                .get(0);
+        JsonNode opening = openingOf(id);
         assertThat(opening.path("masked").asBoolean())
                 .as("beside a slanted ring the capture would stick out")
                 .isTrue();
@@ -722,5 +692,25 @@ class ArtworkTest {
                 .put(header.array())
                 .putInt((int) crc.getValue())
                 .array();
+    }
+
+    /** The opening of a frame with this picture, alone on a scene at 100, 100 with 800 × 600 pixels. */
+    private JsonNode openingOf(String id) {
+        host.edit(
+                theme,
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Old frame\",\"captures\":[\"camera\"],\"mustShow\":false,\"content\":{},\"figures\":{},"
+                        + "\"inlay\":{\"artwork\":\"" + id
+                        + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
+        host.edit(
+                theme,
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Frame only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
+                        + Person.placed("f", "CAMERA") + "]}}");
+        host.edit(
+                theme,
+                "{\"edit\":\"setBox\",\"scene\":\"s\",\"piece\":\"f\",\"canvas\":\"wide\",\"box\":{\"x\":100,\"y\":100,\"width\":800,\"height\":600}}");
+        return host.get("/api/themes/" + theme + "/scenes/s/canvases/wide")
+                .json()
+                .path("openings")
+                .get(0);
     }
 }
