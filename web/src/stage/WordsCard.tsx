@@ -1,5 +1,6 @@
 import type { Piece, Scene, Schemas } from "../api/client";
 import { ContentField } from "../content/ContentField";
+import { useLatest } from "../content/useLatest";
 import { useKind } from "../theme/kinds";
 import { useEdit } from "../theme/useTheme";
 
@@ -7,12 +8,13 @@ import { useEdit } from "../theme/useTheme";
 export function WordsCard({ scene, piece, placed }: { scene: Scene; piece: Piece; placed: Schemas["Placed"] }) {
   const kind = useKind(piece.kind);
   const edit = useEdit();
+  const [content, set] = useLatest<Record<string, Schemas["Content"]>>(placed.content, (next) =>
+    edit({ edit: "setContentOn", scene: scene.id, piece: piece.id, content: next }),
+  );
   const fields = kind?.fields ?? [];
   if (fields.length === 0) return null;
-  const own = Object.keys(placed.content).length > 0;
-  const set = (content: Record<string, Schemas["Content"]>) =>
-    edit({ edit: "setContentOn", scene: scene.id, piece: piece.id, content });
-  const now = (field: Schemas["Field"]) => placed.content[field.name] ?? piece.content[field.name] ?? field.standard;
+  const own = Object.keys(content).length > 0;
+  const now = (field: Schemas["Field"]) => content[field.name] ?? piece.content[field.name] ?? field.standard;
   return (
     <section className="mt-3 border-t border-rule pt-2">
       <label className="flex items-center gap-2">
@@ -33,7 +35,7 @@ export function WordsCard({ scene, piece, placed }: { scene: Scene; piece: Piece
             field={{ ...field, title: `${field.title}, here` }}
             value={now(field)}
             own={false}
-            set={(value) => set({ ...placed.content, [field.name]: value })}
+            set={(value) => set({ ...content, [field.name]: value })}
           />
         ))}
     </section>

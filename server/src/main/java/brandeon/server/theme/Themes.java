@@ -162,6 +162,10 @@ public class Themes {
             UUID who = member.account();
             Edit edit = made.apply(before.theme());
             Outcome.Applied applied = apply(before.theme(), edit);
+            if (applied.theme().equals(before.theme())) {
+                // Nothing that anybody could see, undo or read about.
+                return before;
+            }
             Optional<KeptThemes.Past> past = kept.past(before);
             if (!past.orElse(KeptThemes.Past.UNKNOWN).nothingUndone(who)) {
                 edits.dropUndone(id, who);

@@ -65,6 +65,20 @@ class EditingTest {
     }
 
     @Test
+    void anEditThatChangesNothingIsNoLineOfTheHistory() {
+        host.edit(theme, "{\"edit\":\"rename\",\"name\":\"Dusk\"}");
+        host.edit(theme, "{\"edit\":\"rename\",\"name\":\"Dawn\"}");
+        host.post("/api/themes/" + theme + "/undo", "");
+        int lines = host.get("/api/themes/" + theme + "/history").json().size();
+        Person.Answer same = host.edit(theme, "{\"edit\":\"rename\",\"name\":\"Dusk\"}");
+        assertThat(same.status()).isEqualTo(200);
+        assertThat(same.json().path("canRedo").asBoolean())
+                .as("what was undone can still be done again")
+                .isTrue();
+        assertThat(host.get("/api/themes/" + theme + "/history").json()).hasSize(lines);
+    }
+
+    @Test
     void undoAndRedoSurviveANewSession() {
         host.edit(theme, "{\"edit\":\"rename\",\"name\":\"First\"}");
         host.edit(theme, "{\"edit\":\"rename\",\"name\":\"Second\"}");
