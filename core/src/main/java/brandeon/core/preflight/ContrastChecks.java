@@ -9,6 +9,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Contrast;
+import brandeon.core.colour.Pixels;
 import brandeon.core.kept.Memory;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
@@ -18,7 +19,6 @@ import brandeon.core.text.Measure;
 import brandeon.core.theme.Theme;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -103,6 +103,12 @@ public final class ContrastChecks {
     private static int[] over(int[] below, int[] above) {
         int[] result = new int[below.length];
         for (int i = 0; i < result.length; i++) {
+            // Most of what lies above is see-through, and most of the rest solid.
+            if (above[i] >>> 24 == 0 || above[i] >>> 24 == 255) {
+                int shown = above[i] >>> 24 == 0 ? below[i] : above[i];
+                result[i] = shown >>> 24 == 0 ? 0 : shown;
+                continue;
+            }
             double a = (above[i] >>> 24) / 255.0;
             double b = (below[i] >>> 24) / 255.0 * (1 - a);
             double alpha = a + b;
@@ -178,8 +184,7 @@ public final class ContrastChecks {
         }
 
         int[] painted(List<Mark> marks, Pictures pictures) {
-            BufferedImage image = Raster.paint(canvas.box(), size, marks, 0, pictures);
-            return image.getRGB(0, 0, size.width(), size.height(), null, 0, size.width());
+            return Pixels.of(Raster.paint(canvas.box(), size, marks, 0, pictures));
         }
     }
 

@@ -5,6 +5,7 @@ import brandeon.core.art.Pictures;
 import brandeon.core.art.PieceArt;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Size;
+import brandeon.core.colour.Pixels;
 import java.awt.image.BufferedImage;
 import java.util.List;
 
@@ -70,6 +71,6 @@ public record Repainting(double share, long pixelsASecond) {
 
     private static int[] pixels(PieceArt art, Size canvas, Size coarse, double at) {
         BufferedImage image = Raster.paint(canvas.box(), coarse, art.at(at), Math.round(at), Pictures.NONE);
-        return image.getRGB(0, 0, coarse.width(), coarse.height(), null, 0, coarse.width());
+        return Pixels.of(image);
     }
 }
