@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class MoveTest {
 
     private static final Theme THEME = ReedlightHide.theme();
-    private static final MovePlan PLAN = MovePlan.of(THEME, Platform.ALDER, Platform.BIRCH);
+    private final MovePlan plan = MovePlan.of(THEME, Platform.ALDER, Platform.BIRCH);
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
@@ -44,7 +44,7 @@ class MoveTest {
         for (SignalKind kind : SignalKind.values()) {
             boolean known = Platform.ALDER.term(kind).isPresent()
                     || Platform.BIRCH.term(kind).isPresent();
-            assertThat(PLAN.signals().stream()
+            assertThat(plan.signals().stream()
                             .filter(line -> line.kind() == kind)
                             .count())
                     .as("%s", kind)
@@ -57,7 +57,7 @@ class MoveTest {
 
     @Test
     void theCopySpeaksTheNewPlatformsWords() {
-        Theme moved = PLAN.applied(THEME);
+        Theme moved = plan.applied(THEME);
         assertThat(moved.piece("supporter").orElseThrow().content("label"))
                 .isEqualTo(new Content.Words("Latest member"));
         assertThat(moved.alert(SignalKind.SUBSCRIPTION).orElseThrow().kicker()).isEqualTo("New member");
@@ -70,7 +70,7 @@ class MoveTest {
 
     @Test
     void theOldThemeAndEverythingButWordsAndAlertsStaysTheSame() {
-        Theme moved = PLAN.applied(THEME);
+        Theme moved = plan.applied(THEME);
         assertThat(moved.brand()).isEqualTo(THEME.brand());
         assertThat(moved.scenes()).isEqualTo(THEME.scenes());
         assertThat(moved.canvases()).isEqualTo(THEME.canvases());
@@ -108,17 +108,17 @@ class MoveTest {
 
     @Test
     void eachLineSaysWhatBothSidesCallTheSignal() {
-        assertThat(PLAN.signals())
+        assertThat(plan.signals())
                 .extracting(MovePlan.SignalLine::kind, MovePlan.SignalLine::fromWord, MovePlan.SignalLine::toWord)
                 .contains(
                         tuple(SignalKind.SUBSCRIPTION, "subscription", "membership"),
                         tuple(SignalKind.FOLLOW, "follow", ""),
                         tuple(SignalKind.PAID_MESSAGE, "", "paid message"),
                         tuple(SignalKind.RAID, "raid", "redirect"));
-        assertThat(PLAN.signals())
+        assertThat(plan.signals())
                 .filteredOn(line -> line.kind() == SignalKind.FOLLOW)
                 .allMatch(line -> line.note().contains("Birch does not send this"));
-        assertThat(PLAN.signals())
+        assertThat(plan.signals())
                 .filteredOn(line -> line.kind() == SignalKind.PAID_MESSAGE)
                 .allMatch(line -> line.note().contains("Birch adds this"));
         MovePlan toCedar = MovePlan.of(THEME, Platform.ALDER, Platform.CEDAR);
@@ -133,11 +133,11 @@ class MoveTest {
 
     @Test
     void everyTextThatChangesIsListedAndNoOther() {
-        assertThat(PLAN.texts())
+        assertThat(plan.texts())
                 .extracting(MovePlan.TextLine::before, MovePlan.TextLine::after)
                 .contains(tuple("Latest subscriber", "Latest member"));
-        assertThat(PLAN.texts()).allMatch(line -> !line.before().equals(line.after()));
-        assertThat(PLAN.texts()).anyMatch(line -> line.place().startsWith("Alert for subscription"));
+        assertThat(plan.texts()).allMatch(line -> !line.before().equals(line.after()));
+        assertThat(plan.texts()).anyMatch(line -> line.place().startsWith("Alert for subscription"));
         assertThat(MovePlan.of(THEME, Platform.ALDER, Platform.ALDER).texts()).isEmpty();
     }
 
@@ -151,8 +151,8 @@ class MoveTest {
         assertThat(back.alerts()).extracting(AlertRule::kind).doesNotHaveDuplicates();
     }
 
-    private static MovePlan.Fate fate(SignalKind kind) {
-        return PLAN.signals().stream()
+    private MovePlan.Fate fate(SignalKind kind) {
+        return plan.signals().stream()
                 .filter(line -> line.kind() == kind)
                 .findFirst()
                 .orElseThrow()
