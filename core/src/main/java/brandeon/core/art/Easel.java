@@ -12,6 +12,11 @@ public record Easel(Canvas canvas, Look look, Tune tune) {
         return units * canvas.unit();
     }
 
+    /** The same, but no longer than what room there is: in a small piece a part is a share of it. */
+    public double px(double units, double most) {
+        return Math.min(px(units), most);
+    }
+
     /** Width of a line in pixels: never thinner than one. */
     public double line(double units) {
         return Math.max(1, px(units));

@@ -54,12 +54,12 @@ public final class Herbarium implements Family {
     @Override
     public Plate plate(Easel easel, Box box, Plate.Sort sort) {
         Look look = easel.look();
-        double torn = Math.min(easel.px(TORN), box.height() * 0.07);
+        double torn = easel.px(TORN, box.height() * 0.07);
         List<Mark> ground = new ArrayList<>();
         List<Mark> decor = new ArrayList<>();
         Outline shape = switch (sort) {
             case BAND -> Paper.tornTop(box, torn * 1.3, easel.px(20));
-            case LABEL -> Paper.tape(box, Math.min(easel.px(9), box.height() * 0.16));
+            case LABEL -> Paper.tape(box, easel.px(9, box.height() * 0.16));
             case INFO, NAME, ALERT -> Paper.sheet(box, torn, easel.px(17));
         };
         Paint paint = switch (sort) {
@@ -72,10 +72,10 @@ public final class Herbarium implements Family {
         ground.add(new Mark.Bed(shape));
         if (easel.tune().ornament() > 0) {
             if (sort == Plate.Sort.INFO || sort == Plate.Sort.ALERT) {
-                double inset = Math.min(easel.px(11), box.height() * 0.12);
+                double inset = easel.px(11, box.height() * 0.12);
                 decor.addAll(Paper.stitches(easel, box.grown(-inset), look.colour(Role.EDGE)));
-                double across = Math.min(easel.px(92), box.width() * 0.22);
-                double high = Math.min(easel.px(22), box.height() * 0.18);
+                double across = easel.px(92, box.width() * 0.22);
+                double high = easel.px(22, box.height() * 0.18);
                 // On a short plate the tape would lie on the words.
                 if (box.width() > easel.px(340) && box.height() > easel.px(90)) {
                     decor.add(new Mark.Filled(
@@ -87,13 +87,13 @@ public final class Herbarium implements Family {
                         easel, box.x(), box.right(), box.y() + torn * 2.4 + easel.px(4), look.colour(Role.EDGE)));
             }
         }
-        double left = Math.min(easel.px(sort == Plate.Sort.LABEL ? 24 : 32), box.height() * 0.4);
+        double left = easel.px(sort == Plate.Sort.LABEL ? 24 : 32, box.height() * 0.4);
         Box content = sort == Plate.Sort.BAND
                 ? new Box(box.x(), box.y() + torn, box.width(), box.height() - torn)
                 : new Box(
                         box.x() + left,
                         box.y() + torn,
-                        Math.max(1, box.width() - left - Math.min(easel.px(28), box.height() * 0.4)),
+                        Math.max(1, box.width() - left - easel.px(28, box.height() * 0.4)),
                         Math.max(1, box.height() - 2 * torn));
         return Plate.of(look, sort, Role.SECOND_ACCENT, ground, decor, content);
     }
@@ -116,7 +116,7 @@ public final class Herbarium implements Family {
                 Outline.rectangle(opening.grown(easel.line(2) / 2)),
                 Paint.of(look.colour(Role.EDGE), 0.8),
                 easel.line(2)));
-        double arm = Math.min(easel.px(58), Math.min(opening.width(), opening.height()) * 0.2);
+        double arm = easel.px(58, Math.min(opening.width(), opening.height()) * 0.2);
         for (int corner = 0; corner < 4; corner++) {
             double x = corner % 2 == 0 ? ring.x() : ring.right();
             double y = corner < 2 ? ring.y() : ring.bottom();
@@ -141,7 +141,7 @@ public final class Herbarium implements Family {
     @Override
     public Emblem emblem(Easel easel, Box content, Emblem.Size size) {
         boolean large = size == Emblem.Size.LARGE;
-        double height = large ? content.height() * 0.72 : Math.min(easel.px(46), content.height() * 0.56);
+        double height = large ? content.height() * 0.72 : easel.px(46, content.height() * 0.56);
         double x = content.x() + height * 0.28;
         List<Mark> marks = new ArrayList<>(Sprigs.sprig(
                 x,
@@ -180,7 +180,7 @@ public final class Herbarium implements Family {
 
     @Override
     public List<Mark> corners(Easel easel, Box box) {
-        double arm = Math.min(easel.px(64), Math.min(box.width(), box.height()) * 0.3);
+        double arm = easel.px(64, Math.min(box.width(), box.height()) * 0.3);
         List<Mark> marks = new ArrayList<>();
         for (int corner = 0; corner < 4; corner++) {
             double x = corner % 2 == 0 ? box.x() : box.right();
@@ -214,7 +214,7 @@ public final class Herbarium implements Family {
     public Curtain curtain(Easel easel, Box box) {
         int strips = 5;
         double height = box.height() / strips;
-        double torn = Math.min(easel.px(16), height * 0.2);
+        double torn = easel.px(16, height * 0.2);
         List<Curtain.Leaf> leaves = new ArrayList<>();
         for (int i = 0; i < strips; i++) {
             Box strip = new Box(

@@ -45,8 +45,8 @@ public final class GoalArt {
                 ask.label(),
                 room.width() - figure.fit().width() - between,
                 ready.plate().quiet());
-        double bar = Math.max(4, Math.rint(Math.min(easel.px(22), room.height() * 0.24)));
-        double gap = Math.min(easel.px(14), room.height() * 0.12);
+        double bar = Math.max(4, Math.rint(easel.px(22, room.height() * 0.24)));
+        double gap = easel.px(14, room.height() * 0.12);
         double top = room.centreY() - (figure.caps() + gap + bar) / 2;
         boolean turned = easel.tune().align() == Tune.Align.RIGHT;
         marks.add(label.at(turned ? Tune.Align.RIGHT : Tune.Align.LEFT, room.x(), room.right(), top + figure.caps()));

@@ -74,11 +74,7 @@ public final class LineArt {
         Box room = pair.room();
         if (!pair.beside()) {
             Words.stacked(
-                    marks,
-                    List.of(first, second),
-                    easel.tune().align(),
-                    room,
-                    Math.min(easel.px(20), room.height() * 0.18));
+                    marks, List.of(first, second), easel.tune().align(), room, easel.px(20, room.height() * 0.18));
             return;
         }
         double taken = taken(easel, first);
@@ -119,7 +115,7 @@ public final class LineArt {
                 easel.look().heading(),
                 pair.value(),
                 wanted,
-                beside ? Math.min(easel.px(Lettering.LEAST), least) : least,
+                beside ? easel.px(Lettering.LEAST, least) : least,
                 beside ? room.width() - taken(easel, label) : room.width(),
                 plate.ink());
         return new Fitted(label, value);

@@ -41,8 +41,7 @@ public final class RowsArt {
     }
 
     private static PieceArt stack(Family family, Easel easel, Ask.Rows ask) {
-        double title =
-                ask.title().isBlank() ? 0 : Math.min(easel.px(TITLE), ask.box().height() * 0.25);
+        double title = ask.title().isBlank() ? 0 : easel.px(TITLE, ask.box().height() * 0.25);
         double room = ask.box().height() - title - easel.px(20);
         int shown = (int)
                 Math.clamp(Math.floor(room / easel.px(LEAST_ROW)), 1, ask.rows().size());

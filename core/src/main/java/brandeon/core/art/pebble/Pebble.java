@@ -63,7 +63,7 @@ public final class Pebble implements Family {
             return new Plate(ground, decor, box, look.colour(Role.TEXT), look.colour(Role.QUIET_TEXT));
         }
         boolean lifted = sort == Plate.Sort.INFO || sort == Plate.Sort.ALERT;
-        double lift = lifted ? Math.max(2, Math.rint(Math.min(easel.px(LIFT), box.height() * 0.08))) : 0;
+        double lift = lifted ? Math.max(2, Math.rint(easel.px(LIFT, box.height() * 0.08))) : 0;
         Box body = new Box(box.x(), box.y(), Math.max(1, box.width() - lift), Math.max(1, box.height() - lift));
         double soft = 0.55 + 0.45 * look.corner();
         double radius = Math.min(body.height() / 2, easel.px(64)) * soft;
@@ -100,7 +100,7 @@ public final class Pebble implements Family {
         };
         ground.add(new Mark.Filled(shape, paint));
         ground.add(new Mark.Bed(shape));
-        double side = Math.min(easel.px(34), body.height() * 0.42);
+        double side = easel.px(34, body.height() * 0.42);
         Box content = new Box(body.x() + side, body.y(), Math.max(1, body.width() - 2 * side), body.height());
         return Plate.of(look, sort, Role.ACCENT, ground, decor, content);
     }
@@ -161,7 +161,7 @@ public final class Pebble implements Family {
     @Override
     public Emblem emblem(Easel easel, Box content, Emblem.Size size) {
         boolean large = size == Emblem.Size.LARGE;
-        double r = large ? content.height() * 0.24 : Math.min(easel.px(11), content.height() * 0.15);
+        double r = large ? content.height() * 0.24 : easel.px(11, content.height() * 0.15);
         double x = content.x() + r * 1.1;
         double y = content.centreY();
         Look look = easel.look();
@@ -224,7 +224,7 @@ public final class Pebble implements Family {
     @Override
     public List<Mark> corners(Easel easel, Box box) {
         List<Mark> marks = new ArrayList<>();
-        double r = Math.min(easel.px(20), Math.min(box.width(), box.height()) * 0.1);
+        double r = easel.px(20, Math.min(box.width(), box.height()) * 0.1);
         for (int corner = 0; corner < 4; corner++) {
             double x = corner % 2 == 0 ? box.x() + r : box.right() - r;
             double y = corner < 2 ? box.y() + r : box.bottom() - r;

@@ -55,7 +55,7 @@ public final class Stillwater implements Family {
     @Override
     public Plate plate(Easel easel, Box box, Plate.Sort sort) {
         Look look = easel.look();
-        double radius = look.corner() * Math.min(easel.px(10), box.height() * 0.2);
+        double radius = look.corner() * easel.px(10, box.height() * 0.2);
         double bar = Math.max(2, Math.rint(easel.px(BAR)));
         List<Mark> ground = new ArrayList<>();
         List<Mark> decor = new ArrayList<>();
@@ -76,14 +76,13 @@ public final class Stillwater implements Family {
                             Outline.rectangle(new Box(box.x(), box.y(), bar, box.height())),
                             Paint.of(look.colour(sort == Plate.Sort.ALERT ? Role.SECOND_ACCENT : Role.ACCENT))))));
         }
-        double left =
-                Math.min(easel.px(sort == Plate.Sort.LABEL || sort == Plate.Sort.NAME ? 22 : 34), box.height() * 0.5);
+        double left = easel.px(sort == Plate.Sort.LABEL || sort == Plate.Sort.NAME ? 22 : 34, box.height() * 0.5);
         Box content = sort == Plate.Sort.BAND
                 ? box
                 : new Box(
                         box.x() + left,
                         box.y(),
-                        Math.max(1, box.width() - left - Math.min(easel.px(22), box.height() * 0.4)),
+                        Math.max(1, box.width() - left - easel.px(22, box.height() * 0.4)),
                         box.height());
         return Plate.of(look, sort, Role.ACCENT, ground, decor, content);
     }
@@ -150,7 +149,7 @@ public final class Stillwater implements Family {
     @Override
     public List<Mark> corners(Easel easel, Box box) {
         double thick = Math.max(2, Math.rint(easel.px(BAR)));
-        double arm = Math.min(easel.px(60), Math.min(box.width(), box.height()) * 0.3);
+        double arm = easel.px(60, Math.min(box.width(), box.height()) * 0.3);
         List<Mark> marks = new ArrayList<>();
         for (int corner = 0; corner < 4; corner++) {
             double x = corner % 2 == 0 ? box.x() : box.right() - arm;

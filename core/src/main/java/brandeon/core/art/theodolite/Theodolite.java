@@ -52,7 +52,7 @@ public final class Theodolite implements Family {
     @Override
     public Plate plate(Easel easel, Box box, Plate.Sort sort) {
         Look look = easel.look();
-        double cut = Math.min(easel.px(sort == Plate.Sort.ALERT ? 34 : 22), box.height() * 0.34);
+        double cut = easel.px(sort == Plate.Sort.ALERT ? 34 : 22, box.height() * 0.34);
         List<Mark> ground = new ArrayList<>();
         List<Mark> decor = new ArrayList<>();
         Outline shape = switch (sort) {
@@ -91,7 +91,7 @@ public final class Theodolite implements Family {
             decor.addAll(Drafting.scale(
                     easel, from, to, y, sort == Plate.Sort.BAND ? 1 : -1, easel.px(8), look.colour(Role.ACCENT)));
         }
-        double left = Math.min(easel.px(28), box.height() * 0.36);
+        double left = easel.px(28, box.height() * 0.36);
         Box content = sort == Plate.Sort.BAND
                 ? box
                 : new Box(
@@ -132,7 +132,7 @@ public final class Theodolite implements Family {
                 easel.line(1.5)));
         marks.addAll(Drafting.brackets(
                 opening.grown(border * 0.62),
-                Math.min(easel.px(64), opening.height() * 0.2),
+                easel.px(64, opening.height() * 0.2),
                 Math.max(2, border * 0.36),
                 look.colour(Role.SECOND_ACCENT)));
         return new Ring(marks, 0);
@@ -141,7 +141,7 @@ public final class Theodolite implements Family {
     @Override
     public Emblem emblem(Easel easel, Box content, Emblem.Size size) {
         boolean large = size == Emblem.Size.LARGE;
-        double radius = large ? content.height() * 0.3 : Math.min(easel.px(13), content.height() * 0.18);
+        double radius = large ? content.height() * 0.3 : easel.px(13, content.height() * 0.18);
         double x = content.x() + radius * (large ? 1.1 : 1);
         return new Emblem(
                 Drafting.target(
@@ -186,7 +186,7 @@ public final class Theodolite implements Family {
     public List<Mark> corners(Easel easel, Box box) {
         return Drafting.brackets(
                 box,
-                Math.min(easel.px(70), Math.min(box.width(), box.height()) * 0.3),
+                easel.px(70, Math.min(box.width(), box.height()) * 0.3),
                 easel.line(5),
                 easel.colour(Role.SECOND_ACCENT));
     }

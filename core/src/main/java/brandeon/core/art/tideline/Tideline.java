@@ -58,7 +58,7 @@ public final class Tideline implements Family {
     public Plate plate(Easel easel, Box box, Plate.Sort sort) {
         Look look = easel.look();
         double height = box.height();
-        double step = Math.min(easel.px(11), height * 0.1);
+        double step = easel.px(11, height * 0.1);
         List<Mark> ground = new ArrayList<>();
         List<Mark> decor = new ArrayList<>();
         if (sort == Plate.Sort.BAND) {
@@ -75,7 +75,7 @@ public final class Tideline implements Family {
         }
         boolean tight = sort == Plate.Sort.NAME || sort == Plate.Sort.LABEL;
         Box body = tight ? box : new Box(box.x(), box.y(), Math.max(1, box.width() - RIPPLES * step), height);
-        double left = Math.min(easel.px(36), height * 0.32);
+        double left = easel.px(36, height * 0.32);
         double run = Plates.run(easel, height);
         double end = run * 0.92 + easel.px(8);
         Box content = new Box(box.x() + left, box.y(), Math.max(1, body.width() - left - end), height);
@@ -150,7 +150,7 @@ public final class Tideline implements Family {
     public Emblem emblem(Easel easel, Box content, Emblem.Size size) {
         Look look = easel.look();
         if (size == Emblem.Size.SMALL) {
-            double radius = Math.min(easel.px(9), content.height() * 0.13);
+            double radius = easel.px(9, content.height() * 0.13);
             return new Emblem(
                     Plates.lantern(
                             content.x() + radius * 0.4,
@@ -170,7 +170,7 @@ public final class Tideline implements Family {
 
     @Override
     public List<Mark> rule(Easel easel, double x, double y, double width) {
-        double wave = Math.min(easel.px(46), width * 0.3);
+        double wave = easel.px(46, width * 0.3);
         double level = x + width - wave;
         double dip = wave * 0.26;
         return List.of(new Mark.Stroked(
@@ -210,7 +210,7 @@ public final class Tideline implements Family {
 
     @Override
     public List<Mark> corners(Easel easel, Box box) {
-        double arm = Math.min(easel.px(70), Math.min(box.width(), box.height()) * 0.3);
+        double arm = easel.px(70, Math.min(box.width(), box.height()) * 0.3);
         List<Mark> marks = new ArrayList<>();
         for (int corner = 0; corner < 4; corner++) {
             double x = corner % 2 == 0 ? box.x() : box.right();
