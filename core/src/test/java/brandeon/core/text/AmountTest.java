@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class AmountTest {
@@ -37,6 +38,13 @@ class AmountTest {
                 "3,5,7 | 357"
             })
     void theNumberThatAPersonWroteIsTaken(String written, double amount) {
+        assertThat(Amount.in(written)).hasValue(amount);
+    }
+
+    /** The field for numbers reads the same ones (web/src/content/amount.test.ts). */
+    @ParameterizedTest
+    @CsvFileSource(resources = "/amounts.csv", delimiter = '|')
+    void aNumberIsReadAsTheScreenReadsIt(String written, double amount) {
         assertThat(Amount.in(written)).hasValue(amount);
     }
 
