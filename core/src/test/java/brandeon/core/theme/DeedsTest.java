@@ -7,24 +7,24 @@ import brandeon.core.canvas.Shape;
 import brandeon.core.demo.ReedlightHide;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 
 class DeedsTest {
 
     private static final Theme THEME = ReedlightHide.theme();
 
-    @ParameterizedTest
-    @MethodSource("brandeon.core.theme.EditsTest#everyKindOfEdit")
-    void everyEditIsSaidInAFewWords(Edit edit) {
-        String deed = said(edit);
-        assertThat(deed)
-                .hasSizeBetween(8, 90)
-                .doesNotContain("null")
-                .doesNotContain("Edit")
-                .doesNotContain("[")
-                .doesNotContain("_");
-        assertThat(deed.charAt(0)).isUpperCase();
+    @Test
+    void everyEditIsSaidInAFewWords() {
+        for (Edit edit : EditsTest.everyKindOfEdit().toList()) {
+            String deed = said(edit);
+            assertThat(deed)
+                    .as("%s", edit)
+                    .hasSizeBetween(8, 90)
+                    .doesNotContain("null")
+                    .doesNotContain("Edit")
+                    .doesNotContain("[")
+                    .doesNotContain("_");
+            assertThat(deed.charAt(0)).as(deed).isUpperCase();
+        }
     }
 
     @Test

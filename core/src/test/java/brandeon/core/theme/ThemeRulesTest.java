@@ -202,7 +202,7 @@ class ThemeRulesTest {
                 .isInstanceOf(Outcome.Applied.class);
     }
 
-    static Stream<Arguments> limits() {
+    private static Stream<Limit> limits() {
         return Stream.of(
                 limit(() -> new Spot.Anchored(Anchor.TOP, 20_000, -20_000, 8, 8), true, ""),
                 limit(() -> new Spot.Anchored(Anchor.TOP, 20_001, 0, 8, 8), false, "20001"),
@@ -287,18 +287,25 @@ class ThemeRulesTest {
                         "“Twice” twice"));
     }
 
-    private static Arguments limit(ThrowingCallable makes, boolean taken, String sentence) {
-        return Arguments.of(makes, taken, sentence);
+    private record Limit(ThrowingCallable makes, boolean taken, String sentence) {}
+
+    private static Limit limit(ThrowingCallable makes, boolean taken, String sentence) {
+        return new Limit(makes, taken, sentence);
     }
 
-    @ParameterizedTest
-    @MethodSource("limits")
-    void limitsAreTakenAndWhatIsBeyondThemIsSaid(ThrowingCallable makes, boolean taken, String sentence)
-            throws Throwable {
-        if (taken) {
-            makes.call();
-        } else {
-            assertThatThrownBy(makes).isInstanceOf(Mistake.class).hasMessageContaining(sentence);
+    @Test
+    void limitsAreTakenAndWhatIsBeyondThemIsSaid() throws Throwable {
+        int number = 0;
+        for (Limit limit : limits().toList()) {
+            number++;
+            if (limit.taken()) {
+                limit.makes().call();
+            } else {
+                assertThatThrownBy(limit.makes())
+                        .as("limit %d of the list", number)
+                        .isInstanceOf(Mistake.class)
+                        .hasMessageContaining(limit.sentence());
+            }
         }
     }
 
