@@ -3039,7 +3039,7 @@ export interface components {
             name: string;
             meaning: string;
             /** @enum {string} */
-            type: "TEXT" | "NUMBER" | "LIST";
+            type: "TEXT" | "NUMBER" | "MONEY" | "TIME" | "LIST";
         };
         RoleView: {
             /** @enum {string} */

@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
 
-    /** Without what Spring writes while building, whose names have two low lines in them. */
+    /** Without what Spring writes while building, whose names have two low lines or dollars in them. */
     private static final JavaClasses SERVER = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
-            .withImportOption(location -> !location.contains("__"))
+            .withImportOption(location -> !location.contains("__") && !location.contains("$$"))
             .importPackages("brandeon.server");
 
     @Test
@@ -37,7 +37,32 @@ class ArchitectureTest {
                 .callConstructor(java.text.DecimalFormat.class, String.class)
                 .check(new ClassFileImporter()
                         .withImportOption(new ImportOption.DoNotIncludeTests())
-                        .withImportOption(location -> !location.contains("__"))
+                        .withImportOption(location -> !location.contains("__") && !location.contains("$$"))
                         .importPackages("brandeon"));
+    }
+
+    /** What is stored goes through Hibernate; docs/architecture.md says why these do not. */
+    @Test
+    void plainSqlStandsOnlyWhereItsReasonDoes() {
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("Wakes")
+                .and()
+                .doNotHaveSimpleName("FileSweep")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.springframework.jdbc.core..")
+                .check(SERVER);
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("Wakes")
+                .and()
+                .doNotHaveSimpleName("JsonColumn")
+                .and()
+                .haveNameNotMatching(".*(V\\d+__|Upgrade).*")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("java.sql..")
+                .check(SERVER);
     }
 }

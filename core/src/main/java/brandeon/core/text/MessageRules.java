@@ -90,9 +90,15 @@ final class MessageRules {
     }
 
     private static Optional<String> needs(ValueType type, ValueType wanted, String name, String otherwise) {
-        return type == null || type == wanted
-                ? Optional.empty()
-                : Optional.of(String.format(Locale.ROOT, "{%s} %s.", name, otherwise));
+        if (type == null || type == wanted) {
+            return Optional.empty();
+        }
+        String why = switch (type) {
+            case MONEY -> "is money, which is written with its currency by itself; write it alone";
+            case TIME -> "is a time of the day, which is written by itself; write it alone";
+            case TEXT, NUMBER, LIST -> otherwise;
+        };
+        return Optional.of(String.format(Locale.ROOT, "{%s} %s.", name, why));
     }
 
     /** A number with its style: after the name comes the type's name, then perhaps the style. */

@@ -9,6 +9,8 @@ import com.ibm.icu.text.MessagePattern.ArgType;
 import com.ibm.icu.text.MessagePattern.Part;
 import com.ibm.icu.text.PluralRules;
 import com.ibm.icu.util.NoUnit;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,6 +26,7 @@ final class MessageWriter {
             NumberFormatter.withLocale(Locale.ENGLISH).precision(Precision.maxFraction(3));
     private static final PluralRules CARDINAL = PluralRules.forLocale(Locale.ENGLISH);
     private static final PluralRules ORDINAL = PluralRules.forLocale(Locale.ENGLISH, PluralRules.PluralType.ORDINAL);
+    private static final DateTimeFormatter HOURS = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final String MISSING = "–";
     private static final String OTHER = "other";
 
@@ -85,6 +88,8 @@ final class MessageWriter {
         return switch (value) {
             case null -> MISSING;
             case Number number -> PLAIN.format(number).toString();
+            case Money money -> money.written();
+            case ZonedDateTime time -> HOURS.format(time);
             case List<?> rows ->
                 rows.stream()
                         .map(TextRow.class::cast)

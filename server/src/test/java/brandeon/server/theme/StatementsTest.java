@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import brandeon.server.support.Statements;
+import jakarta.persistence.EntityManagerFactory;
+import jakarta.persistence.Table;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -76,6 +78,19 @@ class StatementsTest {
         assertThat(sent).as("%s", sent).anyMatch(sql -> sql.startsWith("insert into signal"));
         // The practice button is a person's; whoever presses it is asked for, and which channel is theirs.
         assertThat(sent).as("%s", sent).hasSizeLessThanOrEqualTo(MOST + 1);
+    }
+
+    @Test
+    void everyTableIsAnEntity(RunningServer server) {
+        EntityManagerFactory entities = server.bean(EntityManagerFactory.class);
+        List<?> tables = entities.callInTransaction(manager -> manager.createNativeQuery(
+                        "select table_name from information_schema.tables where table_schema = 'public' and table_name <> 'flyway_schema_history'")
+                .getResultList());
+        assertThat(entities.getMetamodel().getEntities())
+                .extracting(entity ->
+                        entity.getJavaType().getAnnotation(Table.class).name())
+                .containsExactlyInAnyOrderElementsOf(
+                        tables.stream().map(Object::toString).toList());
     }
 
     private Person.Answer edit(String text, String gesture) {
