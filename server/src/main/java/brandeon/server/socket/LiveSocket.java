@@ -43,6 +43,7 @@ class LiveSocket extends TextWebSocketHandler {
     private static final int SEND_MILLIS = 5_000;
     private static final int BUFFER = 4 << 20;
     private static final int MOST_FEEDS = 200;
+    private static final Told NOT_UNDERSTOOD = new Told.Refusal("", "This message is not understood.");
 
     private final Feeds feeds;
     private final Outlets outlets;
@@ -167,10 +168,11 @@ class LiveSocket extends TextWebSocketHandler {
                     Optional.ofNullable(connection.watches().remove(feed)).ifPresent(feeds::leave);
                 case Asked.Whereabouts at -> at(connection, at);
                 case Asked.Report report -> report(connection, report);
+                case null -> tell(connection, NOT_UNDERSTOOD);
                 case Asked.AskTime(double sent) -> tell(connection, new Told.Time(sent, System.currentTimeMillis()));
             }
         } catch (InvalidTypeIdException e) {
-            tell(connection, new Told.Refusal("", "This message is not understood."));
+            tell(connection, NOT_UNDERSTOOD);
         } catch (JacksonException e) {
             tell(connection, new Told.Refusal("", Unreadable.sentence("The message", e)));
         } catch (Mistake | NotFound | TooMany e) {

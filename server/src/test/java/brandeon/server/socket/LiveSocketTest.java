@@ -117,6 +117,7 @@ class LiveSocketTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             no json                                                                                         | Unrecognized
+            null                                                                                            | not understood
             {"type":"sing"}                                                                                 | not understood
             {"type":"watch","feed":"a"}                                                                     | epoch
             {"type":"watch","feed":"a","epoch":"","number":-1,"hash":""}                                    | which scene
