@@ -51,7 +51,7 @@ class EditRow {
         this.state = state;
     }
 
-    KeptThemes.LastEdit kept() {
+    KeptThemes.LastEdit line() {
         return new KeptThemes.LastEdit(key, accountId, gesture, edit, inverse);
     }
 }

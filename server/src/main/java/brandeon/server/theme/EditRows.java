@@ -32,8 +32,9 @@ interface EditRows extends JpaRepository<EditRow, EditRow.Key> {
 
     /** The edit of a gesture grows by another one and takes that one's number. */
     @Modifying
-    @Query(
-            "update EditRow e set e.key.number = :number, e.edit = :edit, e.inverse = :inverse, e.at = :at where e.key = :key")
+    @Query("""
+            update EditRow e set e.key.number = :number, e.edit = :edit, e.inverse = :inverse, e.at = :at
+            where e.key = :key""")
     void join(EditRow.Key key, long number, String edit, String inverse, Instant at);
 
     @Modifying

@@ -24,12 +24,17 @@ class KeptThemes {
     record LastEdit(EditRow.Key key, UUID account, String gesture, String edit, String inverse) {
 
         /** Long ones are not kept in memory; their row is read again when their gesture grows. */
-        LastEdit kept() {
+        LastEdit bounded() {
             return edit.length() + inverse.length() < LONG ? this : new LastEdit(key, account, gesture, "", "");
         }
 
         boolean textsKept() {
             return !edit.isEmpty();
+        }
+
+        /** In bytes. */
+        private long weight() {
+            return 2L * (edit.length() + inverse.length());
         }
     }
 
@@ -54,7 +59,7 @@ class KeptThemes {
         Past edited(UUID account, LastEdit edit) {
             Map<UUID, Themes.Steps> all = new HashMap<>(steps);
             all.put(account, new Themes.Steps(true, false));
-            return new Past(Map.copyOf(all), Optional.of(edit.kept()));
+            return new Past(Map.copyOf(all), Optional.of(edit.bounded()));
         }
 
         boolean nothingUndone(UUID account) {
@@ -62,16 +67,22 @@ class KeptThemes {
         }
     }
 
-    private record Kept(Themes.Draft draft, Optional<Past> past) {}
+    private record Kept(Themes.Draft draft, Optional<Past> past) {
 
-    /** Letters. */
+        int weight() {
+            long line = past.flatMap(Past::last).map(LastEdit::weight).orElse(0L);
+            return (int) Math.min(Integer.MAX_VALUE, KeptThemes.weight(draft.theme()) + line);
+        }
+    }
+
+    /** An edit and its inverse with more letters than this are not kept. */
     private static final int LONG = 1 << 16;
     /** What a piece, scene, place, canvas or picture of a theme takes in memory at most, in bytes. */
     private static final long PART = 2048;
 
     private final Map<UUID, Kept> drafts = Caffeine.newBuilder()
             .maximumWeight(Memory.percent(5))
-            .<UUID, Kept>weigher((_, kept) -> weight(kept.draft().theme()))
+            .<UUID, Kept>weigher((_, kept) -> kept.weight())
             .build()
             .asMap();
     private final Map<ReleaseRow.Key, Theme> releases = Caffeine.newBuilder()

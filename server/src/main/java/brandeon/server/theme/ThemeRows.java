@@ -12,8 +12,10 @@ import org.springframework.data.jpa.repository.Query;
 
 interface ThemeRows extends JpaRepository<ThemeRow, UUID> {
 
-    String HEAD =
-            "select new brandeon.server.theme.ThemeHead(t.id, t.workspaceId, t.channelId, t.version, t.onAir, t.movedFrom, t.updatedAt) from ThemeRow t ";
+    String HEAD = """
+            select new brandeon.server.theme.ThemeHead(
+                t.id, t.workspaceId, t.channelId, t.version, t.onAir, t.movedFrom, t.updatedAt) from ThemeRow t
+            """;
 
     @Query(HEAD + "where t.id = :id")
     Optional<ThemeHead> head(UUID id);
@@ -29,19 +31,22 @@ interface ThemeRows extends JpaRepository<ThemeRow, UUID> {
     @Query(HEAD + "where t.channelId = :channel order by t.createdAt")
     List<ThemeHead> headsOn(UUID channel);
 
-    @Query("select new brandeon.server.theme.ThemeText(t.version, t.document) from ThemeRow t where t.id = :id")
-    Optional<ThemeText> text(UUID id);
+    /** Empty when the theme is not at this version any more. */
+    @Query("select t.document from ThemeRow t where t.id = :id and t.version = :version")
+    Optional<String> document(UUID id, long version);
 
     /** @return 0 when the theme is not as it was at this version any more, or is gone; nothing is changed then */
     @Modifying
-    @Query(
-            "update ThemeRow t set t.document = :document, t.version = t.version + 1, t.updatedAt = :at where t.id = :id and t.version = :version")
+    @Query("""
+            update ThemeRow t set t.document = :document, t.version = t.version + 1, t.updatedAt = :at
+            where t.id = :id and t.version = :version""")
     int change(UUID id, long version, String document, Instant at);
 
     /** The same for the release that is on air. */
     @Modifying
-    @Query(
-            "update ThemeRow t set t.onAir = :release, t.version = t.version + 1 where t.id = :id and t.version = :version")
+    @Query("""
+            update ThemeRow t set t.onAir = :release, t.version = t.version + 1
+            where t.id = :id and t.version = :version""")
     int putOnAir(UUID id, long version, int release);
 
     @Modifying

@@ -49,6 +49,14 @@ public class Themes {
             Optional<UUID> movedFrom,
             Instant updatedAt) {
 
+        private Draft edited(Theme next, Instant at) {
+            return new Draft(id, workspace, channel, next, version + 1, onAir, movedFrom, at);
+        }
+
+        private Draft aired(int release) {
+            return new Draft(id, workspace, channel, theme, version + 1, release, movedFrom, updatedAt);
+        }
+
         /** @throws NotFound when the theme has none with this id */
         public Scene scene(String scene) {
             return theme.scene(scene).orElseThrow(() -> new NotFound("There is no such scene in this theme."));
@@ -67,6 +75,7 @@ public class Themes {
     public record Steps(boolean undo, boolean redo) {}
 
     private static final int HISTORY = 200;
+
     private final ThemeRows rows;
     private final EditRows edits;
     private final ReleaseRows releases;
@@ -173,7 +182,7 @@ public class Themes {
             Optional<KeptThemes.LastEdit> earlier = gesture.isEmpty()
                     ? Optional.empty()
                     : past.map(KeptThemes.Past::last)
-                            .orElseGet(() -> edits.lastDone(id, who).map(EditRow::kept))
+                            .orElseGet(() -> edits.lastDone(id, who).map(EditRow::line))
                             .filter(last -> last.account().equals(who)
                                     && last.gesture().equals(gesture)
                                     && last.key().number() == before.version());
@@ -373,29 +382,13 @@ public class Themes {
         Instant now = Instant.now();
         requireStill(rows.change(before.id(), before.version(), Json.write(theme), now));
         wakes.theme(before.id());
-        return new Draft(
-                before.id(),
-                before.workspace(),
-                before.channel(),
-                theme,
-                before.version() + 1,
-                before.onAir(),
-                before.movedFrom(),
-                now);
+        return before.edited(theme, now);
     }
 
     private Draft aired(Draft before, int release) {
         requireStill(rows.putOnAir(before.id(), before.version(), release));
         wakes.theme(before.id());
-        Draft after = new Draft(
-                before.id(),
-                before.workspace(),
-                before.channel(),
-                before.theme(),
-                before.version() + 1,
-                release,
-                before.movedFrom(),
-                before.updatedAt());
+        Draft after = before.aired(release);
         kept.written(
                 after,
                 new KeptThemes.Past(
@@ -431,14 +424,14 @@ public class Themes {
                 Json.write(inverse),
                 EditState.DONE);
         entities.persist(row);
-        return row.kept();
+        return row.line();
     }
 
     /** A drag is one line of history: its last edit forward, the way back to before it began. */
     private KeptThemes.LastEdit joined(KeptThemes.LastEdit known, long number, Edit edit, Edit inverse) {
         KeptThemes.LastEdit last = known.textsKept()
                 ? known
-                : edits.findById(known.key()).map(EditRow::kept).orElseThrow();
+                : edits.findById(known.key()).map(EditRow::line).orElseThrow();
         Edit earlier = Json.read(last.edit(), Edit.class);
         boolean overrides = Edits.overrides(edit, earlier);
         String forth = Json.write(overrides ? edit : new Edit.Batch(List.of(earlier, edit)));
@@ -456,21 +449,24 @@ public class Themes {
 
     /** The theme with this head; empty when it was deleted in the meantime. */
     private Optional<Draft> draft(ThemeHead head) {
-        Optional<Draft> draft = kept.theme(head.id(), head.version())
-                .map(theme -> draft(head, head.version(), theme))
-                .or(() -> rows.text(head.id())
-                        .map(text -> draft(head, text.version(), Json.read(text.document(), Theme.class))));
-        draft.ifPresent(kept::read);
-        return draft;
+        Optional<Theme> theme = kept.theme(head.id(), head.version())
+                .or(() -> rows.document(head.id(), head.version()).map(text -> Json.read(text, Theme.class)));
+        if (theme.isEmpty()) {
+            // It went on between the two looks; head and document must be of one version.
+            return find(head.id());
+        }
+        Draft draft = draft(head, theme.get());
+        kept.read(draft);
+        return Optional.of(draft);
     }
 
-    private static Draft draft(ThemeHead head, long version, Theme theme) {
+    private static Draft draft(ThemeHead head, Theme theme) {
         return new Draft(
                 head.id(),
                 head.workspace(),
                 head.channel(),
                 theme,
-                version,
+                head.version(),
                 head.onAir() == null ? 0 : head.onAir(),
                 Optional.ofNullable(head.movedFrom()),
                 head.updatedAt());
