@@ -21,7 +21,10 @@ class ArchitectureTest {
         slices().matching("brandeon.server.(*)..").should().beFreeOfCycles().check(SERVER);
     }
 
-    /** In core and server. Under another locale numbers get decimal commas and letters other cases, in places that a machine reads. */
+    /**
+     * In core and server. Under another locale numbers get decimal commas and letters other cases, in places that a
+     * machine reads.
+     */
     @Test
     void nothingIsFormattedWithoutALocale() {
         noClasses()

@@ -5,12 +5,11 @@ import java.util.List;
 import java.util.Optional;
 
 /** A bar without words. */
-final class Meter extends Kind {
+final class Meter extends Ornament {
 
     Meter() {
         super(
                 "Progress bar",
-                Group.ORNAMENTS,
                 Zone.LOW_STRIP,
                 List.of(Field.count("value", "Value", Content.Count.of("subscribers"))),
                 List.of(Figure.TARGET, Figure.GLOW, Figure.SHADE));
@@ -23,20 +22,5 @@ final class Meter extends Kind {
                 piece.box(),
                 piece.tune(),
                 Math.clamp(piece.count("value").value().orElse(0) / piece.figure("target"), 0, 1)));
-    }
-
-    @Override
-    public boolean liesOver() {
-        return true;
-    }
-
-    @Override
-    public Laid laid() {
-        return Laid.NONE;
-    }
-
-    @Override
-    public Rank rank() {
-        return Rank.ORNAMENT;
     }
 }

@@ -4,13 +4,13 @@ import brandeon.core.art.Ask;
 import java.util.List;
 import java.util.Optional;
 
-/** A small mark without words, over whatever lies below. */
-abstract class Sign extends Kind {
+/** A small mark that an ornament of the family draws. */
+abstract class Sign extends Ornament {
 
     private final Ask.Shape shape;
 
     Sign(String title, Zone zone, Ask.Shape shape, Figure figure) {
-        super(title, Group.ORNAMENTS, zone, List.of(), List.of(figure));
+        super(title, zone, List.of(), List.of(figure));
         this.shape = shape;
     }
 
@@ -21,20 +21,5 @@ abstract class Sign extends Kind {
 
     boolean moving(Showing piece) {
         return false;
-    }
-
-    @Override
-    public boolean liesOver() {
-        return true;
-    }
-
-    @Override
-    public Laid laid() {
-        return Laid.NONE;
-    }
-
-    @Override
-    public Rank rank() {
-        return Rank.ORNAMENT;
     }
 }

@@ -16,6 +16,8 @@ final class PlaceChecks {
 
     /** Rounding to whole pixels may put an edge this far over a line without being wrong, in pixels. */
     static final double TOLERANCE = 1;
+    /** Words that are laid on more thinly than this are a trace of words. */
+    private static final double FAINT = 0.5;
 
     private final Standing standing;
 
@@ -28,9 +30,6 @@ final class PlaceChecks {
         return standing.pieces().stream()
                 .flatMap(stood -> Stream.concat(checks.of(stood).stream(), checks.faint(stood).stream()));
     }
-
-    /** Words that are laid on more thinly than this are a trace of words. */
-    private static final double FAINT = 0.5;
 
     private Optional<Finding> faint(Stood stood) {
         double opacity = stood.placement().manner().opacity();

@@ -6,7 +6,10 @@ import java.util.BitSet;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
-/** Against the definition (Serra, Image Analysis and Mathematical Morphology, 1982): every pixel of every square looked at. */
+/**
+ * Against the definition (Serra, Image Analysis and Mathematical Morphology, 1982): every pixel of every square looked
+ * at.
+ */
 class SquaresTest {
 
     @Test

@@ -13,8 +13,9 @@ interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key>
             from AccountRow a join MembershipRow m on m.key.accountId = a.id where a.id = :account""")
     List<Member> members(UUID account);
 
-    @Query(
-            "select m.key.workspaceId from MembershipRow m join AccountRow a on a.id = m.key.accountId where a.email = :email")
+    @Query("""
+            select m.key.workspaceId from MembershipRow m join AccountRow a on a.id = m.key.accountId
+            where a.email = :email""")
     List<UUID> workspacesOf(String email);
 
     @Modifying

@@ -27,8 +27,9 @@ interface FileRows extends Repository<FileRow, FileRow.Key> {
     @Query("select new brandeon.server.file.FileRows$About(f.type, f.facts) from FileRow f where f.key = :key")
     Optional<About> about(FileRow.Key key);
 
-    @Query(
-            "select new brandeon.server.file.FileRows$Whole(f.type, f.content, f.facts) from FileRow f where f.key = :key")
+    @Query("""
+            select new brandeon.server.file.FileRows$Whole(f.type, f.content, f.facts)
+            from FileRow f where f.key = :key""")
     Optional<Whole> whole(FileRow.Key key);
 
     @Query("select f.content from FileRow f where f.key.hash = :hash and f.type = :type")

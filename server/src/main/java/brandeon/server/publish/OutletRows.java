@@ -12,15 +12,17 @@ interface OutletRows extends JpaRepository<OutletRow, UUID> {
 
     List<OutletRow> findByThemeId(UUID theme);
 
-    @Query(
-            "select count(o) from OutletRow o join ThemeRow t on t.id = o.themeId where o.id = :id and t.workspaceId = :workspace")
+    @Query("""
+            select count(o) from OutletRow o join ThemeRow t on t.id = o.themeId
+            where o.id = :id and t.workspaceId = :workspace""")
     long countOf(UUID workspace, UUID id);
 
     /** Somebody else may add the same one at this moment; then theirs stands. */
     @Modifying
     @Query("""
             insert into OutletRow (id, themeId, scene, canvas, part, generation, withdrawn, follows)
-            values (:id, :theme, :scene, :canvas, :part, 1, false, brandeon.server.live.FeedKey.Source.RELEASE) on conflict do nothing""")
+            values (:id, :theme, :scene, :canvas, :part, 1, false, brandeon.server.live.FeedKey.Source.RELEASE)
+            on conflict do nothing""")
     void add(UUID id, UUID theme, String scene, String canvas, Part part);
 
     @Modifying
