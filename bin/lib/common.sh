@@ -104,9 +104,9 @@ keep_server() {
 heap_words() { echo "-Xmx${BRANDEON_HEAP:-1536m}"; }
 
 # train_server DB_URL: starts the application once and keeps what the JVM learnt (JEP 483 and 514), so that later
-# starts take a few seconds. Without it everything works, only slower.
+# starts take a few seconds. Without it everything works, only slower; BRANDEON_TRAIN=no does without.
 train_server() {
-  [ -e "$RUN/app/brandeon.aot" ] && return
+  [ -e "$RUN/app/brandeon.aot" ] || [ "${BRANDEON_TRAIN:-}" = no ] && return
   echo "Preparing quick starts …"
   BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot" "$(heap_words)" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
     --enable-native-access=ALL-UNNAMED -Dspring.context.exit=onRefresh -jar "$RUN/app/brandeon-app.jar" >"$RUN/train.log" 2>&1 || rm -f "$RUN/app/brandeon.aot"

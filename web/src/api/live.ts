@@ -13,12 +13,14 @@ export type Person = Schemas["Person"];
 /** Where one is in the editor. */
 export type At = Omit<Schemas["Whereabouts"], "type">;
 
-type Said = Schemas["WatchScene"] | Schemas["Leave"] | Schemas["Whereabouts"] | Schemas["AskTime"];
+type Said =
+  Schemas["WatchScene"] | Schemas["FollowShow"] | Schemas["Leave"] | Schemas["Whereabouts"] | Schemas["AskTime"];
 
 type Heard =
   | Schemas["Welcome"]
   | Schemas["Patch"]
   | Schemas["Changed"]
+  | Schemas["ShowChanged"]
   | Schemas["PeopleHere"]
   | Schemas["Time"]
   | Schemas["Refusal"];
@@ -34,6 +36,7 @@ export class Live {
   private socket: WebSocket | null = null;
   private readonly following = new Map<string, Following>();
   private readonly listeners = new Set<(theme: string, version: number) => void>();
+  private readonly shows = new Map<string, Set<() => void>>();
   private readonly hearers = new Set<(people: Person[]) => void>();
   private readonly returns = new Set<() => void>();
   private lost = false;
@@ -71,6 +74,18 @@ export class Live {
     return () => this.listeners.delete(listener);
   }
 
+  /** Hears of every cue of a show. */
+  followShow(show: string, listener: () => void): () => void {
+    const listeners = this.shows.get(show) ?? new Set();
+    this.shows.set(show, listeners.add(listener));
+    if (this.socket) this.send({ type: "followShow", show });
+    else this.connect();
+    return () => {
+      listeners.delete(listener);
+      if (listeners.size === 0) this.shows.delete(show);
+    };
+  }
+
   /** Hears when the server is there again after it was away: what changed meanwhile was not told. */
   onReturn(listener: () => void): () => void {
     this.returns.add(listener);
@@ -99,6 +114,7 @@ export class Live {
       this.wait = 250;
       this.send({ type: "time", sent: Date.now() });
       this.following.forEach((_, feed) => this.watch(feed));
+      this.shows.forEach((_, show) => this.send({ type: "followShow", show }));
       if (this.here) this.send({ type: "at", ...this.here });
       if (this.lost) this.returns.forEach((listener) => listener());
       this.lost = false;
@@ -108,7 +124,7 @@ export class Live {
       this.socket = null;
       this.lost = true;
       this.hearers.forEach((hearer) => hearer([]));
-      if (this.following.size === 0 && !this.here) return;
+      if (this.following.size === 0 && this.shows.size === 0 && !this.here) return;
       window.setTimeout(() => {
         if (!this.socket) this.connect();
       }, this.wait);
@@ -130,6 +146,9 @@ export class Live {
         break;
       case "changed":
         this.listeners.forEach((listener) => listener(message.theme, message.version));
+        break;
+      case "show":
+        this.shows.get(message.show)?.forEach((listener) => listener());
         break;
       case "people":
         this.hearers.forEach((hearer) => hearer(message.people));

@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Play, RotateCcw, Send } from "lucide-react";
+import { Send } from "lucide-react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { useTheme } from "../theme/useTheme";
 
 /** One press sends a practice signal of each kind; below, what came and when it was shown. */
 export function Practice() {
-  const { channel, platform, id } = useTheme();
+  const { channel, platform } = useTheme();
   const queries = useQueryClient();
   const channels = useQuery({ queryKey: ["channels"], queryFn: () => answer(api.GET("/api/channels")) });
   const record = useQuery({
@@ -32,7 +32,6 @@ export function Practice() {
           </button>
         ))}
       </div>
-      <Clocks theme={id} />
       <h3 className="mt-3">What was shown when</h3>
       {record.data?.length === 0 && <p className="text-faint">Nothing came yet.</p>}
       <ul className="ruled max-h-44 overflow-auto">
@@ -48,46 +47,6 @@ export function Practice() {
         ))}
       </ul>
     </section>
-  );
-}
-
-function Clocks({ theme }: { theme: string }) {
-  const queries = useQueryClient();
-  const clocks = useQuery({
-    queryKey: ["clocks", theme],
-    queryFn: () => answer(api.GET("/api/themes/{theme}/clocks", { params: { path: { theme } } })),
-  });
-  const onSuccess = () => void queries.invalidateQueries({ queryKey: ["clocks", theme] });
-  const start = useMutation({
-    mutationFn: (piece: string) =>
-      answer(api.POST("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })),
-    onSuccess,
-    onError: sayProblem,
-  });
-  const stop = useMutation({
-    mutationFn: (piece: string) =>
-      answer(api.DELETE("/api/themes/{theme}/clocks/{piece}", { params: { path: { theme, piece } } })),
-    onSuccess,
-    onError: sayProblem,
-  });
-  if (!clocks.data || clocks.data.length === 0) return null;
-  return (
-    <div className="flex flex-wrap gap-1.5">
-      {clocks.data.map((clock) => (
-        <span key={clock.piece} className="flex gap-1.5">
-          <button className="btn" onClick={() => start.mutate(clock.piece)}>
-            <Play size={13} />
-            Start {clock.name.toLowerCase()}
-          </button>
-          {clock.until > 0 && (
-            <button className="btn" onClick={() => stop.mutate(clock.piece)}>
-              <RotateCcw size={13} />
-              Set it back
-            </button>
-          )}
-        </span>
-      ))}
-    </div>
   );
 }
 

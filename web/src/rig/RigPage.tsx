@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useTheme } from "../theme/useTheme";
+import { ShowPanel } from "../show/ShowPanel";
 import { Practice } from "./Practice";
 import { ProgramPicture } from "./ProgramPicture";
 import { SourceList } from "./SourceList";
@@ -85,7 +86,10 @@ export function RigPage() {
             />
           </div>
         )}
-        <Practice />
+        <div className="flex min-w-0 flex-col gap-6">
+          <ShowPanel />
+          <Practice />
+        </div>
       </div>
     </div>
   );

@@ -4,8 +4,9 @@ import type { Piece, Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
 import { ContentField } from "../content/ContentField";
 import { InlayFields } from "./InlayFields";
+import { SaidNow } from "../show/SaidNow";
 import { useKind } from "./kinds";
-import { useEdit } from "./useTheme";
+import { useEdit, useTheme } from "./useTheme";
 
 type Figure = Schemas["Figure"];
 
@@ -16,6 +17,7 @@ export function PieceFields({ piece }: { piece: Piece }) {
   if (!kind) return null;
   return (
     <div className="flex flex-col gap-2">
+      <SaidNow piece={piece} />
       {kind.announces && <p className="text-faint">Its words come from the alert rules of the theme.</p>}
       {kind.fields.map((field) => (
         <ContentField
@@ -27,11 +29,39 @@ export function PieceFields({ piece }: { piece: Piece }) {
           drop={() => edit({ edit: "dropContent", piece: piece.id, field: field.name })}
         />
       ))}
+      {kind.shares && <ShareField piece={piece} />}
       {kind.figures.map((field) => (
         <FigureField key={`${piece.id}-${field.name}`} piece={piece} field={field} />
       ))}
       {kind.laid !== "NONE" && <InlayFields piece={piece} />}
     </div>
+  );
+}
+
+/** Two pieces may show one count, one agenda, one clock. */
+function ShareField({ piece }: { piece: Piece }) {
+  const { theme } = useTheme();
+  const edit = useEdit();
+  const others = theme.pieces.filter((p) => p.kind === piece.kind && p.id !== piece.id && p.share === "");
+  const shown = theme.pieces.filter((p) => p.share === piece.id);
+  if (shown.length > 0) return <p className="text-faint">{shown.map((p) => p.name).join(", ")} shows the same.</p>;
+  if (others.length === 0) return null;
+  return (
+    <label className="block">
+      <span className="text-faint">Shows the same as</span>
+      <select
+        className="field w-full"
+        value={piece.share}
+        onChange={(event) => void edit({ edit: "setShare", piece: piece.id, share: event.target.value })}
+      >
+        <option value="">nothing else; its own</option>
+        {others.map((other) => (
+          <option key={other.id} value={other.id}>
+            {other.name}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

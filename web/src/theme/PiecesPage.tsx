@@ -107,6 +107,7 @@ function blank(kind: Kind, theme: Theme): Piece {
     name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`,
     captures: kind.group === "FRAMES" && theme.captures[0] ? [theme.captures[0].id] : [],
     mustShow: false,
+    share: "",
     content: {},
     figures: {},
     inlay: shown && first ? { artwork: first, blend: "NORMAL", strength: 1, fit: "WHOLE" } : null,

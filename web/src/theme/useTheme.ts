@@ -85,7 +85,7 @@ export function useRepair() {
 }
 
 /** What is computed from a theme; asked for again after each change. */
-const DERIVED = ["layouts", "brand", "artworks", "ledger", "history", "clocks"];
+const DERIVED = ["layouts", "brand", "artworks", "ledger", "history"];
 
 /** At most this often what is computed is asked for again while edits follow one another; milliseconds. */
 const REFRESH = 100;
@@ -96,6 +96,7 @@ function refresh(queries: QueryClient, id: string): void {
   planned = window.setTimeout(() => {
     planned = 0;
     // A first answer that is still on its way was perhaps computed before the change, and is not waited for.
+    void queries.invalidateQueries({ queryKey: ["show"] });
     DERIVED.forEach(
       (name) =>
         void queries

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/shows/{id}/leading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-shows-id-leading"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rig": {
         parameters: {
             query?: never;
@@ -111,22 +127,6 @@ export interface paths {
         put?: never;
         post: operations["post-api-themes-theme-faces"];
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/themes/{theme}/clocks/{piece}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post-api-themes-theme-clocks-piece-"];
-        delete: operations["delete-api-themes-theme-clocks-piece-"];
         options?: never;
         head?: never;
         patch?: never;
@@ -334,6 +334,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-arrange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-id-undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{id}/take-over/{theme}/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-id-take-over-theme-piece-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-id-redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{id}/cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-id-cues"];
+        put?: never;
+        post: operations["post-api-shows-id-cues"];
         delete?: never;
         options?: never;
         head?: never;
@@ -620,22 +684,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-themes-theme-pieces-piece-mask-png"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/themes/{theme}/clocks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get-api-themes-theme-clocks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -932,6 +980,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-id-"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/films/{film}": {
         parameters: {
             query?: never;
@@ -1016,6 +1080,102 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Leading: {
+            /** Format: uuid */
+            theme: string;
+        };
+        Control: {
+            piece: string;
+            /** @enum {string} */
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            name: string;
+            alike: string[];
+            held: boolean;
+            seen: boolean;
+            dial: components["schemas"]["Dial"] | null;
+            tallies: components["schemas"]["Tally"][];
+            deck: components["schemas"]["Deck"] | null;
+            orders: components["schemas"]["Order"][];
+            lines: components["schemas"]["Line"][];
+        };
+        Deck: {
+            cards: components["schemas"]["TextRow"][];
+            /** Format: int32 */
+            up: number;
+            shown: boolean;
+            own: boolean;
+        };
+        Dial: {
+            /** @enum {string} */
+            mode: "DOWN" | "UP" | "DAY";
+            run: components["schemas"]["Run"];
+            /** Format: int64 */
+            length: number;
+            toward: string;
+        };
+        Line: {
+            field: string;
+            title: string;
+            words: string;
+            over: boolean;
+        };
+        Order: {
+            field: string;
+            title: string;
+            points: components["schemas"]["Topic"][];
+        };
+        Run: {
+            /** @enum {string} */
+            state: "STANDING" | "RUNNING" | "PAUSED";
+            /** Format: int64 */
+            millis: number;
+            /** Format: int64 */
+            length: number;
+        };
+        ShowView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int64 */
+            version: number;
+            canUndo: boolean;
+            canRedo: boolean;
+            /** Format: int64 */
+            now: number;
+            themes: components["schemas"]["ThemeLine"][];
+            controls: components["schemas"]["Control"][];
+        };
+        Tally: {
+            field: string;
+            title: string;
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            live: boolean;
+        };
+        TextRow: {
+            label: string;
+            value: string;
+        };
+        ThemeLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            onAir: number;
+            leads: boolean;
+        };
+        Topic: {
+            /** @enum {string} */
+            state: "OPEN" | "NOW" | "DONE";
+            label: string;
+            value: string;
+        };
         Kept: {
             /** Format: int64 */
             version: number;
@@ -1310,6 +1470,7 @@ export interface components {
             };
             inlay: components["schemas"]["Inlay"] | null;
             mustShow: boolean;
+            share: string;
         };
         Placed: {
             piece: string;
@@ -1397,10 +1558,6 @@ export interface components {
         Spot: {
             by: string;
         };
-        TextRow: {
-            label: string;
-            value: string;
-        };
         Theme: {
             name: string;
             brand: components["schemas"]["Brand"];
@@ -1423,6 +1580,8 @@ export interface components {
             theme: components["schemas"]["Theme"];
             /** Format: uuid */
             channel: string;
+            /** Format: uuid */
+            show: string;
             channelName: string;
             platform: string;
             /** Format: int32 */
@@ -1436,12 +1595,6 @@ export interface components {
         };
         TimeZone: {
             zone: string;
-        };
-        Topic: {
-            /** @enum {string} */
-            state: "OPEN" | "NOW" | "DONE";
-            label: string;
-            value: string;
         };
         UnitBox: {
             /** Format: double */
@@ -1622,7 +1775,7 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1798,7 +1951,7 @@ export interface components {
         };
         Fix: {
             does: string;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
         };
         MoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -2329,6 +2482,16 @@ export interface components {
              */
             edit: "setSeeds";
         };
+        SetShare: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            share: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setShare";
+        };
         SetSpot: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
             piece: string;
@@ -2463,7 +2626,7 @@ export interface components {
             theme: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         Align: Omit<components["schemas"]["Arranging"], "arrange"> & {
@@ -2566,6 +2729,321 @@ export interface components {
              * @enum {string}
              */
             arrange: "region";
+        };
+        CueReceipt: {
+            /** Format: int64 */
+            version: number;
+            sentence: string;
+            repeated: boolean;
+        };
+        AddTime: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int64 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "addTime";
+        };
+        AddToCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: double */
+            by: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "addToCount";
+        };
+        AimClock: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            time: string;
+            zone: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "aimClock";
+        };
+        Cue: {
+            cue: string;
+        };
+        CueWish: {
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PutBack"] | components["schemas"]["PutUp"] | components["schemas"]["Say"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartClock"] | components["schemas"]["StepCount"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"];
+            key: string;
+        };
+        Held: {
+            held: string;
+        };
+        HeldCards: Omit<components["schemas"]["Held"], "held"> & {
+            own: components["schemas"]["TextRow"][];
+            /** Format: int32 */
+            up: number;
+            shown: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "cards";
+        };
+        HeldClock: Omit<components["schemas"]["Held"], "held"> & {
+            run: components["schemas"]["Run"];
+            toward: string;
+            zone: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "clock";
+        };
+        HeldCount: Omit<components["schemas"]["Held"], "held"> & {
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "count";
+        };
+        HeldPoints: Omit<components["schemas"]["Held"], "held"> & {
+            points: components["schemas"]["Topic"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "points";
+        };
+        HeldSight: Omit<components["schemas"]["Held"], "held"> & {
+            shown: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "sight";
+        };
+        HeldWords: Omit<components["schemas"]["Held"], "held"> & {
+            pattern: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "words";
+        };
+        LetGo: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "letGo";
+        };
+        LetGoOf: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            slot: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "letGoOf";
+        };
+        MarkPoints: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            points: components["schemas"]["Marked"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "markPoints";
+        };
+        Marked: {
+            /** Format: int32 */
+            point: number;
+            /** @enum {string} */
+            state: "OPEN" | "NOW" | "DONE";
+        };
+        MeasureCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "measureCount";
+        };
+        NextPoint: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "nextPoint";
+        };
+        PauseClock: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "pauseClock";
+        };
+        PutBack: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            held: {
+                [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldWords"];
+            };
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putBack";
+        };
+        PutUp: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int32 */
+            card: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putUp";
+        };
+        Say: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            words: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "say";
+        };
+        SetClockBack: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "setClockBack";
+        };
+        SetCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: double */
+            value: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "setCount";
+        };
+        ShowCards: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            shown: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "showCards";
+        };
+        ShowPiece: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            shown: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "showPiece";
+        };
+        StartClock: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "startClock";
+        };
+        StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: int32 */
+            times: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "stepCount";
+        };
+        TurnCards: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int32 */
+            by: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "turnCards";
+        };
+        WriteCards: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            cards: components["schemas"]["TextRow"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "writeCards";
+        };
+        WritePoints: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            points: components["schemas"]["Topic"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "writePoints";
         };
         SignIn: {
             email: string;
@@ -2687,12 +3165,6 @@ export interface components {
             masks: string[];
             webm: boolean;
         };
-        ClockView: {
-            piece: string;
-            name: string;
-            /** Format: int64 */
-            until: number;
-        };
         StreamingResponseBody: unknown;
         AreaView: {
             id: string;
@@ -2784,7 +3256,7 @@ export interface components {
         ProposalView: {
             from: string;
             changes: boolean;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             leftOut: string[];
             troubled: string[];
         };
@@ -2908,9 +3380,22 @@ export interface components {
             /** Format: double */
             least: number;
         };
+        CueLine: {
+            /** Format: int64 */
+            number: number;
+            who: string;
+            /** @enum {string} */
+            door: "SESSION";
+            /** Format: date-time */
+            at: string;
+            sentence: string;
+            undone: boolean;
+        };
         ChannelView: {
             /** Format: uuid */
             id: string;
+            /** Format: uuid */
+            show: string;
             platform: string;
             name: string;
             signals: components["schemas"]["Practice"][];
@@ -3009,6 +3494,7 @@ export interface components {
             announces: boolean;
             clip: boolean;
             apart: boolean;
+            shares: boolean;
             pictures: string;
         };
         Limits: {
@@ -3069,6 +3555,16 @@ export interface components {
         };
         Asked: {
             type: string;
+        };
+        FollowShow: Omit<components["schemas"]["Asked"], "type"> & {
+            /** Format: uuid */
+            show: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "followShow";
         };
         Leave: Omit<components["schemas"]["Asked"], "type"> & {
             feed: string;
@@ -3200,6 +3696,18 @@ export interface components {
              */
             type: "error";
         };
+        ShowChanged: Omit<components["schemas"]["Told"], "type"> & {
+            /** Format: uuid */
+            show: string;
+            /** Format: int64 */
+            version: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "show";
+        };
         Time: Omit<components["schemas"]["Told"], "type"> & {
             /** Format: double */
             sent: number;
@@ -3239,6 +3747,32 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "put-api-shows-id-leading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Leading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShowView"];
+                };
+            };
+        };
+    };
     "get-api-rig": {
         parameters: {
             query?: never;
@@ -3447,48 +3981,6 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["OwnFace"];
                 };
-            };
-        };
-    };
-    "post-api-themes-theme-clocks-piece-": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                theme: string;
-                piece: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "delete-api-themes-theme-clocks-piece-": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                theme: string;
-                piece: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -3863,6 +4355,122 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "post-api-shows-id-undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CueReceipt"];
+                };
+            };
+        };
+    };
+    "post-api-shows-id-take-over-theme-piece-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                theme: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "post-api-shows-id-redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CueReceipt"];
+                };
+            };
+        };
+    };
+    "get-api-shows-id-cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CueLine"][];
+                };
+            };
+        };
+    };
+    "post-api-shows-id-cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CueWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CueReceipt"];
                 };
             };
         };
@@ -4331,28 +4939,6 @@ export interface operations {
             };
         };
     };
-    "get-api-themes-theme-clocks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                theme: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["ClockView"][];
-                };
-            };
-        };
-    };
     "get-api-themes-theme-artworks-id-before": {
         parameters: {
             query?: {
@@ -4800,6 +5386,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BrandView"];
+                };
+            };
+        };
+    };
+    "get-api-shows-id-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShowView"];
                 };
             };
         };

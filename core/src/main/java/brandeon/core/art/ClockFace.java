@@ -10,9 +10,10 @@ import java.util.Locale;
  *
  * @param instant epoch milliseconds: when counting down ends, or counting up began; 0 while it stands still
  * @param length  milliseconds: of counting down, shown while it stands still; of counting up until it ends, 0 for never
+ * @param stood   milliseconds that counting up shows while it stands still
  * @param zone    IANA name of the time zone of a clock of the day
  */
-public record ClockFace(Mode mode, long instant, long length, Format format, String zone) {
+public record ClockFace(Mode mode, long instant, long length, long stood, Format format, String zone) {
 
     /** Which way time runs. */
     public enum Mode {
@@ -55,7 +56,7 @@ public record ClockFace(Mode mode, long instant, long length, Format format, Str
     }
 
     public static ClockFace down(long until, long length) {
-        return new ClockFace(Mode.DOWN, until, length, Format.MINUTES, "UTC");
+        return new ClockFace(Mode.DOWN, until, length, 0, Format.MINUTES, "UTC");
     }
 
     /**
@@ -67,7 +68,7 @@ public record ClockFace(Mode mode, long instant, long length, Format format, Str
     public String at(long now) {
         return switch (mode) {
             case DOWN -> written((running() ? Math.max(0, instant - now) : length) + SECOND - 1);
-            case UP -> written(running() ? Math.max(0, now - instant) : 0);
+            case UP -> written(running() ? Math.max(0, now - instant) : stood);
             case DAY -> day(Instant.ofEpochMilli(now).atZone(ZoneId.of(zone)));
         };
     }

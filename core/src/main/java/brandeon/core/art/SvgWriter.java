@@ -128,6 +128,7 @@ public final class SvgWriter {
                 .append(clock.instant())
                 .append("\" data-length=\"")
                 .append(clock.length())
+                .append(clock.stood() == 0 ? "" : "\" data-stood=\"" + clock.stood())
                 .append("\" data-format=\"")
                 .append(format)
                 .append("\" data-zone=\"")

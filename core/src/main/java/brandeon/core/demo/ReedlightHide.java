@@ -176,7 +176,17 @@ public final class ReedlightHide {
                         PieceKind.LOWER_THIRD,
                         "Guest",
                         "",
-                        Content.words(Map.of("name", "Tove Sedge", "line", "Rings waders at Low Quay")),
+                        Map.of(
+                                "name",
+                                new Content.Words("Tove Sedge"),
+                                "line",
+                                new Content.Words("Rings waders at Low Quay"),
+                                "cards",
+                                Content.Rows.of(
+                                        "Oskar Dunlin",
+                                        "Builds the nest boxes, and knows which owl lives in which of them",
+                                        "Maret Sedge",
+                                        "Bats")),
                         Map.of()),
                 Piece.of(
                         "tide",

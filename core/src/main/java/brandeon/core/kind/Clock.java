@@ -37,7 +37,7 @@ final class Clock extends Kind {
                 piece.tune(),
                 piece.words("title"),
                 "",
-                new ClockFace(ClockFace.Mode.DAY, 0, 0, FORMATS.get(piece.choice("format")), piece.zone("zone"))));
+                new ClockFace(ClockFace.Mode.DAY, 0, 0, 0, FORMATS.get(piece.choice("format")), piece.zone("zone"))));
     }
 
     @Override

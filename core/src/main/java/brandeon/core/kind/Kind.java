@@ -104,6 +104,14 @@ public abstract class Kind {
         return Optional.empty();
     }
 
+    /**
+     * The field with its further cards, rows of two texts that take the place of its first two words; empty where it
+     * has no cards.
+     */
+    public Optional<String> cards() {
+        return Optional.empty();
+    }
+
     public Laid laid() {
         return Laid.INTO;
     }
@@ -120,6 +128,14 @@ public abstract class Kind {
     /** Whether it has the same size in pixels on any canvas, said by its figures {@code width} and {@code height}. */
     public boolean ownSize() {
         return false;
+    }
+
+    /** Whether two pieces of it may show the same: a number, points, cards or a clock. */
+    public final boolean shares() {
+        return counts().isPresent()
+                || cards().isPresent()
+                || fields.stream()
+                        .anyMatch(field -> field.type() == ContentType.COUNT || field.type() == ContentType.POINTS);
     }
 
     public final String title() {

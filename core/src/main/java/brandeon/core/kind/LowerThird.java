@@ -16,7 +16,8 @@ final class LowerThird extends Kind {
                 List.of(
                         Field.words("name", "Name", "Name of your guest").yoursToWrite(),
                         Field.words("line", "Line under it", "What they are known for")
-                                .yoursToWrite()),
+                                .yoursToWrite(),
+                        Field.rows("cards", "Further cards", "Name", "Line under it", Content.Rows.of())),
                 Figure.WORDS);
     }
 
@@ -24,6 +25,11 @@ final class LowerThird extends Kind {
     public Optional<Ask> ask(Showing piece) {
         return Optional.of(new Ask.LowerThird(
                 piece.canvas(), piece.box(), piece.tune(), piece.words("name"), piece.words("line")));
+    }
+
+    @Override
+    public Optional<String> cards() {
+        return Optional.of("cards");
     }
 
     @Override

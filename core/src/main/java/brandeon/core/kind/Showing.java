@@ -20,7 +20,7 @@ import java.util.function.Supplier;
  * @param content what the piece says, where that is not the standard
  * @param figures of the piece, where they are not the standard
  * @param values  live values by name
- * @param began   the instant that its clock or clip hangs on, epoch milliseconds; 0 while it stands still
+ * @param run     of its clock or clip
  * @param calm    whether the brand wants nothing to move
  * @param picture address of the ready-made picture that was chosen for it; empty for none
  * @param alert   what is announced now, if anything
@@ -33,7 +33,7 @@ public record Showing(
         Map<String, Content> content,
         Map<String, Double> figures,
         Map<String, Object> values,
-        long began,
+        Run run,
         boolean calm,
         Supplier<String> picture,
         Supplier<Optional<Announcement>> alert) {

@@ -25,9 +25,12 @@ abstract class Timer extends Kind {
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        long length = Math.round(piece.figure("minutes") * MINUTE);
+        long own = Math.round(piece.figure("minutes") * MINUTE);
+        boolean up = mode == ClockFace.Mode.UP;
+        long room = Math.max(own, piece.run().length());
         // What counts up without an end reaches three digits in an evening.
-        ClockFace.Format minutes = ClockFace.minutes(length == 0 ? LONG_EVENING : length);
+        ClockFace.Format minutes = ClockFace.minutes(room == 0 ? LONG_EVENING : room);
+        long stands = piece.run().stands();
         return Optional.of(new Ask.Clock(
                 piece.canvas(),
                 piece.box(),
@@ -36,8 +39,9 @@ abstract class Timer extends Kind {
                 piece.words("ended"),
                 new ClockFace(
                         mode,
-                        piece.began(),
-                        length,
+                        piece.run().instant(),
+                        up || stands == 0 ? own : stands,
+                        up ? stands : 0,
                         piece.choice("format") == 1 ? ClockFace.Format.HOURS : minutes,
                         "UTC")));
     }

@@ -32,7 +32,7 @@ final class Transition extends Kind {
                 piece.tune(),
                 piece.words("word"),
                 piece.figure("seconds") * 1000,
-                piece.began() == 0 ? FIRST : piece.began()));
+                piece.run().instant() == 0 ? FIRST : piece.run().instant()));
     }
 
     @Override

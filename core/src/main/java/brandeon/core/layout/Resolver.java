@@ -18,9 +18,10 @@ import brandeon.core.layout.ResolvedScene.Failed;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.live.AlertRule;
-import brandeon.core.live.LiveState;
 import brandeon.core.motion.Pose;
 import brandeon.core.opening.FoundOpening;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Spoken;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Capture;
 import brandeon.core.theme.Inlay;
@@ -76,8 +77,12 @@ public final class Resolver {
                 Piece piece = pieces.get(placed.piece());
                 PieceArt upright = PieceArt.nothing();
                 try {
-                    piece = piece.saying(placed.content());
-                    upright = mirrored(manner, box, laid(piece, box, canvas.unit(), draw(piece, box, canvas, live)));
+                    Spoken spoken = live.show().spoken(theme.speaking(piece).saying(placed.content()));
+                    piece = spoken.piece();
+                    if (spoken.seen()) {
+                        upright =
+                                mirrored(manner, box, laid(piece, box, canvas.unit(), draw(spoken, box, canvas, live)));
+                    }
                 } catch (RuntimeException e) {
                     // Whatever is wrong with one piece, viewers go on seeing all others.
                     failed.add(new Failed(piece.id(), e));
@@ -180,7 +185,8 @@ public final class Resolver {
                 .toList();
     }
 
-    private PieceArt draw(Piece piece, Box box, Canvas canvas, LiveState live) {
+    private PieceArt draw(Spoken spoken, Box box, Canvas canvas, LiveState live) {
+        Piece piece = spoken.piece();
         Showing showing = new Showing(
                 piece.kind().facts(),
                 canvas,
@@ -189,7 +195,7 @@ public final class Resolver {
                 piece.content(),
                 piece.figures(),
                 live.readings().values(),
-                live.clocks().getOrDefault(piece.id(), 0L),
+                spoken.run(),
                 look().calm(),
                 () -> piece.inlay()
                         .flatMap(inlay -> theme.artwork(inlay.artwork()))

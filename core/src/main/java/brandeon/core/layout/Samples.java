@@ -8,10 +8,11 @@ import brandeon.core.kind.Kind;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertSlot;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
@@ -19,7 +20,6 @@ import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,20 +51,16 @@ public final class Samples {
                             new TextRow("Follows", "Wren of Low Quay"),
                             new TextRow("Came with 24", "Saltmarsh Sal"),
                             new TextRow("Gave 5", "Oskar Tide")))),
-            Map.of(),
+            Show.QUIET,
             Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS))));
 
     private Samples() {}
 
     /** A live state in which a sample alert, or the transition clip that a piece is, begins at an instant. */
     public static LiveState begun(LiveState live, Piece piece, long start) {
-        Map<String, Long> clocks = new HashMap<>(live.clocks());
-        if (piece.kind().facts().clip()) {
-            clocks.put(piece.id(), start);
-        }
         return new LiveState(
                 live.readings(),
-                clocks,
+                piece.kind().facts().clip() ? live.show().playing(piece.id(), start) : live.show(),
                 Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS))));
     }
 

@@ -1,8 +1,8 @@
 package brandeon.core.layout;
 
 import brandeon.core.canvas.Canvas;
-import brandeon.core.live.LiveState;
 import brandeon.core.pack.Json;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;

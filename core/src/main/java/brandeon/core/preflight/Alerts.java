@@ -2,14 +2,14 @@ package brandeon.core.preflight;
 
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.AlertSlot;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.theme.Theme;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -47,7 +47,7 @@ final class Alerts {
     private Alerts() {}
 
     static LiveState quiet(LiveState live) {
-        return new LiveState(live.readings(), live.clocks(), Optional.empty());
+        return new LiveState(live.readings(), live.show(), Optional.empty());
     }
 
     static List<During> of(Theme theme) {
@@ -59,7 +59,7 @@ final class Alerts {
                             rule.kind(),
                             new LiveState(
                                     Readings.NONE,
-                                    Map.of(),
+                                    Show.QUIET,
                                     Optional.of(new LiveState.Shown(signal, new AlertSlot(1, 1 + rule.millis())))));
                 })
                 .toList();

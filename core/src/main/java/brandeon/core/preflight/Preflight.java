@@ -3,7 +3,7 @@ package brandeon.core.preflight;
 import brandeon.core.art.Pictures;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
-import brandeon.core.live.LiveState;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;

@@ -9,7 +9,7 @@ import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.Resolver;
 import brandeon.core.layout.Samples;
-import brandeon.core.live.LiveState;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Manner;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Placed;

@@ -3,7 +3,7 @@ package brandeon.core.publish;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
-import brandeon.core.live.LiveState;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;

@@ -44,6 +44,7 @@ import java.util.stream.Stream;
     @Type(value = PieceEdit.AddPiece.class, name = "addPiece"),
     @Type(value = PieceEdit.RemovePiece.class, name = "removePiece"),
     @Type(value = PieceEdit.RenamePiece.class, name = "renamePiece"),
+    @Type(value = PieceEdit.SetShare.class, name = "setShare"),
     @Type(value = PieceEdit.SetContent.class, name = "setContent"),
     @Type(value = PieceEdit.DropContent.class, name = "dropContent"),
     @Type(value = PieceEdit.SetFigure.class, name = "setFigure"),

@@ -2,6 +2,7 @@ package brandeon.core.theme;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.kind.Content;
+import brandeon.core.kind.ContentType;
 import brandeon.core.kind.Field;
 import brandeon.core.kind.Figure;
 import brandeon.core.kind.PieceKind;
@@ -18,6 +19,8 @@ import java.util.TreeMap;
  * @param captures ids of the captures behind a frame's openings, in their order; empty for other kinds
  * @param inlay    the ready-made picture laid into it
  * @param mustShow whether it is never left out where a canvas has too little room
+ * @param share    id of the piece of the same kind whose numbers, points, cards and clock it shows as well; empty for
+ *     its own
  */
 public record Piece(
         String id,
@@ -27,7 +30,8 @@ public record Piece(
         Map<String, Content> content,
         Map<String, Double> figures,
         Optional<Inlay> inlay,
-        boolean mustShow) {
+        boolean mustShow,
+        String share) {
 
     public static final int MOST_OPENINGS = 8;
 
@@ -61,7 +65,8 @@ public record Piece(
                 content,
                 figures,
                 Optional.empty(),
-                false);
+                false,
+                "");
     }
 
     /** The capture behind its first opening; empty for none. */
@@ -92,7 +97,7 @@ public record Piece(
     public Piece withContent(String field, Content value) {
         Map<String, Content> next = new TreeMap<>(content);
         next.put(field, value);
-        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
+        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share);
     }
 
     /** With one text. */
@@ -103,35 +108,55 @@ public record Piece(
     public Piece withoutContent(String field) {
         Map<String, Content> next = new TreeMap<>(content);
         next.remove(field);
-        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
+        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share);
     }
 
     public Piece withoutFigure(String field) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.remove(field);
-        return new Piece(id, kind, name, captures, content, next, inlay, mustShow);
+        return new Piece(id, kind, name, captures, content, next, inlay, mustShow, share);
     }
 
     public Piece withFigure(String field, double value) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.put(field, value);
-        return new Piece(id, kind, name, captures, content, next, inlay, mustShow);
+        return new Piece(id, kind, name, captures, content, next, inlay, mustShow, share);
     }
 
     public Piece named(String newName) {
-        return new Piece(id, kind, newName, captures, content, figures, inlay, mustShow);
+        return new Piece(id, kind, newName, captures, content, figures, inlay, mustShow, share);
     }
 
     public Piece with(Optional<Inlay> other) {
-        return new Piece(id, kind, name, captures, content, figures, other, mustShow);
+        return new Piece(id, kind, name, captures, content, figures, other, mustShow, share);
     }
 
     public Piece withCaptures(List<String> next) {
-        return new Piece(id, kind, name, next, content, figures, inlay, mustShow);
+        return new Piece(id, kind, name, next, content, figures, inlay, mustShow, share);
     }
 
     public Piece mustShow(boolean must) {
-        return new Piece(id, kind, name, captures, content, figures, inlay, must);
+        return new Piece(id, kind, name, captures, content, figures, inlay, must, share);
+    }
+
+    public Piece sharing(String other) {
+        return new Piece(id, kind, name, captures, content, figures, inlay, mustShow, other);
+    }
+
+    /** Id of the piece under which a show keeps what it shares. */
+    public String speaker() {
+        return share.isEmpty() ? id : share;
+    }
+
+    /** With the numbers and points of another piece of its kind. */
+    public Piece speakingAs(Piece other) {
+        Piece next = this;
+        for (Field field : kind.facts().fields()) {
+            if (field.type() == ContentType.COUNT || field.type() == ContentType.POINTS) {
+                next = next.withContent(field.name(), other.content(field.name()));
+            }
+        }
+        return next;
     }
 
     /** With some content in place of its own. */
@@ -141,7 +166,7 @@ public record Piece(
         }
         Map<String, Content> next = new TreeMap<>(content);
         next.putAll(others);
-        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow);
+        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share);
     }
 
     private static Field requireField(PieceKind kind, String field) {

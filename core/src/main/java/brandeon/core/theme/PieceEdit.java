@@ -103,6 +103,36 @@ public sealed interface PieceEdit extends Edit {
         }
     }
 
+    /** Lets a piece show the numbers, points, cards and clock of another one. @param share empty for its own */
+    record SetShare(String piece, String share) implements PieceEdit {
+        @Override
+        public Outcome.Applied applied(Theme theme) {
+            Piece old = Edits.piece(theme, piece);
+            if (!share.isEmpty()) {
+                Piece other = Edits.piece(theme, share);
+                require(!share.equals(piece), "A piece shows its own already.");
+                require(other.kind() == old.kind(), "Only pieces of one kind show the same.");
+                require(other.share().isEmpty(), other.name() + " shows what another piece shows; choose that one.");
+                require(
+                        theme.pieces().stream().noneMatch(p -> p.share().equals(piece)),
+                        old.name() + " is what other pieces show; they would have to show another one first.");
+            }
+            return done(Edits.withPiece(theme, old.sharing(share)), new SetShare(piece, old.share()));
+        }
+
+        @Override
+        public Optional<Object> target() {
+            return Optional.of(List.of(SetShare.class, piece));
+        }
+
+        @Override
+        public String deed(Names names) {
+            return share.isEmpty()
+                    ? "Let " + names.piece(piece) + " show its own again"
+                    : "Let " + names.piece(piece) + " show the same as " + names.piece(share);
+        }
+    }
+
     /** What a piece says in one field, on all scenes. */
     record SetContent(String piece, String field, Content value) implements PieceEdit {
         @Override

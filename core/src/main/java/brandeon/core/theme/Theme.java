@@ -83,6 +83,16 @@ public record Theme(
         return pieces.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
+    /** A piece with the numbers and points of the one that it shares them with, while that one is there. */
+    public Piece speaking(Piece piece) {
+        return piece.share().isEmpty()
+                ? piece
+                : piece(piece.share())
+                        .filter(other -> other.kind() == piece.kind())
+                        .map(piece::speakingAs)
+                        .orElse(piece);
+    }
+
     public Optional<Scene> scene(String id) {
         return scenes.stream().filter(s -> s.id().equals(id)).findFirst();
     }

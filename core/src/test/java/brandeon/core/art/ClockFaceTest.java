@@ -12,27 +12,29 @@ class ClockFaceTest {
     private static final long JULY = 1_784_662_925_000L;
 
     private static ClockFace day(ClockFace.Format format, String zone) {
-        return new ClockFace(ClockFace.Mode.DAY, 0, 0, format, zone);
+        return new ClockFace(ClockFace.Mode.DAY, 0, 0, 0, format, zone);
     }
 
     @Test
     void countingUpShowsWholeSecondsAndMayEnd() {
-        ClockFace up = new ClockFace(ClockFace.Mode.UP, 1_000_000, 60_000, ClockFace.Format.HOURS, "UTC");
+        ClockFace up = new ClockFace(ClockFace.Mode.UP, 1_000_000, 60_000, 0, ClockFace.Format.HOURS, "UTC");
         assertThat(up.at(1_000_999)).isEqualTo("00:00:00");
         assertThat(up.at(1_001_000)).isEqualTo("00:00:01");
         assertThat(up.at(1_000_000 + 3_725_000)).isEqualTo("01:02:05");
         assertThat(up.over(1_059_999)).isFalse();
         assertThat(up.over(1_060_000)).isTrue();
-        assertThat(new ClockFace(ClockFace.Mode.UP, 1_000_000, 0, ClockFace.Format.MINUTES, "UTC").over(Long.MAX_VALUE))
+        assertThat(new ClockFace(ClockFace.Mode.UP, 1_000_000, 0, 0, ClockFace.Format.MINUTES, "UTC")
+                        .over(Long.MAX_VALUE))
                 .as("without an end")
                 .isFalse();
     }
 
     @Test
     void anHourAndAHalfCountsDownInEitherFormat() {
-        assertThat(new ClockFace(ClockFace.Mode.DOWN, 5_400_000, 5_400_000, ClockFace.Format.MINUTES, "UTC").at(1_000))
+        assertThat(new ClockFace(ClockFace.Mode.DOWN, 5_400_000, 5_400_000, 0, ClockFace.Format.MINUTES, "UTC")
+                        .at(1_000))
                 .isEqualTo("89:59");
-        assertThat(new ClockFace(ClockFace.Mode.DOWN, 5_400_000, 5_400_000, ClockFace.Format.HOURS, "UTC").at(1_000))
+        assertThat(new ClockFace(ClockFace.Mode.DOWN, 5_400_000, 5_400_000, 0, ClockFace.Format.HOURS, "UTC").at(1_000))
                 .isEqualTo("01:29:59");
     }
 
@@ -40,7 +42,7 @@ class ClockFaceTest {
     @Test
     void moreThanAHundredMinutesHaveRoom() {
         long two = 7_200_000;
-        ClockFace down = new ClockFace(ClockFace.Mode.DOWN, two, two, ClockFace.minutes(two), "UTC");
+        ClockFace down = new ClockFace(ClockFace.Mode.DOWN, two, two, 0, ClockFace.minutes(two), "UTC");
         assertThat(down.at(0)).isEqualTo("120:00");
         assertThat(down.at(1_000)).isEqualTo("119:59");
         assertThat(down.at(two - 300_000))
@@ -48,7 +50,7 @@ class ClockFaceTest {
                 .isEqualTo(" 05:00");
         assertThat(ClockFace.minutes(5999 * 60_000L)).isEqualTo(ClockFace.Format.THOUSANDS);
         assertThat(ClockFace.minutes(99 * 60_000L)).isEqualTo(ClockFace.Format.MINUTES);
-        assertThat(new ClockFace(ClockFace.Mode.UP, 1, 0, ClockFace.Format.MINUTES, "UTC").at(1 + 6_000_000))
+        assertThat(new ClockFace(ClockFace.Mode.UP, 1, 0, 0, ClockFace.Format.MINUTES, "UTC").at(1 + 6_000_000))
                 .as("the last that fits")
                 .isEqualTo("99:59");
     }

@@ -15,11 +15,12 @@ import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.AlertSlot;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.motion.Track;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Placed;
@@ -45,7 +46,7 @@ class FamiliesTest {
     private static final Signal SIGNAL = new Signal("s", SignalKind.FOLLOW, LONG, 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of("latestSubscriber", LONG, "latestFollower", "Ilse", "subscribers", 64L)),
-            Map.of(),
+            Show.QUIET,
             Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(0, 8000))));
 
     static Stream<Family> families() {

@@ -12,9 +12,10 @@ import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Samples;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.publish.Repainting;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Theme;
@@ -269,7 +270,7 @@ class KindsTest {
         Piece clock = Piece.of("c", PieceKind.COUNTDOWN, "C")
                 .withWords("title", "We begin in")
                 .withWords("ended", "");
-        LiveState running = new LiveState(Readings.NONE, Map.of("c", 600_000L), Optional.empty());
+        LiveState running = new LiveState(Readings.NONE, Show.QUIET.playing("c", 600_000), Optional.empty());
         ResolvedScene scene = Samples.of(theme, clock, Samples.CANVAS, running);
         List<Mark> marks = scene.placements().getFirst().art().marks();
         assertThat(visible(Raster.paint(Samples.CANVAS.size(), marks, 599_000, Pictures.NONE)))
@@ -299,7 +300,8 @@ class KindsTest {
             assertThat(SvgWriter.fragment(placed.art().marks()))
                     .as("%s of 2000 in %s", value, theme.family())
                     .isEqualTo(SvgWriter.fragment(expected));
-            LiveState live = new LiveState(new Readings(Map.of("followers", (long) value)), Map.of(), Optional.empty());
+            LiveState live =
+                    new LiveState(new Readings(Map.of("followers", (long) value)), Show.QUIET, Optional.empty());
             assertThat(SvgWriter.fragment(
                             Samples.of(theme, bar.withContent("value", Content.Count.of("followers")), CANVAS, live)
                                     .placements()

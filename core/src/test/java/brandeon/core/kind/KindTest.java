@@ -7,12 +7,13 @@ import brandeon.core.art.Ask;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Samples;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.pack.Json;
 import brandeon.core.publish.Advice;
 import brandeon.core.publish.Behaviour;
 import brandeon.core.publish.Part;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Placed;
@@ -216,7 +217,7 @@ class KindTest {
     void aLiveListFollowsTheRowsAndStandsInALineOfWords() {
         Readings readings = new Readings(Map.of(
                 "recentSignals", List.of(new TextRow("Follows", "Ilse Fenn"), new TextRow("Joined", "Oskar Tide"))));
-        LiveState live = new LiveState(readings, Map.of(), Optional.empty());
+        LiveState live = new LiveState(readings, Show.QUIET, Optional.empty());
         Piece board = Piece.of("p", PieceKind.RECENT, "P")
                 .withContent(
                         "rows", new Content.Rows(List.of(new TextRow("Pinned", "The hide is open")), "recentSignals"));
@@ -239,7 +240,7 @@ class KindTest {
 
     @Test
     void aCountIsWrittenAsItIsWanted() {
-        LiveState live = new LiveState(new Readings(Map.of("followers", 1250L)), Map.of(), Optional.empty());
+        LiveState live = new LiveState(new Readings(Map.of("followers", 1250L)), Show.QUIET, Optional.empty());
         Map.of(
                         Content.Count.of(7),
                         "7",

@@ -9,7 +9,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Side;
 import brandeon.core.demo.ReedlightHide;
-import brandeon.core.live.LiveState;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;

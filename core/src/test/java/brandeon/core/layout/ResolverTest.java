@@ -11,19 +11,19 @@ import brandeon.core.colour.Colour;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.live.AlertSlot;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.theme.BrandEdit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -101,7 +101,7 @@ class ResolverTest {
 
     @Test
     void theLatestSupporterIsNamedOnItsLine() {
-        LiveState live = new LiveState(Readings.of(List.of(TAVI)), Map.of(), Optional.empty());
+        LiveState live = new LiveState(Readings.of(List.of(TAVI)), Show.QUIET, Optional.empty());
         assertThat(texts(live, "supporter")).contains("Tavi Brook");
         assertThat(texts(LiveState.QUIET, "supporter")).contains("–").noneMatch(text -> text.contains("{"));
     }
@@ -109,7 +109,7 @@ class ResolverTest {
     @Test
     void anAlertIsShownOnlyDuringItsTime() {
         LiveState live = new LiveState(
-                Readings.NONE, Map.of(), Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000))));
+                Readings.NONE, Show.QUIET, Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000))));
         assertThat(texts(live, "announcer")).contains("New subscriber", "Tavi Brook subscribed");
         assertThat(texts(LiveState.QUIET, "announcer")).isEmpty();
     }
@@ -125,7 +125,7 @@ class ResolverTest {
                         "",
                         0,
                         0))),
-                Map.of(),
+                Show.QUIET,
                 Optional.empty());
         ResolvedScene.Placement line = hide(live).placement("supporter").orElseThrow();
         assertThat(line.art().texts())

@@ -6,11 +6,12 @@ import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.EditsTest;
@@ -22,7 +23,6 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -89,7 +89,7 @@ class SoundnessTest {
         Theme theme = ReedlightHide.theme().withPieces(List.of(wrong, right)).withScenes(List.of(scene));
         LiveState live = new LiveState(
                 Readings.NONE.with(new Signal("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0)),
-                Map.of(),
+                Show.QUIET,
                 java.util.Optional.empty());
         ResolvedScene resolved =
                 new Resolver(theme).resolve(scene, theme.canvases().getFirst(), live);

@@ -24,7 +24,9 @@ class KeyRemovalTest {
                 Arguments.of("bark over green, hard", 0x4a3a2c, 0x00ff00, 0.5),
                 Arguments.of("bark over green, soft over 12 px", 0x4a3a2c, 0x00ff00, 6.0),
                 Arguments.of("paper over magenta, soft over 12 px", 0xf2ead8, 0xff00ff, 6.0),
-                Arguments.of("reed over blue, soft over 20 px", 0x9aa35a, 0x0000ff, 10.0));
+                Arguments.of("reed over blue, soft over 20 px", 0x9aa35a, 0x0000ff, 10.0),
+                Arguments.of("ink over red, soft over 12 px", 0x24304f, 0xe01010, 6.0),
+                Arguments.of("dusk over orange, soft over 12 px", 0x403a60, 0xff8000, 6.0));
     }
 
     @ParameterizedTest(name = "{0}")

@@ -23,7 +23,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Frame pictures drawn here, so that the right answer is known. */
 class OpeningsTest {
@@ -351,6 +353,56 @@ class OpeningsTest {
                 .satisfies(opening -> assertThat(opening.box()).isEqualTo(new SourceBox(80, 45, 480, 270)));
         assertThat(found.reason()).contains("#00ff00", "see-through");
         assertThat(found.key().orElseThrow().hex()).isEqualTo("#00ff00");
+    }
+
+    /** Paper is the commonest colour but a weak one, and of two strong ones the larger is the key. */
+    @ParameterizedTest(name = "{0}")
+    @ValueSource(strings = {"#b03090", "#2030d0", "#e01010", "#c000c0"})
+    void theKeyIsTheLargestStrongColour(String strong) {
+        BufferedImage image = new BufferedImage(640, 360, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(new Color(0xf2ead8));
+        graphics.fillRect(0, 0, 640, 360);
+        graphics.setColor(Color.decode(strong));
+        graphics.fillRect(80, 45, 300, 200);
+        graphics.setColor(new Color(0x00ff00));
+        graphics.fillRect(420, 45, 100, 60);
+        Openings found = Openings.in(image);
+        assertThat(found.key().orElseThrow().hex()).isEqualTo(strong);
+        assertThat(found.openings()).extracting(FoundOpening::box).containsExactly(new SourceBox(80, 45, 300, 200));
+    }
+
+    /** Weak, or strong over next to nothing: no key. */
+    @Test
+    void aWeakColourAndAFewStrongPixelsAreNoKey() {
+        BufferedImage image = new BufferedImage(640, 360, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(BARK);
+        graphics.fillRect(0, 0, 640, 360);
+        graphics.setColor(new Color(0x8a7060));
+        graphics.fillRect(80, 45, 300, 200);
+        graphics.setColor(new Color(0x00ff00));
+        graphics.fillRect(420, 45, 66, 66);
+        assertThat(Openings.in(image).key())
+                .as("66 × 66 is less than one part in fifty")
+                .isEmpty();
+        graphics.fillRect(420, 45, 70, 70);
+        assertThat(Openings.in(image).key().orElseThrow().hex()).isEqualTo("#00ff00");
+    }
+
+    /** A small hole beside a keyed window is ornament; beside one that is hardly larger it is what was meant. */
+    @ParameterizedTest
+    @CsvSource({"300, true", "120, false"})
+    void aKeyedOpeningCountsOnlyWhenItIsMuchLargerThanAClearOne(int width, boolean keyed) {
+        BufferedImage image = frame(640, 360, path(20, 20, 100, 20, 100, 100, 20, 100));
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(new Color(0x00ff00));
+        graphics.fillRect(200, 100, width, 120);
+        Openings found = Openings.in(image);
+        assertThat(found.key().isPresent()).isEqualTo(keyed);
+        assertThat(found.openings())
+                .extracting(FoundOpening::box)
+                .containsExactly(keyed ? new SourceBox(200, 100, width, 120) : new SourceBox(20, 20, 80, 80));
     }
 
     @Test

@@ -13,10 +13,11 @@ import brandeon.core.canvas.UnitBox;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.AlertSlot;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.FramingEdit;
@@ -31,7 +32,6 @@ import brandeon.core.theme.Spot;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -58,7 +58,7 @@ class PreflightTest {
     void whatIsOnScreenWhileSomebodyLooksDoesNotCount() {
         LiveState announcing = new LiveState(
                 Readings.NONE,
-                Map.of(),
+                Show.QUIET,
                 Optional.of(new LiveState.Shown(
                         new Signal("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0), new AlertSlot(1, 8_000))));
         Theme theme = applied(THEME, new PlacingEdit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));

@@ -13,7 +13,7 @@ import brandeon.core.canvas.UnitBox;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Zone;
 import brandeon.core.layout.Resolver;
-import brandeon.core.live.LiveState;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.FramingEdit;

@@ -322,6 +322,7 @@ class ThemeRulesTest {
                         "Rename",
                         "SetSeed",
                         "SetSeeds",
+                        "SetShare",
                         "SetPin",
                         "SetCorner",
                         "SetPlate",
@@ -397,7 +398,8 @@ class ThemeRulesTest {
                 Map.of(),
                 Map.of(),
                 Optional.empty(),
-                false);
+                false,
+                "");
     }
 
     private static Optional<List<Cut>> cuts(int count) {

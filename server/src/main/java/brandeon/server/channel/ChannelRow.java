@@ -19,6 +19,8 @@ class ChannelRow {
 
     UUID workspaceId;
 
+    UUID showId;
+
     @Enumerated(EnumType.STRING)
     Platform platform;
 
@@ -31,11 +33,12 @@ class ChannelRow {
     ChannelRow(Channels.Channel channel) {
         this.id = channel.id();
         this.workspaceId = channel.workspace();
+        this.showId = channel.show();
         this.platform = channel.platform();
         this.name = channel.name();
     }
 
     Channels.Channel channel() {
-        return new Channels.Channel(id, workspaceId, platform, name);
+        return new Channels.Channel(id, workspaceId, showId, platform, name);
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,19 +21,21 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Channels {
 
-    /** A place on a platform where a broadcast happens. It is never changed. */
-    public record Channel(UUID id, UUID workspace, Platform platform, String name) {}
+    /** A place on a platform where a broadcast happens. @param show that its signals feed */
+    public record Channel(UUID id, UUID workspace, UUID show, Platform platform, String name) {}
 
     private static final int KEPT = 10_000;
 
     private final ChannelRows rows;
     private final EntityManager entities;
+    private final ApplicationEventPublisher events;
     private final Map<UUID, Channel> known =
             Caffeine.newBuilder().maximumSize(KEPT).<UUID, Channel>build().asMap();
 
-    Channels(ChannelRows rows, EntityManager entities) {
+    Channels(ChannelRows rows, EntityManager entities, ApplicationEventPublisher events) {
         this.rows = rows;
         this.entities = entities;
+        this.events = events;
     }
 
     public List<Channel> all(Member member) {
@@ -67,7 +70,8 @@ public class Channels {
         if (name.isBlank() || name.length() > 80 || !Letters.oneLine(name)) {
             throw new Mistake("A channel's name has between 1 and 80 letters on one line.");
         }
-        Channel channel = new Channel(UUID.randomUUID(), member.workspace(), platform, name.strip());
+        Channel channel = new Channel(UUID.randomUUID(), member.workspace(), UUID.randomUUID(), platform, name.strip());
+        events.publishEvent(new ShowWanted(channel.show(), channel.workspace(), channel.name()));
         entities.persist(new ChannelRow(channel));
         return channel;
     }

@@ -2,6 +2,8 @@ package brandeon.server.description;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.kind.Content;
+import brandeon.core.show.Cue;
+import brandeon.core.show.Held;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Spot;
@@ -58,8 +60,11 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("Artwork"), "drawn");
             orNull(api.getComponents().getSchemas().get("MotionView"), "cover");
             orNull(api.getComponents().getSchemas().get("Finding"), "where");
+            orNull(api.getComponents().getSchemas().get("Control"), "dial");
+            orNull(api.getComponents().getSchemas().get("Control"), "deck");
             content(api);
-            for (Class<?> alternatives : List.of(Edit.class, Spot.class, Arranging.class, Asked.class, Told.class)) {
+            for (Class<?> alternatives :
+                    List.of(Edit.class, Spot.class, Arranging.class, Asked.class, Told.class, Cue.class, Held.class)) {
                 Schema<?> schema = api.getComponents().getSchemas().get(alternatives.getSimpleName());
                 for (JsonSubTypes.Type type :
                         alternatives.getAnnotation(JsonSubTypes.class).value()) {

@@ -3,8 +3,8 @@ package brandeon.server.live;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.kept.Memory;
 import brandeon.core.layout.Resolver;
-import brandeon.core.live.LiveState;
 import brandeon.core.publish.Picture;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.recolour.Artworks;
@@ -60,7 +60,8 @@ public class Feeds {
         this.json = json;
         wakes.listen(wake -> {
             switch (wake.kind()) {
-                case THEME, CLOCK -> work.execute(() -> refreshTheme(wake.id()));
+                case THEME -> work.execute(() -> refreshTheme(wake.id()));
+                case SHOW -> work.execute(() -> refreshShow(wake.id()));
                 case CHANNEL -> work.execute(() -> refreshChannel(wake.id()));
                 case ANYTHING ->
                     feeds.keySet().stream()
@@ -171,6 +172,10 @@ public class Feeds {
     /** The hash and number that a feed has now; empty when nobody watches it. */
     public Optional<String> hashOf(FeedKey key) {
         return Optional.ofNullable(feeds.get(key)).map(Feed::hash);
+    }
+
+    private void refreshShow(UUID show) {
+        themes.ofShow(show).forEach(draft -> refreshTheme(draft.id()));
     }
 
     private void refreshChannel(UUID channel) {

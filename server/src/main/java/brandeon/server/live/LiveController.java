@@ -1,32 +1,23 @@
 package brandeon.server.live;
 
-import brandeon.core.art.ClockFace;
 import brandeon.core.live.SignalKind;
-import brandeon.core.theme.Piece;
 import brandeon.server.access.Members;
-import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
-import brandeon.server.problem.NotFound;
-import brandeon.server.theme.Themes;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Live state for people: what a channel sent and when it was shown, practice signals, clocks. */
+/** Live state for people: what a channel sent and when it was shown, practice signals. */
 @RestController
 class LiveController {
 
     /** A signal that this channel's platform can send. */
     record Practice(SignalKind kind, String word) {}
 
-    record ChannelView(UUID id, String platform, String name, List<Practice> signals) {}
+    record ChannelView(UUID id, UUID show, String platform, String name, List<Practice> signals) {}
 
     record RecordLine(
             String id,
@@ -39,16 +30,12 @@ class LiveController {
             long showsFrom,
             long showsTill) {}
 
-    record ClockView(String piece, String name, long until) {}
-
     private final Members members;
-    private final Themes themes;
     private final Channels channels;
     private final Signals signals;
 
-    LiveController(Members members, Themes themes, Channels channels, Signals signals) {
+    LiveController(Members members, Channels channels, Signals signals) {
         this.members = members;
-        this.themes = themes;
         this.channels = channels;
         this.signals = signals;
     }
@@ -80,46 +67,10 @@ class LiveController {
                 .toList();
     }
 
-    @GetMapping("/api/themes/{theme}/clocks")
-    List<ClockView> clocks(@PathVariable UUID theme) {
-        Themes.Draft draft = themes.get(members.current(), theme);
-        Map<String, Long> running = signals.clocks(theme);
-        return draft.theme().pieces().stream()
-                .filter(piece -> piece.kind().facts().counts().isPresent())
-                .map(piece -> new ClockView(piece.id(), piece.name(), running.getOrDefault(piece.id(), 0L)))
-                .toList();
-    }
-
-    @PostMapping("/api/themes/{theme}/clocks/{piece}")
-    void start(@PathVariable UUID theme, @PathVariable String piece) {
-        Themes.Draft draft = themes.get(members.current().requires(Role.OPERATOR), theme);
-        Piece clock = clock(draft, piece);
-        // Counting down is known by its end, counting up by its beginning.
-        signals.startClock(
-                theme,
-                piece,
-                System.currentTimeMillis()
-                        + (clock.kind().facts().counts().equals(Optional.of(ClockFace.Mode.DOWN))
-                                ? Math.round(clock.figure("minutes") * 60_000)
-                                : 0));
-    }
-
-    @DeleteMapping("/api/themes/{theme}/clocks/{piece}")
-    void stop(@PathVariable UUID theme, @PathVariable String piece) {
-        clock(themes.get(members.current().requires(Role.OPERATOR), theme), piece);
-        signals.stopClock(theme, piece);
-    }
-
-    private static Piece clock(Themes.Draft draft, String id) {
-        return draft.theme()
-                .piece(id)
-                .filter(piece -> piece.kind().facts().counts().isPresent())
-                .orElseThrow(() -> new NotFound("There is no such clock in this theme."));
-    }
-
     private static ChannelView view(Channels.Channel channel) {
         return new ChannelView(
                 channel.id(),
+                channel.show(),
                 channel.platform().title(),
                 channel.name(),
                 Arrays.stream(SignalKind.values())

@@ -2,13 +2,15 @@ package brandeon.server.live;
 
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.AlertSlot;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.theme.Theme;
 import brandeon.server.channel.Channels;
+import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
 import java.time.Instant;
@@ -23,7 +25,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Signals of channels: kept for good, counted once, and given their time on screen when they arrive. */
@@ -37,27 +38,26 @@ public class Signals {
     private static final int SHOWS_READ = 50;
 
     private final SignalRows rows;
-    private final ClockRows clockRows;
     private final Channels channels;
+    private final RunningShows running;
     private final Themes themes;
     private final Wakes wakes;
     private final TransactionTemplate transactions;
     private final Map<UUID, Readings> readings = new ConcurrentHashMap<>();
     private final Map<UUID, List<LiveState.Shown>> shows = new ConcurrentHashMap<>();
-    private final Map<UUID, Map<String, Long>> clocks = new ConcurrentHashMap<>();
     /** By channel: how its signals are shown at present. */
     private final Map<UUID, Map<SignalKind, AlertRule>> rules = new ConcurrentHashMap<>();
 
     Signals(
             SignalRows rows,
-            ClockRows clockRows,
             Channels channels,
+            RunningShows running,
             Themes themes,
             Wakes wakes,
             TransactionTemplate transactions) {
         this.rows = rows;
-        this.clockRows = clockRows;
         this.channels = channels;
+        this.running = running;
         this.themes = themes;
         this.wakes = wakes;
         this.transactions = transactions;
@@ -71,15 +71,13 @@ public class Signals {
                 readings.remove(wake.id());
                 shows.remove(wake.id());
             }
-            case CLOCK -> clocks.remove(wake.id());
             case THEME -> rules.clear();
             case ANYTHING -> {
                 readings.clear();
                 shows.clear();
-                clocks.clear();
                 rules.clear();
             }
-            case OUTLET, MEMBER -> {}
+            case SHOW, OUTLET, MEMBER -> {}
         }
     }
 
@@ -111,7 +109,11 @@ public class Signals {
 
     /** Everything live that a theme's pictures show at this moment. */
     public LiveState state(Themes.Draft draft, long now) {
-        return new LiveState(readings(draft.channel()), clocks(draft.id()), shown(draft.channel(), now));
+        Show show = channels.find(draft.channel())
+                .flatMap(channel -> running.find(channel.show()))
+                .map(RunningShows.Running::show)
+                .orElse(Show.QUIET);
+        return new LiveState(readings(draft.channel()), show, shown(draft.channel(), now));
     }
 
     public Readings readings(UUID channel) {
@@ -137,25 +139,6 @@ public class Signals {
                         Optional.ofNullable(row.showsFrom).orElse(0L),
                         Optional.ofNullable(row.showsTill).orElse(0L)))
                 .toList();
-    }
-
-    @Transactional
-    public void startClock(UUID theme, String piece, long until) {
-        clockRows.start(theme, piece, until);
-        wakes.clock(theme);
-    }
-
-    @Transactional
-    public void stopClock(UUID theme, String piece) {
-        clockRows.stop(theme, piece);
-        wakes.clock(theme);
-    }
-
-    public Map<String, Long> clocks(UUID theme) {
-        return clocks.computeIfAbsent(
-                theme,
-                id -> clockRows.of(id).stream()
-                        .collect(Collectors.toUnmodifiableMap(row -> row.key.piece(), row -> row.until)));
     }
 
     private Optional<LiveState.Shown> shown(UUID channel, long now) {

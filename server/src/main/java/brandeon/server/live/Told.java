@@ -13,6 +13,7 @@ import java.util.UUID;
     @Type(value = Told.Welcome.class, name = "welcome"),
     @Type(value = Told.Patch.class, name = "patch"),
     @Type(value = Told.Changed.class, name = "changed"),
+    @Type(value = Told.ShowChanged.class, name = "show"),
     @Type(value = Told.PeopleHere.class, name = "people"),
     @Type(value = Told.Time.class, name = "time"),
     @Type(value = Told.Refusal.class, name = "error")
@@ -43,6 +44,9 @@ public sealed interface Told {
 
     /** The theme has a new version. @param onAir number of the release on air; 0 when none is */
     record Changed(UUID theme, long version, int onAir) implements Told {}
+
+    /** Something else is said in a show that one follows. */
+    record ShowChanged(UUID show, long version) implements Told {}
 
     /** The others on the theme that one is on. */
     record PeopleHere(List<Person> people) implements Told {}

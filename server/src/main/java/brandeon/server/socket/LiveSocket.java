@@ -13,12 +13,14 @@ import brandeon.server.problem.TooMany;
 import brandeon.server.problem.Unreadable;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Outlets;
+import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
@@ -43,6 +45,7 @@ class LiveSocket extends TextWebSocketHandler {
     private static final int SEND_MILLIS = 5_000;
     private static final int BUFFER = 4 << 20;
     private static final int MOST_FEEDS = 200;
+    private static final int MOST_SHOWS = 20;
     private static final Told NOT_UNDERSTOOD = new Told.Refusal("", "This message is not understood.");
 
     private final Feeds feeds;
@@ -50,6 +53,7 @@ class LiveSocket extends TextWebSocketHandler {
     private final Health health;
     private final Members members;
     private final Themes themes;
+    private final RunningShows shows;
     private final People people;
     private final RateLimits limits;
     private final JsonMapper json;
@@ -61,6 +65,7 @@ class LiveSocket extends TextWebSocketHandler {
             Health health,
             Members members,
             Themes themes,
+            RunningShows shows,
             People people,
             RateLimits limits,
             Wakes wakes,
@@ -70,6 +75,7 @@ class LiveSocket extends TextWebSocketHandler {
         this.health = health;
         this.members = members;
         this.themes = themes;
+        this.shows = shows;
         this.people = people;
         this.limits = limits;
         this.json = json;
@@ -77,7 +83,8 @@ class LiveSocket extends TextWebSocketHandler {
             switch (wake.kind()) {
                 case OUTLET -> askAgain(wake.id());
                 case MEMBER -> changed(wake.id());
-                case THEME, CLOCK, CHANNEL, ANYTHING -> {}
+                case SHOW -> tellOfShow(wake.id());
+                case THEME, CHANNEL, ANYTHING -> {}
             }
         });
     }
@@ -87,7 +94,13 @@ class LiveSocket extends TextWebSocketHandler {
             WebSocketSession session,
             Optional<Outlets.Outlet> outlet,
             Optional<Member> member,
-            Map<String, Feeds.Watch> watches) {}
+            Map<String, Feeds.Watch> watches,
+            Set<UUID> shows) {
+
+        static Connection of(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<Member> member) {
+            return new Connection(session, outlet, member, new ConcurrentHashMap<>(), ConcurrentHashMap.newKeySet());
+        }
+    }
 
     @Override
     public void afterConnectionEstablished(WebSocketSession raw) throws IOException {
@@ -108,8 +121,7 @@ class LiveSocket extends TextWebSocketHandler {
                 session.close(NOBODY);
                 return;
             }
-            connections.put(
-                    session.getId(), new Connection(session, Optional.empty(), member, new ConcurrentHashMap<>()));
+            connections.put(session.getId(), Connection.of(session, Optional.empty(), member));
         }
     }
 
@@ -143,9 +155,7 @@ class LiveSocket extends TextWebSocketHandler {
     private void openOutlet(WebSocketSession session, Outlets.Opened opened) throws IOException {
         switch (opened) {
             case Outlets.Current(Outlets.Outlet outlet) ->
-                connections.put(
-                        session.getId(),
-                        new Connection(session, Optional.of(outlet), Optional.empty(), new ConcurrentHashMap<>()));
+                connections.put(session.getId(), Connection.of(session, Optional.of(outlet), Optional.empty()));
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
                 session.close(OLD_LINK);
@@ -164,6 +174,7 @@ class LiveSocket extends TextWebSocketHandler {
             switch (json.readValue(text.getPayload(), Asked.class)) {
                 case Asked.Watch watch -> watch(connection, watch, ownFeed(connection));
                 case Asked.WatchScene watch -> watch(connection, watch, sceneFeed(connection, watch));
+                case Asked.FollowShow(UUID show) -> follow(connection, show);
                 case Asked.Leave(String feed) ->
                     Optional.ofNullable(connection.watches().remove(feed)).ifPresent(feeds::leave);
                 case Asked.Whereabouts at -> at(connection, at);
@@ -191,6 +202,25 @@ class LiveSocket extends TextWebSocketHandler {
                         has.feed(),
                         feeds.watch(
                                 key, has.feed(), text -> send(connection.session(), text), has.epoch(), has.number()));
+    }
+
+    private void follow(Connection connection, UUID show) {
+        RunningShows.Running running = shows.get(present(connection), show);
+        if (connection.shows().size() >= MOST_SHOWS) {
+            throw new Mistake("A connection follows at most " + MOST_SHOWS + " shows.");
+        }
+        connection.shows().add(running.id());
+    }
+
+    private void tellOfShow(UUID show) {
+        List<Connection> following = connections.values().stream()
+                .filter(connection -> connection.shows().contains(show))
+                .toList();
+        if (!following.isEmpty()) {
+            shows.find(show)
+                    .ifPresent(now -> following.forEach(
+                            connection -> tell(connection, new Told.ShowChanged(show, now.version()))));
+        }
     }
 
     private static FeedKey ownFeed(Connection connection) {

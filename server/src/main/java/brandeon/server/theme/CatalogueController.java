@@ -51,6 +51,7 @@ class CatalogueController {
             boolean announces,
             boolean clip,
             boolean apart,
+            boolean shares,
             String pictures) {}
 
     record ReadingView(String name, String meaning, ValueType type) {}
@@ -152,6 +153,7 @@ class CatalogueController {
                 facts.announces(),
                 facts.clip(),
                 facts.apart(),
+                facts.shares(),
                 facts.pictures().orElse(""));
     }
 }

@@ -31,6 +31,9 @@ interface ThemeRows extends JpaRepository<ThemeRow, UUID> {
     @Query(HEAD + "where t.channelId = :channel order by t.createdAt")
     List<ThemeHead> headsOn(UUID channel);
 
+    @Query(HEAD + "join ChannelRow c on c.id = t.channelId where c.showId = :show order by t.createdAt")
+    List<ThemeHead> headsOfShow(UUID show);
+
     /** Empty when the theme is not at this version any more. */
     @Query("select t.document from ThemeRow t where t.id = :id and t.version = :version")
     Optional<String> document(UUID id, long version);

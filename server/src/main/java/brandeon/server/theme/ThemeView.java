@@ -10,6 +10,7 @@ public record ThemeView(
         long version,
         Theme theme,
         UUID channel,
+        UUID show,
         String channelName,
         String platform,
         int onAir,

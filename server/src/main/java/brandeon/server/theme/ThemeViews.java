@@ -25,6 +25,7 @@ public class ThemeViews {
                 draft.version(),
                 draft.theme(),
                 channel.id(),
+                channel.show(),
                 channel.name(),
                 channel.platform().title(),
                 draft.onAir(),

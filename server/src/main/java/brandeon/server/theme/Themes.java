@@ -126,6 +126,11 @@ public class Themes {
         return drafts(rows.headsOn(channel));
     }
 
+    /** Those that are made for a show, the oldest first. */
+    public List<Draft> ofShow(UUID show) {
+        return drafts(rows.headsOfShow(show));
+    }
+
     @Transactional
     public Draft create(Member member, UUID channel, Theme theme, Optional<UUID> movedFrom) {
         member.requires(Role.DESIGNER);

@@ -28,12 +28,11 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Component
 public class Wakes {
 
-    /** What changed. */
-    public record Wake(Kind kind, UUID id) {
+    /** What changed. @param own whether it was done here, so that this server knows what came of it */
+    public record Wake(Kind kind, UUID id, boolean own) {
         public enum Kind {
             THEME,
-            /** Of the theme with this id. */
-            CLOCK,
+            SHOW,
             CHANNEL,
             OUTLET,
             /** An account may do other things than before, or nothing. */
@@ -66,24 +65,24 @@ public class Wakes {
     }
 
     public void theme(UUID id) {
-        send(new Wake(Wake.Kind.THEME, id));
+        send(new Wake(Wake.Kind.THEME, id, true));
     }
 
-    public void clock(UUID theme) {
-        send(new Wake(Wake.Kind.CLOCK, theme));
+    public void show(UUID id) {
+        send(new Wake(Wake.Kind.SHOW, id, true));
     }
 
     public void channel(UUID id) {
-        send(new Wake(Wake.Kind.CHANNEL, id));
+        send(new Wake(Wake.Kind.CHANNEL, id, true));
     }
 
     public void outlet(UUID id) {
-        send(new Wake(Wake.Kind.OUTLET, id));
+        send(new Wake(Wake.Kind.OUTLET, id, true));
     }
 
     @EventListener
     void member(MembershipChanged change) {
-        send(new Wake(Wake.Kind.MEMBER, change.account()));
+        send(new Wake(Wake.Kind.MEMBER, change.account(), true));
     }
 
     /** Within a transaction: both ways of waking wait for the commit, and nothing is said when it fails. */
@@ -131,7 +130,7 @@ public class Wakes {
                 connection.createStatement().execute("listen brandeon");
                 database.back();
                 if (cutOff) {
-                    deliver(new Wake(Wake.Kind.ANYTHING, NONE));
+                    deliver(new Wake(Wake.Kind.ANYTHING, NONE, false));
                 }
                 PGConnection postgres = connection.unwrap(PGConnection.class);
                 while (running) {
@@ -153,7 +152,7 @@ public class Wakes {
     private void heard(String text) {
         String[] words = text.split(" ");
         if (words.length == 3 && !words[0].equals(node)) {
-            deliver(new Wake(Wake.Kind.valueOf(words[1]), UUID.fromString(words[2])));
+            deliver(new Wake(Wake.Kind.valueOf(words[1]), UUID.fromString(words[2]), false));
         }
     }
 

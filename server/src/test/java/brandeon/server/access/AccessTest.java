@@ -78,7 +78,6 @@ class AccessTest {
                 "/artworks",
                 "/history",
                 "/ledger",
-                "/clocks",
                 "/move?to=BIRCH",
                 "/replacement",
                 "/findings",
@@ -89,15 +88,8 @@ class AccessTest {
                     .as(path)
                     .isEqualTo(404);
         }
-        for (String path : List.of(
-                "/undo",
-                "/redo",
-                "/on-air",
-                "/on-air/back",
-                "/replacement",
-                "/clocks/countdown",
-                "/repair",
-                "/history/1/restore")) {
+        for (String path :
+                List.of("/undo", "/redo", "/on-air", "/on-air/back", "/replacement", "/repair", "/history/1/restore")) {
             assertThat(stranger.post("/api/themes/" + demo + path, "").status())
                     .as(path)
                     .isEqualTo(404);

@@ -42,7 +42,9 @@ class RolesTest {
             "POST /api/themes/{theme}/pieces/{piece}/films",
                     "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":30,\"seconds\":0}",
             "POST /api/themes/{id}/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}",
-            "POST /api/channels/{channel}/practice", "{\"kind\":\"FOLLOW\"}");
+            "POST /api/channels/{channel}/practice", "{\"kind\":\"FOLLOW\"}",
+            "POST /api/shows/{id}/cues", "{\"cue\":{\"cue\":\"startClock\",\"piece\":\"$clock\"},\"key\":\"\"}",
+            "PUT /api/shows/{id}/leading", "{\"theme\":\"$theme\"}");
 
     private static Map<String, String> bodies(String... routesAndBodies) {
         Map<String, String> bodies = new LinkedHashMap<>();
@@ -143,6 +145,8 @@ class RolesTest {
                 row.path("outlet").asString(),
                 "channel",
                 view.path("channel").asString(),
+                "show",
+                view.path("show").asString(),
                 "token",
                 row.path("link").asString().replaceAll(".*/o/", ""));
     }
@@ -150,6 +154,8 @@ class RolesTest {
     private static String address(String path, Map<String, String> known) {
         return path.replace("/api/outlets/{id}", "/api/outlets/" + known.get("outlet"))
                         .replaceFirst("^/api/themes/\\{(theme|id)}", "/api/themes/" + known.get("theme"))
+                        .replace("/api/shows/{id}", "/api/shows/" + known.get("show"))
+                        .replace("{theme}", known.get("theme"))
                         .replace("{piece}", known.get("clock"))
                         .replace("{scene}", known.get("scene"))
                         .replace("{canvas}", "wide")

@@ -40,7 +40,7 @@ class TwoServersTest {
                 hide.await(message -> message.path("type").asString().equals("patch")
                         && message.toString().contains("Low tide 01:10"));
 
-                assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "")
+                assertThat(host.cue(theme, "{\"cue\":\"startClock\",\"piece\":\"countdown\"}")
                                 .status())
                         .isEqualTo(200);
                 starting.await(message -> message.path("type").asString().equals("patch")

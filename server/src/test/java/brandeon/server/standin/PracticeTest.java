@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.JsonNode;
 
-/** Practice signals and clocks, as somebody at the rig presses them. */
+/** Practice signals, as somebody at the rig presses them. */
 @ExtendWith(RunningServer.class)
 class PracticeTest {
 
@@ -68,42 +68,6 @@ class PracticeTest {
         assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"APPLAUSE\"}")
                         .status())
                 .isEqualTo(400);
-    }
-
-    @Test
-    void aCountdownRunsFromItsMinutesAndStops(RunningServer server) {
-        Person host = server.stranger(Role.OWNER);
-        String theme = host.newTheme("Clocks");
-        for (String kind : List.of("COUNTDOWN", "BAND")) {
-            host.edit(
-                    theme,
-                    "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}}"
-                            .formatted(kind.toLowerCase(java.util.Locale.ROOT), kind));
-        }
-        host.edit(theme, "{\"edit\":\"setFigure\",\"piece\":\"countdown\",\"field\":\"minutes\",\"value\":12}");
-        long minutes = 12;
-        long from = System.currentTimeMillis();
-        assertThat(host.post("/api/themes/" + theme + "/clocks/countdown", "").status())
-                .isEqualTo(200);
-        assertThat(until(host, theme))
-                .isBetween(from + minutes * 60_000, System.currentTimeMillis() + minutes * 60_000);
-        assertThat(host.delete("/api/themes/" + theme + "/clocks/countdown").status())
-                .isEqualTo(200);
-        assertThat(until(host, theme)).isZero();
-        Person.Answer none = host.post("/api/themes/" + theme + "/clocks/band", "");
-        assertThat(none.status()).isEqualTo(404);
-        assertThat(none.detail()).contains("no such clock");
-    }
-
-    private static long until(Person host, String theme) {
-        return host.get("/api/themes/" + theme + "/clocks")
-                .json()
-                .valueStream()
-                .filter(clock -> clock.path("piece").asString().equals("countdown"))
-                .findFirst()
-                .orElseThrow()
-                .path("until")
-                .asLong();
     }
 
     private static String channel(Person host) {

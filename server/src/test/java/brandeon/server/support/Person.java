@@ -89,6 +89,20 @@ public final class Person {
         return post("/api/themes/" + theme + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"" + gesture + "\"}");
     }
 
+    /** A cue to the show that a theme is made for. */
+    public Answer cue(String theme, String cue) {
+        return cue(theme, cue, "");
+    }
+
+    public Answer cue(String theme, String cue, String key) {
+        return post("/api/shows/" + show(theme) + "/cues", "{\"cue\":" + cue + ",\"key\":\"" + key + "\"}");
+    }
+
+    /** The show that a theme is made for. */
+    public String show(String theme) {
+        return get("/api/themes/" + theme).json().path("show").asString();
+    }
+
     /** A piece in a zone, as it stands in a scene's stack. */
     public static String placed(String piece, String zone) {
         return """

@@ -6,11 +6,12 @@ import brandeon.core.art.Ask;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.Samples;
-import brandeon.core.live.LiveState;
 import brandeon.core.live.Readings;
 import brandeon.core.pack.Json;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
@@ -49,7 +50,7 @@ class ContentUpgradeTest {
                     24L,
                     "raids",
                     3L)),
-            Map.of(),
+            Show.QUIET,
             Optional.empty());
 
     private JsonNode before;
@@ -64,6 +65,7 @@ class ContentUpgradeTest {
         ContentUpgrade upgrade = new ContentUpgrade();
         upgrade.learn(before);
         upgrade.upgrade(before);
+        ShareUpgrade.upgrade(before);
         theme = Json.read(before.get("theme").toString(), Theme.class);
         after = Json.read(before.get("after").toString(), Theme.class);
     }

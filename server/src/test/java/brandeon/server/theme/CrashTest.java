@@ -36,7 +36,7 @@ class CrashTest {
                                         HttpRequest.BodyPublishers.ofString(
                                                 "{\"edit\":{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"p" + i
                                                         + "\",\"kind\":\"BAND\",\"name\":\"Band " + i
-                                                        + "\",\"captures\":[],\"mustShow\":false,\"content\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}"))
+                                                        + "\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}"))
                                 .build())
                         .thenAccept(answer -> {
                             assertThat(answer.status()).as(answer.body()).isEqualTo(200);

@@ -35,6 +35,7 @@ class LayoutUpgradeTest {
         LayoutUpgrade.upgrade(node);
         // What later changes of the format add is added by theirs.
         new ContentUpgrade().upgrade(node);
+        ShareUpgrade.upgrade(node);
         List<Edit> edits = ((Edit.Batch) Json.read(
                         node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class))
                 .edits();

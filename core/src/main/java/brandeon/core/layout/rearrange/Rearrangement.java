@@ -7,7 +7,7 @@ import brandeon.core.kind.Zone;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.layout.Resolver;
-import brandeon.core.live.LiveState;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;

@@ -1,0 +1,88 @@
+package brandeon.core.show;
+
+import static brandeon.core.show.Shows.require;
+
+import brandeon.core.kind.Content;
+import brandeon.core.theme.Piece;
+
+/** Counts. A piece of a score has two numbers, each under the name of its field. */
+public sealed interface CountCue extends Cue {
+
+    String field();
+
+    /** @param times how many steps up; less than 0 for down */
+    record StepCount(String piece, String field, int times) implements CountCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            return added(stand, this, times * count(stand, this).step());
+        }
+    }
+
+    /** @param by less than 0 to take away */
+    record AddToCount(String piece, String field, double by) implements CountCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            return added(stand, this, by);
+        }
+    }
+
+    record SetCount(String piece, String field, double value) implements CountCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Held.HeldCount count = count(stand, this);
+            return set(stand, this, new Held.HeldCount(value, count.step(), count.least(), count.most()));
+        }
+    }
+
+    /** By how much a press changes it, and between what it lies; a number outside is brought inside. */
+    record MeasureCount(String piece, String field, double step, double least, double most) implements CountCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            new Held.HeldCount(least, step, least, most).require();
+            double now = count(stand, this).value();
+            return set(stand, this, new Held.HeldCount(Math.clamp(now, least, most), step, least, most));
+        }
+    }
+
+    private static Held.HeldCount count(Stand stand, CountCue cue) {
+        return stand.held(
+                stand.piece(cue.piece()), cue.field(), Held.HeldCount.class, "number called “" + cue.field() + "”");
+    }
+
+    /** Taken back by as much as it really changed, so that what others count meanwhile stays. */
+    private static Cued.Applied added(Stand stand, CountCue cue, double by) {
+        Piece piece = stand.piece(cue.piece());
+        Held.HeldCount before = count(stand, cue);
+        require(
+                stand.held(piece, cue.field()) || !follows(piece, cue.field()),
+                "“" + piece.name() + "” follows a live number; set a number first to count by hand.");
+        Held.HeldCount after = before.with(before.value() + by);
+        require(
+                after.value() != before.value(),
+                "“" + piece.name() + "” is at its " + (by > 0 ? "most" : "least") + ", "
+                        + Held.HeldCount.written(before.value()) + ".");
+        return new Cued.Applied(
+                stand.with(piece, cue.field(), after),
+                new AddToCount(cue.piece(), cue.field(), before.value() - after.value()),
+                told(piece, cue.field(), after));
+    }
+
+    private static Cued.Applied set(Stand stand, CountCue cue, Held.HeldCount next) {
+        Piece piece = stand.piece(cue.piece());
+        next.require();
+        return new Cued.Applied(
+                stand.with(piece, cue.field(), next), stand.back(piece, cue.field()), told(piece, cue.field(), next));
+    }
+
+    private static boolean follows(Piece piece, String field) {
+        return piece.content(field) instanceof Content.Count count
+                && !count.reading().isEmpty();
+    }
+
+    private static String told(Piece piece, String field, Held.HeldCount count) {
+        boolean alone =
+                Starting.slots(piece, brandeon.core.kind.ContentType.COUNT).size() == 1;
+        String which = alone ? "" : piece.kind().field(field).orElseThrow().title() + " ";
+        return piece.name() + ": " + which + Held.HeldCount.written(count.value());
+    }
+}

@@ -1,0 +1,48 @@
+package brandeon.core.show;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/**
+ * One deed on a show. It names a piece of the show's themes; pieces that share what they show change together. Numbers
+ * of cards and points count from 0.
+ *
+ * A cue knows all about itself: what it changes, what takes that back, and how the record tells it.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "cue")
+@JsonSubTypes({
+    @Type(value = ClockCue.StartClock.class, name = "startClock"),
+    @Type(value = ClockCue.PauseClock.class, name = "pauseClock"),
+    @Type(value = ClockCue.AddTime.class, name = "addTime"),
+    @Type(value = ClockCue.AimClock.class, name = "aimClock"),
+    @Type(value = ClockCue.SetClockBack.class, name = "setClockBack"),
+    @Type(value = CountCue.StepCount.class, name = "stepCount"),
+    @Type(value = CountCue.AddToCount.class, name = "addToCount"),
+    @Type(value = CountCue.SetCount.class, name = "setCount"),
+    @Type(value = CountCue.MeasureCount.class, name = "measureCount"),
+    @Type(value = CardCue.PutUp.class, name = "putUp"),
+    @Type(value = CardCue.TurnCards.class, name = "turnCards"),
+    @Type(value = CardCue.ShowCards.class, name = "showCards"),
+    @Type(value = CardCue.WriteCards.class, name = "writeCards"),
+    @Type(value = PointCue.MarkPoints.class, name = "markPoints"),
+    @Type(value = PointCue.NextPoint.class, name = "nextPoint"),
+    @Type(value = PointCue.WritePoints.class, name = "writePoints"),
+    @Type(value = PieceCue.Say.class, name = "say"),
+    @Type(value = PieceCue.ShowPiece.class, name = "showPiece"),
+    @Type(value = PieceCue.LetGo.class, name = "letGo"),
+    @Type(value = PieceCue.LetGoOf.class, name = "letGoOf"),
+    @Type(value = PieceCue.PutBack.class, name = "putBack")
+})
+public sealed interface Cue permits ClockCue, CountCue, CardCue, PointCue, PieceCue {
+
+    /** Id of the piece that it is about. */
+    String piece();
+
+    /**
+     * For {@link Shows#apply} alone, which checks what comes of it.
+     *
+     * @throws Shows.Refusal with the reason when it cannot be; other mistakes are those of the values
+     */
+    Cued.Applied applied(Stand stand);
+}

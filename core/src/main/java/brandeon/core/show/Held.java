@@ -1,0 +1,202 @@
+package brandeon.core.show;
+
+import brandeon.core.kind.Content;
+import brandeon.core.kind.Run;
+import brandeon.core.problem.Mistake;
+import brandeon.core.text.TextRow;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * One thing that a show says of a piece, in place of what the theme says. Everything that is particular to such a thing
+ * stands in its record: where it is kept, whether pieces share it, and what it makes of a piece.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "held")
+@JsonSubTypes({
+    @Type(value = Held.HeldClock.class, name = "clock"),
+    @Type(value = Held.HeldCount.class, name = "count"),
+    @Type(value = Held.HeldCards.class, name = "cards"),
+    @Type(value = Held.HeldPoints.class, name = "points"),
+    @Type(value = Held.HeldWords.class, name = "words"),
+    @Type(value = Held.HeldSight.class, name = "sight")
+})
+public sealed interface Held {
+
+    /** @throws Mistake with a sentence for the user when it cannot be */
+    void require();
+
+    /**
+     * What it makes of a piece; the same where it does not fit, as after the piece became something else.
+     *
+     * @param slot under which it is kept
+     */
+    Spoken over(Spoken spoken, String slot);
+
+    /** Whether pieces that share what they show have it in common; else it is of one piece alone. */
+    default boolean shared() {
+        return true;
+    }
+
+    /**
+     * A clock, see {@link Slot#CLOCK}.
+     *
+     * @param toward time of day that it counts down to, as {@code 20:00}; empty for a length of time
+     * @param zone   IANA name of the time zone of that time; empty when there is none
+     */
+    record HeldClock(Run run, String toward, String zone) implements Held {
+
+        static final HeldClock STANDING = new HeldClock(Run.STANDING, "", "");
+
+        @Override
+        public void require() {
+            if (run.millis() < 0 || run.length() < 0 || run.length() > ClockCue.LONGEST) {
+                throw new Mistake("A clock shows at most 5,999 minutes.");
+            }
+            if (!toward.isEmpty()) {
+                TimeOfDay.of(toward, zone);
+            }
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.running(run);
+        }
+    }
+
+    /**
+     * A number that somebody counts, under the name of its field.
+     *
+     * @param step  by how much one press changes it
+     * @param least it never goes under it
+     */
+    record HeldCount(double value, double step, double least, double most) implements Held {
+
+        /** As numbers of themes may be, see {@link Content.Count}. */
+        static final double FARTHEST = 1e12;
+
+        static HeldCount of(double value) {
+            return new HeldCount(value, 1, -FARTHEST, FARTHEST);
+        }
+
+        @Override
+        public void require() {
+            if (!(step > 0 && step <= FARTHEST)) {
+                throw new Mistake("One step is more than nothing.");
+            }
+            if (!(least >= -FARTHEST && most <= FARTHEST && least <= most)) {
+                throw new Mistake("The least is not more than the most, and both lie within a million millions.");
+            }
+            if (!(value >= least && value <= most)) {
+                throw new Mistake(String.format(
+                        Locale.ROOT,
+                        "It lies between %s and %s, so it cannot be %s.",
+                        written(least),
+                        written(most),
+                        written(value)));
+            }
+        }
+
+        HeldCount with(double next) {
+            return new HeldCount(Math.clamp(next, least, most), step, least, most);
+        }
+
+        static String written(double number) {
+            return Content.Count.of(number).written();
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.content(slot) instanceof Content.Count theirs
+                    ? spoken.saying(slot, new Content.Count("", value, theirs.style(), theirs.before(), theirs.after()))
+                    : spoken;
+        }
+    }
+
+    /**
+     * Which of a piece's cards is up, under the name of the field with its further cards.
+     *
+     * @param own   cards of the show; empty for those of the theme
+     * @param up    counted from 0; past the last one it is the last
+     * @param shown whether the piece is seen at all
+     */
+    record HeldCards(List<TextRow> own, int up, boolean shown) implements Held {
+
+        static final HeldCards FIRST = new HeldCards(List.of(), 0, true);
+
+        public HeldCards {
+            own = List.copyOf(own);
+        }
+
+        @Override
+        public void require() {
+            new Content.Rows(own, "").require();
+            if (up < 0 || up > Content.MOST) {
+                throw new Mistake("There is no card number " + (up + 1L) + ".");
+            }
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.card(own, up).seen(shown);
+        }
+    }
+
+    /** What is to be gone through and how far that is, under the name of its field. */
+    record HeldPoints(List<Content.Topic> points) implements Held {
+
+        public HeldPoints {
+            points = List.copyOf(points);
+        }
+
+        @Override
+        public void require() {
+            new Content.Points(points).require();
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.saying(slot, new Content.Points(points));
+        }
+    }
+
+    /** Words set by hand over a piece's own, under the name of their field. */
+    record HeldWords(String pattern) implements Held {
+
+        @Override
+        public void require() {
+            new Content.Words(pattern).require();
+        }
+
+        @Override
+        public boolean shared() {
+            return false;
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.saying(slot, new Content.Words(pattern));
+        }
+    }
+
+    /** Whether a piece is seen, set by hand, see {@link Slot#SIGHT}. */
+    record HeldSight(boolean shown) implements Held {
+
+        @Override
+        public void require() {
+            // Both are possible.
+        }
+
+        @Override
+        public boolean shared() {
+            return false;
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.seen(shown);
+        }
+    }
+}

@@ -1,0 +1,133 @@
+package brandeon.core.show;
+
+import brandeon.core.art.ClockFace;
+import brandeon.core.kind.Content;
+import brandeon.core.kind.ContentType;
+import brandeon.core.kind.Field;
+import brandeon.core.kind.PieceKind;
+import brandeon.core.kind.Run;
+import brandeon.core.text.TextRow;
+import brandeon.core.theme.Piece;
+import java.util.List;
+import java.util.Optional;
+
+/** What can be done on a show now, piece by piece: everything that a page needs to offer cues. */
+public final class Panel {
+
+    /**
+     * One piece.
+     *
+     * @param alike names of other pieces that show the same
+     * @param held  whether the show says something of it in place of its theme
+     * @param seen  unless somebody hid it by hand
+     */
+    public record Control(
+            String piece,
+            PieceKind kind,
+            String name,
+            List<String> alike,
+            boolean held,
+            boolean seen,
+            Optional<Dial> dial,
+            List<Tally> tallies,
+            Optional<Deck> deck,
+            List<Order> orders,
+            List<Line> lines) {}
+
+    /**
+     * A clock.
+     *
+     * @param length milliseconds that it shows before it is started
+     * @param toward time of day that it counts down to; empty for a length of time
+     */
+    public record Dial(ClockFace.Mode mode, Run run, long length, String toward) {}
+
+    /** A number. @param live whether it follows a live one, and cannot be counted by hand until it is set */
+    public record Tally(
+            String field, String title, double value, double step, double least, double most, boolean live) {}
+
+    /** Cards. @param up the one that is up, or would be, counted from 0 */
+    public record Deck(List<TextRow> cards, int up, boolean shown, boolean own) {}
+
+    /** What is to be gone through. */
+    public record Order(String field, String title, List<Content.Topic> points) {}
+
+    /** Words that can be written over. @param over whether they are */
+    public record Line(String field, String title, String words, boolean over) {}
+
+    private Panel() {}
+
+    /** In the order of the theme; of pieces that share what they show the one that has it. */
+    public static List<Control> of(Show show, Starting starting) {
+        Stand stand = new Stand(show, starting, 0);
+        List<Piece> all = starting.pieces();
+        return all.stream()
+                .filter(piece -> !piece.kind().facts().apart())
+                .filter(piece ->
+                        piece.share().isEmpty() || starting.piece(piece.share()).isEmpty())
+                .map(piece -> control(stand, piece, all))
+                .toList();
+    }
+
+    private static Control control(Stand stand, Piece piece, List<Piece> all) {
+        return new Control(
+                piece.id(),
+                piece.kind(),
+                piece.name(),
+                all.stream()
+                        .filter(other -> other.share().equals(piece.id()))
+                        .map(Piece::name)
+                        .toList(),
+                !PieceCue.held(stand, piece).isEmpty(),
+                stand.held(piece, Slot.SIGHT, Held.HeldSight.class, "sight").shown(),
+                Starting.counts(piece).map(mode -> dial(stand, piece, mode)),
+                Starting.slots(piece, ContentType.COUNT).stream()
+                        .map(field -> tally(stand, piece, field))
+                        .toList(),
+                piece.kind().facts().cards().map(_ -> deck(stand, piece)),
+                Starting.slots(piece, ContentType.POINTS).stream()
+                        .map(field -> order(stand, piece, field))
+                        .toList(),
+                Starting.slots(piece, ContentType.WORDS).stream()
+                        .map(field -> line(stand, piece, field))
+                        .toList());
+    }
+
+    private static Dial dial(Stand stand, Piece piece, ClockFace.Mode mode) {
+        Held.HeldClock clock = stand.held(piece, Slot.CLOCK, Held.HeldClock.class, "clock");
+        return new Dial(mode, clock.run(), Starting.length(piece), clock.toward());
+    }
+
+    private static Tally tally(Stand stand, Piece piece, String field) {
+        Held.HeldCount count = stand.held(piece, field, Held.HeldCount.class, "number");
+        boolean live = !stand.held(piece, field)
+                && piece.content(field) instanceof Content.Count theirs
+                && !theirs.reading().isEmpty();
+        return new Tally(field, title(piece, field), count.value(), count.step(), count.least(), count.most(), live);
+    }
+
+    private static Deck deck(Stand stand, Piece piece) {
+        CardCue.Deck deck = CardCue.Deck.of(stand, piece.id());
+        return new Deck(
+                deck.cards(), deck.up(), deck.held().shown(), !deck.held().own().isEmpty());
+    }
+
+    private static Order order(Stand stand, Piece piece, String field) {
+        return new Order(
+                field,
+                title(piece, field),
+                stand.held(piece, field, Held.HeldPoints.class, "points").points());
+    }
+
+    private static Line line(Stand stand, Piece piece, String field) {
+        return new Line(
+                field,
+                title(piece, field),
+                stand.held(piece, field, Held.HeldWords.class, "words").pattern(),
+                stand.held(piece, field));
+    }
+
+    private static String title(Piece piece, String field) {
+        return piece.kind().field(field).map(Field::title).orElse("");
+    }
+}

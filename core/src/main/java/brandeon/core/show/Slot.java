@@ -1,0 +1,13 @@
+package brandeon.core.show;
+
+/** Names under which a show keeps what belongs to no field of a piece; no field is called like one of them. */
+public final class Slot {
+
+    /** How its clock runs. */
+    public static final String CLOCK = "clock";
+
+    /** Whether it is seen. */
+    public static final String SIGHT = "sight";
+
+    private Slot() {}
+}

@@ -1,0 +1,386 @@
+package brandeon.server.show;
+
+import brandeon.core.pack.Json;
+import brandeon.core.problem.Mistake;
+import brandeon.core.show.Cue;
+import brandeon.core.show.Cued;
+import brandeon.core.show.Show;
+import brandeon.core.show.Shows;
+import brandeon.core.show.Starting;
+import brandeon.core.text.Letters;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Member;
+import brandeon.server.access.Role;
+import brandeon.server.channel.ShowWanted;
+import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Refused;
+import brandeon.server.theme.Themes;
+import brandeon.server.wake.Wakes;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.persistence.EntityManager;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Shows, their cues and what takes them back. A cue that was answered is on disk. */
+@Service
+public class RunningShows {
+
+    /** A show as it is now. @param leading the theme that somebody chose to lead it */
+    public record Running(UUID id, UUID workspace, String name, Show show, long version, Optional<UUID> leading) {
+
+        private Running after(Show next) {
+            return new Running(id, workspace, name, next, version + 1, leading);
+        }
+    }
+
+    /** @param repeated whether it had been applied before, so that nothing changed now */
+    public record Done(Running show, String sentence, boolean repeated) {}
+
+    /** One line of a show's record. */
+    public record Line(long number, UUID account, Door door, Instant at, String sentence, boolean undone) {}
+
+    /** What one person can take back and do again. */
+    public record Steps(boolean undo, boolean redo) {}
+
+    /** The themes of a show, and the one of them that leads. @param leading empty when there is none at all */
+    public record Cast(List<Themes.Draft> themes, Optional<Themes.Draft> leading) {}
+
+    private static final int LONGEST_NAME = 100;
+    private static final int KEPT = 10_000;
+
+    private final ShowRows rows;
+    private final CueRows cues;
+    private final Themes themes;
+    private final EntityManager entities;
+    private final Wakes wakes;
+    private final TransactionTemplate transactions;
+    /** As they were last committed, as far as this server heard. */
+    private final Map<UUID, Running> known =
+            Caffeine.newBuilder().maximumSize(KEPT).<UUID, Running>build().asMap();
+    /** By show: what its themes say. */
+    private final Map<UUID, Starting> startings = new ConcurrentHashMap<>();
+
+    private final Map<UUID, Lock> turns =
+            Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
+
+    RunningShows(
+            ShowRows rows,
+            CueRows cues,
+            Themes themes,
+            EntityManager entities,
+            Wakes wakes,
+            TransactionTemplate transactions) {
+        this.rows = rows;
+        this.cues = cues;
+        this.themes = themes;
+        this.entities = entities;
+        this.wakes = wakes;
+        this.transactions = transactions;
+        wakes.listen(this::heard);
+    }
+
+    private void heard(Wakes.Wake wake) {
+        switch (wake.kind()) {
+            case SHOW -> {
+                if (!wake.own()) {
+                    known.remove(wake.id());
+                    stepsKept.keySet().removeIf(who -> who.show().equals(wake.id()));
+                }
+                startings.remove(wake.id());
+            }
+            case THEME -> startings.clear();
+            case ANYTHING -> {
+                known.clear();
+                startings.clear();
+                stepsKept.clear();
+            }
+            case CHANNEL, OUTLET, MEMBER -> {}
+        }
+    }
+
+    @EventListener
+    @Transactional(propagation = Propagation.MANDATORY)
+    void wanted(ShowWanted wish) {
+        entities.persist(new ShowRow(wish.show(), wish.workspace(), wish.name(), Json.write(Show.QUIET)));
+        // The channel names it, and stands in the same transaction.
+        entities.flush();
+    }
+
+    /** @throws NotFound also when the show belongs to another workspace */
+    public Running get(Member member, UUID id) {
+        return mine(member, find(id));
+    }
+
+    public Optional<Running> find(UUID id) {
+        Running kept = known.get(id);
+        if (kept != null) {
+            return Optional.of(kept);
+        }
+        Optional<Running> read = rows.findById(id).map(RunningShows::running);
+        read.ifPresent(this::keep);
+        return read;
+    }
+
+    /** The themes of a show: the one that leads is the one that somebody chose, else the oldest that is on air. */
+    public Cast cast(Running show) {
+        List<Themes.Draft> here = themes.ofShow(show.id());
+        Optional<Themes.Draft> chosen = here.stream()
+                .filter(draft -> show.leading().equals(Optional.of(draft.id())))
+                .findFirst();
+        Optional<Themes.Draft> onAir =
+                here.stream().filter(draft -> draft.onAir() > 0).findFirst();
+        return new Cast(here, chosen.or(() -> onAir).or(() -> here.stream().findFirst()));
+    }
+
+    /** What the themes of a show say by themselves: as it is on air first, the leading theme before others. */
+    public Starting starting(Running show) {
+        Starting kept = startings.get(show.id());
+        if (kept != null) {
+            return kept;
+        }
+        Cast cast = cast(show);
+        UUID first = cast.leading().map(Themes.Draft::id).orElse(show.id());
+        List<Themes.Draft> inOrder = Stream.concat(
+                        cast.leading().stream(),
+                        cast.themes().stream().filter(draft -> !draft.id().equals(first)))
+                .toList();
+        List<Theme> all = Stream.concat(
+                        inOrder.stream().map(themes::onAir).flatMap(Optional::stream),
+                        inOrder.stream().map(Themes.Draft::theme))
+                .toList();
+        Starting starting = Starting.of(all);
+        startings.put(show.id(), starting);
+        return starting;
+    }
+
+    /**
+     * Applies one cue and writes it with its inverse in one transaction.
+     *
+     * @param name given by who sends it, so that a repeated one does nothing twice; empty for none
+     * @throws Refused when it cannot be applied; nothing is changed then
+     */
+    public Done cue(Member member, Door door, UUID id, Cue cue, String name) {
+        if (name.length() > LONGEST_NAME || !Letters.oneLine(name)) {
+            throw new Mistake("The key of a cue has at most " + LONGEST_NAME + " letters on one line.");
+        }
+        member.requires(Role.OPERATOR);
+        try {
+            return inTurn(member, id, before -> {
+                Cued.Applied applied = applied(before, cue);
+                if (steps(member, before).redo()) {
+                    cues.dropUndone(id, member.account());
+                }
+                return written(member, door, before, cue, applied, name, CueRow.State.DONE);
+            });
+        } catch (Repeated | Refused e) {
+            if (name.isEmpty()) {
+                throw e;
+            }
+            return cues.named(id, name)
+                    .map(row -> new Done(get(member, id), row.sentence, true))
+                    .orElseThrow(() -> e);
+        }
+    }
+
+    /** Takes back this person's last cue that still stands. */
+    public Done undo(Member member, UUID id) {
+        member.requires(Role.OPERATOR);
+        return inTurn(member, id, before -> {
+            CueRow last = cues.latestOf(id, member.account(), CueRow.State.DONE, Limit.of(1)).stream()
+                    .findFirst()
+                    .orElseThrow(() -> new Refused("There is nothing of yours left to take back in this show."));
+            Cue back = Json.read(last.inverse, Cue.class);
+            Cued.Applied applied = applied(before, back);
+            last.state = CueRow.State.UNDONE;
+            return written(
+                    member,
+                    last.door,
+                    before,
+                    back,
+                    told(applied, "took back “" + last.sentence + "”"),
+                    "",
+                    CueRow.State.STEP);
+        });
+    }
+
+    public Done redo(Member member, UUID id) {
+        member.requires(Role.OPERATOR);
+        return inTurn(member, id, before -> {
+            CueRow next = cues.earliestOf(id, member.account(), CueRow.State.UNDONE, Limit.of(1)).stream()
+                    .findFirst()
+                    .orElseThrow(() -> new Refused("There is nothing to do again in this show."));
+            Cue again = Json.read(next.cue, Cue.class);
+            Cued.Applied applied = applied(before, again);
+            next.state = CueRow.State.DONE;
+            next.inverse = Json.write(applied.inverse());
+            return written(member, next.door, before, again, applied, "", CueRow.State.STEP);
+        });
+    }
+
+    public Steps steps(Member member, Running show) {
+        return stepsKept.computeIfAbsent(new Who(show.id(), member.account()), who -> {
+            List<CueRow.State> states = cues.states(who.show(), who.account());
+            return new Steps(states.contains(CueRow.State.DONE), states.contains(CueRow.State.UNDONE));
+        });
+    }
+
+    @Transactional(readOnly = true)
+    public List<Line> record(Member member, UUID id, int most) {
+        get(member, id);
+        return cues.latest(id, Limit.of(most)).stream()
+                .map(row -> new Line(
+                        row.key.number(),
+                        row.accountId,
+                        row.door,
+                        row.at,
+                        row.sentence,
+                        row.state == CueRow.State.UNDONE || row.state == CueRow.State.DROPPED))
+                .toList();
+    }
+
+    /** Lets one of a show's themes lead it. */
+    @Transactional
+    public void lead(Member member, UUID id, UUID theme) {
+        member.requires(Role.DESIGNER);
+        Running show = get(member, id);
+        if (themes.ofShow(show.id()).stream().noneMatch(draft -> draft.id().equals(theme))) {
+            throw new NotFound("There is no such theme in this show.");
+        }
+        rows.lead(id, theme);
+        keepAfterCommit(
+                new Running(show.id(), show.workspace(), show.name(), show.show(), show.version(), Optional.of(theme)));
+        wakes.show(id);
+    }
+
+    private record Who(UUID show, UUID account) {}
+
+    /** What people can take back, of those who did something lately; other servers may have gone on since. */
+    private final Map<Who, Steps> stepsKept =
+            Caffeine.newBuilder().maximumSize(KEPT).<Who, Steps>build().asMap();
+
+    /** What this server knew was no longer so. */
+    private static final class Overtaken extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
+
+    /** A cue with this name was applied before. */
+    private static final class Repeated extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
+
+    /**
+     * One change of a show at a time; whoever must wait does so without a connection. It is made from the show as this
+     * server knows it, and takes place only if the show is still at that version; else it is made again from the row,
+     * which is locked then.
+     */
+    private Done inTurn(Member member, UUID id, Function<Running, Done> change) {
+        Lock turn = turns.computeIfAbsent(id, _ -> new ReentrantLock(true));
+        turn.lock();
+        try {
+            Running before = mine(member, find(id));
+            // Read before the transaction, so that nothing is read while a row is locked.
+            starting(before);
+            try {
+                return transactions.execute(_ -> change.apply(before));
+            } catch (Overtaken e) {
+                stepsKept.remove(new Who(id, member.account()));
+                return transactions.execute(
+                        _ -> change.apply(mine(member, rows.locked(id).map(RunningShows::running))));
+            }
+        } finally {
+            turn.unlock();
+        }
+    }
+
+    private Cued.Applied applied(Running before, Cue cue) {
+        return switch (Shows.apply(before.show(), starting(before), cue, System.currentTimeMillis())) {
+            case Cued.Applied applied -> applied;
+            case Cued.Refused(String reason) -> throw new Refused(reason);
+        };
+    }
+
+    private static Cued.Applied told(Cued.Applied applied, String sentence) {
+        return new Cued.Applied(applied.show(), applied.inverse(), sentence);
+    }
+
+    private Done written(
+            Member member, Door door, Running before, Cue cue, Cued.Applied applied, String name, CueRow.State state) {
+        if (rows.change(before.id(), before.version(), Json.write(applied.show())) == 0) {
+            throw new Overtaken();
+        }
+        Running after = before.after(applied.show());
+        int added = cues.add(
+                after.id(),
+                after.version(),
+                member.account(),
+                door,
+                name.isEmpty() ? null : name,
+                Instant.now(),
+                Json.write(cue),
+                Json.write(applied.inverse()),
+                applied.sentence(),
+                state);
+        if (added == 0) {
+            throw new Repeated();
+        }
+        keepAfterCommit(after);
+        Who who = new Who(after.id(), member.account());
+        afterCommit(() -> {
+            if (state == CueRow.State.DONE) {
+                stepsKept.put(who, new Steps(true, false));
+            } else {
+                stepsKept.remove(who);
+            }
+        });
+        wakes.show(after.id());
+        return new Done(after, applied.sentence(), false);
+    }
+
+    private void keepAfterCommit(Running after) {
+        afterCommit(() -> keep(after));
+    }
+
+    private static void afterCommit(Runnable then) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                then.run();
+            }
+        });
+    }
+
+    private void keep(Running next) {
+        known.merge(next.id(), next, (now, read) -> now.version() > read.version() ? now : read);
+    }
+
+    private static Running running(ShowRow row) {
+        return new Running(
+                row.id,
+                row.workspaceId,
+                row.name,
+                Json.read(row.document, Show.class),
+                row.version,
+                Optional.ofNullable(row.ledBy));
+    }
+
+    private static Running mine(Member member, Optional<Running> show) {
+        return show.filter(found -> found.workspace().equals(member.workspace()))
+                .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
+    }
+}

@@ -1,0 +1,43 @@
+package brandeon.server.show;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A show as stored: one document, and a version that rises with every cue. */
+@Entity
+@Table(name = "show")
+class ShowRow {
+
+    @Id
+    UUID id;
+
+    UUID workspaceId;
+
+    String name;
+
+    @Column(columnDefinition = "jsonb")
+    @JdbcTypeCode(SqlTypes.JSON)
+    String document;
+
+    long version = 1;
+
+    /** The theme that leads, where somebody chose one. */
+    UUID ledBy;
+
+    Instant createdAt = Instant.now();
+
+    protected ShowRow() {}
+
+    ShowRow(UUID id, UUID workspaceId, String name, String document) {
+        this.id = id;
+        this.workspaceId = workspaceId;
+        this.name = name;
+        this.document = document;
+    }
+}

@@ -1,0 +1,122 @@
+import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
+import { ChevronRight, Redo2, Undo2 } from "lucide-react";
+import { Trouble } from "../app/Trouble";
+import { useTheme } from "../theme/useTheme";
+import { ControlRow } from "./ControlRow";
+import { useCueRecord, useCues, useShow, type Control, type Show } from "./useShow";
+
+/** Everything that the show says now, and what can be done about it at one press. */
+export function ShowPanel() {
+  const theme = useTheme();
+  const show = useShow(theme.show);
+  const cues = useCues(theme.show);
+  if (show.isPending) return <p className="text-faint">Loading the show …</p>;
+  if (!show.data) return <Trouble query={show} />;
+  const view = show.data;
+  const mayCue = theme.role !== "VIEWER";
+  const [main, others] = apart(view.controls);
+  const row = (control: Control) => (
+    <ControlRow
+      key={control.piece}
+      control={control}
+      cue={cues.cue}
+      mayCue={mayCue}
+      takeOver={
+        theme.role === "OWNER" || theme.role === "DESIGNER"
+          ? () => cues.takeOver({ theme: theme.id, piece: control.piece })
+          : undefined
+      }
+    />
+  );
+  return (
+    <section aria-label="The show">
+      <div className="flex items-center gap-2">
+        <h2>What the show says now</h2>
+        <span className="ml-auto flex gap-1.5">
+          <button className="btn" disabled={!view.canUndo || !mayCue} onClick={() => cues.undo()}>
+            <Undo2 size={13} />
+            Take back
+          </button>
+          <button className="btn" disabled={!view.canRedo || !mayCue} onClick={() => cues.redo()}>
+            <Redo2 size={13} />
+            Again
+          </button>
+        </span>
+      </div>
+      <p className="mb-1 text-faint">
+        Seen at once on every scene and canvas of {view.name}; nothing here is put on air.
+      </p>
+      {view.controls.length === 0 && (
+        <p className="border border-dashed border-rule p-4 text-faint">
+          This theme has no pieces yet. Add scenes on the Sheet; what their pieces say can be changed here then.
+        </p>
+      )}
+      {main.length > 0 && <ul className="ruled">{main.map(row)}</ul>}
+      {others.length > 0 && (
+        <Disclosure as="div" className="mt-1 border-t border-rule pt-1" defaultOpen={main.length === 0}>
+          <DisclosureButton className="group flex items-center gap-1 font-bold">
+            <ChevronRight size={14} className="group-data-open:rotate-90" />
+            Words and sight of {others.length} other {others.length === 1 ? "piece" : "pieces"}
+          </DisclosureButton>
+          <DisclosurePanel as="ul" className="ruled">
+            {others.map(row)}
+          </DisclosurePanel>
+        </Disclosure>
+      )}
+      <Leading view={view} choose={mayCue ? cues.lead : undefined} />
+      <Record show={view.id} />
+    </section>
+  );
+}
+
+/** What somebody presses during a show first, then all that can only be written over or hidden. */
+function apart(controls: Control[]): [Control[], Control[]] {
+  const busy = (c: Control) =>
+    c.dial !== null || c.deck !== null || c.tallies.some((tally) => !tally.live) || c.orders.length > 0;
+  return [controls.filter(busy), controls.filter((c) => !busy(c))];
+}
+
+/** Which theme's alert rules hold; only a question where there are several. */
+function Leading({ view, choose }: { view: Show; choose: ((theme: string) => void) | undefined }) {
+  if (view.themes.length < 2) return null;
+  const leading = view.themes.find((theme) => theme.leads);
+  return (
+    <label className="mt-3 flex items-center gap-2">
+      <span>Leading theme</span>
+      <select
+        className="field"
+        value={leading?.id ?? ""}
+        disabled={!choose}
+        onChange={(event) => choose?.(event.target.value)}
+      >
+        {view.themes.map((theme) => (
+          <option key={theme.id} value={theme.id}>
+            {theme.name}
+            {theme.onAir > 0 ? " (on air)" : ""}
+          </option>
+        ))}
+      </select>
+      <span className="text-faint">Its alert rules say what is announced, and for how long.</span>
+    </label>
+  );
+}
+
+function Record({ show }: { show: string }) {
+  const cues = useCueRecord(show);
+  return (
+    <>
+      <h3 className="mt-3">What was done</h3>
+      {cues.data?.length === 0 && <p className="text-faint">Nothing yet. Every press is kept here, with who did it.</p>}
+      {cues.error && <Trouble query={cues} />}
+      <ul className="ruled max-h-36 overflow-auto" aria-label="What was done">
+        {cues.data?.map((line) => (
+          <li key={line.number} className="flex gap-3 py-0.5">
+            <span className="text-faint">{new Date(line.at).toLocaleTimeString("en-GB")}</span>
+            <span className={`min-w-0 flex-1 ${line.undone ? "text-faint line-through" : ""}`}>{line.sentence}</span>
+            <span className="text-faint">{line.who}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

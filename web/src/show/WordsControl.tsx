@@ -1,0 +1,46 @@
+import type { Schemas } from "../api/client";
+import { useDraftText } from "../app/useDraftText";
+import { useLimits } from "../theme/titles";
+import type { Send } from "./ControlRow";
+
+/** Words over a piece's own. */
+export function WordsControl({ piece, lines, cue }: { piece: string; lines: Schemas["Line"][]; cue: Send }) {
+  return (
+    <div className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-1.5">
+      {lines.map((line) => (
+        <Words
+          key={line.field}
+          line={line}
+          say={(words) => cue({ cue: "say", piece, field: line.field, words })}
+          letGo={() => void cue({ cue: "letGoOf", piece, slot: line.field })}
+        />
+      ))}
+    </div>
+  );
+}
+
+function Words({
+  line,
+  say,
+  letGo,
+}: {
+  line: Schemas["Line"];
+  say: (words: string) => Promise<boolean>;
+  letGo: () => void;
+}) {
+  const draft = useDraftText(line.words, say);
+  const limits = useLimits();
+  return (
+    <label className="flex min-w-0 flex-col">
+      <span className="flex text-faint">
+        <span className="truncate">{line.title}</span>
+        {line.over && (
+          <button className="ml-auto underline" onClick={letGo} title="Back to the theme’s words">
+            the theme’s
+          </button>
+        )}
+      </span>
+      <input className={`field ${line.over ? "border-ochre" : ""}`} maxLength={limits?.letters} {...draft} />
+    </label>
+  );
+}
