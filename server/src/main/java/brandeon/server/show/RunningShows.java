@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
@@ -73,6 +74,8 @@ public class RunningShows {
     /** As they were last committed, as far as this server heard. */
     private final Map<UUID, Running> known =
             Caffeine.newBuilder().maximumSize(KEPT).<UUID, Running>build().asMap();
+    /** Rises with every change of which this server hears: what was read before one is not kept after it. */
+    private final AtomicLong changes = new AtomicLong();
     /** By show: what its themes say. */
     private final Map<UUID, Starting> startings = new ConcurrentHashMap<>();
 
@@ -99,13 +102,18 @@ public class RunningShows {
         switch (wake.kind()) {
             case SHOW -> {
                 if (!wake.own()) {
+                    changes.incrementAndGet();
                     known.remove(wake.id());
+                    startings.remove(wake.id());
                     stepsKept.keySet().removeIf(who -> who.show().equals(wake.id()));
                 }
-                startings.remove(wake.id());
             }
-            case THEME -> startings.clear();
+            case THEME -> {
+                changes.incrementAndGet();
+                startings.clear();
+            }
             case ANYTHING -> {
+                changes.incrementAndGet();
                 known.clear();
                 startings.clear();
                 stepsKept.clear();
@@ -132,8 +140,11 @@ public class RunningShows {
         if (kept != null) {
             return Optional.of(kept);
         }
+        long heard = changes.get();
         Optional<Running> read = rows.findById(id).map(RunningShows::running);
-        read.ifPresent(this::keep);
+        if (changes.get() == heard) {
+            read.ifPresent(this::keep);
+        }
         return read;
     }
 
@@ -154,6 +165,7 @@ public class RunningShows {
         if (kept != null) {
             return kept;
         }
+        long heard = changes.get();
         Cast cast = cast(show);
         UUID first = cast.leading().map(Themes.Draft::id).orElse(show.id());
         List<Themes.Draft> inOrder = Stream.concat(
@@ -165,7 +177,9 @@ public class RunningShows {
                         inOrder.stream().map(Themes.Draft::theme))
                 .toList();
         Starting starting = Starting.of(all);
-        startings.put(show.id(), starting);
+        if (changes.get() == heard) {
+            startings.put(show.id(), starting);
+        }
         return starting;
     }
 
@@ -265,6 +279,7 @@ public class RunningShows {
         rows.lead(id, theme);
         keepAfterCommit(
                 new Running(show.id(), show.workspace(), show.name(), show.show(), show.version(), Optional.of(theme)));
+        afterCommit(() -> startings.remove(id));
         wakes.show(id);
     }
 
