@@ -32,64 +32,64 @@ export function RigPage() {
         <span className="text-faint">A broadcaster to try things on: nothing leaves this machine.</span>
         <span className="ml-auto">{fillButton}</span>
       </div>
-      {programs.length === 0 ? (
-        <p className="mb-4 border border-dashed border-rule p-6 text-faint">
-          {onAir === 0
-            ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger."
-            : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}
-        </p>
-      ) : (
-        <>
-          <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Scene on program">
-            {programs[0]?.scenes.map((s) => (
-              <button
-                key={s.id}
-                className={`btn ${s.id === active ? "btn-live" : ""}`}
-                aria-pressed={s.id === active}
-                onClick={() => setScene(s.id)}
-              >
-                {s.name}
-              </button>
-            ))}
-          </div>
-          <div className="mb-3 flex items-start gap-3">
-            {shown.map((p) => (
-              <div key={p.id} style={{ flex: `${String(p.width / p.height)} 1 0` }}>
-                <ProgramPicture program={p} active={active} />
-                <span className="text-faint">
-                  {p.name} {p.width} × {p.height}
-                </span>
+      <div className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6">
+        <div className="flex min-w-0 flex-col gap-3">
+          {programs.length === 0 ? (
+            <p className="mb-4 border border-dashed border-rule p-6 text-faint">
+              {onAir === 0
+                ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger."
+                : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}
+            </p>
+          ) : (
+            <div>
+              <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Scene on program">
+                {programs[0]?.scenes.map((s) => (
+                  <button
+                    key={s.id}
+                    className={`btn ${s.id === active ? "btn-live" : ""}`}
+                    aria-pressed={s.id === active}
+                    onClick={() => setScene(s.id)}
+                  >
+                    {s.name}
+                  </button>
+                ))}
               </div>
-            ))}
-          </div>
-        </>
-      )}
-      <div className={program ? "grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6" : "max-w-xl"}>
-        {program && activeScene && (
-          <div>
-            <div className="mb-1 flex gap-1.5" role="group" aria-label="Program to edit">
-              {programs.map((p) => (
-                <button
-                  key={p.id}
-                  className={`btn ${p === program ? "border-kelp bg-kelp-soft" : ""}`}
-                  aria-pressed={p === program}
-                  onClick={() => setEdited(p.id)}
-                >
-                  {p.name}
-                </button>
-              ))}
+              <div className="flex items-start gap-3">
+                {shown.map((p) => (
+                  <div key={p.id} className="min-w-0" style={{ flex: `${String(p.width / p.height)} 1 0` }}>
+                    <ProgramPicture program={p} active={active} />
+                    <span className="text-faint">
+                      {p.name} {p.width} × {p.height}
+                    </span>
+                  </div>
+                ))}
+              </div>
             </div>
-            <SourceList
-              program={program}
-              scene={activeScene}
-              change={(change) => put(withScene(rig.data.rig, program.id, activeScene.id, change))}
-            />
-          </div>
-        )}
-        <div className="flex min-w-0 flex-col gap-6">
-          <ShowPanel />
+          )}
+          {program && activeScene && (
+            <div>
+              <div className="mb-1 flex gap-1.5" role="group" aria-label="Program to edit">
+                {programs.map((p) => (
+                  <button
+                    key={p.id}
+                    className={`btn ${p === program ? "border-kelp bg-kelp-soft" : ""}`}
+                    aria-pressed={p === program}
+                    onClick={() => setEdited(p.id)}
+                  >
+                    {p.name}
+                  </button>
+                ))}
+              </div>
+              <SourceList
+                program={program}
+                scene={activeScene}
+                change={(change) => put(withScene(rig.data.rig, program.id, activeScene.id, change))}
+              />
+            </div>
+          )}
           <Practice />
         </div>
+        <ShowPanel />
       </div>
     </div>
   );

@@ -24,31 +24,33 @@ export function ControlRow({
   return (
     <li className="py-1.5" aria-label={name}>
       <fieldset disabled={!mayCue} className="min-w-0">
-        <div className="flex flex-wrap items-center gap-2">
-          <span className="font-bold">{name}</span>
-          {control.alike.length > 0 && <span className="text-faint">also {control.alike.join(", ")}</span>}
+        <div className="flex items-center gap-2">
+          <span className="min-w-0 truncate font-bold">{name}</span>
+          {control.alike.length > 0 && (
+            <span className="min-w-0 truncate text-faint">also {control.alike.join(", ")}</span>
+          )}
           {!control.seen && <span className="text-ochre">hidden by hand</span>}
-          <span className="ml-auto flex flex-wrap gap-1.5">
-            <button
-              className="btn"
-              onClick={() => void cue({ cue: "showPiece", piece, shown: !control.seen })}
-              aria-label={`${control.seen ? "Hide" : "Show"} ${name}`}
-            >
-              {control.seen ? <EyeOff size={13} /> : <Eye size={13} />}
-              {control.seen ? "Hide" : "Show"}
+          <button
+            className="btn ml-auto px-1.5"
+            onClick={() => void cue({ cue: "showPiece", piece, shown: !control.seen })}
+            aria-label={`${control.seen ? "Hide" : "Show"} ${name}`}
+            title={control.seen ? "Hide it on every scene" : "Show it again"}
+          >
+            {control.seen ? <EyeOff size={14} /> : <Eye size={14} />}
+          </button>
+        </div>
+        {control.held && (
+          <p className="flex gap-3 text-faint">
+            <button className="underline" onClick={() => void cue({ cue: "letGo", piece })}>
+              Back to the theme’s content
             </button>
-            {control.held && takeOver && (
-              <button className="btn" onClick={takeOver} title="Writes what the show says into the theme">
+            {takeOver && (
+              <button className="underline" onClick={takeOver}>
                 Take over into the theme
               </button>
             )}
-            {control.held && (
-              <button className="btn" onClick={() => void cue({ cue: "letGo", piece })}>
-                Back to the theme’s content
-              </button>
-            )}
-          </span>
-        </div>
+          </p>
+        )}
         {control.dial && <ClockControl piece={piece} name={name} dial={control.dial} cue={cue} />}
         {control.tallies.map((tally) => (
           <CountControl
