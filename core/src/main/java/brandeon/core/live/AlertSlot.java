@@ -8,6 +8,11 @@ public record AlertSlot(long from, long until) {
     /** Pause between two alerts, so that one is seen to end before the next begins. */
     static final long PAUSE = 600;
 
+    /** @param by milliseconds */
+    public AlertSlot moved(long by) {
+        return new AlertSlot(from + by, until + by);
+    }
+
     /**
      * The next free slot.
      *

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -63,6 +64,33 @@ public record Readings(Map<String, Object> values) {
         return Collections.unmodifiableMap(names);
     }
 
+    /** As they are kept: values by their type, so that they are the same when they are read again. */
+    public record Kept(Map<String, String> texts, Map<String, Long> numbers, Map<String, List<TextRow>> lists) {}
+
+    public Kept kept() {
+        Map<String, String> texts = new TreeMap<>();
+        Map<String, Long> numbers = new TreeMap<>();
+        Map<String, List<TextRow>> lists = new TreeMap<>();
+        values.forEach((name, value) -> {
+            switch (value) {
+                case String text -> texts.put(name, text);
+                case Number number -> numbers.put(name, number.longValue());
+                case List<?> rows ->
+                    lists.put(name, rows.stream().map(TextRow.class::cast).toList());
+                default -> throw new IllegalStateException(name + " is of no type that is kept.");
+            }
+        });
+        return new Kept(texts, numbers, lists);
+    }
+
+    public static Readings of(Kept kept) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        values.putAll(kept.texts());
+        values.putAll(kept.numbers());
+        values.putAll(kept.lists());
+        return new Readings(values);
+    }
+
     public static Readings of(List<Signal> signals) {
         Readings readings = NONE;
         for (Signal signal : signals) {
@@ -80,12 +108,12 @@ public record Readings(Map<String, Object> values) {
             }
             case SUBSCRIPTION -> {
                 next.put("latestSubscriber", signal.name());
-                next.put("latestMonths", Math.max(1, signal.months()));
+                next.put("latestMonths", (long) Math.max(1, signal.months()));
                 count(next, "subscribers", 1);
             }
             case RENEWAL -> {
                 next.put("latestSubscriber", signal.name());
-                next.put("latestMonths", signal.months());
+                next.put("latestMonths", (long) signal.months());
             }
             case GIFTED_SUBSCRIPTIONS -> {
                 count(next, "subscribers", signal.amount());

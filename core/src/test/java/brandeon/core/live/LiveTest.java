@@ -136,7 +136,7 @@ class LiveTest {
         assertThat(readings.values())
                 .containsEntry("subscribers", 5L)
                 .containsEntry("latestSubscriber", "Oskar")
-                .containsEntry("latestMonths", 14)
+                .containsEntry("latestMonths", 14L)
                 .containsEntry("gifted", 3L)
                 .containsEntry("points", 300L)
                 .containsEntry("goods", 7L)
@@ -145,7 +145,7 @@ class LiveTest {
                         .with(signal(SignalKind.SUBSCRIPTION, "Ilse", 0, 0))
                         .values())
                 .as("whoever joins is in the first month")
-                .containsEntry("latestMonths", 1);
+                .containsEntry("latestMonths", 1L);
         assertThat(Readings.types()).hasSameSizeAs(Readings.names()).containsEntry("topGift", ValueType.NUMBER);
     }
 

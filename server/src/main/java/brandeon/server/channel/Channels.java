@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Channels on platforms; signals and live state belong to them. */
@@ -58,10 +57,9 @@ public class Channels {
         });
     }
 
-    /** Whatever else wants this waits until the transaction ends. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void lock(UUID id) {
-        rows.lock(id).orElseThrow(() -> new NotFound("This channel is gone."));
+    /** Those that feed a show. */
+    public List<UUID> ofShow(UUID show) {
+        return rows.idsOf(show);
     }
 
     @Transactional

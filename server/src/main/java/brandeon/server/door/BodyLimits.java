@@ -44,7 +44,7 @@ class BodyLimits extends OncePerRequestFilter {
     /** The first that fits counts. Files say more exactly themselves how large they may be. */
     private static final List<Limit> LIMITS = List.of(
             Limit.of("/api/session", 4 * KB),
-            Limit.of("/inlets/{token}", 64 * KB),
+            Limit.of("/inlets/{token}", 256 * KB),
             Limit.of("/api/themes/{theme}/artworks", 15 * MB),
             Limit.of("/api/themes/{theme}/faces", 15 * MB),
             Limit.of("/api/palettes/read", 15 * MB),

@@ -25,7 +25,7 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.live.Signals;
+import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
@@ -101,16 +101,16 @@ class PieceFilesController {
 
     private final Members members;
     private final Themes themes;
-    private final Signals signals;
+    private final Moments moments;
     private final Artworks artworks;
     private final Films films;
     private final Ffmpeg ffmpeg;
 
     PieceFilesController(
-            Members members, Themes themes, Signals signals, Artworks artworks, Films films, Ffmpeg ffmpeg) {
+            Members members, Themes themes, Moments moments, Artworks artworks, Films films, Ffmpeg ffmpeg) {
         this.members = members;
         this.themes = themes;
-        this.signals = signals;
+        this.moments = moments;
         this.artworks = artworks;
         this.films = films;
         this.ffmpeg = ffmpeg;
@@ -250,7 +250,7 @@ class PieceFilesController {
                 .facts()
                 .pictures()
                 .orElseThrow(() -> new Refused("Only channel-page pictures come as a zip; take the PNG instead."));
-        List<Alone> all = alone.each(draft.theme(), signals.state(draft, System.currentTimeMillis()));
+        List<Alone> all = alone.each(draft.theme(), moments.of(draft));
         if (all.isEmpty()) {
             throw new Refused("There is no heading yet; write one.");
         }
@@ -325,7 +325,7 @@ class PieceFilesController {
         Piece piece = draft.theme().piece(id).orElseThrow(() -> new NotFound("There is no such piece in this theme."));
         Canvas on = canvas.isEmpty() ? draft.theme().canvases().getFirst() : draft.canvas(canvas);
         Optional<Scene> stands = scene.isEmpty() ? Optional.empty() : Optional.of(draft.scene(scene));
-        return Alone.of(draft.theme(), piece, stands, on, signals.state(draft, System.currentTimeMillis()), start);
+        return Alone.of(draft.theme(), piece, stands, on, moments.of(draft), start);
     }
 
     private static Size sized(Box part, int width) {

@@ -22,7 +22,7 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.live.Signals;
+import brandeon.server.live.Moments;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.ThemeView;
@@ -62,14 +62,14 @@ class LayoutController {
     private final Members members;
     private final Themes themes;
     private final ThemeViews views;
-    private final Signals signals;
+    private final Moments moments;
     private final Artworks artworks;
 
-    LayoutController(Members members, Themes themes, ThemeViews views, Signals signals, Artworks artworks) {
+    LayoutController(Members members, Themes themes, ThemeViews views, Moments moments, Artworks artworks) {
         this.members = members;
         this.themes = themes;
         this.views = views;
-        this.signals = signals;
+        this.moments = moments;
         this.artworks = artworks;
     }
 
@@ -81,7 +81,7 @@ class LayoutController {
     @GetMapping("/layouts")
     List<LayoutView> layouts(@PathVariable UUID id, @RequestParam(name = "scene", defaultValue = "") String only) {
         Themes.Draft draft = themes.get(members.current(), id);
-        LiveState live = signals.state(draft, System.currentTimeMillis());
+        LiveState live = moments.of(draft);
         Resolver resolver = new Resolver(draft.theme());
         List<LayoutView> all = new ArrayList<>();
         for (Scene scene : only.isEmpty() ? draft.theme().scenes() : List.of(draft.scene(only))) {
@@ -109,7 +109,7 @@ class LayoutController {
     List<Finding> flashes(@PathVariable UUID id) {
         Themes.Draft draft = themes.get(members.current(), id);
         Preflight preflight = preflight(draft);
-        return FlashChecks.of(draft.theme(), signals.state(draft, System.currentTimeMillis())).stream()
+        return FlashChecks.of(draft.theme(), moments.of(draft).unspoken()).stream()
                 .map(finding -> preflight.fix(finding).map(finding::with).orElse(finding))
                 .toList();
     }
@@ -189,19 +189,14 @@ class LayoutController {
 
     private Rearrangement.Proposal proposed(Themes.Draft draft, String scene, String canvas, String from) {
         return Rearrangement.propose(
-                draft.theme(),
-                draft.scene(scene),
-                draft.canvas(from),
-                draft.canvas(canvas),
-                signals.state(draft, System.currentTimeMillis()));
+                draft.theme(), draft.scene(scene), draft.canvas(from), draft.canvas(canvas), moments.of(draft));
     }
 
     private Preflight preflight(Themes.Draft draft) {
-        return new Preflight(
-                draft.theme(), signals.state(draft, System.currentTimeMillis()), artworks.of(draft.workspace()));
+        return new Preflight(draft.theme(), moments.of(draft).unspoken(), artworks.of(draft.workspace()));
     }
 
     private ResolvedScene resolve(Themes.Draft draft, Theme theme, Scene scene, Canvas canvas) {
-        return new Resolver(theme).resolve(scene, canvas, signals.state(draft, System.currentTimeMillis()));
+        return new Resolver(theme).resolve(scene, canvas, moments.of(draft));
     }
 }

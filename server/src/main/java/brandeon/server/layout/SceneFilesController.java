@@ -18,7 +18,7 @@ import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Members;
-import brandeon.server.live.Signals;
+import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
@@ -43,13 +43,13 @@ class SceneFilesController {
 
     private final Members members;
     private final Themes themes;
-    private final Signals signals;
+    private final Moments moments;
     private final Artworks artworks;
 
-    SceneFilesController(Members members, Themes themes, Signals signals, Artworks artworks) {
+    SceneFilesController(Members members, Themes themes, Moments moments, Artworks artworks) {
         this.members = members;
         this.themes = themes;
-        this.signals = signals;
+        this.moments = moments;
         this.artworks = artworks;
     }
 
@@ -70,8 +70,7 @@ class SceneFilesController {
             throw new Mistake("A width of " + width + " is out of range; it lies between 1 and "
                     + wanted.size().width() + ".");
         }
-        ResolvedScene resolved = new Resolver(worn)
-                .resolve(draft.scene(scene), wanted, signals.state(draft, System.currentTimeMillis()));
+        ResolvedScene resolved = new Resolver(worn).resolve(draft.scene(scene), wanted, moments.of(draft));
         BufferedImage image = Raster.paint(
                 wanted.size(),
                 Picture.marks(resolved, part),

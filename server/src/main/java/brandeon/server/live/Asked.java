@@ -12,6 +12,7 @@ import java.util.UUID;
 @JsonSubTypes({
     @Type(value = Asked.Watch.class, name = "watch"),
     @Type(value = Asked.WatchScene.class, name = "watchScene"),
+    @Type(value = Asked.FollowTheme.class, name = "followTheme"),
     @Type(value = Asked.FollowShow.class, name = "followShow"),
     @Type(value = Asked.Leave.class, name = "leave"),
     @Type(value = Asked.Whereabouts.class, name = "at"),
@@ -54,6 +55,9 @@ public sealed interface Asked {
             return new FeedKey(theme, scene, canvas, part, source);
         }
     }
+
+    /** The editor wants to hear of every change of a theme. */
+    record FollowTheme(UUID theme) implements Asked {}
 
     /** The editor wants to hear whenever something else is said in a show. */
     record FollowShow(UUID show) implements Asked {}

@@ -37,6 +37,7 @@ final class Feed {
     private Picture picture;
     private String hash;
     private long number;
+    private volatile long left = System.currentTimeMillis();
 
     Feed(Picture first) {
         picture = first;
@@ -63,6 +64,11 @@ final class Feed {
         return watchers.isEmpty();
     }
 
+    /** Epoch milliseconds since which nobody watches; far in the future while somebody does. */
+    long idleSince() {
+        return idle() ? left : Long.MAX_VALUE;
+    }
+
     Set<Watcher> watchers() {
         return watchers;
     }
@@ -80,6 +86,7 @@ final class Feed {
 
     void leave(Watcher watcher) {
         watchers.remove(watcher);
+        left = System.currentTimeMillis();
     }
 
     /** Takes a newly computed picture; empty when it looks the same. */

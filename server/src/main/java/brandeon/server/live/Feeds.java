@@ -7,67 +7,82 @@ import brandeon.core.publish.Picture;
 import brandeon.core.show.LiveState;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
+import brandeon.core.theme.ThemeChange;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
-/** All feeds that are watched, kept right as themes and live state change. */
+/**
+ * All feeds that are watched, kept right as themes, shows and facts change: the road from every change to every screen.
+ * Each theme has a road of its own ({@link ThemeRoad}); a few threads walk all of them.
+ */
 @Service
 public class Feeds {
 
     private static final Logger LOG = LoggerFactory.getLogger(Feeds.class);
     private static final int IDLE_MINUTES = 2;
+    private static final int AGAIN_MILLIS = 1000;
+    /** Nanoseconds; a timer that is set for the same instant or an earlier one rings soon enough. */
+    private static final long NEAR = 2_000_000;
 
     private final Themes themes;
-    private final Signals signals;
+    private final Moments moments;
     private final Artworks artworks;
     private final JsonMapper json;
-    private final Map<FeedKey, Feed> feeds = new ConcurrentHashMap<>();
-    private final Map<UUID, ReentrantLock> refreshing = new ConcurrentHashMap<>();
-    private final Map<UUID, TreeSet<Long>> planned = new ConcurrentHashMap<>();
-    private final ExecutorService work = Executors.newVirtualThreadPerTaskExecutor();
+    private final Map<UUID, ThemeRoad> roads = new ConcurrentHashMap<>();
+    /** The draft of each theme as its followers know it. */
+    private final Map<UUID, Themes.Draft> told = new ConcurrentHashMap<>();
+    /** By show: the next instant for which a timer is set, in nanoseconds as the JVM counts them. */
+    private final Map<UUID, Long> alarms = new ConcurrentHashMap<>();
+
+    private final ExecutorService hands = Executors.newFixedThreadPool(
+            Math.max(2, Runtime.getRuntime().availableProcessors()),
+            Thread.ofPlatform()
+                    .daemon()
+                    .name("road-", 0)
+                    .priority(Thread.MAX_PRIORITY)
+                    .factory());
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(
-            Thread.ofPlatform().daemon().name("alerts").factory());
+            Thread.ofPlatform().daemon().name("instants").factory());
     private final Cache<String, Picture> pictures = Caffeine.newBuilder()
             .maximumWeight(Memory.percent(8))
             .<String, Picture>weigher((_, picture) -> weight(picture))
             .build();
 
-    Feeds(Themes themes, Signals signals, Artworks artworks, Wakes wakes, JsonMapper json) {
+    Feeds(Themes themes, Moments moments, Artworks artworks, Wakes wakes, JsonMapper json) {
         this.themes = themes;
-        this.signals = signals;
+        this.moments = moments;
         this.artworks = artworks;
         this.json = json;
         wakes.listen(wake -> {
             switch (wake.kind()) {
-                case THEME -> work.execute(() -> refreshTheme(wake.id()));
-                case SHOW -> work.execute(() -> refreshShow(wake.id()));
-                case CHANNEL -> work.execute(() -> refreshChannel(wake.id()));
+                case THEME -> changed(wake.id(), ThemeRoad.Change.THEME);
+                case SHOW, FACTS -> changed(wake.id());
                 case ANYTHING ->
-                    feeds.keySet().stream()
-                            .map(FeedKey::theme)
-                            .distinct()
-                            .forEach(id -> work.execute(() -> refreshTheme(id)));
+                    roads.values().forEach(road -> {
+                        road.changed(ThemeRoad.Change.THEME);
+                        road.changed(ThemeRoad.Change.LIVE);
+                    });
                 case OUTLET, MEMBER -> {}
             }
         });
@@ -76,7 +91,7 @@ public class Feeds {
     @PreDestroy
     void stop() {
         clock.shutdownNow();
-        work.shutdownNow();
+        hands.shutdownNow();
     }
 
     /** A picture by its lasting name. */
@@ -94,153 +109,253 @@ public class Feeds {
 
     /** What a feed shows at this moment: nothing on its canvas where its scene is gone or not on air. */
     public Picture now(FeedKey key) {
-        return now(themes.find(key.theme()), key);
-    }
-
-    private Picture now(Optional<Themes.Draft> draft, FeedKey key) {
-        return draft.flatMap(d -> resolver(d, key.source())
-                        .flatMap(r -> compute(r, d, key, signals.state(d, System.currentTimeMillis()))))
+        Optional<Themes.Draft> draft = themes.newest(key.theme());
+        return draft.flatMap(d -> resolver(d, key.source()).flatMap(r -> compute(r, d, key, moments.of(d))))
                 .orElseGet(() -> empty(draft, key));
     }
 
     /** A place at a feed, to be given up with {@link #leave}. */
-    public record Watch(FeedKey key, Watcher watcher) {}
+    public static final class Watch {
+        private final FeedKey key;
+        private final Watcher watcher;
+        private volatile boolean left;
+
+        private Watch(FeedKey key, Watcher watcher) {
+            this.key = key;
+            this.watcher = watcher;
+        }
+    }
 
     /**
-     * Joins somebody to a feed and welcomes them.
+     * Joins somebody to a feed; they are welcomed as soon as the road gets to them.
      *
      * @param name       what they call the feed in their messages
      * @param haveEpoch  the epoch they last heard
      * @param haveNumber the number of the picture they have
      */
     public Watch watch(FeedKey key, String name, Watcher.Line line, String haveEpoch, long haveNumber) {
-        Watcher watcher = new Watcher(name, line);
-        // Under the lock, no change can fall between computing the picture and joining those who hear of changes.
-        alone(key.theme(), () -> {
-            Feed feed = present(key);
-            Optional<List<Feed.Patch>> missed = feed.join(watcher, haveEpoch, haveNumber);
-            pictures.put(feed.hash(), feed.picture());
-            watcher.line()
-                    .send(json.writeValueAsString(new Told.Welcome(
-                            watcher.feed(),
-                            feed.epoch(),
-                            missed.isPresent() ? haveNumber : feed.number(),
-                            missed.isPresent() ? "" : feed.hash(),
-                            System.currentTimeMillis())));
-            missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
-        });
-        return new Watch(key, watcher);
+        Watch watch = new Watch(key, new Watcher(name, line));
+        onRoad(key.theme(), road -> road.join(new ThemeRoad.Join(watch, haveEpoch, haveNumber)));
+        return watch;
     }
 
-    /** A feed with its picture of this moment: what changed while nobody watched was not followed. */
-    private Feed present(FeedKey key) {
-        Feed feed = feeds.get(key);
-        if (feed != null && !feed.idle()) {
-            return feed;
+    /** Whoever fell behind is told again where their feed stands, and fetches the whole picture. */
+    public void catchUp(Watch watch) {
+        if (!watch.left) {
+            onRoad(watch.key.theme(), road -> road.join(new ThemeRoad.Join(watch, "", -1)));
         }
-        Optional<Themes.Draft> draft = themes.find(key.theme());
-        draft.ifPresent(d -> plan(d.channel()));
-        Picture now = now(draft, key);
-        if (feed == null) {
-            feed = new Feed(now);
-            feeds.put(key, feed);
-        } else {
-            feed.change(now);
-        }
-        return feed;
+    }
+
+    /** Lets somebody hear of every change of a theme until they leave it. */
+    public void follow(UUID theme, Watcher.Line line) {
+        themes.newest(theme).ifPresent(draft -> told.putIfAbsent(theme, draft));
+        onRoad(theme, road -> road.follow(line));
+    }
+
+    public void unfollow(UUID theme, Watcher.Line line) {
+        Optional.ofNullable(roads.get(theme)).ifPresent(road -> {
+            road.followers().remove(line);
+            giveUpLater(road);
+        });
     }
 
     /** Whoever comes back soon gets the patches missed; after a while a feed that nobody watches is given up. */
     public void leave(Watch watch) {
-        Feed feed = feeds.get(watch.key());
-        if (feed == null) {
-            return;
-        }
-        feed.leave(watch.watcher());
-        if (feed.idle() && !clock.isShutdown()) {
-            clock.schedule(
-                    () -> alone(watch.key().theme(), () -> {
-                        if (feed.idle()) {
-                            feeds.remove(watch.key(), feed);
-                        }
-                    }),
-                    IDLE_MINUTES,
-                    TimeUnit.MINUTES);
-        }
-    }
-
-    /** The hash and number that a feed has now; empty when nobody watches it. */
-    public Optional<String> hashOf(FeedKey key) {
-        return Optional.ofNullable(feeds.get(key)).map(Feed::hash);
-    }
-
-    private void refreshShow(UUID show) {
-        themes.ofShow(show).forEach(draft -> refreshTheme(draft.id()));
-    }
-
-    private void refreshChannel(UUID channel) {
-        plan(channel);
-        themes.onChannel(channel).forEach(draft -> refreshTheme(draft.id()));
-    }
-
-    /** Recomputes every watched feed of a theme. One at a time per theme, so that patches keep their order. */
-    private void refreshTheme(UUID id) {
-        alone(id, () -> {
-            List<Map.Entry<FeedKey, Feed>> mine = feeds.entrySet().stream()
-                    .filter(entry -> entry.getKey().theme().equals(id)
-                            && !entry.getValue().idle())
-                    .toList();
-            if (mine.isEmpty()) {
-                return;
-            }
-            try {
-                themes.find(id).ifPresent(draft -> refresh(draft, mine));
-            } catch (RuntimeException e) {
-                LOG.error("Theme {} could not be painted", id, e);
-            }
+        watch.left = true;
+        Optional.ofNullable(roads.get(watch.key.theme())).ifPresent(road -> {
+            Optional.ofNullable(road.feeds().get(watch.key)).ifPresent(feed -> feed.leave(watch.watcher));
+            giveUpLater(road);
         });
     }
 
-    /** One at a time for each theme. */
-    private void alone(UUID theme, Runnable task) {
-        ReentrantLock lock = refreshing.computeIfAbsent(theme, _ -> new ReentrantLock());
-        lock.lock();
+    private void giveUpLater(ThemeRoad road) {
+        if (!clock.isShutdown() && road.feeds().values().stream().anyMatch(Feed::idle)) {
+            try {
+                clock.schedule(() -> giveUp(road), IDLE_MINUTES, TimeUnit.MINUTES);
+            } catch (RejectedExecutionException e) {
+                // The server is stopping.
+            }
+        }
+    }
+
+    private void giveUp(ThemeRoad road) {
+        long before = System.currentTimeMillis() - TimeUnit.MINUTES.toMillis(IDLE_MINUTES);
+        if (road.close(before)) {
+            roads.remove(road.theme(), road);
+            told.remove(road.theme());
+        }
+    }
+
+    /** The hash of what a feed shows now; empty when nobody watches it. */
+    public Optional<String> hashOf(FeedKey key) {
+        return Optional.ofNullable(roads.get(key.theme()))
+                .flatMap(road -> Optional.ofNullable(road.feeds().get(key)))
+                .map(Feed::hash);
+    }
+
+    /** One that is just being given up takes nobody any more; then there is another one. */
+    private void onRoad(UUID theme, Predicate<ThemeRoad> taken) {
+        ThemeRoad road;
+        do {
+            road = roads.computeIfAbsent(theme, id -> new ThemeRoad(id, hands, this::paint));
+            if (road.closed()) {
+                roads.remove(theme, road);
+            }
+        } while (!taken.test(road));
+    }
+
+    private void changed(UUID theme, ThemeRoad.Change change) {
+        Optional.ofNullable(roads.get(theme)).ifPresent(road -> road.changed(change));
+    }
+
+    /** Something else is said in a show, or came in: on every theme of it that somebody watches. */
+    private void changed(UUID show) {
+        roads.values().stream()
+                .filter(road -> road.show().map(show::equals).orElse(true))
+                .forEach(road -> road.changed(ThemeRoad.Change.LIVE));
+    }
+
+    /** One step of a road. Never throws: what went wrong is tried again a moment later. */
+    private void paint(ThemeRoad road, ThemeRoad.Step step) {
         try {
-            task.run();
-        } finally {
-            lock.unlock();
+            Optional<Themes.Draft> draft = themes.newest(road.theme());
+            if (draft.isPresent()) {
+                painted(road, step, draft.get());
+            } else {
+                gone(road, step);
+            }
+        } catch (RuntimeException e) {
+            LOG.error("Theme {} could not be painted; it is tried again", road.theme(), e);
+            try {
+                clock.schedule(
+                        () -> {
+                            step.changes().forEach(road::changed);
+                            step.joins().forEach(road::join);
+                        },
+                        AGAIN_MILLIS,
+                        TimeUnit.MILLISECONDS);
+            } catch (RejectedExecutionException stopping) {
+                // The server is stopping.
+            }
         }
     }
 
-    private void refresh(Themes.Draft draft, List<Map.Entry<FeedKey, Feed>> mine) {
-        Map<FeedKey.Source, Optional<Resolver>> resolvers = new LinkedHashMap<>();
-        LiveState live = signals.state(draft, System.currentTimeMillis());
-        for (Map.Entry<FeedKey, Feed> entry : mine) {
-            Optional<Resolver> resolver =
-                    resolvers.computeIfAbsent(entry.getKey().source(), source -> resolver(draft, source));
-            Picture next = resolver.flatMap(r -> compute(r, draft, entry.getKey(), live))
-                    .orElseGet(() -> empty(Optional.of(draft), entry.getKey()));
-            entry.getValue().change(next).ifPresent(patch -> broadcast(entry.getValue(), patch, next));
+    private void painted(ThemeRoad road, ThemeRoad.Step step, Themes.Draft draft) {
+        LiveState live = moments.of(draft);
+        Optional<UUID> show = moments.show(draft);
+        road.show(show);
+        Map<FeedKey.Source, Optional<Resolver>> resolvers = new EnumMap<>(FeedKey.Source.class);
+        for (FeedKey.Source source : FeedKey.Source.values()) {
+            long version = source == FeedKey.Source.DRAFT ? draft.version() : draft.onAir();
+            boolean same = road.painted(source).map(last -> last == version).orElse(false);
+            // An edit of a draft costs a release nothing.
+            if (!same || step.changes().contains(ThemeRoad.Change.LIVE)) {
+                road.feeds().forEach((key, feed) -> {
+                    if (key.source() == source && !feed.idle()) {
+                        change(feed, picture(road, resolvers, draft, key, live));
+                    }
+                });
+            }
+            road.painted(source, version);
         }
-        String changed = json.writeValueAsString(new Told.Changed(draft.id(), draft.version(), draft.onAir()));
-        mine.stream()
-                .flatMap(entry -> entry.getValue().watchers().stream())
-                .map(Watcher::line)
-                .distinct()
-                .forEach(line -> line.send(changed));
+        for (ThemeRoad.Join join : step.joins()) {
+            welcome(road, join, key -> picture(road, resolvers, draft, key, live));
+        }
+        tell(road, draft);
+        show.ifPresent(this::alarm);
     }
 
-    private void broadcast(Feed feed, Feed.Patch patch, Picture picture) {
-        pictures.put(patch.hash(), picture);
-        Map<String, String> texts = new LinkedHashMap<>();
-        for (Watcher watcher : feed.watchers()) {
-            watcher.line().send(texts.computeIfAbsent(watcher.feed(), name -> message(name, patch)));
+    /** The theme was deleted: nothing is left to be seen of it. */
+    private void gone(ThemeRoad road, ThemeRoad.Step step) {
+        road.feeds().forEach((key, feed) -> change(feed, empty(Optional.empty(), key)));
+        step.joins().forEach(join -> welcome(road, join, key -> empty(Optional.empty(), key)));
+        told.remove(road.theme());
+    }
+
+    private interface Now {
+        Picture of(FeedKey key);
+    }
+
+    private void welcome(ThemeRoad road, ThemeRoad.Join join, Now now) {
+        FeedKey key = join.watch().key;
+        Feed feed = road.feeds().get(key);
+        if (feed == null) {
+            feed = new Feed(now.of(key));
+            road.feeds().put(key, feed);
+        } else if (feed.idle()) {
+            // What changed while nobody watched was not followed.
+            feed.change(now.of(key));
         }
+        Watcher watcher = join.watch().watcher;
+        Optional<List<Feed.Patch>> missed = feed.join(watcher, join.epoch(), join.number());
+        if (join.watch().left) {
+            feed.leave(watcher);
+            return;
+        }
+        pictures.put(feed.hash(), feed.picture());
+        watcher.line()
+                .send(json.writeValueAsString(new Told.Welcome(
+                        watcher.feed(),
+                        feed.epoch(),
+                        missed.isPresent() ? join.number() : feed.number(),
+                        missed.isPresent() ? "" : feed.hash(),
+                        System.currentTimeMillis())));
+        missed.ifPresent(patches -> patches.forEach(patch -> watcher.line().send(message(watcher.feed(), patch))));
+    }
+
+    private void change(Feed feed, Picture next) {
+        feed.change(next).ifPresent(patch -> {
+            pictures.put(patch.hash(), next);
+            Map<String, String> texts = new LinkedHashMap<>();
+            for (Watcher watcher : feed.watchers()) {
+                watcher.line().send(texts.computeIfAbsent(watcher.feed(), name -> message(name, patch)));
+            }
+        });
     }
 
     private String message(String feed, Feed.Patch patch) {
         return json.writeValueAsString(new Told.Patch(
                 feed, patch.number(), patch.hash(), patch.width(), patch.height(), patch.order(), patch.layers()));
+    }
+
+    /** Tells followers what is different from what they know. */
+    private void tell(ThemeRoad road, Themes.Draft draft) {
+        Themes.Draft before = told.get(road.theme());
+        if (road.followers().isEmpty() || before == null) {
+            told.remove(road.theme());
+            return;
+        }
+        if (before.version() < draft.version()) {
+            told.put(road.theme(), draft);
+            String text = json.writeValueAsString(new Told.Changed(
+                    draft.id(),
+                    before.version(),
+                    draft.version(),
+                    draft.onAir(),
+                    themes.differs(draft),
+                    ThemeChange.between(before.theme(), draft.theme())));
+            road.followers().forEach(line -> line.send(text));
+        }
+    }
+
+    /** What one feed shows. Whatever is wrong with it, all others go on. */
+    private Picture picture(
+            ThemeRoad road,
+            Map<FeedKey.Source, Optional<Resolver>> resolvers,
+            Themes.Draft draft,
+            FeedKey key,
+            LiveState live) {
+        try {
+            return resolvers
+                    .computeIfAbsent(key.source(), source -> resolver(draft, source))
+                    .flatMap(resolver -> compute(resolver, draft, key, live))
+                    .orElseGet(() -> empty(Optional.of(draft), key));
+        } catch (RuntimeException e) {
+            LOG.error("{} of theme {} could not be painted; it stays as it was", key.scene(), draft.id(), e);
+            return Optional.ofNullable(road.feeds().get(key))
+                    .map(Feed::picture)
+                    .orElseGet(() -> empty(Optional.of(draft), key));
+        }
     }
 
     private Optional<Resolver> resolver(Themes.Draft draft, FeedKey.Source source) {
@@ -265,17 +380,25 @@ public class Feeds {
                 .orElse(new Picture(1920, 1080, List.of()));
     }
 
-    /** Wakes up at each instant at which an alert begins or ends. */
-    private void plan(UUID channel) {
-        long now = System.currentTimeMillis();
-        TreeSet<Long> mine = planned.computeIfAbsent(channel, _ -> new TreeSet<>());
-        Set<Long> due = new TreeSet<>(signals.boundaries(channel, now));
-        synchronized (mine) {
-            mine.headSet(now - 1).clear();
-            due.removeAll(mine);
-            mine.addAll(due);
-        }
-        due.forEach(at ->
-                clock.schedule(() -> work.execute(() -> refreshChannel(channel)), at - now + 1, TimeUnit.MILLISECONDS));
+    /** Wakes up when an alert begins or ends. Timers run evenly, as alerts do. */
+    private void alarm(UUID show) {
+        moments.next(show).ifPresent(wait -> {
+            long at = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(wait);
+            Long set = alarms.get(show);
+            if (set != null && set - at <= NEAR) {
+                return;
+            }
+            alarms.put(show, at);
+            try {
+                clock.schedule(() -> ring(show, at), Math.max(1, wait), TimeUnit.MILLISECONDS);
+            } catch (RejectedExecutionException e) {
+                // The server is stopping.
+            }
+        });
+    }
+
+    private void ring(UUID show, long at) {
+        alarms.remove(show, at);
+        changed(show);
     }
 }

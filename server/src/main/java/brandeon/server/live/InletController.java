@@ -17,10 +17,13 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,11 +34,15 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The one door through which platforms send signals: CloudEvents 1.0 in structured JSON, signed with HMAC-SHA-256. */
+/** The one door through which platforms send signals: CloudEvents 1.0 in structured JSON, one or several in a body, signed with HMAC-SHA-256. */
 @RestController
 class InletController {
 
     private static final String SIGNATURE = "Brandeon-Signature";
+    /** CloudEvents 1.0, JSON event format, section 4: several events in one body. */
+    private static final String BATCH = "application/cloudevents-batch+json";
+
+    private static final int MOST_AT_ONCE = 500;
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_ID = 200;
     private static final long MOST = 1_000_000_000;
@@ -46,13 +53,13 @@ class InletController {
 
     private final Keys keys;
     private final Channels channels;
-    private final Signals signals;
+    private final Facts facts;
     private final JsonMapper json;
 
-    InletController(Keys keys, Channels channels, Signals signals, JsonMapper json) {
+    InletController(Keys keys, Channels channels, Facts facts, JsonMapper json) {
         this.keys = keys;
         this.channels = channels;
-        this.signals = signals;
+        this.facts = facts;
         this.json = json;
     }
 
@@ -61,20 +68,67 @@ class InletController {
     ResponseEntity<Receipt> receive(
             @PathVariable String token,
             @RequestHeader(name = SIGNATURE, defaultValue = "") String signature,
+            @RequestHeader(name = HttpHeaders.CONTENT_TYPE, defaultValue = "") String type,
             InputStream sent)
             throws IOException {
         Channels.Channel channel = channel(token);
         byte[] body = sent.readAllBytes();
         requireSignature(channel.id(), signature, body);
+        boolean many = type.toLowerCase(Locale.ROOT).startsWith(BATCH);
+        List<Signal> signals = many ? batch(channel, body) : List.of(signal(channel, body));
+        long counted =
+                facts.accept(channel, signals).stream().filter(fresh -> fresh).count();
+        return ResponseEntity.status(counted > 0 ? HttpStatus.ACCEPTED : HttpStatus.OK)
+                .body(new Receipt(counted > 0, sentence(counted, signals.size())));
+    }
+
+    private static String sentence(long counted, int all) {
+        if (all == 1) {
+            return counted > 0 ? "Counted." : "This signal was already counted; nothing changed.";
+        }
+        return String.format(Locale.ROOT, "%d counted, %d had been counted before.", counted, all - counted);
+    }
+
+    /** A JSON array of events. One that cannot be taken refuses all of them, so that nobody wonders which were. */
+    private List<Signal> batch(Channels.Channel channel, byte[] body) {
+        List<Signal> signals = new ArrayList<>();
+        JsonNode events = read(body);
+        if (!events.isArray() || events.size() > MOST_AT_ONCE) {
+            throw new Mistake(
+                    String.format(Locale.ROOT, "A batch is a JSON array of at most %d CloudEvents.", MOST_AT_ONCE));
+        }
+        for (JsonNode event : events) {
+            try {
+                signals.add(signal(channel, json.writeValueAsBytes(event)));
+            } catch (Mistake e) {
+                throw new Mistake(
+                        String.format(
+                                Locale.ROOT,
+                                "Event %d of %d: %s Nothing of the batch was counted.",
+                                signals.size() + 1,
+                                events.size(),
+                                e.getMessage()),
+                        e);
+            }
+        }
+        return signals;
+    }
+
+    private JsonNode read(byte[] body) {
+        try {
+            return json.readTree(body);
+        } catch (JacksonException e) {
+            throw new Mistake("The batch is no JSON: " + e.getOriginalMessage(), e);
+        }
+    }
+
+    private Signal signal(Channels.Channel channel, byte[] body) {
         CloudEvent event = event(body);
         SignalKind kind = channel.platform()
                 .kindOf(event.getType())
                 .orElseThrow(() -> new Mistake(
                         channel.platform().title() + " sends no signal of type “" + event.getType() + "”."));
-        boolean counted = signals.accept(channel.id(), signal(event, kind), System.currentTimeMillis());
-        return counted
-                ? ResponseEntity.status(HttpStatus.ACCEPTED).body(new Receipt(true, "Counted."))
-                : ResponseEntity.ok(new Receipt(false, "This signal was already counted; nothing changed."));
+        return signal(event, kind);
     }
 
     private Channels.Channel channel(String token) {

@@ -32,12 +32,12 @@ class LiveController {
 
     private final Members members;
     private final Channels channels;
-    private final Signals signals;
+    private final Facts facts;
 
-    LiveController(Members members, Channels channels, Signals signals) {
+    LiveController(Members members, Channels channels, Facts facts) {
         this.members = members;
         this.channels = channels;
-        this.signals = signals;
+        this.facts = facts;
     }
 
     @GetMapping("/api/channels")
@@ -50,7 +50,7 @@ class LiveController {
     @GetMapping("/api/channels/{channel}/record")
     List<RecordLine> record(@PathVariable UUID channel) {
         Channels.Channel mine = channels.get(members.current(), channel);
-        return signals.record(channel, 50).stream()
+        return facts.record(channel, 50).stream()
                 .map(line -> new RecordLine(
                         line.signal().id(),
                         line.signal().kind(),

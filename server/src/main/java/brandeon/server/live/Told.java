@@ -1,6 +1,7 @@
 package brandeon.server.live;
 
 import brandeon.core.publish.Picture;
+import brandeon.core.theme.ThemeChange;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -42,8 +43,15 @@ public sealed interface Told {
             List<Picture.Layer> layers)
             implements Told {}
 
-    /** The theme has a new version. @param onAir number of the release on air; 0 when none is */
-    record Changed(UUID theme, long version, int onAir) implements Told {}
+    /**
+     * A theme that one follows has a new version.
+     *
+     * @param from    the version that the change turns into the new one; whoever has another one fetches the whole
+     * @param onAir   number of the release on air; 0 when none is
+     * @param differs whether the draft is another one than what is on air
+     */
+    record Changed(UUID theme, long from, long version, int onAir, boolean differs, ThemeChange change)
+            implements Told {}
 
     /** Something else is said in a show that one follows. */
     record ShowChanged(UUID show, long version) implements Told {}

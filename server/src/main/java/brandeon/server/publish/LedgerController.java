@@ -13,7 +13,7 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.live.FeedKey;
 import brandeon.server.live.Feeds;
-import brandeon.server.live.Signals;
+import brandeon.server.live.Moments;
 import brandeon.server.theme.Themes;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,15 +85,15 @@ class LedgerController {
     private final Outlets outlets;
     private final Health health;
     private final Feeds feeds;
-    private final Signals signals;
+    private final Moments moments;
 
-    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds, Signals signals) {
+    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds, Moments moments) {
         this.members = members;
         this.themes = themes;
         this.outlets = outlets;
         this.health = health;
         this.feeds = feeds;
-        this.signals = signals;
+        this.moments = moments;
     }
 
     @GetMapping("/api/themes/{id}/ledger")
@@ -174,7 +174,7 @@ class LedgerController {
 
     /** What viewers do not see because something is wrong with it. */
     private List<String> hidden(Themes.Draft draft, Resolver resolver, Scene scene, Canvas canvas) {
-        return resolver.resolve(scene, canvas, signals.state(draft, System.currentTimeMillis())).failed().stream()
+        return resolver.resolve(scene, canvas, moments.of(draft)).failed().stream()
                 .map(failed -> String.format(
                         Locale.ROOT,
                         "%s is hidden: %s",

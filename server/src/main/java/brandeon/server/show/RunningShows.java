@@ -1,5 +1,7 @@
 package brandeon.server.show;
 
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.show.Cue;
@@ -28,6 +30,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -79,6 +82,9 @@ public class RunningShows {
     /** By show: what its themes say. */
     private final Map<UUID, Starting> startings = new ConcurrentHashMap<>();
 
+    /** By show: how its signals are announced. */
+    private final Map<UUID, Map<SignalKind, AlertRule>> rules = new ConcurrentHashMap<>();
+
     private final Map<UUID, Lock> turns =
             Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
 
@@ -105,20 +111,23 @@ public class RunningShows {
                     changes.incrementAndGet();
                     known.remove(wake.id());
                     startings.remove(wake.id());
+                    rules.remove(wake.id());
                     stepsKept.keySet().removeIf(who -> who.show().equals(wake.id()));
                 }
             }
             case THEME -> {
                 changes.incrementAndGet();
                 startings.clear();
+                rules.clear();
             }
             case ANYTHING -> {
                 changes.incrementAndGet();
                 known.clear();
                 startings.clear();
+                rules.clear();
                 stepsKept.clear();
             }
-            case CHANNEL, OUTLET, MEMBER -> {}
+            case FACTS, OUTLET, MEMBER -> {}
         }
     }
 
@@ -181,6 +190,25 @@ public class RunningShows {
             startings.put(show.id(), starting);
         }
         return starting;
+    }
+
+    /** How signals are announced: the rules of the theme that leads, as it is on air, of those that are on. */
+    public Map<SignalKind, AlertRule> alertRules(UUID id) {
+        Map<SignalKind, AlertRule> kept = rules.get(id);
+        if (kept != null) {
+            return kept;
+        }
+        long heard = changes.get();
+        Map<SignalKind, AlertRule> read = find(id).flatMap(show -> cast(show).leading())
+                .map(leading -> themes.onAir(leading).orElse(leading.theme()))
+                .map(theme -> theme.alerts().stream()
+                        .filter(AlertRule::on)
+                        .collect(Collectors.toUnmodifiableMap(AlertRule::kind, Function.identity())))
+                .orElse(Map.of());
+        if (changes.get() == heard) {
+            rules.put(id, read);
+        }
+        return read;
     }
 
     /**
@@ -279,7 +307,10 @@ public class RunningShows {
         rows.lead(id, theme);
         keepAfterCommit(
                 new Running(show.id(), show.workspace(), show.name(), show.show(), show.version(), Optional.of(theme)));
-        afterCommit(() -> startings.remove(id));
+        afterCommit(() -> {
+            startings.remove(id);
+            rules.remove(id);
+        });
         wakes.show(id);
     }
 

@@ -27,7 +27,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
 import org.springframework.web.socket.WebSocketSession;
-import org.springframework.web.socket.handler.ConcurrentWebSocketSessionDecorator;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 import org.springframework.web.util.UriComponentsBuilder;
 import tools.jackson.core.JacksonException;
@@ -42,10 +41,8 @@ class LiveSocket extends TextWebSocketHandler {
     private static final CloseStatus OLD_LINK = new CloseStatus(4410, "This link was replaced or withdrawn.");
     private static final CloseStatus NOBODY = new CloseStatus(4401, "Nobody is signed in.");
     private static final CloseStatus ASK_AGAIN = new CloseStatus(4205, "Something changed; connect again.");
-    private static final int SEND_MILLIS = 5_000;
-    private static final int BUFFER = 4 << 20;
     private static final int MOST_FEEDS = 200;
-    private static final int MOST_SHOWS = 20;
+    private static final int MOST_FOLLOWED = 20;
     private static final Told NOT_UNDERSTOOD = new Told.Refusal("", "This message is not understood.");
 
     private final Feeds feeds;
@@ -83,46 +80,65 @@ class LiveSocket extends TextWebSocketHandler {
             switch (wake.kind()) {
                 case OUTLET -> askAgain(wake.id());
                 case MEMBER -> changed(wake.id());
-                case SHOW -> tellOfShow(wake.id());
-                case THEME, CHANNEL, ANYTHING -> {}
+                // Not on the thread that committed it: what is not known here is read from the database.
+                case SHOW -> Thread.ofVirtual().start(() -> tellOfShow(wake.id()));
+                case THEME, FACTS, ANYTHING -> {}
             }
         });
     }
 
     /** One open connection: of an outlet, or of a person in the editor. */
     private record Connection(
-            WebSocketSession session,
+            String id,
+            Outbox outbox,
             Optional<Outlets.Outlet> outlet,
             Optional<Member> member,
             Map<String, Feeds.Watch> watches,
+            Set<UUID> themes,
             Set<UUID> shows) {
 
-        static Connection of(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<Member> member) {
-            return new Connection(session, outlet, member, new ConcurrentHashMap<>(), ConcurrentHashMap.newKeySet());
+        /** Where everything stands, for whoever read too slowly. */
+        void catchUp(Feeds feeds) {
+            watches.values().forEach(feeds::catchUp);
         }
     }
 
     @Override
     public void afterConnectionEstablished(WebSocketSession raw) throws IOException {
-        WebSocketSession session = new ConcurrentWebSocketSessionDecorator(raw, SEND_MILLIS, BUFFER);
         if (raw.getUri() != null && raw.getUri().getPath().endsWith("/outlet")) {
             String token = UriComponentsBuilder.fromUri(raw.getUri())
                     .build()
                     .getQueryParams()
                     .getFirst("token");
             if (mayCome(token)) {
-                openOutlet(session, outlets.open(token == null ? "" : token));
+                openOutlet(raw, outlets.open(token == null ? "" : token));
             } else {
-                session.close(CloseStatus.SERVICE_OVERLOAD);
+                raw.close(CloseStatus.SERVICE_OVERLOAD);
             }
         } else {
             Optional<Member> member = members.of(raw.getPrincipal());
             if (member.isEmpty()) {
-                session.close(NOBODY);
+                raw.close(NOBODY);
                 return;
             }
-            connections.put(session.getId(), Connection.of(session, Optional.empty(), member));
+            open(raw, Optional.empty(), member);
         }
+    }
+
+    private void open(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<Member> member) {
+        String id = session.getId();
+        Outbox outbox = new Outbox(
+                session, () -> Optional.ofNullable(connections.get(id)).ifPresent(behind -> behind.catchUp(feeds)));
+        connections.put(
+                id,
+                new Connection(
+                        id,
+                        outbox,
+                        outlet,
+                        member,
+                        new ConcurrentHashMap<>(),
+                        ConcurrentHashMap.newKeySet(),
+                        ConcurrentHashMap.newKeySet()));
     }
 
     private boolean mayCome(String token) {
@@ -138,7 +154,7 @@ class LiveSocket extends TextWebSocketHandler {
     private void changed(UUID account) {
         connections.values().stream()
                 .filter(c -> c.member().map(m -> m.account().equals(account)).orElse(false))
-                .forEach(c -> closeQuietly(c.session(), ASK_AGAIN));
+                .forEach(c -> c.outbox().close(ASK_AGAIN));
     }
 
     /** The person as they are now: rights are asked at every deed, not once when the page was opened. */
@@ -147,15 +163,14 @@ class LiveSocket extends TextWebSocketHandler {
         return members.byAccount(before.account())
                 .filter(now -> now.workspace().equals(before.workspace()))
                 .orElseThrow(() -> {
-                    closeQuietly(connection.session(), ASK_AGAIN);
+                    connection.outbox().close(ASK_AGAIN);
                     return new NotFound("You are not a member here any more.");
                 });
     }
 
     private void openOutlet(WebSocketSession session, Outlets.Opened opened) throws IOException {
         switch (opened) {
-            case Outlets.Current(Outlets.Outlet outlet) ->
-                connections.put(session.getId(), Connection.of(session, Optional.of(outlet), Optional.empty()));
+            case Outlets.Current(Outlets.Outlet outlet) -> open(session, Optional.of(outlet), Optional.empty());
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
                 session.close(OLD_LINK);
@@ -174,7 +189,8 @@ class LiveSocket extends TextWebSocketHandler {
             switch (json.readValue(text.getPayload(), Asked.class)) {
                 case Asked.Watch watch -> watch(connection, watch, ownFeed(connection));
                 case Asked.WatchScene watch -> watch(connection, watch, sceneFeed(connection, watch));
-                case Asked.FollowShow(UUID show) -> follow(connection, show);
+                case Asked.FollowTheme(UUID theme) -> followTheme(connection, theme);
+                case Asked.FollowShow(UUID show) -> followShow(connection, show);
                 case Asked.Leave(String feed) ->
                     Optional.ofNullable(connection.watches().remove(feed)).ifPresent(feeds::leave);
                 case Asked.Whereabouts at -> at(connection, at);
@@ -198,16 +214,23 @@ class LiveSocket extends TextWebSocketHandler {
         Optional.ofNullable(connection.watches().remove(has.feed())).ifPresent(feeds::leave);
         connection
                 .watches()
-                .put(
-                        has.feed(),
-                        feeds.watch(
-                                key, has.feed(), text -> send(connection.session(), text), has.epoch(), has.number()));
+                .put(has.feed(), feeds.watch(key, has.feed(), connection.outbox(), has.epoch(), has.number()));
     }
 
-    private void follow(Connection connection, UUID show) {
+    private void followTheme(Connection connection, UUID theme) {
+        themes.get(present(connection), theme);
+        if (connection.themes().size() >= MOST_FOLLOWED) {
+            throw new Mistake("A connection follows at most " + MOST_FOLLOWED + " themes.");
+        }
+        if (connection.themes().add(theme)) {
+            feeds.follow(theme, connection.outbox());
+        }
+    }
+
+    private void followShow(Connection connection, UUID show) {
         RunningShows.Running running = shows.get(present(connection), show);
-        if (connection.shows().size() >= MOST_SHOWS) {
-            throw new Mistake("A connection follows at most " + MOST_SHOWS + " shows.");
+        if (connection.shows().size() >= MOST_FOLLOWED) {
+            throw new Mistake("A connection follows at most " + MOST_FOLLOWED + " shows.");
         }
         connection.shows().add(running.id());
     }
@@ -241,7 +264,7 @@ class LiveSocket extends TextWebSocketHandler {
     private void at(Connection connection, Asked.Whereabouts at) {
         Member member = present(connection);
         themes.get(member, at.theme());
-        people.at(connection.session().getId(), member, at, this::tellPeople);
+        people.at(connection.id(), member, at, this::tellPeople);
     }
 
     private void tellPeople(String id, List<Told.Person> others) {
@@ -253,7 +276,7 @@ class LiveSocket extends TextWebSocketHandler {
                 .outlet()
                 .ifPresent(outlet -> health.report(
                         outlet.id(),
-                        connection.session().getId(),
+                        connection.id(),
                         new Health.Report(
                                 report.width(),
                                 report.height(),
@@ -264,38 +287,23 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private void tell(Connection connection, Told told) {
-        send(connection.session(), json.writeValueAsString(told));
-    }
-
-    private static void send(WebSocketSession session, String text) {
-        try {
-            session.sendMessage(new TextMessage(text));
-        } catch (IOException | RuntimeException e) {
-            // The connection is closing; it will come back and say what it has.
-            closeQuietly(session, CloseStatus.SESSION_NOT_RELIABLE);
-        }
-    }
-
-    private static void closeQuietly(WebSocketSession session, CloseStatus status) {
-        try {
-            session.close(status);
-        } catch (IOException | RuntimeException e) {
-            // Already closed.
-        }
+        connection.outbox().send(json.writeValueAsString(told));
     }
 
     /** After a link was issued anew, withdrawn or pointed elsewhere: its connections must prove themselves again. */
     private void askAgain(UUID outlet) {
         connections.values().stream()
                 .filter(c -> c.outlet().map(o -> o.id().equals(outlet)).orElse(false))
-                .forEach(c -> closeQuietly(c.session(), ASK_AGAIN));
+                .forEach(c -> c.outbox().close(ASK_AGAIN));
     }
 
     @Override
     public void afterConnectionClosed(WebSocketSession raw, CloseStatus status) {
         Connection connection = connections.remove(raw.getId());
         if (connection != null) {
+            connection.outbox().close(CloseStatus.NORMAL);
             connection.watches().values().forEach(feeds::leave);
+            connection.themes().forEach(theme -> feeds.unfollow(theme, connection.outbox()));
             people.gone(raw.getId(), this::tellPeople);
             connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), raw.getId()));
         }

@@ -27,7 +27,8 @@ class Sockets implements WebSocketConfigurer {
     @Bean
     ServletServerContainerFactoryBean limits() {
         ServletServerContainerFactoryBean limits = new ServletServerContainerFactoryBean();
-        limits.setMaxTextMessageBufferSize(64 * 1024);
+        // Kept for each connection; what pages say is short.
+        limits.setMaxTextMessageBufferSize(16 * 1024);
         return limits;
     }
 }

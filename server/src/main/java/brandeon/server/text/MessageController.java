@@ -5,7 +5,7 @@ import brandeon.core.problem.Mistake;
 import brandeon.core.text.Message;
 import brandeon.core.text.MessageCheck;
 import brandeon.server.access.Members;
-import brandeon.server.live.Signals;
+import brandeon.server.live.Moments;
 import brandeon.server.theme.Themes;
 import java.util.Locale;
 import java.util.UUID;
@@ -28,12 +28,12 @@ class MessageController {
 
     private final Members members;
     private final Themes themes;
-    private final Signals signals;
+    private final Moments moments;
 
-    MessageController(Members members, Themes themes, Signals signals) {
+    MessageController(Members members, Themes themes, Moments moments) {
         this.members = members;
         this.themes = themes;
-        this.signals = signals;
+        this.moments = moments;
     }
 
     @PostMapping("/api/themes/{theme}/messages")
@@ -47,6 +47,6 @@ class MessageController {
                 .orElseGet(() -> new Checked(
                         "",
                         new Message(draft.text())
-                                .format(signals.readings(of.channel()).values())));
+                                .format(moments.of(of).readings().values())));
     }
 }

@@ -7,7 +7,10 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -91,6 +94,11 @@ class KeptThemes {
             .build()
             .asMap();
 
+    /** Themes of which this server has heard every change since they were read or written here. */
+    private final Set<UUID> current = ConcurrentHashMap.newKeySet();
+
+    private final AtomicLong changes = new AtomicLong();
+
     /** The newest that this server knows; another server may have gone on since. */
     Optional<Themes.Draft> draft(UUID id) {
         return Optional.ofNullable(drafts.get(id)).map(Kept::draft);
@@ -108,11 +116,52 @@ class KeptThemes {
                 .flatMap(Kept::past);
     }
 
-    /** Keeps what was read, unless this transaction may have written it. */
-    void read(Themes.Draft draft) {
+    /** Where this server stands with what others changed; to be asked before something is read. */
+    long heard() {
+        return changes.get();
+    }
+
+    /** The theme as it is now; empty when another server may have changed it since it was read here. */
+    Optional<Themes.Draft> current(UUID id) {
+        return current.contains(id) ? draft(id) : Optional.empty();
+    }
+
+    /** Another server changed a theme. */
+    void overtaken(UUID id) {
+        changes.incrementAndGet();
+        current.remove(id);
+    }
+
+    /** Another server may have changed any. */
+    void overtaken() {
+        changes.incrementAndGet();
+        current.clear();
+    }
+
+    /** Once this transaction is committed, the theme is gone. */
+    void removed(UUID id) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                changes.incrementAndGet();
+                current.remove(id);
+                drafts.remove(id);
+            }
+        });
+    }
+
+    /**
+     * Keeps what was read, unless this transaction may have written it.
+     *
+     * @param heard where this server stood before the theme's head was read
+     */
+    void read(Themes.Draft draft, long heard) {
         if (!TransactionSynchronizationManager.isActualTransactionActive()
                 || TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
             keep(new Kept(draft, past(draft)));
+            if (changes.get() == heard) {
+                current.add(draft.id());
+            }
         }
     }
 
@@ -122,6 +171,7 @@ class KeptThemes {
             @Override
             public void afterCommit() {
                 keep(new Kept(draft, Optional.of(past)));
+                current.add(draft.id());
             }
         });
     }

@@ -26,6 +26,7 @@ import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -104,10 +105,21 @@ public class Themes {
         this.wakes = wakes;
         this.events = events;
         this.transactions = transactions;
+        wakes.listen(wake -> {
+            switch (wake.kind()) {
+                case THEME -> {
+                    if (!wake.own()) {
+                        kept.overtaken(wake.id());
+                    }
+                }
+                case ANYTHING -> kept.overtaken();
+                case SHOW, FACTS, OUTLET, MEMBER -> {}
+            }
+        });
     }
 
     public List<Draft> all(Member member) {
-        return drafts(rows.headsOf(member.workspace()));
+        return drafts(() -> rows.headsOf(member.workspace()));
     }
 
     /** @throws NotFound also when the theme belongs to another workspace */
@@ -118,17 +130,23 @@ public class Themes {
 
     /** Without a person: for outlets, whose link is the proof. */
     public Optional<Draft> find(UUID id) {
-        return rows.head(id).flatMap(this::draft);
+        long heard = kept.heard();
+        return rows.head(id).flatMap(head -> draft(head, heard));
+    }
+
+    /** The same without asking the database while this server has heard of every change. */
+    public Optional<Draft> newest(UUID id) {
+        return kept.current(id).or(() -> find(id));
     }
 
     /** The oldest first. */
     public List<Draft> onChannel(UUID channel) {
-        return drafts(rows.headsOn(channel));
+        return drafts(() -> rows.headsOn(channel));
     }
 
     /** Those that are made for a show, the oldest first. */
     public List<Draft> ofShow(UUID show) {
-        return drafts(rows.headsOfShow(show));
+        return drafts(() -> rows.headsOfShow(show));
     }
 
     @Transactional
@@ -146,8 +164,9 @@ public class Themes {
         member.requires(Role.OWNER);
         get(member, id);
         events.publishEvent(new ThemeRemoved(id));
-        wakes.theme(id);
         rows.remove(id);
+        kept.removed(id);
+        wakes.theme(id);
     }
 
     /** Everything of a workspace, without telling anybody. */
@@ -194,7 +213,7 @@ public class Themes {
             Draft after = changed(before, applied.theme());
             KeptThemes.LastEdit line = earlier.map(last -> joined(last, after.version(), edit, applied.inverse()))
                     .orElseGet(() -> written(after, member, gesture, edit, applied.inverse()));
-            kept.written(after, past.orElse(KeptThemes.Past.UNKNOWN).edited(who, line));
+            told(after, past.orElse(KeptThemes.Past.UNKNOWN).edited(who, line));
             return after;
         });
     }
@@ -355,8 +374,8 @@ public class Themes {
                     }
                 }
             }
-            return transactions.execute(
-                    _ -> change.apply(mine(member, rows.lockedHead(id).flatMap(this::draft))));
+            return transactions.execute(_ ->
+                    change.apply(mine(member, rows.lockedHead(id).flatMap(head -> draft(head, kept.heard())))));
         } finally {
             turn.unlock();
         }
@@ -386,19 +405,23 @@ public class Themes {
     private Draft changed(Draft before, Theme theme) {
         Instant now = Instant.now();
         requireStill(rows.change(before.id(), before.version(), Json.write(theme), now));
-        wakes.theme(before.id());
         return before.edited(theme, now);
     }
 
     private Draft aired(Draft before, int release) {
         requireStill(rows.putOnAir(before.id(), before.version(), release));
-        wakes.theme(before.id());
         Draft after = before.aired(release);
-        kept.written(
+        told(
                 after,
                 new KeptThemes.Past(
                         kept.past(before).orElse(KeptThemes.Past.UNKNOWN).steps(), Optional.empty()));
         return after;
+    }
+
+    /** Once it is committed: this server knows it first, and then everybody hears of it. */
+    private void told(Draft after, KeptThemes.Past past) {
+        kept.written(after, past);
+        wakes.theme(after.id());
     }
 
     private static void requireStill(int changed) {
@@ -416,7 +439,7 @@ public class Themes {
                 edit,
                 Json.write(applied.inverse()),
                 EditState.STEP));
-        kept.written(after, kept.past(before).orElse(KeptThemes.Past.UNKNOWN).after(member.account()));
+        told(after, kept.past(before).orElse(KeptThemes.Past.UNKNOWN).after(member.account()));
         return after;
     }
 
@@ -448,12 +471,16 @@ public class Themes {
                 new EditRow.Key(last.key().themeId(), number), last.account(), last.gesture(), forth, back);
     }
 
-    private List<Draft> drafts(List<ThemeHead> heads) {
-        return heads.stream().map(this::draft).flatMap(Optional::stream).toList();
+    private List<Draft> drafts(Supplier<List<ThemeHead>> read) {
+        long heard = kept.heard();
+        return read.get().stream()
+                .map(head -> draft(head, heard))
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /** The theme with this head; empty when it was deleted in the meantime. */
-    private Optional<Draft> draft(ThemeHead head) {
+    private Optional<Draft> draft(ThemeHead head, long heard) {
         Optional<Theme> theme = kept.theme(head.id(), head.version())
                 .or(() -> rows.document(head.id(), head.version()).map(text -> Json.read(text, Theme.class)));
         if (theme.isEmpty()) {
@@ -461,7 +488,7 @@ public class Themes {
             return find(head.id());
         }
         Draft draft = draft(head, theme.get());
-        kept.read(draft);
+        kept.read(draft, heard);
         return Optional.of(draft);
     }
 

@@ -5,7 +5,9 @@ import brandeon.server.door.DatabaseWatch;
 import jakarta.annotation.PreDestroy;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
@@ -33,7 +35,8 @@ public class Wakes {
         public enum Kind {
             THEME,
             SHOW,
-            CHANNEL,
+            /** What follows from the signals of the show with this id. */
+            FACTS,
             OUTLET,
             /** An account may do other things than before, or nothing. */
             MEMBER,
@@ -53,6 +56,8 @@ public class Wakes {
     private final DatabaseWatch database;
     private final List<Consumer<Wake>> listeners = new CopyOnWriteArrayList<>();
     private volatile boolean running = true;
+    private volatile boolean hearing;
+    private boolean missed;
 
     Wakes(JdbcClient db, DataSource source, DatabaseWatch database) {
         this.db = db;
@@ -72,8 +77,8 @@ public class Wakes {
         send(new Wake(Wake.Kind.SHOW, id, true));
     }
 
-    public void channel(UUID id) {
-        send(new Wake(Wake.Kind.CHANNEL, id, true));
+    public void facts(UUID show) {
+        send(new Wake(Wake.Kind.FACTS, show, true));
     }
 
     public void outlet(UUID id) {
@@ -123,36 +128,63 @@ public class Wakes {
         running = false;
     }
 
+    /** Whatever happens, it goes on hearing; a gap ends with being told that anything may have changed. */
     private void hear() {
-        boolean cutOff = false;
         while (running) {
-            try (Connection connection = source.getConnection()) {
-                connection.createStatement().execute("listen brandeon");
-                database.back();
-                if (cutOff) {
-                    deliver(new Wake(Wake.Kind.ANYTHING, NONE, false));
-                }
-                PGConnection postgres = connection.unwrap(PGConnection.class);
-                while (running) {
-                    PGNotification[] notes = postgres.getNotifications(LISTEN_MILLIS);
-                    for (PGNotification note : notes == null ? new PGNotification[0] : notes) {
-                        heard(note.getParameter());
-                    }
-                }
-                connection.createStatement().execute("unlisten *");
+            try {
+                listen();
             } catch (SQLException e) {
                 LOG.warn("The database cannot be reached; trying again in a second.");
                 database.away();
-                cutOff = true;
-                pause();
+            } catch (RuntimeException e) {
+                LOG.error("Changes of other servers were not heard for a moment", e);
+            } finally {
+                hearing = false;
             }
+            missed = true;
+            pause();
         }
     }
 
+    private void listen() throws SQLException {
+        try (Connection connection = source.getConnection()) {
+            connection.createStatement().execute("listen brandeon");
+            database.back();
+            hearing = true;
+            if (missed) {
+                missed = false;
+                deliver(new Wake(Wake.Kind.ANYTHING, NONE, false));
+            }
+            PGConnection postgres = connection.unwrap(PGConnection.class);
+            while (running) {
+                PGNotification[] notes = postgres.getNotifications(LISTEN_MILLIS);
+                for (PGNotification note : notes == null ? new PGNotification[0] : notes) {
+                    heard(note.getParameter());
+                }
+            }
+            connection.createStatement().execute("unlisten *");
+        }
+    }
+
+    /** Whether it hears what other servers say, at this moment. */
+    boolean hearing() {
+        return hearing;
+    }
+
+    /** What a server of another version may say, and this one does not know, is passed over. */
     private void heard(String text) {
         String[] words = text.split(" ");
-        if (words.length == 3 && !words[0].equals(node)) {
-            deliver(new Wake(Wake.Kind.valueOf(words[1]), UUID.fromString(words[2]), false));
+        if (words.length < 3 || words[0].equals(node)) {
+            return;
+        }
+        Optional<Wake.Kind> kind = Arrays.stream(Wake.Kind.values())
+                .filter(known -> known.name().equals(words[1]))
+                .findFirst();
+        try {
+            UUID id = UUID.fromString(words[2]);
+            kind.ifPresent(known -> deliver(new Wake(known, id, false)));
+        } catch (IllegalArgumentException e) {
+            LOG.warn("Another server said something that is not understood: {}", text);
         }
     }
 

@@ -13,7 +13,12 @@ import brandeon.server.support.RunningServer;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -44,11 +49,10 @@ class InletTest {
         assertThat(deliver(event).status()).isEqualTo(202);
         assertThat(deliver(event).status()).isEqualTo(200);
         assertThat(deliver(event).json().path("counted").asBoolean()).isFalse();
-        assertThat(server.bean(Signals.class).readings(channel.id()).values())
-                .containsEntry("followers", 1L)
-                .containsEntry("latestFollower", "Ilse Fenn");
+        assertThat(readings()).containsEntry("followers", 1L).containsEntry("latestFollower", "Ilse Fenn");
     }
 
+    /** What the show keeps grew with each signal; the other side is counted from all that is stored. */
     @Test
     void countingAgainFromTheStoreGivesTheSame() {
         for (int i = 0; i < 20; i++) {
@@ -57,9 +61,82 @@ class InletTest {
                     "n" + i,
                     "{\"name\":\"Viewer " + i + "\",\"amount\":3}"));
         }
-        assertThat(server.bean(Signals.class).readings(channel.id()).values())
-                .containsEntry("followers", 10L)
-                .containsEntry("subscribers", 30L);
+        assertThat(readings()).containsEntry("followers", 10L).containsEntry("subscribers", 30L);
+        assertThat(server.bean(Facts.class).recounted(List.of(channel.id())).values())
+                .isEqualTo(readings());
+    }
+
+    /** Half of them were answered 500 and lost. */
+    @Test
+    void twoHundredAtOnceAreAllCountedOnce() {
+        List<CompletableFuture<Person.Answer>> calls = IntStream.range(0, 200)
+                .mapToObj(i -> event("alder.follow", "at-once-" + i % 190, "{\"name\":\"Viewer " + i % 190 + "\"}"))
+                .map(body -> platform.later(request(body, "application/cloudevents+json")))
+                .toList();
+        assertThat(calls).extracting(call -> call.join().status()).containsOnly(200, 202);
+        assertThat(readings()).containsEntry("followers", 190L);
+        assertThat(server.bean(Facts.class).recounted(List.of(channel.id())).values())
+                .isEqualTo(readings());
+    }
+
+    /** CloudEvents 1.0.2, JSON event format, section 4.1: a JSON array of events. */
+    @Test
+    void severalSignalsComeInOneBody() {
+        String batch = IntStream.range(0, 12)
+                .mapToObj(i -> event("alder.follow", "b" + i % 10, "{\"name\":\"Viewer " + i % 10 + "\"}"))
+                .collect(Collectors.joining(",", "[", "]"));
+        Person.Answer answer = platform.send(request(batch, "application/cloudevents-batch+json"));
+        assertThat(answer.status()).as(answer.body()).isEqualTo(202);
+        assertThat(answer.json().path("sentence").asString()).isEqualTo("10 counted, 2 had been counted before.");
+        assertThat(readings()).containsEntry("followers", 10L);
+        assertThat(platform.send(request(batch, "application/cloudevents-batch+json; charset=utf-8"))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void oneBadSignalRefusesItsBatch() {
+        String batch = "[" + event("alder.follow", "ok", "{\"name\":\"Ilse\"}") + ","
+                + event("alder.applause", "bad", "{\"name\":\"Ilse\"}") + "]";
+        Person.Answer answer = platform.send(request(batch, "application/cloudevents-batch+json"));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.detail())
+                .startsWith("Event 2 of 2: ")
+                .contains("alder.applause")
+                .contains("Nothing");
+        assertThat(readings()).isEmpty();
+        for (String body : List.of("{}", "not json", "[" + "1,".repeat(600) + "1]")) {
+            assertThat(platform.send(request(body, "application/cloudevents-batch+json"))
+                            .status())
+                    .isEqualTo(400);
+        }
+    }
+
+    /** A flood of follows would have been announced for hours. */
+    @Test
+    void aFloodOfAlertsHasAnEnd() {
+        for (int k = 0; k < 4; k++) {
+            int from = k * 500;
+            String batch = IntStream.range(from, from + 500)
+                    .mapToObj(i -> event("alder.follow", "f" + i, "{\"name\":\"V" + i + "\"}"))
+                    .collect(Collectors.joining(",", "[", "]"));
+            assertThat(platform.send(request(batch, "application/cloudevents-batch+json"))
+                            .status())
+                    .isEqualTo(202);
+        }
+        assertThat(readings()).containsEntry("followers", 2000L);
+    }
+
+    private Map<String, Object> readings() {
+        return server.bean(Facts.class).now(channel.show()).readings().values();
+    }
+
+    private HttpRequest request(String body, String type) {
+        return platform.request(address)
+                .header("Content-Type", type)
+                .header("Brandeon-Signature", signature(body))
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
     }
 
     @Test
@@ -70,7 +147,7 @@ class InletTest {
         assertThat(post(event.replace("Ilse", "Other"), signature(event)).status())
                 .as("changed on the way")
                 .isEqualTo(401);
-        assertThat(server.bean(Signals.class).readings(channel.id()).values()).isEmpty();
+        assertThat(readings()).isEmpty();
     }
 
     @ParameterizedTest

@@ -1,0 +1,25 @@
+package brandeon.server.live;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface FactsRows extends JpaRepository<FactsRow, UUID> {
+
+    @Modifying
+    @Query(
+            "insert into FactsRow (showId, readings, version, at) values (:show, :readings, 1, :at) on conflict do nothing")
+    void add(UUID show, String readings, long at);
+
+    /** @return 0 when somebody was quicker; nothing is changed then */
+    @Modifying
+    @Query("""
+            update FactsRow f set f.readings = :readings, f.version = f.version + 1, f.at = :at
+            where f.showId = :show and f.version = :version""")
+    int change(UUID show, long version, String readings, long at);
+
+    /** Where alerts were planned last, in milliseconds; 0 when none was. */
+    @Query("select coalesce(max(f.at), 0) from FactsRow f")
+    long latest();
+}

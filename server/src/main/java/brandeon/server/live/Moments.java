@@ -1,0 +1,55 @@
+package brandeon.server.live;
+
+import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
+import brandeon.server.channel.Channels;
+import brandeon.server.show.RunningShows;
+import brandeon.server.theme.Themes;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What a show says and what came in, as pictures show it at one moment. */
+@Component
+public class Moments {
+
+    private final Channels channels;
+    private final RunningShows shows;
+    private final Facts facts;
+    private final AlertTime time;
+
+    Moments(Channels channels, RunningShows shows, Facts facts, AlertTime time) {
+        this.channels = channels;
+        this.shows = shows;
+        this.facts = facts;
+        this.time = time;
+    }
+
+    /** The show that a theme is made for; empty when its channel is gone. */
+    public Optional<UUID> show(Themes.Draft draft) {
+        return channels.find(draft.channel()).map(Channels.Channel::show);
+    }
+
+    /** Everything live that a theme's pictures show at this moment. */
+    public LiveState of(Themes.Draft draft) {
+        return show(draft).map(this::now).orElse(LiveState.QUIET);
+    }
+
+    private LiveState now(UUID id) {
+        Show show = shows.find(id).map(RunningShows.Running::show).orElse(Show.QUIET);
+        Facts.Known known = facts.now(id);
+        return new LiveState(
+                known.readings(),
+                show,
+                known.alerts()
+                        .at(time.now())
+                        .map(one ->
+                                new LiveState.Shown(one.announced(), one.slot().moved(time.ahead()))));
+    }
+
+    /** How many milliseconds from now on something else is on screen by itself; empty when nothing is planned. */
+    Optional<Long> next(UUID show) {
+        long now = time.now();
+        return facts.now(show).alerts().next(now).map(at -> at - now);
+    }
+}
