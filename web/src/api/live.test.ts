@@ -207,15 +207,28 @@ describe("the editor's connection", () => {
     expect(heard).toHaveLength(2);
   });
 
-  it("tells of changes and bears what it does not know", () => {
+  it("tells of changes of what is followed, again after the connection was lost", () => {
     const changed = vi.fn();
-    live.onChange(changed);
-    follow();
+    const cued = vi.fn();
+    const unfollow = live.followTheme("t", changed);
+    live.followShow("s", cued);
     last().open();
-    last().hear({ type: "changed", theme: "t", version: 9 });
+    expect(last().of("followTheme")).toEqual([{ type: "followTheme", theme: "t" }]);
+    const told = { type: "changed", theme: "t", from: 8, version: 9 };
+    last().hear(told);
+    last().hear({ ...told, theme: "another" });
+    last().hear({ type: "show", show: "s", version: 2 });
     last().hear({ type: "error", detail: "no" });
     last().hear({ type: "welcome", feed: "gone", epoch: "e", number: 0, hash: "h", now: 0 });
-    expect(changed).toHaveBeenCalledExactlyOnceWith("t", 9);
+    expect(changed).toHaveBeenCalledExactlyOnceWith(told);
+    expect(cued).toHaveBeenCalledTimes(1);
+    last().lose();
+    vi.advanceTimersByTime(250);
+    last().open();
+    expect(last().of("followShow")).toHaveLength(1);
+    unfollow();
+    last().hear(told);
+    expect(changed).toHaveBeenCalledTimes(1);
   });
 
   it("reads the server's clock", () => {

@@ -14,7 +14,12 @@ export type Person = Schemas["Person"];
 export type At = Omit<Schemas["Whereabouts"], "type">;
 
 type Said =
-  Schemas["WatchScene"] | Schemas["FollowShow"] | Schemas["Leave"] | Schemas["Whereabouts"] | Schemas["AskTime"];
+  | Schemas["WatchScene"]
+  | Schemas["FollowTheme"]
+  | Schemas["FollowShow"]
+  | Schemas["Leave"]
+  | Schemas["Whereabouts"]
+  | Schemas["AskTime"];
 
 type Heard =
   | Schemas["Welcome"]
@@ -35,7 +40,7 @@ export class Live {
   readonly clock = new ServerClock();
   private socket: WebSocket | null = null;
   private readonly following = new Map<string, Following>();
-  private readonly listeners = new Set<(theme: string, version: number) => void>();
+  private readonly themes = new Map<string, Set<(told: Schemas["Changed"]) => void>>();
   private readonly shows = new Map<string, Set<() => void>>();
   private readonly hearers = new Set<(people: Person[]) => void>();
   private readonly returns = new Set<() => void>();
@@ -68,10 +73,16 @@ export class Live {
     };
   }
 
-  /** Hears of every change of a theme that is on screen. */
-  onChange(listener: (theme: string, version: number) => void): () => void {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
+  /** Hears of every change of a theme. */
+  followTheme(theme: string, listener: (told: Schemas["Changed"]) => void): () => void {
+    const listeners = this.themes.get(theme) ?? new Set();
+    this.themes.set(theme, listeners.add(listener));
+    if (this.socket) this.send({ type: "followTheme", theme });
+    else this.connect();
+    return () => {
+      listeners.delete(listener);
+      if (listeners.size === 0) this.themes.delete(theme);
+    };
   }
 
   /** Hears of every cue of a show. */
@@ -114,6 +125,7 @@ export class Live {
       this.wait = 250;
       this.send({ type: "time", sent: Date.now() });
       this.following.forEach((_, feed) => this.watch(feed));
+      this.themes.forEach((_, theme) => this.send({ type: "followTheme", theme }));
       this.shows.forEach((_, show) => this.send({ type: "followShow", show }));
       if (this.here) this.send({ type: "at", ...this.here });
       if (this.lost) this.returns.forEach((listener) => listener());
@@ -124,7 +136,7 @@ export class Live {
       this.socket = null;
       this.lost = true;
       this.hearers.forEach((hearer) => hearer([]));
-      if (this.following.size === 0 && this.shows.size === 0 && !this.here) return;
+      if (this.following.size + this.themes.size + this.shows.size === 0 && !this.here) return;
       window.setTimeout(() => {
         if (!this.socket) this.connect();
       }, this.wait);
@@ -145,7 +157,7 @@ export class Live {
         this.clock.measured(message.sent, message.now);
         break;
       case "changed":
-        this.listeners.forEach((listener) => listener(message.theme, message.version));
+        this.themes.get(message.theme)?.forEach((listener) => listener(message));
         break;
       case "show":
         this.shows.get(message.show)?.forEach((listener) => listener());

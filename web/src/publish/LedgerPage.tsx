@@ -43,7 +43,7 @@ export function LedgerPage() {
     <div className="p-4">
       <div className="mb-3 flex items-center gap-3">
         <h1>Publish</h1>
-        <TakeBack />
+        <TakeBack earlier={ledger.data?.earlier ?? 0} />
         <div className="ml-auto flex items-center gap-2" role="group" aria-label="Canvas">
           {ledger.data?.sheets.map((sheet) => (
             <button
@@ -253,8 +253,9 @@ function opened(times: number): string {
   return `It is open ${times === 1 ? "in one place" : `in ${String(times)} places`} now.`;
 }
 
-function TakeBack() {
-  const { id, onAir } = useTheme();
+/** @param earlier what was on air before the present release; 0 when there is none */
+function TakeBack({ earlier }: { earlier: number }) {
+  const { id } = useTheme();
   const queries = useQueryClient();
   const back = useMutation({
     mutationFn: () => answer(api.POST("/api/themes/{id}/on-air/back", { params: { path: { id } } })),
@@ -264,10 +265,10 @@ function TakeBack() {
     },
     onError: sayProblem,
   });
-  if (onAir < 2) return null;
+  if (earlier === 0) return null;
   return (
-    <button className="btn" onClick={() => back.mutate()}>
-      Back to release {onAir - 1}
+    <button className="btn" disabled={back.isPending} onClick={() => back.mutate()}>
+      Back to release {earlier}
     </button>
   );
 }

@@ -1,7 +1,8 @@
 import { QueryClient, QueryObserver } from "@tanstack/react-query";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { ThemeView } from "../api/client";
-import { takeView } from "./useTheme";
+import type { Schemas, Theme } from "../api/client";
+import { changed, takeChange, takeView } from "./useTheme";
 
 const view = (version: number) => ({ id: "t", version }) as ThemeView;
 
@@ -87,5 +88,61 @@ describe("a new version of a theme", () => {
     takeView(queries, view(7));
     takeView(queries, view(6));
     expect(queries.getQueryData<ThemeView>(["theme", "t"])?.version).toBe(7);
+  });
+
+  it("is made from what others changed, when it is the one that they changed", () => {
+    const known = { ...view(3), theme, canUndo: true } as ThemeView;
+    queries.setQueryData(["theme", "t"], known);
+    takeChange(queries, "t", { from: 3, version: 5, onAir: 2, differs: true, change: { ...nothing, name: "Dusk" } });
+    const now = queries.getQueryData<ThemeView>(["theme", "t"]);
+    expect(now).toMatchObject({ version: 5, onAir: 2, differs: true, canUndo: true, theme: { name: "Dusk" } });
+    expect(now?.theme.pieces).toBe(theme.pieces);
+  });
+
+  it("is asked for as a whole by whoever knows another one", () => {
+    queries.setQueryData(["theme", "t"], { ...view(3), theme } as ThemeView);
+    takeChange(queries, "t", { from: 4, version: 5, onAir: 2, differs: true, change: nothing });
+    expect(queries.getQueryState(["theme", "t"])?.isInvalidated).toBe(true);
+    expect(queries.getQueryData<ThemeView>(["theme", "t"])?.version).toBe(3);
+  });
+
+  it("says what one can undo, even where somebody else told of the change before", () => {
+    queries.setQueryData(["theme", "t"], { ...view(5), theme, canUndo: false } as ThemeView);
+    const own = { from: 4, version: 5, onAir: 0, differs: true, change: nothing, canUndo: true, canRedo: false };
+    takeChange(queries, "t", own);
+    expect(queries.getQueryData<ThemeView>(["theme", "t"])?.canUndo).toBe(true);
+  });
+});
+
+const nothing: Schemas["ThemeChange"] = {
+  name: null,
+  brand: null,
+  family: null,
+  canvases: null,
+  captures: null,
+  pieces: [],
+  pieceOrder: null,
+  scenes: [],
+  sceneOrder: null,
+  alerts: null,
+  artworks: null,
+  faces: null,
+  lines: null,
+  viewer: null,
+};
+
+const piece = (id: string, name: string) => ({ id, name }) as Theme["pieces"][number];
+
+const theme = { name: "Evening", pieces: [piece("a", "A"), piece("b", "B")], scenes: [] } as unknown as Theme;
+
+describe("a change of a theme", () => {
+  it("puts other pieces in the place of those of before", () => {
+    const next = changed(theme, { ...nothing, pieces: [piece("b", "New")] });
+    expect(next.pieces.map((one) => one.name)).toEqual(["A", "New"]);
+  });
+
+  it("adds, moves and removes by the order of all", () => {
+    const next = changed(theme, { ...nothing, pieces: [piece("c", "C")], pieceOrder: ["c", "a"] });
+    expect(next.pieces.map((one) => one.name)).toEqual(["C", "A"]);
   });
 });

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect } from "react";
 import { useParams } from "react-router";
-import { answer, api, type Edit, type Schemas, type ThemeView } from "../api/client";
+import { answer, api, type Edit, type Schemas, type Theme, type ThemeView } from "../api/client";
 import { live } from "../api/live";
 import { useSettled } from "../app/useSettled";
 import { sayProblem, useNotices } from "../app/notices";
@@ -114,6 +114,57 @@ export function takeView(queries: QueryClient, view: ThemeView): void {
   refresh(queries, view.id);
 }
 
+/** What an edit made of a theme, or what others made of it. */
+type Change = Pick<Schemas["Changed"], "from" | "version" | "onAir" | "differs" | "change"> &
+  Partial<Pick<Schemas["EditView"], "canUndo" | "canRedo">>;
+
+/** One version of a theme made into another. */
+export function changed(theme: Theme, change: Schemas["ThemeChange"]): Theme {
+  return {
+    name: change.name ?? theme.name,
+    brand: change.brand ?? theme.brand,
+    family: change.family ?? theme.family,
+    canvases: change.canvases ?? theme.canvases,
+    captures: change.captures ?? theme.captures,
+    pieces: put(theme.pieces, change.pieces, change.pieceOrder),
+    scenes: put(theme.scenes, change.scenes, change.sceneOrder),
+    alerts: change.alerts ?? theme.alerts,
+    artworks: change.artworks ?? theme.artworks,
+    faces: change.faces ?? theme.faces,
+    lines: change.lines ?? theme.lines,
+    viewer: change.viewer ?? theme.viewer,
+  };
+}
+
+function put<T extends { id: string }>(before: T[], others: T[], order: string[] | null): T[] {
+  if (others.length === 0 && !order) return before;
+  const all = new Map([...before, ...others].map((one) => [one.id, one]));
+  return (order ?? before.map((one) => one.id)).flatMap((id) => all.get(id) ?? []);
+}
+
+/** Brings the theme that is known to a new version; whoever knows another one than it was made from asks for all of it. */
+export function takeChange(queries: QueryClient, id: string, told: Change): void {
+  const known = queries.getQueryData<ThemeView>(["theme", id]);
+  if (!known) return;
+  if (known.version > told.version) return;
+  if (known.version !== told.from && known.version !== told.version) {
+    void queries.invalidateQueries({ queryKey: ["theme", id] });
+    refresh(queries, id);
+    return;
+  }
+  const { version, onAir, differs, change } = told;
+  const news = known.version !== version;
+  takeView(queries, {
+    ...known,
+    version,
+    onAir,
+    differs,
+    theme: news ? changed(known.theme, change) : known.theme,
+    canUndo: told.canUndo ?? known.canUndo,
+    canRedo: told.canRedo ?? known.canRedo,
+  });
+}
+
 /** Sends edits one after another, in the order in which they were made. */
 let line: Promise<unknown> = Promise.resolve();
 let underWay = 0;
@@ -129,8 +180,8 @@ export function useEdit() {
       underWay++;
       line = sent.catch(() => undefined).finally(() => underWay--);
       return sent.then(
-        (view) => {
-          takeView(queries, view);
+        (done) => {
+          takeChange(queries, id, done);
           return true;
         },
         (error: unknown) => {
@@ -159,7 +210,7 @@ export function useStart() {
 export function useUndo() {
   const id = useThemeId();
   const queries = useQueryClient();
-  const onSuccess = (view: ThemeView) => takeView(queries, view);
+  const onSuccess = (done: Schemas["EditView"]) => takeChange(queries, id, done);
   const undo = useMutation({
     mutationFn: () => answer(api.POST("/api/themes/{id}/undo", { params: { path: { id } } })),
     onSuccess,
@@ -173,31 +224,24 @@ export function useUndo() {
   return { undo: undo.mutate, redo: redo.mutate };
 }
 
-/** Asks again whenever somebody else, or another window, changed this theme. One's own edits answer for themselves. */
+/** Hears of what somebody else, or another window, did to this theme. One's own edits answer for themselves. */
 export function useOthersChanges(): void {
   const id = useThemeId();
   const queries = useQueryClient();
   useEffect(() => {
-    let heard = 0;
     const missed = live.onReturn(() => {
       void queries.invalidateQueries({ queryKey: ["theme", id] });
       refresh(queries, id);
     });
-    const changes = live.onChange((theme, version) => {
-      if (theme !== id || version <= heard) return;
-      heard = version;
-      const look = () => {
-        const known = queries.getQueryData<ThemeView>(["theme", id]);
-        if (known && known.version >= version) return;
-        void queries.invalidateQueries({ queryKey: ["theme", id] });
-        refresh(queries, id);
-      };
-      if (underWay > 0) void line.then(look);
-      else look();
+    const unfollow = live.followTheme(id, (told) => {
+      const take = () => takeChange(queries, id, told);
+      // Answers of one's own edits that are still on their way say what can be undone; they come first.
+      if (underWay > 0) void line.then(take);
+      else take();
     });
     return () => {
       missed();
-      changes();
+      unfollow();
     };
   }, [id, queries]);
 }

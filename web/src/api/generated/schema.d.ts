@@ -1670,6 +1670,34 @@ export interface components {
             /** Format: double */
             difference: number;
         };
+        EditView: {
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            onAir: number;
+            differs: boolean;
+            canUndo: boolean;
+            canRedo: boolean;
+            change: components["schemas"]["ThemeChange"];
+        };
+        ThemeChange: {
+            name: string | null;
+            brand: components["schemas"]["Brand"] | null;
+            family: string | null;
+            canvases: components["schemas"]["Canvas"][] | null;
+            captures: components["schemas"]["Capture"][] | null;
+            pieces: components["schemas"]["Piece"][];
+            pieceOrder: string[] | null;
+            scenes: components["schemas"]["Scene"][];
+            sceneOrder: string[] | null;
+            alerts: components["schemas"]["AlertRule"][] | null;
+            artworks: components["schemas"]["Artwork"][] | null;
+            faces: components["schemas"]["OwnFace"][] | null;
+            lines: components["schemas"]["LineShift"][] | null;
+            viewer: components["schemas"]["Viewer"] | null;
+        };
         Start: {
             family: string;
             roles: ("STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING")[];
@@ -2574,6 +2602,8 @@ export interface components {
         Ledger: {
             /** Format: int32 */
             onAir: number;
+            /** Format: int32 */
+            earlier: number;
             differs: boolean;
             rows: components["schemas"]["Row"][];
             sheets: components["schemas"]["SourceSheet"][];
@@ -3566,6 +3596,16 @@ export interface components {
              */
             type: "followShow";
         };
+        FollowTheme: Omit<components["schemas"]["Asked"], "type"> & {
+            /** Format: uuid */
+            theme: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "followTheme";
+        };
         Leave: Omit<components["schemas"]["Asked"], "type"> & {
             feed: string;
         } & {
@@ -3642,9 +3682,13 @@ export interface components {
             /** Format: uuid */
             theme: string;
             /** Format: int64 */
+            from: number;
+            /** Format: int64 */
             version: number;
             /** Format: int32 */
             onAir: number;
+            differs: boolean;
+            change: components["schemas"]["ThemeChange"];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3846,6 +3890,7 @@ export interface operations {
             query?: never;
             header?: {
                 "Brandeon-Signature"?: string;
+                "Content-Type"?: string;
             };
             path: {
                 token: string;
@@ -4071,7 +4116,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ThemeView"];
+                    "*/*": components["schemas"]["EditView"];
                 };
             };
         };
@@ -4185,7 +4230,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ThemeView"];
+                    "*/*": components["schemas"]["EditView"];
                 };
             };
         };
@@ -4328,7 +4373,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ThemeView"];
+                    "*/*": components["schemas"]["EditView"];
                 };
             };
         };

@@ -62,6 +62,21 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("Finding"), "where");
             orNull(api.getComponents().getSchemas().get("Control"), "dial");
             orNull(api.getComponents().getSchemas().get("Control"), "deck");
+            Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
+            List.of(
+                            "name",
+                            "brand",
+                            "family",
+                            "canvases",
+                            "captures",
+                            "pieceOrder",
+                            "sceneOrder",
+                            "alerts",
+                            "artworks",
+                            "faces",
+                            "lines",
+                            "viewer")
+                    .forEach(part -> orNull(change, part));
             content(api);
             for (Class<?> alternatives :
                     List.of(Edit.class, Spot.class, Arranging.class, Asked.class, Told.class, Cue.class, Held.class)) {

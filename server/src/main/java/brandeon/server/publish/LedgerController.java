@@ -68,7 +68,8 @@ class LedgerController {
             long oldLinkOpened,
             List<String> hidden) {}
 
-    record Ledger(int onAir, boolean differs, List<Row> rows, List<SourceSheet> sheets) {}
+    /** @param earlier the release that taking back puts on air again; 0 when there is none */
+    record Ledger(int onAir, int earlier, boolean differs, List<Row> rows, List<SourceSheet> sheets) {}
 
     /**
      * What hangs on a theme, for whoever is about to delete it.
@@ -120,7 +121,7 @@ class LedgerController {
                 }
             }
         }
-        return new Ledger(draft.onAir(), themes.differs(draft), rows, sheets);
+        return new Ledger(draft.onAir(), themes.earlier(draft), themes.differs(draft), rows, sheets);
     }
 
     @GetMapping("/api/themes/{id}/hanging")

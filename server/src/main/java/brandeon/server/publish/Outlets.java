@@ -12,11 +12,14 @@ import brandeon.server.live.FeedKey;
 import brandeon.server.problem.NotFound;
 import brandeon.server.theme.ThemeRemoved;
 import brandeon.server.wake.Wakes;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
@@ -60,16 +63,34 @@ public class Outlets {
 
     public record Unknown() implements Opened {}
 
+    private static final int KEPT = 20_000;
+
     private final OutletRows rows;
     private final Keys keys;
     private final Wakes wakes;
     private final Addresses addresses;
+    private final Cache<UUID, Optional<Outlet>> known =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final AtomicLong changes = new AtomicLong();
 
     Outlets(OutletRows rows, Keys keys, Wakes wakes, Addresses addresses) {
         this.rows = rows;
         this.keys = keys;
         this.wakes = wakes;
         this.addresses = addresses;
+        wakes.listen(wake -> {
+            switch (wake.kind()) {
+                case OUTLET -> {
+                    changes.incrementAndGet();
+                    known.invalidate(wake.id());
+                }
+                case ANYTHING -> {
+                    changes.incrementAndGet();
+                    known.invalidateAll();
+                }
+                case THEME, SHOW, FACTS, MEMBER -> {}
+            }
+        });
     }
 
     /** The address that a browser source opens; must be called within a request. */
@@ -106,8 +127,15 @@ public class Outlets {
         return of(theme).stream().collect(Collectors.toMap(Outlet::place, Function.identity()));
     }
 
+    /** Many sources may open at once, as after a restart; the database is asked once for each of them. */
     public Optional<Outlet> find(UUID id) {
-        return rows.findById(id).map(OutletRow::outlet);
+        long heard = changes.get();
+        Optional<Outlet> found = known.get(id, wanted -> rows.findById(wanted).map(OutletRow::outlet));
+        if (changes.get() != heard) {
+            // What was read may be older than a change of which this server has heard meanwhile.
+            known.invalidate(id);
+        }
+        return found;
     }
 
     /** Makes an outlet for every part of every scene on every canvas that has none yet. Existing links stay. */

@@ -79,7 +79,7 @@ public class Artworks implements Vetting {
         FileFacts facts = workshop.on((long) file.width() * file.height(), file::facts);
         String id = "art-" + UUID.randomUUID().toString().substring(0, 8);
         // Kept in the transaction of the edit, so that nothing of a refused one stays.
-        Themes.Draft draft = themes.edit(
+        Themes.Changed changed = themes.edit(
                 member,
                 theme,
                 before -> {
@@ -97,7 +97,7 @@ public class Artworks implements Vetting {
                                     Provenance.UNKNOWN));
                 },
                 gesture);
-        return draft.theme().artwork(id).orElseThrow();
+        return changed.after().theme().artwork(id).orElseThrow();
     }
 
     private PictureFile taken(byte[] sent) {
@@ -191,7 +191,7 @@ public class Artworks implements Vetting {
                 () -> PictureFile.painted(
                         KeyRemoval.of(PictureFile.kept(file(member, artwork)).image(), key)));
         FileFacts facts = workshop.on(pixels, file::facts);
-        Themes.Draft draft = themes.edit(
+        Themes.Changed changed = themes.edit(
                 member,
                 theme,
                 before -> {
@@ -207,7 +207,7 @@ public class Artworks implements Vetting {
                             artwork.provenance()));
                 },
                 "");
-        return draft.theme().artwork(artwork.id()).orElseThrow();
+        return changed.after().theme().artwork(artwork.id()).orElseThrow();
     }
 
     /** The main colours of a picture that is not kept, such as a logo. */

@@ -121,7 +121,7 @@ class ShowController {
         if (themes.ofShow(id).stream().noneMatch(draft -> draft.id().equals(theme))) {
             throw new NotFound("There is no such theme in this show.");
         }
-        Themes.Draft after = themes.edit(
+        Themes.Changed changed = themes.edit(
                 member,
                 theme,
                 draft -> {
@@ -132,7 +132,7 @@ class ShowController {
                     return edits.size() == 1 ? edits.getFirst() : new Edit.Batch(edits);
                 },
                 "");
-        return views.of(member, after);
+        return views.of(member, changed.after());
     }
 
     private ShowView view(Member member, RunningShows.Running show) {

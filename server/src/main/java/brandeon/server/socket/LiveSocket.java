@@ -1,6 +1,7 @@
 package brandeon.server.socket;
 
 import brandeon.core.problem.Mistake;
+import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.door.RateLimits;
@@ -217,6 +218,12 @@ class LiveSocket extends TextWebSocketHandler {
                 .put(has.feed(), feeds.watch(key, has.feed(), connection.outbox(), has.epoch(), has.number()));
     }
 
+    /** Names that somebody invented get no feed of their own. */
+    private static boolean shows(Theme theme, Asked.WatchScene watch) {
+        return theme.scene(watch.scene()).isPresent()
+                && theme.canvas(watch.canvas()).isPresent();
+    }
+
     private void followTheme(Connection connection, UUID theme) {
         themes.get(present(connection), theme);
         if (connection.themes().size() >= MOST_FOLLOWED) {
@@ -256,7 +263,11 @@ class LiveSocket extends TextWebSocketHandler {
     private FeedKey sceneFeed(Connection connection, Asked.WatchScene watch) {
         Member member = present(connection);
         limits.pass(RateLimits.Door.WATCH, member.account());
-        themes.get(member, watch.theme());
+        Themes.Draft draft = themes.get(member, watch.theme());
+        if (!shows(draft.theme(), watch)
+                && !themes.onAir(draft).map(theme -> shows(theme, watch)).orElse(false)) {
+            throw new NotFound("There is no such scene or canvas in this theme.");
+        }
         return watch.key();
     }
 

@@ -27,13 +27,17 @@ class ReleaseRow {
 
     UUID accountId;
 
+    /** What was on air before it; 0 when nothing was. */
+    int follows;
+
     Instant at = Instant.now();
 
     protected ReleaseRow() {}
 
-    ReleaseRow(Key key, String document, UUID accountId) {
+    ReleaseRow(Key key, String document, UUID accountId, int follows) {
         this.key = key;
         this.document = document;
         this.accountId = accountId;
+        this.follows = follows;
     }
 }

@@ -10,6 +10,9 @@ interface ReleaseRows extends JpaRepository<ReleaseRow, ReleaseRow.Key> {
     @Query("select max(r.key.number) from ReleaseRow r where r.key.themeId = :theme")
     Optional<Integer> latestNumber(UUID theme);
 
+    @Query("select r.follows from ReleaseRow r where r.key = :key")
+    Optional<Integer> follows(ReleaseRow.Key key);
+
     @Query("select r.document from ReleaseRow r where r.key = :key")
     Optional<String> document(ReleaseRow.Key key);
 }

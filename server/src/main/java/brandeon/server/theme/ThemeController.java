@@ -113,19 +113,20 @@ class ThemeController {
     }
 
     @PostMapping("/{id}/edits")
-    ThemeView edit(@PathVariable UUID id, @RequestBody EditWish wish) {
+    EditView edit(@PathVariable UUID id, @RequestBody EditWish wish) {
         Member member = members.current();
-        return views.of(member, themes.edit(member, id, vetting.vetted(member, wish.edit()), wish.gesture()));
+        Edit edit = vetting.vetted(member, wish.edit());
+        return views.of(member, themes.edit(member, id, _ -> edit, wish.gesture()));
     }
 
     @PostMapping("/{id}/undo")
-    ThemeView undo(@PathVariable UUID id) {
+    EditView undo(@PathVariable UUID id) {
         Member member = members.current();
         return views.of(member, themes.undo(member, id));
     }
 
     @PostMapping("/{id}/redo")
-    ThemeView redo(@PathVariable UUID id) {
+    EditView redo(@PathVariable UUID id) {
         Member member = members.current();
         return views.of(member, themes.redo(member, id));
     }

@@ -1,5 +1,6 @@
 package brandeon.server.theme;
 
+import brandeon.core.theme.ThemeChange;
 import brandeon.server.access.Member;
 import brandeon.server.channel.Channels;
 import java.util.UUID;
@@ -15,6 +16,19 @@ public class ThemeViews {
     ThemeViews(Themes themes, Channels channels) {
         this.themes = themes;
         this.channels = channels;
+    }
+
+    public EditView of(Member member, Themes.Changed changed) {
+        Themes.Draft after = changed.after();
+        Themes.Steps steps = themes.steps(member, after);
+        return new EditView(
+                changed.before().version(),
+                after.version(),
+                after.onAir(),
+                themes.differs(after),
+                steps.undo(),
+                steps.redo(),
+                ThemeChange.between(changed.before().theme(), after.theme()));
     }
 
     public ThemeView of(Member member, Themes.Draft draft) {

@@ -69,6 +69,14 @@ public class Themes {
         }
     }
 
+    /** A theme before and after something was done to it. */
+    public record Changed(Draft before, Draft after) {
+
+        private static Changed by(UnaryOperator<Draft> change, Draft before) {
+            return new Changed(before, change.apply(before));
+        }
+    }
+
     /** One line of a theme's history. */
     public record HistoryLine(long number, UUID account, Instant at, String deed, EditState state) {}
 
@@ -182,7 +190,7 @@ public class Themes {
      * @throws Refused when the edit cannot be applied; nothing is changed then
      */
     public Draft edit(Member member, UUID id, Edit edit, String gesture) {
-        return edit(member, id, _ -> edit, gesture);
+        return edit(member, id, _ -> edit, gesture).after();
     }
 
     /**
@@ -190,7 +198,7 @@ public class Themes {
      *
      * @param made may be asked twice; what it stores besides is kept or dropped with the edit
      */
-    public Draft edit(Member member, UUID id, Function<Theme, Edit> made, String gesture) {
+    public Changed edit(Member member, UUID id, Function<Theme, Edit> made, String gesture) {
         return inTurn(member, Role.DESIGNER, id, before -> {
             UUID who = member.account();
             Edit edit = made.apply(before.theme());
@@ -219,7 +227,7 @@ public class Themes {
     }
 
     /** Takes back this person's last edit that still stands. */
-    public Draft undo(Member member, UUID id) {
+    public Changed undo(Member member, UUID id) {
         return inTurn(member, Role.DESIGNER, id, before -> {
             EditRow last = edits.lastDone(id, member.account())
                     .orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
@@ -229,7 +237,7 @@ public class Themes {
         });
     }
 
-    public Draft redo(Member member, UUID id) {
+    public Changed redo(Member member, UUID id) {
         return inTurn(member, Role.DESIGNER, id, before -> {
             EditRow next = edits.nextRedo(id, member.account())
                     .orElseThrow(() -> new Refused("There is nothing to do again."));
@@ -271,24 +279,25 @@ public class Themes {
             throw new Mistake("There is no change number " + number + "; the first one is 1, and 0 stands before it.");
         }
         return edit(
-                member,
-                id,
-                _ -> {
-                    List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream()
-                            .filter(e -> e.key.number() > number)
-                            .toList();
-                    if (later.size() > HISTORY) {
-                        throw new Refused(String.format(
-                                Locale.ROOT, "That is more than %d changes ago, and too far back.", HISTORY));
-                    }
-                    if (later.isEmpty()) {
-                        throw new Refused("The theme is as it was then.");
-                    }
-                    return new Edit.Batch(later.stream()
-                            .map(e -> Json.read(e.inverse, Edit.class))
-                            .toList());
-                },
-                "");
+                        member,
+                        id,
+                        _ -> {
+                            List<EditRow> later = edits.history(id, Limit.of(HISTORY + 1)).stream()
+                                    .filter(e -> e.key.number() > number)
+                                    .toList();
+                            if (later.size() > HISTORY) {
+                                throw new Refused(String.format(
+                                        Locale.ROOT, "That is more than %d changes ago, and too far back.", HISTORY));
+                            }
+                            if (later.isEmpty()) {
+                                throw new Refused("The theme is as it was then.");
+                            }
+                            return new Edit.Batch(later.stream()
+                                    .map(e -> Json.read(e.inverse, Edit.class))
+                                    .toList());
+                        },
+                        "")
+                .after();
     }
 
     /** How many changes a theme's history holds. */
@@ -307,24 +316,38 @@ public class Themes {
     /** Makes an immutable copy of the draft and puts it on air. */
     public Draft putOnAir(Member member, UUID id) {
         return inTurn(member, Role.OPERATOR, id, before -> {
-            if (before.theme().scenes().isEmpty()) {
-                throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
-            }
-            int number = releases.latestNumber(id).orElse(0) + 1;
-            entities.persist(
-                    new ReleaseRow(new ReleaseRow.Key(id, number), Json.write(before.theme()), member.account()));
-            return aired(before, number);
-        });
+                    if (before.theme().scenes().isEmpty()) {
+                        throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
+                    }
+                    int number = releases.latestNumber(id).orElse(0) + 1;
+                    entities.persist(new ReleaseRow(
+                            new ReleaseRow.Key(id, number),
+                            Json.write(before.theme()),
+                            member.account(),
+                            before.onAir()));
+                    return aired(before, number);
+                })
+                .after();
     }
 
-    /** Puts the release before the present one on air again. */
+    /** Puts on air again what was on air before the present release was, whatever number it has. */
     public Draft takeBack(Member member, UUID id) {
         return inTurn(member, Role.OPERATOR, id, before -> {
-            if (before.onAir() < 2) {
-                throw new Refused("There is no earlier release to go back to.");
-            }
-            return aired(before, before.onAir() - 1);
-        });
+                    int earlier = earlier(before);
+                    if (earlier == 0) {
+                        throw new Refused("There is no earlier release to go back to.");
+                    }
+                    return aired(before, earlier);
+                })
+                .after();
+    }
+
+    /** The release that was on air before the present one was put there; 0 when there is none. */
+    public int earlier(Draft draft) {
+        return draft.onAir() == 0
+                ? 0
+                : releases.follows(new ReleaseRow.Key(draft.id(), draft.onAir()))
+                        .orElse(0);
     }
 
     /** The theme as its outlets show it; empty when nothing was ever put on air. */
@@ -355,7 +378,7 @@ public class Themes {
      * It is made from the theme as this server knows it, without reading it, and takes place only if the theme is
      * still at that version. When another server was quicker, it is made again from the row, which is locked then.
      */
-    private Draft inTurn(Member member, Role wanted, UUID id, UnaryOperator<Draft> change) {
+    private Changed inTurn(Member member, Role wanted, UUID id, UnaryOperator<Draft> change) {
         member.requires(wanted);
         Lock turn = turns.computeIfAbsent(id, _ -> new ReentrantLock(true));
         turn.lock();
@@ -365,7 +388,7 @@ public class Themes {
                     TransactionSynchronizationManager.isActualTransactionActive() ? Optional.empty() : kept.draft(id);
             if (known.isPresent()) {
                 try {
-                    return transactions.execute(_ -> change.apply(mine(member, known)));
+                    return transactions.execute(_ -> Changed.by(change, mine(member, known)));
                 } catch (RuntimeException e) {
                     if (rows.head(id)
                             .filter(head -> head.version() == known.get().version())
@@ -375,7 +398,7 @@ public class Themes {
                 }
             }
             return transactions.execute(_ ->
-                    change.apply(mine(member, rows.lockedHead(id).flatMap(head -> draft(head, kept.heard())))));
+                    Changed.by(change, mine(member, rows.lockedHead(id).flatMap(head -> draft(head, kept.heard())))));
         } finally {
             turn.unlock();
         }

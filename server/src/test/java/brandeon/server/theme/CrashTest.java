@@ -76,10 +76,10 @@ class CrashTest {
 
     private final List<String> kept = java.util.Collections.synchronizedList(new ArrayList<>());
 
-    /** The piece that an answer is about: the first in its list, since each edit puts its piece there. */
+    /** The piece that an answer is about. */
     private static String answerOf(Person.Answer answer) {
         return answer.json()
-                .path("theme")
+                .path("change")
                 .path("pieces")
                 .get(0)
                 .path("id")

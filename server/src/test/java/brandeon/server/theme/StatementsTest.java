@@ -55,7 +55,8 @@ class StatementsTest {
         assertThat(host.get("/api/themes/" + theme + "/history").json())
                 .as("one line for the piece, one for what was typed")
                 .hasSize(2);
-        assertThat(host.post("/api/themes/" + theme + "/undo", "").body()).doesNotContain("Lo");
+        host.post("/api/themes/" + theme + "/undo", "");
+        assertThat(host.get("/api/themes/" + theme).body()).doesNotContain("Lo");
     }
 
     @Test
