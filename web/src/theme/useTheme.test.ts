@@ -125,7 +125,8 @@ const nothing: Schemas["ThemeChange"] = {
   scenes: [],
   sceneOrder: null,
   alerts: null,
-  artworks: null,
+  artworks: [],
+  artworkOrder: null,
   faces: null,
   lines: null,
   viewer: null,
@@ -133,7 +134,12 @@ const nothing: Schemas["ThemeChange"] = {
 
 const piece = (id: string, name: string) => ({ id, name }) as Theme["pieces"][number];
 
-const theme = { name: "Evening", pieces: [piece("a", "A"), piece("b", "B")], scenes: [] } as unknown as Theme;
+const theme = {
+  name: "Evening",
+  pieces: [piece("a", "A"), piece("b", "B")],
+  scenes: [],
+  artworks: [],
+} as unknown as Theme;
 
 describe("a change of a theme", () => {
   it("puts other pieces in the place of those of before", () => {

@@ -129,7 +129,7 @@ export function changed(theme: Theme, change: Schemas["ThemeChange"]): Theme {
     pieces: put(theme.pieces, change.pieces, change.pieceOrder),
     scenes: put(theme.scenes, change.scenes, change.sceneOrder),
     alerts: change.alerts ?? theme.alerts,
-    artworks: change.artworks ?? theme.artworks,
+    artworks: put(theme.artworks, change.artworks, change.artworkOrder),
     faces: change.faces ?? theme.faces,
     lines: change.lines ?? theme.lines,
     viewer: change.viewer ?? theme.viewer,

@@ -1693,7 +1693,8 @@ export interface components {
             scenes: components["schemas"]["Scene"][];
             sceneOrder: string[] | null;
             alerts: components["schemas"]["AlertRule"][] | null;
-            artworks: components["schemas"]["Artwork"][] | null;
+            artworks: components["schemas"]["Artwork"][];
+            artworkOrder: string[] | null;
             faces: components["schemas"]["OwnFace"][] | null;
             lines: components["schemas"]["LineShift"][] | null;
             viewer: components["schemas"]["Viewer"] | null;

@@ -43,6 +43,11 @@ final class Drawings {
         return KEPT.get(new Key(theme.family(), theme.brand()), Drawings::new);
     }
 
+    /** With nothing drawn yet. */
+    static Drawings anew(Theme theme) {
+        return new Drawings(new Key(theme.family(), theme.brand()));
+    }
+
     Look look() {
         return look;
     }

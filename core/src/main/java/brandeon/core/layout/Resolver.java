@@ -52,8 +52,13 @@ public final class Resolver {
 
     /** @throws Mistake when the theme's family is not shipped */
     public Resolver(Theme theme) {
+        this(theme, Drawings.of(theme));
+    }
+
+    /** With drawings that nothing was taken from yet, so that all is drawn anew. */
+    Resolver(Theme theme, Drawings drawings) {
         this.theme = theme;
-        this.drawings = Drawings.of(theme);
+        this.drawings = drawings;
         theme.pieces().forEach(piece -> pieces.put(piece.id(), piece));
     }
 

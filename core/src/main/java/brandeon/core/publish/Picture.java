@@ -63,13 +63,23 @@ public record Picture(int width, int height, List<Layer> layers) {
         Size size = scene.canvas().size();
         List<Layer> layers = new ArrayList<>();
         for (Placement placement : placements(scene, part)) {
-            layers.add(new Layer(
+            layers.add(layer(scene, part, placement));
+        }
+        return new Picture(size.width(), size.height(), List.copyOf(layers));
+    }
+
+    /** Whatever is wrong with one piece, viewers go on seeing all others. */
+    private static Layer layer(ResolvedScene scene, Part part, Placement placement) {
+        String blend = placement.manner().blend().css();
+        try {
+            return new Layer(
                     placement.piece().id(),
                     SvgWriter.fragment(marks(scene, part, placement)),
                     movements(placement.art()),
-                    placement.manner().blend().css()));
+                    blend);
+        } catch (RuntimeException e) {
+            return new Layer(placement.piece().id(), "", List.of(), blend);
         }
-        return new Picture(size.width(), size.height(), List.copyOf(layers));
     }
 
     /** All marks of a part of a scene, for a raster picture. */

@@ -11,11 +11,12 @@ import java.util.stream.Collectors;
 
 /**
  * What turns one version of a theme into another, so that whoever has the one gets the other without being sent all of
- * it. Parts that are the same are empty; of pieces and scenes only those that differ are told, and their order where
+ * it. Parts that are the same are empty; of pieces, scenes and pictures only those that differ are told, and their order where
  * that is another one.
  *
- * @param pieceOrder ids of all pieces, where one was added, removed or moved
- * @param sceneOrder likewise
+ * @param pieceOrder   ids of all pieces, where one was added, removed or moved
+ * @param sceneOrder   likewise
+ * @param artworkOrder likewise
  */
 public record ThemeChange(
         Optional<String> name,
@@ -28,7 +29,8 @@ public record ThemeChange(
         List<Scene> scenes,
         Optional<List<String>> sceneOrder,
         Optional<List<AlertRule>> alerts,
-        Optional<List<Artwork>> artworks,
+        List<Artwork> artworks,
+        Optional<List<String>> artworkOrder,
         Optional<List<OwnFace>> faces,
         Optional<List<LineShift>> lines,
         Optional<Viewer> viewer) {
@@ -51,7 +53,11 @@ public record ThemeChange(
                         after,
                         theme -> theme.scenes().stream().map(Scene::id).toList()),
                 other(before, after, Theme::alerts),
-                other(before, after, Theme::artworks),
+                others(before.artworks(), after.artworks(), Artwork::id),
+                other(
+                        before,
+                        after,
+                        theme -> theme.artworks().stream().map(Artwork::id).toList()),
                 other(before, after, Theme::faces),
                 other(before, after, Theme::lines),
                 other(before, after, Theme::viewer));
@@ -68,7 +74,7 @@ public record ThemeChange(
                 put(before.pieces(), pieces, pieceOrder, Piece::id),
                 put(before.scenes(), scenes, sceneOrder, Scene::id),
                 alerts.orElse(before.alerts()),
-                artworks.orElse(before.artworks()),
+                put(before.artworks(), artworks, artworkOrder, Artwork::id),
                 faces.orElse(before.faces()),
                 lines.orElse(before.lines()),
                 viewer.orElse(before.viewer()));

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brandeon.core.art.Mark;
+import brandeon.core.art.Outline;
+import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
@@ -52,9 +54,12 @@ class ResolverTest {
     void theSameThemeGivesTheSamePicture() {
         Scene scene = THEME.scenes().getFirst();
         Canvas canvas = THEME.canvases().getFirst();
-        assertThat(picture(ReedlightHide.theme(), scene, canvas, LiveState.QUIET)
+        String before = picture(THEME, scene, canvas, LiveState.QUIET).hash();
+        Resolver anew = new Resolver(ReedlightHide.theme(), Drawings.anew(THEME));
+        assertThat(Picture.of(anew.resolve(scene, canvas, LiveState.QUIET), Part.WHOLE)
                         .hash())
-                .isEqualTo(picture(THEME, scene, canvas, LiveState.QUIET).hash());
+                .as("drawn again, not taken from what was drawn before")
+                .isEqualTo(before);
     }
 
     @ParameterizedTest
@@ -171,5 +176,24 @@ class ResolverTest {
 
     private static Picture picture(Theme theme, Scene scene, Canvas canvas, LiveState live) {
         return Picture.of(new Resolver(theme).resolve(scene, canvas, live), Part.WHOLE);
+    }
+
+    /** One exception in one piece ended the painting of all pictures of its theme. */
+    @Test
+    void aPieceThatCannotBeWrittenIsMissingAndAllOthersAreThere() {
+        ResolvedScene whole = new Resolver(THEME)
+                .resolve(THEME.scenes().getFirst(), THEME.canvases().getFirst(), LiveState.QUIET);
+        ResolvedScene.Placement first = whole.placements().getFirst();
+        PieceArt broken = new PieceArt(
+                List.of(new Mark.Group(null, 1, Outline.rectangle(first.box()), List.of())), List.of(), List.of());
+        List<ResolvedScene.Placement> placements = new java.util.ArrayList<>(whole.placements());
+        placements.set(
+                0, new ResolvedScene.Placement(first.piece(), first.placed(), first.box(), first.manner(), broken));
+        ResolvedScene scene = new ResolvedScene(whole.scene(), whole.canvas(), placements, whole.openings(), List.of());
+        List<Picture.Layer> layers = Picture.of(scene, Part.WHOLE).layers();
+        assertThat(layers).hasSameSizeAs(whole.placements());
+        assertThat(layers.getFirst().svg()).isEmpty();
+        assertThat(layers.subList(1, layers.size()))
+                .isEqualTo(Picture.of(whole, Part.WHOLE).layers().subList(1, layers.size()));
     }
 }

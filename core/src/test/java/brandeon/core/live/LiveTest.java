@@ -8,6 +8,7 @@ import brandeon.core.text.ValueType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.function.ToLongFunction;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 
@@ -59,9 +60,29 @@ class LiveTest {
             oneByOne = oneByOne.with(signal);
         }
         assertThat(Readings.of(signals)).isEqualTo(oneByOne);
+        assertThat(Readings.of(oneByOne.kept())).as("as it is when it is kept").isEqualTo(oneByOne);
+        // Counted here in another way.
+        assertThat(oneByOne.values())
+                .containsEntry(
+                        "subscribers",
+                        sum(signals, SignalKind.SUBSCRIPTION, _ -> 1)
+                                + sum(signals, SignalKind.GIFTED_SUBSCRIPTIONS, Signal::amount))
+                .containsEntry("points", sum(signals, SignalKind.POINTS, Signal::amount))
+                .containsEntry("raids", sum(signals, SignalKind.RAID, _ -> 1))
+                .containsEntry(
+                        "topRaid",
+                        signals.stream()
+                                .filter(s -> s.kind() == SignalKind.RAID)
+                                .mapToLong(Signal::amount)
+                                .max()
+                                .orElseThrow());
         long follows =
                 signals.stream().filter(s -> s.kind() == SignalKind.FOLLOW).count();
         assertThat(oneByOne.values().get("followers")).isEqualTo(follows);
+    }
+
+    private static long sum(List<Signal> signals, SignalKind kind, ToLongFunction<Signal> what) {
+        return signals.stream().filter(s -> s.kind() == kind).mapToLong(what).sum();
     }
 
     @Test

@@ -72,7 +72,7 @@ class ApiDescription {
                             "pieceOrder",
                             "sceneOrder",
                             "alerts",
-                            "artworks",
+                            "artworkOrder",
                             "faces",
                             "lines",
                             "viewer")

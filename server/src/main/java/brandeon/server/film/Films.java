@@ -51,7 +51,7 @@ class Films {
     Films(Artworks artworks, Ffmpeg ffmpeg) throws IOException {
         this.artworks = artworks;
         this.ffmpeg = ffmpeg;
-        folder = Files.createTempDirectory("brandeon-films");
+        folder = FilmFolder.make(Path.of(System.getProperty("java.io.tmpdir")));
     }
 
     /** @param name of the file, without its ending */

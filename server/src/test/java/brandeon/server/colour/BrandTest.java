@@ -33,7 +33,7 @@ class BrandTest {
     void aSeedMayBeWrittenInAnyNotation() {
         JsonNode view = host.edit(theme, "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"oklch(60% 0.1 146)\"}")
                 .json();
-        assertThat(view.path("theme").path("brand").path("seeds").get(0).asString())
+        assertThat(view.path("change").path("brand").path("seeds").get(0).asString())
                 .as("CSS Color 4, as colorjs.io converts it")
                 .isEqualTo("#57905b");
         Person.Answer wrong = host.edit(theme, "{\"edit\":\"setSeed\",\"index\":0,\"colour\":\"reed green\"}");

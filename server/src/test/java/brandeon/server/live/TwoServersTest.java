@@ -46,6 +46,20 @@ class TwoServersTest {
                 starting.await(message -> message.path("type").asString().equals("patch")
                         && message.toString().matches(".*data-instant=\\\\\"[1-9]\\d{12}\\\\\".*"));
 
+                Person there = Person.signedIn(other.address(), "host@reedlight.example", "lantern-at-dusk");
+                String up = "{\"cue\":\"stepCount\",\"piece\":\"sightings\",\"field\":\"value\",\"times\":1}";
+                for (int i = 0; i < 4; i++) {
+                    // Each server in turn goes on from what the other one counted.
+                    assertThat((i % 2 == 0 ? host : there).cue(theme, up).status())
+                            .isEqualTo(200);
+                }
+                hide.await(message -> message.path("type").asString().equals("patch")
+                        && message.path("layers")
+                                .valueStream()
+                                .anyMatch(
+                                        layer -> layer.path("piece").asString().equals("sightings")
+                                                && layer.path("svg").asString().contains(">11<")));
+
                 host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
                 hide.await(message -> message.path("type").asString().equals("patch")
                         && message.path("layers")

@@ -105,6 +105,33 @@ class OutletTest {
                 .isEqualTo(409);
     }
 
+    /** Release 2 was a mistake and taken back; what is put on air after that follows release 1. */
+    @Test
+    void takingBackLeadsToWhatWasOnAirBefore() {
+        title("A mistake");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        host.post("/api/themes/" + theme + "/on-air/back", "");
+        title("Third");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        JsonNode ledger = host.post("/api/themes/" + theme + "/on-air/back", "").json();
+        assertThat(ledger.path("onAir").asInt()).isEqualTo(1);
+        assertThat(ledger.path("earlier").asInt(-1)).isZero();
+    }
+
+    /** They went on painting. */
+    @Test
+    void sourcesOfADeletedThemeAreEmptyAtOnceAndTheirLinksGone() {
+        try (Ear outlet = Ear.outlet(link()).watch()) {
+            outlet.await("welcome");
+            String gone = link();
+            assertThat(host.delete("/api/themes/" + theme).status()).isEqualTo(204);
+            assertThat(outlet.closed()).isEqualTo(4205);
+            try (Ear again = Ear.outlet(gone)) {
+                assertThat(again.closed()).isEqualTo(4404);
+            }
+        }
+    }
+
     /** What depends on the instant waits for the page's script; everything else is painted by the page alone. */
     @Test
     void thePageHoldsThePictureOfItsMoment() {

@@ -164,7 +164,7 @@ class ArtworkTest {
                 .asString();
         Person.Answer answer = host.edit(theme, artworkEdit("lie", file));
         assertThat(answer.status()).isEqualTo(200);
-        JsonNode kept = find(answer.json().path("theme").path("artworks"), "lie");
+        JsonNode kept = find(answer.json().path("change").path("artworks"), "lie");
         assertThat(kept.path("type").asString()).isEqualTo("image/png");
         assertThat(kept.path("width").asInt()).isEqualTo(40);
         assertThat(kept.path("clusters")).hasSize(1);
@@ -201,14 +201,11 @@ class ArtworkTest {
         Person.Answer more = send("one-too-many.png", tiny, "drop");
         assertThat(more.status()).isEqualTo(409);
         assertThat(more.detail()).contains("at most 300");
-        assertThat(host.post("/api/themes/" + theme + "/undo", "")
-                        .json()
-                        .path("theme")
-                        .path("artworks"))
-                .isEmpty();
+        host.post("/api/themes/" + theme + "/undo", "");
+        assertThat(list()).isEmpty();
         assertThat(host.post("/api/themes/" + theme + "/redo", "")
                         .json()
-                        .path("theme")
+                        .path("change")
                         .path("artworks"))
                 .hasSize(300);
         assertThat(host.post("/api/themes/" + theme + "/history/1/restore", "")
@@ -616,14 +613,17 @@ class ArtworkTest {
         }
         // Knowing a file's name is not enough: names open files of one's own workspace only.
         String file = list().get(0).path("artwork").path("file").asString();
+        JsonNode artwork = host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("artworks")
+                .get(0);
+        assertThat(artwork.path("file").asString()).isEqualTo(file);
         String own = stranger.newTheme("Thief");
-        stranger.edit(
-                own,
-                "{\"edit\":\"addArtwork\",\"index\":0,\"artwork\":{\"id\":\"x\",\"name\":\"x\",\"file\":\"" + file
-                        + "\",\"type\":\"image/png\",\"width\":9,\"height\":9,\"moving\":false,\"clusters\":[],"
-                        + "\"recolouring\":{\"method\":\"SHIFT\",\"roles\":{},\"kept\":[]},\"provenance\":{\"origin\":\"\",\"licence\":\"\",\"credit\":\"\"}}}");
-        assertThat(stranger.get("/api/themes/" + own + "/artworks/x/before").status())
-                .isEqualTo(404);
+        Person.Answer theft = stranger.edit(own, "{\"edit\":\"addArtwork\",\"index\":0,\"artwork\":" + artwork + "}");
+        assertThat(theft.status()).as(theft.body()).isEqualTo(409);
+        assertThat(theft.detail()).as("for this reason and no other").contains("file");
+        assertThat(stranger.get("/api/themes/" + own + "/artworks").json()).isEmpty();
     }
 
     private JsonNode list() {

@@ -74,6 +74,70 @@ class CrashTest {
         }
     }
 
+    /** Each press had a key of its own: those that were answered were counted, and are told so when they come again. */
+    @Test
+    void killingTheServerInABurstOfCuesLosesNoneThatWasAnswered() {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database)) {
+            Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
+            String theme = host.demo();
+            String address = "/api/shows/" + host.show(theme) + "/cues";
+            Set<Integer> answered = ConcurrentHashMap.newKeySet();
+            List<CompletableFuture<Void>> calls = new ArrayList<>();
+            for (int i = 0; i < 300; i++) {
+                int press = i;
+                calls.add(host.later(host.request(address)
+                                .header("Content-Type", "application/json")
+                                .POST(HttpRequest.BodyPublishers.ofString(press(press)))
+                                .build())
+                        .thenAccept(answer -> {
+                            assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+                            answered.add(press);
+                            if (answered.size() == STRIKE_AT) {
+                                server.strike();
+                            }
+                        }));
+            }
+            calls.forEach(call -> call.exceptionally(failure -> null).join());
+            assertThat(answered.size()).as("the burst was cut short").isBetween(STRIKE_AT, 299);
+            server.kill();
+            server.start();
+            Person again = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
+            for (int press : answered) {
+                assertThat(again.post(address, press(press))
+                                .json()
+                                .path("repeated")
+                                .asBoolean(false))
+                        .as("press %d", press)
+                        .isTrue();
+            }
+            int applied = again.get(address.replace("/cues", ""))
+                            .json()
+                            .path("version")
+                            .asInt()
+                    - 1;
+            assertThat(applied).isGreaterThanOrEqualTo(answered.size());
+            assertThat(again.get(address.replace("/cues", ""))
+                            .json()
+                            .path("controls")
+                            .valueStream()
+                            .filter(control -> control.path("piece").asString().equals("sightings"))
+                            .findFirst()
+                            .orElseThrow()
+                            .path("tallies")
+                            .get(0)
+                            .path("value")
+                            .asInt())
+                    .as("one for each cue that is kept, from seven on")
+                    .isEqualTo(7 + applied);
+        }
+    }
+
+    private static String press(int number) {
+        return "{\"cue\":{\"cue\":\"stepCount\",\"piece\":\"sightings\",\"field\":\"value\",\"times\":1},\"key\":\"press-"
+                + number + "\"}";
+    }
+
     private final List<String> kept = java.util.Collections.synchronizedList(new ArrayList<>());
 
     /** The piece that an answer is about. */
