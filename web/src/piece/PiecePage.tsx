@@ -7,7 +7,7 @@ import { useCalm } from "../app/useCalm";
 import { useDraftText } from "../app/useDraftText";
 import { Footage, FootageChoice, type FootageName } from "../footage/Footage";
 import { PieceFields } from "../theme/PieceFields";
-import { useEdit, useTheme } from "../theme/useTheme";
+import { useEdit, usePieceName, useTheme } from "../theme/useTheme";
 import { MotionCard } from "./MotionCard";
 import { PieceStage } from "./PieceStage";
 import { TakeOut } from "./TakeOut";
@@ -32,7 +32,7 @@ export function PiecePage() {
 }
 
 function Workbench({ piece }: { piece: Piece }) {
-  const { theme, id, version } = useTheme();
+  const { theme, id } = useTheme();
   const scenes = theme.scenes.filter((scene) => scene.stack.some((placed) => placed.piece === piece.id));
   const [canvas, setCanvas] = useState(theme.canvases[0]?.id ?? "");
   const [scene, setScene] = useState("");
@@ -40,8 +40,9 @@ function Workbench({ piece }: { piece: Piece }) {
   const calm = useCalm();
   const [moving, setMoving] = useState(!calm);
   const query = { canvas, scene };
+  const shown = usePieceName(piece, canvas, scene);
   const preview = useQuery({
-    queryKey: ["preview", id, piece.id, canvas, scene, version],
+    queryKey: ["preview", id, piece.id, canvas, scene, shown],
     queryFn: () =>
       answer(
         api.GET("/api/themes/{theme}/pieces/{piece}/preview", {

@@ -2,7 +2,8 @@ import { useState } from "react";
 import type { Scene, Theme } from "../api/client";
 import type { FootageName } from "../footage/Footage";
 import { Backing } from "../stage/Backing";
-import { useLayouts, useTheme } from "../theme/useTheme";
+import { useLayouts, useTheme, useLook } from "../theme/useTheme";
+import { contentName } from "../app/contentName";
 
 interface Side {
   canvas: string;
@@ -81,12 +82,13 @@ function Choice({ name, theme, value, set }: { name: string; theme: Theme; value
 }
 
 function Still({ scene, side, footage }: { scene: Scene; side: Side; footage: FootageName | "hatch" }) {
-  const { theme, id, version } = useTheme();
+  const { theme, id } = useTheme();
+  const look = useLook();
   const layouts = useLayouts();
   const canvas = theme.canvases.find((one) => one.id === side.canvas);
   const layout = layouts.data?.find((one) => one.scene === scene.id && one.canvas === side.canvas);
   if (!canvas) return null;
-  const picture = `/api/themes/${id}/scenes/${scene.id}/canvases/${canvas.id}/picture.png?${new URLSearchParams({ width: String(Math.min(720, canvas.size.width)), mood: side.mood, v: String(version) }).toString()}`;
+  const picture = `/api/themes/${id}/scenes/${scene.id}/canvases/${canvas.id}/picture.png?${new URLSearchParams({ width: String(Math.min(720, canvas.size.width)), mood: side.mood, v: contentName(look, theme.pieces, scene, canvas, theme.lines) }).toString()}`;
   return (
     <div
       className="weave relative mx-auto overflow-hidden"

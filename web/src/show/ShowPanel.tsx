@@ -3,7 +3,7 @@ import { ChevronRight, Redo2, Undo2 } from "lucide-react";
 import { Trouble } from "../app/Trouble";
 import { useTheme } from "../theme/useTheme";
 import { ControlRow } from "./ControlRow";
-import { useCueRecord, useCues, useShow, type Control, type Show } from "./useShow";
+import { useCueRecord, useCues, useFeeding, useShow, type Control, type Show } from "./useShow";
 
 /** Everything that the show says now, and what can be done about it at one press. */
 export function ShowPanel() {
@@ -63,6 +63,7 @@ export function ShowPanel() {
           </DisclosurePanel>
         </Disclosure>
       )}
+      <Fed show={view.id} mayChange={theme.role === "OWNER" || theme.role === "DESIGNER"} />
       <Leading view={view} choose={mayCue ? cues.lead : undefined} />
       <Record show={view.id} />
     </section>
@@ -98,6 +99,44 @@ function Leading({ view, choose }: { view: Show; choose: ((theme: string) => voi
       </select>
       <span className="text-faint">Its alert rules say what is announced, and for how long.</span>
     </label>
+  );
+}
+
+/** Which channels feed the show; whoever streams to two platforms at once lets both do so. */
+function Fed({ show, mayChange }: { show: string; mayChange: boolean }) {
+  const { channels, feed } = useFeeding(show);
+  const feeding = channels.filter((channel) => channel.show === show);
+  const others = channels.filter((channel) => channel.show !== show);
+  if (feeding.length + others.length < 2) return null;
+  return (
+    <div className="mt-3">
+      <span>Fed by </span>
+      {feeding.map((channel) => (
+        <span key={channel.id} className="mr-2">
+          <b>{channel.name}</b> on {channel.platform}
+          {feeding.length > 1 && mayChange && (
+            <button className="ml-1 underline" onClick={() => feed({ channel: channel.id, show: null })}>
+              on its own again
+            </button>
+          )}
+        </span>
+      ))}
+      {mayChange && others.length > 0 && (
+        <select
+          className="field"
+          aria-label="Let another channel feed this show too"
+          value=""
+          onChange={(event) => feed({ channel: event.target.value, show })}
+        >
+          <option value="">Let another channel feed it too …</option>
+          {others.map((channel) => (
+            <option key={channel.id} value={channel.id}>
+              {channel.name} on {channel.platform}
+            </option>
+          ))}
+        </select>
+      )}
+    </div>
   );
 }
 

@@ -92,3 +92,19 @@ export function useCues(id: string) {
     takeOver: takeOver.mutate,
   };
 }
+
+/** The channels of the workspace, and which show each of them feeds. */
+export function useFeeding(id: string) {
+  const queries = useQueryClient();
+  const channels = useQuery({ queryKey: ["channels"], queryFn: () => answer(api.GET("/api/channels")) });
+  const feed = useMutation({
+    mutationFn: ({ channel, show }: { channel: string; show: string | null }) =>
+      answer(api.PUT("/api/channels/{channel}/show", { params: { path: { channel } }, body: { show } })),
+    onSuccess: () => {
+      for (const key of [["channels"], ["show", id], ["theme"], ["record"]])
+        void queries.invalidateQueries({ queryKey: key });
+    },
+    onError: sayProblem,
+  });
+  return { channels: channels.data ?? [], feed: feed.mutate };
+}

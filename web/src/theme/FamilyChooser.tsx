@@ -3,11 +3,12 @@ import type { Schemas } from "../api/client";
 import { usePointed } from "../app/usePointed";
 import { useChoices } from "./titles";
 import { Sample } from "./Sample";
-import { useCatalogue, useEdit, useStart, useTheme } from "./useTheme";
+import { useCatalogue, useEdit, useLook, useStart, useTheme } from "./useTheme";
 
 /** Families in the theme's own brand. Another one redraws every piece; words, bindings and places stay. */
 export function FamilyChooser() {
-  const { theme, id, version } = useTheme();
+  const { theme, id } = useTheme();
+  const look = useLook();
   const catalogue = useCatalogue();
   const edit = useEdit();
   return (
@@ -21,7 +22,7 @@ export function FamilyChooser() {
             <FamilyCard
               family={family}
               theme={id}
-              version={version}
+              look={look}
               chosen={family.id === theme.family}
               choose={() => void edit({ edit: "setFamily", family: family.id })}
             />
@@ -38,13 +39,13 @@ export function FamilyChooser() {
 function FamilyCard({
   family,
   theme,
-  version,
+  look,
   chosen,
   choose,
 }: {
   family: Schemas["FamilyView"];
   theme: string;
-  version: number;
+  look: string;
   chosen: boolean;
   choose: () => void;
 }) {
@@ -64,7 +65,7 @@ function FamilyCard({
           theme={theme}
           kind="SCREEN"
           family={family.id}
-          version={version}
+          look={look}
           title={`${family.title}: a screen`}
           over={pointed}
         />
@@ -74,7 +75,7 @@ function FamilyCard({
           theme={theme}
           kind="FACT_LINE"
           family={family.id}
-          version={version}
+          look={look}
           title={`${family.title}: a fact line`}
           over={false}
         />

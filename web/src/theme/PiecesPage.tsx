@@ -7,7 +7,7 @@ import { usePointed } from "../app/usePointed";
 import { CompleteStart, FamilyChooser } from "./FamilyChooser";
 import { Sample } from "./Sample";
 import { useKind, type Kind } from "./kinds";
-import { inZone, newId, useCatalogue, useEdit, useTheme } from "./useTheme";
+import { inZone, newId, useCatalogue, useEdit, useTheme, useLook } from "./useTheme";
 
 const GROUPS: [Kind["group"] | "ALL", string][] = [
   ["ALL", "All"],
@@ -83,12 +83,13 @@ export function PiecesPage() {
 }
 
 function KindCard({ kind }: { kind: Kind }) {
-  const { theme, id, version } = useTheme();
+  const { theme, id } = useTheme();
+  const look = useLook();
   const { pointed, listeners } = usePointed();
   return (
     <li className="border border-rule bg-sheet" {...listeners}>
       <div className="weave relative h-28">
-        <Sample theme={id} kind={kind.id} version={version} title={kind.title} over={pointed} />
+        <Sample theme={id} kind={kind.id} look={look} title={kind.title} over={pointed} />
       </div>
       <div className="flex items-center justify-between gap-2 p-2">
         <span className="font-head font-bold">{kind.title}</span>

@@ -8,8 +8,8 @@ interface Props {
   theme: string;
   kind: Schemas["KindView"]["id"];
   title: string;
-  /** Of the theme; another one draws it anew. */
-  version: number;
+  /** A name of the theme's look; another one draws it anew. */
+  look: string;
   /** Another family than the theme's. */
   family?: string;
   /** Whether somebody points at it or has the focus on it: then it moves. */
@@ -17,12 +17,12 @@ interface Props {
 }
 
 /** A kind of piece in the theme's brand: a picture that the server draws, and the piece itself in motion while it is pointed at. */
-export function Sample({ theme, kind, title, version, family = "", over }: Props) {
+export function Sample({ theme, kind, title, look, family = "", over }: Props) {
   const [state, setState] = useState<"drawing" | "drawn" | "failed">("drawing");
   const calm = useCalm();
   const moving = over && !calm;
   const preview = useQuery({
-    queryKey: ["sample", theme, kind, family, version],
+    queryKey: ["sample", theme, kind, family, look],
     queryFn: () =>
       answer(
         api.GET("/api/themes/{theme}/samples/{kind}/preview", { params: { path: { theme, kind }, query: { family } } }),
@@ -48,7 +48,7 @@ export function Sample({ theme, kind, title, version, family = "", over }: Props
         </span>
       )}
       <img
-        src={`/api/themes/${theme}/samples/${kind}.png?family=${family}&v=${String(version)}`}
+        src={`/api/themes/${theme}/samples/${kind}.png?family=${family}&v=${look}`}
         alt={`${title} in this brand`}
         loading="lazy"
         className={`absolute inset-0 size-full object-scale-down p-1 ${played ? "invisible" : ""}`}

@@ -1,10 +1,12 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect } from "react";
+import { useCallback, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
-import { answer, api, type Edit, type Schemas, type Theme, type ThemeView } from "../api/client";
+import { answer, api, type Edit, type Piece, type Schemas, type Theme, type ThemeView } from "../api/client";
 import { live } from "../api/live";
 import { useSettled } from "../app/useSettled";
+import { contentName } from "../app/contentName";
 import { sayProblem, useNotices } from "../app/notices";
+import { EditLine } from "./editLine";
 
 export function useThemeId(): string {
   return useParams()["id"] ?? "";
@@ -23,6 +25,32 @@ export function useTheme(): ThemeView {
   const { data } = useThemeQuery();
   if (!data) throw new Error("This page is shown inside ThemeFrame only.");
   return data;
+}
+
+/** A name of the theme's look: what pieces of a kind are drawn with, whatever stands on the scenes. */
+export function useLook(): string {
+  const { theme } = useTheme();
+  const { name, brand, family, artworks, faces } = theme;
+  return useMemo(() => contentName(name, brand, family, artworks, faces), [name, brand, family, artworks, faces]);
+}
+
+/** A name of what one piece shows, alone or as on a scene. */
+export function usePieceName(piece: Piece, canvas: string, scene: string): string {
+  const { theme } = useTheme();
+  const look = useLook();
+  return useMemo(
+    () =>
+      contentName(
+        look,
+        piece,
+        theme.pieces.find((one) => one.id === piece.share),
+        theme.canvases.find((one) => one.id === canvas),
+        theme.scenes.find((one) => one.id === scene),
+        theme.lines,
+        theme.captures,
+      ),
+    [look, piece, theme, canvas, scene],
+  );
 }
 
 export function useCatalogue() {
@@ -165,31 +193,31 @@ export function takeChange(queries: QueryClient, id: string, told: Change): void
   });
 }
 
-/** Sends edits one after another, in the order in which they were made. */
-let line: Promise<unknown> = Promise.resolve();
-let underWay = 0;
+let queriesOfLine: QueryClient | null = null;
 
+const line = new EditLine((id, edit, gesture) => {
+  const queries = queriesOfLine;
+  return answer(api.POST("/api/themes/{id}/edits", { params: { path: { id } }, body: { edit, gesture } })).then(
+    (done) => {
+      if (queries) takeChange(queries, id, done);
+      return true;
+    },
+    (error: unknown) => {
+      sayProblem(error);
+      void queries?.invalidateQueries({ queryKey: ["theme", id] });
+      return false;
+    },
+  );
+});
+
+/** Edits of all themes go one after another; each resolves to whether it was taken. */
 export function useEdit() {
   const id = useThemeId();
   const queries = useQueryClient();
   return useCallback(
     (edit: Edit, gesture = "") => {
-      const sent = line.then(() =>
-        answer(api.POST("/api/themes/{id}/edits", { params: { path: { id } }, body: { edit, gesture } })),
-      );
-      underWay++;
-      line = sent.catch(() => undefined).finally(() => underWay--);
-      return sent.then(
-        (done) => {
-          takeChange(queries, id, done);
-          return true;
-        },
-        (error: unknown) => {
-          sayProblem(error);
-          void queries.invalidateQueries({ queryKey: ["theme", id] });
-          return false;
-        },
-      );
+      queriesOfLine = queries;
+      return line.add(id, edit, gesture);
     },
     [id, queries],
   );
@@ -234,10 +262,8 @@ export function useOthersChanges(): void {
       refresh(queries, id);
     });
     const unfollow = live.followTheme(id, (told) => {
-      const take = () => takeChange(queries, id, told);
-      // Answers of one's own edits that are still on their way say what can be undone; they come first.
-      if (underWay > 0) void line.then(take);
-      else take();
+      // The answer of one's own edit that is on its way says what can be undone, and comes first.
+      line.between(() => takeChange(queries, id, told));
     });
     return () => {
       missed();

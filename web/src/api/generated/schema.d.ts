@@ -1076,6 +1076,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/channels/{channel}/show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-channels-channel-show"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3783,6 +3799,9 @@ export interface components {
              */
             type: "welcome";
         };
+        FeedWish: {
+            show: string | null;
+        };
     };
     responses: never;
     parameters: never;
@@ -5580,6 +5599,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Catalogue"];
+                };
+            };
+        };
+    };
+    "put-api-channels-channel-show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChannelView"];
                 };
             };
         };

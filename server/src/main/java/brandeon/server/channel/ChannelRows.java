@@ -3,6 +3,7 @@ package brandeon.server.channel;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface ChannelRows extends JpaRepository<ChannelRow, UUID> {
@@ -11,4 +12,8 @@ interface ChannelRows extends JpaRepository<ChannelRow, UUID> {
 
     @Query("select c.id from ChannelRow c where c.showId = :show order by c.createdAt")
     List<UUID> idsOf(UUID show);
+
+    @Modifying
+    @Query("update ChannelRow c set c.showId = :show where c.id = :id")
+    void feed(UUID id, UUID show);
 }

@@ -6,12 +6,14 @@ import brandeon.core.text.Letters;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
+import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,13 +30,29 @@ public class Channels {
     private final ChannelRows rows;
     private final EntityManager entities;
     private final ApplicationEventPublisher events;
+    private final Wakes wakes;
+    private final AtomicLong changes = new AtomicLong();
     private final Map<UUID, Channel> known =
             Caffeine.newBuilder().maximumSize(KEPT).<UUID, Channel>build().asMap();
 
-    Channels(ChannelRows rows, EntityManager entities, ApplicationEventPublisher events) {
+    Channels(ChannelRows rows, EntityManager entities, ApplicationEventPublisher events, Wakes wakes) {
         this.rows = rows;
         this.entities = entities;
         this.events = events;
+        this.wakes = wakes;
+        wakes.listen(wake -> {
+            switch (wake.kind()) {
+                case CHANNEL -> {
+                    changes.incrementAndGet();
+                    known.remove(wake.id());
+                }
+                case ANYTHING -> {
+                    changes.incrementAndGet();
+                    known.clear();
+                }
+                case THEME, SHOW, FACTS, OUTLET, MEMBER -> {}
+            }
+        });
     }
 
     public List<Channel> all(Member member) {
@@ -51,8 +69,11 @@ public class Channels {
 
     public Optional<Channel> find(UUID id) {
         return Optional.ofNullable(known.get(id)).or(() -> {
+            long heard = changes.get();
             Optional<Channel> found = rows.findById(id).map(ChannelRow::channel);
-            found.ifPresent(channel -> known.put(id, channel));
+            if (changes.get() == heard) {
+                found.ifPresent(channel -> known.put(id, channel));
+            }
             return found;
         });
     }
@@ -60,6 +81,34 @@ public class Channels {
     /** Those that feed a show. */
     public List<UUID> ofShow(UUID show) {
         return rows.idsOf(show);
+    }
+
+    /**
+     * Lets a channel feed another show: whoever streams to two platforms at once has one show.
+     *
+     * @param show empty for a new one of its own
+     */
+    @Transactional
+    public Channel feed(Member member, UUID id, Optional<UUID> show) {
+        Channel before = get(member.requires(Role.DESIGNER), id);
+        show.ifPresent(wanted -> requireMine(member, wanted));
+        Channel after = new Channel(
+                id, before.workspace(), show.orElseGet(UUID::randomUUID), before.platform(), before.name());
+        if (show.isEmpty()) {
+            events.publishEvent(new ShowWanted(after.show(), after.workspace(), after.name()));
+        }
+        rows.feed(id, after.show());
+        events.publishEvent(new ShowFed(before.show(), after.show()));
+        wakes.channel(id);
+        return after;
+    }
+
+    private void requireMine(Member member, UUID show) {
+        boolean mine = rows.findByWorkspaceIdOrderByCreatedAt(member.workspace()).stream()
+                .anyMatch(channel -> channel.showId.equals(show));
+        if (!mine) {
+            throw new NotFound("There is no such show in your workspace.");
+        }
     }
 
     @Transactional

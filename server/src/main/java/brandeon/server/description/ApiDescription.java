@@ -60,6 +60,7 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("Artwork"), "drawn");
             orNull(api.getComponents().getSchemas().get("MotionView"), "cover");
             orNull(api.getComponents().getSchemas().get("Finding"), "where");
+            orNull(api.getComponents().getSchemas().get("FeedWish"), "show");
             orNull(api.getComponents().getSchemas().get("Control"), "dial");
             orNull(api.getComponents().getSchemas().get("Control"), "deck");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");

@@ -32,7 +32,11 @@ class Ffmpeg {
      */
     Encoder webm(Path file, Size size, int framesPerSecond) throws IOException {
         Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
+        // Live feeds and people come first.
         Process process = new ProcessBuilder(List.of(
+                        "nice",
+                        "-n",
+                        "10",
                         PROGRAM,
                         "-hide_banner",
                         "-loglevel",

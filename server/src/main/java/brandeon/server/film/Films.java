@@ -10,6 +10,7 @@ import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.work.FairQueue;
+import brandeon.server.work.Hands;
 import jakarta.annotation.PreDestroy;
 import java.awt.image.BufferedImage;
 import java.io.BufferedOutputStream;
@@ -44,13 +45,15 @@ class Films {
 
     private final Artworks artworks;
     private final Ffmpeg ffmpeg;
+    private final Hands hands;
     private final Map<UUID, Film> films = new ConcurrentHashMap<>();
     private final FairQueue queue = new FairQueue("clips");
     private final Path folder;
 
-    Films(Artworks artworks, Ffmpeg ffmpeg) throws IOException {
+    Films(Artworks artworks, Ffmpeg ffmpeg, Hands hands) throws IOException {
         this.artworks = artworks;
         this.ffmpeg = ffmpeg;
+        this.hands = hands;
         folder = FilmFolder.make(Path.of(System.getProperty("java.io.tmpdir")));
     }
 
@@ -153,7 +156,9 @@ class Films {
             if (!film.run()) {
                 throw new Stopped();
             }
-            frame.take(clip.frame(i, pictures));
+            int number = i;
+            // Frame by frame, so that what people wait for at their screens comes in between.
+            frame.take(hands.work(Hands.For.FILES, () -> clip.frame(number, pictures)));
             film.frameDone();
         }
     }

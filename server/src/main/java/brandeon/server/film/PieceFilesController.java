@@ -30,6 +30,7 @@ import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
+import brandeon.server.work.Hands;
 import brandeon.server.web.Png;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -105,15 +106,17 @@ class PieceFilesController {
     private final Artworks artworks;
     private final Films films;
     private final Ffmpeg ffmpeg;
+    private final Hands hands;
 
     PieceFilesController(
-            Members members, Themes themes, Moments moments, Artworks artworks, Films films, Ffmpeg ffmpeg) {
+            Members members, Themes themes, Moments moments, Artworks artworks, Films films, Ffmpeg ffmpeg, Hands hands) {
         this.members = members;
         this.themes = themes;
         this.moments = moments;
         this.artworks = artworks;
         this.films = films;
         this.ffmpeg = ffmpeg;
+        this.hands = hands;
     }
 
     @GetMapping("/api/themes/{theme}/pieces/{piece}/motion")
@@ -122,6 +125,7 @@ class PieceFilesController {
             @PathVariable String piece,
             @RequestParam(defaultValue = "") String canvas,
             @RequestParam(defaultValue = "") String scene) {
+        return hands.work(Hands.For.STAGE, () -> {
         Alone alone = alone(theme, piece, canvas, scene);
         double millis = Clip.length(alone.art());
         Size size = alone.canvas().size();
@@ -149,6 +153,7 @@ class PieceFilesController {
                         .map(opening -> opening.capture().name())
                         .toList(),
                 ffmpeg.found());
+    });
     }
 
     /** What a painter mounts to show it, and the part of the canvas that it takes; what has a beginning begins now. */
@@ -158,14 +163,17 @@ class PieceFilesController {
             @PathVariable String piece,
             @RequestParam(defaultValue = "") String canvas,
             @RequestParam(defaultValue = "") String scene) {
+        return hands.work(Hands.For.STAGE, () -> {
         long now = System.currentTimeMillis();
         return signed(PreviewView.of(alone(theme, piece, canvas, scene, now + PreviewView.SOON), pictures(), now));
+    });
     }
 
     /** A kind of piece in this theme's brand, in its family or another one, with sample words. */
     @GetMapping("/api/themes/{theme}/samples/{kind}/preview")
     PreviewView sample(
             @PathVariable UUID theme, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) {
+        return hands.work(Hands.For.STAGE, () -> {
         Theme draft = themes.get(members.current(), theme).theme();
         if (!family.isEmpty() && Families.named(family).isEmpty()) {
             throw new NotFound("There is no such family.");
@@ -180,6 +188,7 @@ class PieceFilesController {
                 Samples.live(),
                 now + PreviewView.SOON);
         return signed(PreviewView.of(alone, Samples.shown(Samples.of(shown, kind)), now));
+    });
     }
 
     /** At rest, see-through where nothing is; sharp at any size. */
@@ -191,11 +200,13 @@ class PieceFilesController {
             @RequestParam(defaultValue = "") String scene,
             @RequestParam(defaultValue = "0") int width)
             throws IOException {
+        return hands.work(Hands.For.FILES, () -> {
         Alone alone = alone(theme, piece, canvas, scene);
         Box part = alone.part(pictures());
         BufferedImage image =
                 Raster.paint(part, sized(part, width), alone.art().marks(), System.currentTimeMillis(), pictures());
         return file(named(alone, ".png"), MediaType.IMAGE_PNG, png(image));
+    });
     }
 
     /** At rest, as one file that needs nothing else. */
@@ -205,9 +216,11 @@ class PieceFilesController {
             @PathVariable String piece,
             @RequestParam(defaultValue = "") String canvas,
             @RequestParam(defaultValue = "") String scene) {
+        return hands.work(Hands.For.FILES, () -> {
         Alone alone = alone(theme, piece, canvas, scene);
         String svg = SvgFile.of(alone.art().marks(), alone.part(pictures()), System.currentTimeMillis(), pictures());
         return file(named(alone, ".svg"), MediaType.valueOf("image/svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
+    });
     }
 
     /** White where the capture shows, in the capture's own pixels. */
@@ -219,6 +232,7 @@ class PieceFilesController {
             @RequestParam(defaultValue = "") String scene,
             @RequestParam(defaultValue = "0") int opening)
             throws IOException {
+        return hands.work(Hands.For.FILES, () -> {
         Alone alone = alone(theme, piece, canvas, scene);
         if (opening < 0 || opening >= alone.openings().size()) {
             throw new NotFound(String.format(
@@ -236,6 +250,7 @@ class PieceFilesController {
                                 fitted.capture().name())) + ".png",
                 MediaType.IMAGE_PNG,
                 png(Mask.of(fitted)));
+    });
     }
 
     /** One PNG for each heading. */
@@ -243,6 +258,7 @@ class PieceFilesController {
     ResponseEntity<byte[]> pictures(
             @PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "0") int width)
             throws IOException {
+        return hands.work(Hands.For.FILES, () -> {
         Themes.Draft draft = themes.get(members.current(), theme);
         Alone alone = alone(theme, piece, "", "");
         String lines = alone.piece()
@@ -264,11 +280,13 @@ class PieceFilesController {
             }
         }
         return file(named(alone, ".zip"), MediaType.valueOf("application/zip"), bytes.toByteArray());
+    });
     }
 
     @PostMapping("/api/themes/{theme}/pieces/{piece}/films")
     @ResponseStatus(HttpStatus.ACCEPTED)
     FilmView begin(@PathVariable UUID theme, @PathVariable String piece, @RequestBody FilmWish wish) {
+        return hands.work(Hands.For.FILES, () -> {
         Member member = members.current().requires(Role.DESIGNER);
         Alone alone = alone(theme, piece, wish.canvas(), wish.scene());
         if (!alone.art().moves()) {
@@ -282,6 +300,7 @@ class PieceFilesController {
         Box part = whole ? alone.canvas().size().box() : alone.partMoving(Math.min(millis, Clip.LONGEST), pictures());
         Clip clip = new Clip(alone.art(), part, sized(part, wish.width()), wish.framesPerSecond(), Alone.START, millis);
         return view(films.begin(member, clip, wish.format(), plain(alone.piece().name())));
+    });
     }
 
     @GetMapping("/api/films/{film}")

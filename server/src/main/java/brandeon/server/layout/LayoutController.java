@@ -28,6 +28,7 @@ import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.ThemeView;
 import brandeon.server.theme.ThemeViews;
 import brandeon.server.theme.Themes;
+import brandeon.server.work.Hands;
 import brandeon.server.web.Png;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -64,13 +65,15 @@ class LayoutController {
     private final ThemeViews views;
     private final Moments moments;
     private final Artworks artworks;
+    private final Hands hands;
 
-    LayoutController(Members members, Themes themes, ThemeViews views, Moments moments, Artworks artworks) {
+    LayoutController(Members members, Themes themes, ThemeViews views, Moments moments, Artworks artworks, Hands hands) {
         this.members = members;
         this.themes = themes;
         this.views = views;
         this.moments = moments;
         this.artworks = artworks;
+        this.hands = hands;
     }
 
     /**
@@ -101,24 +104,29 @@ class LayoutController {
     /** Everything that is found, the worst first, each with its fix where there is one. */
     @GetMapping("/findings")
     List<Finding> findings(@PathVariable UUID id) {
+        return hands.work(Hands.For.FINDINGS, () -> {
         return preflight(themes.get(members.current(), id)).findings();
+    });
     }
 
     /** What flashes too often; judging it takes longer. */
     @GetMapping("/flashes")
     List<Finding> flashes(@PathVariable UUID id) {
+        return hands.work(Hands.For.FINDINGS, () -> {
         Themes.Draft draft = themes.get(members.current(), id);
         Preflight preflight = preflight(draft);
         return FlashChecks.of(draft.theme(), moments.of(draft).unspoken()).stream()
                 .map(finding -> preflight.fix(finding).map(finding::with).orElse(finding))
                 .toList();
+    });
     }
 
     /** Fixes everything that can be fixed, as one step. */
     @PostMapping("/repair")
     Repaired repair(@PathVariable UUID id) {
         Member member = members.current().requires(Role.DESIGNER);
-        Preflight.Repair repair = preflight(themes.get(member, id)).repair();
+        Preflight.Repair repair =
+                hands.work(Hands.For.FINDINGS, () -> preflight(themes.get(member, id)).repair());
         if (repair.fixes().isEmpty()) {
             throw new Refused("There is nothing that can be fixed without a person's decision.");
         }
@@ -141,6 +149,7 @@ class LayoutController {
     @GetMapping("/scenes/{scene}/canvases/{canvas}/proposal")
     ProposalView proposal(
             @PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas, @RequestParam String from) {
+        return hands.work(Hands.For.STAGE, () -> {
         Themes.Draft draft = themes.get(members.current(), id);
         Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
         return new ProposalView(
@@ -149,6 +158,7 @@ class LayoutController {
                 proposal.edit(),
                 proposal.leftOut(),
                 proposal.troubled());
+    });
     }
 
     /** The picture of such a proposal. */
@@ -160,6 +170,7 @@ class LayoutController {
             @RequestParam String from,
             @RequestParam(defaultValue = "480") int width)
             throws IOException {
+        return hands.work(Hands.For.STAGE, () -> {
         Themes.Draft draft = themes.get(members.current(), id);
         Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
         Theme changed =
@@ -185,6 +196,7 @@ class LayoutController {
                 Picture.marks(resolved, Part.WHOLE),
                 System.currentTimeMillis(),
                 artworks.of(draft.workspace()))));
+    });
     }
 
     private Rearrangement.Proposal proposed(Themes.Draft draft, String scene, String canvas, String from) {

@@ -22,6 +22,7 @@ import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
+import brandeon.server.work.Hands;
 import brandeon.server.web.Png;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -45,12 +46,14 @@ class SceneFilesController {
     private final Themes themes;
     private final Moments moments;
     private final Artworks artworks;
+    private final Hands hands;
 
-    SceneFilesController(Members members, Themes themes, Moments moments, Artworks artworks) {
+    SceneFilesController(Members members, Themes themes, Moments moments, Artworks artworks, Hands hands) {
         this.members = members;
         this.themes = themes;
         this.moments = moments;
         this.artworks = artworks;
+        this.hands = hands;
     }
 
     /** A scene as PNG, see-through where nothing is; the same display list as in the browser. */
@@ -63,6 +66,7 @@ class SceneFilesController {
             @RequestParam(defaultValue = "0") int width,
             @RequestParam Optional<String> mood)
             throws IOException {
+        return hands.work(width > 0 ? Hands.For.STAGE : Hands.For.FILES, () -> {
         Themes.Draft draft = themes.get(members.current(), id);
         Theme worn = mood.map(name -> worn(draft.theme(), name)).orElse(draft.theme());
         Canvas wanted = draft.canvas(canvas);
@@ -77,6 +81,7 @@ class SceneFilesController {
                 System.currentTimeMillis(),
                 artworks.of(draft.workspace()));
         return Png.fresh(Scaling.toWidth(image, width == 0 ? image.getWidth() : width));
+    });
     }
 
     /** A kind of piece in this theme's brand, in its family or another one. */
@@ -84,6 +89,7 @@ class SceneFilesController {
     ResponseEntity<byte[]> sample(
             @PathVariable UUID id, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family)
             throws IOException {
+        return hands.work(Hands.For.STAGE, () -> {
         Themes.Draft draft = themes.get(members.current(), id);
         Theme theme = draft.theme();
         if (!family.isEmpty() && Families.named(family).isEmpty()) {
@@ -99,6 +105,7 @@ class SceneFilesController {
                 0,
                 artworks.of(draft.workspace()));
         return Png.fresh(Scaling.straight(image));
+    });
     }
 
     /** In a mood of the brand; empty for the brand's own colours. */

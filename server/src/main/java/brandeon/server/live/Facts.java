@@ -8,6 +8,7 @@ import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.server.channel.Channels;
+import brandeon.server.channel.ShowFed;
 import brandeon.server.show.RunningShows;
 import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -24,6 +25,7 @@ import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -109,12 +111,18 @@ public class Facts {
                     known.remove(wake.id());
                 }
             }
-            case ANYTHING -> {
+            case CHANNEL, ANYTHING -> {
                 changes.incrementAndGet();
                 known.clear();
             }
             case THEME, SHOW, OUTLET, MEMBER -> {}
         }
+    }
+
+    /** What follows from the signals of both shows is counted anew when it is asked for. */
+    @EventListener
+    void fed(ShowFed fed) {
+        factsRows.forget(List.of(fed.before(), fed.after()));
     }
 
     /**

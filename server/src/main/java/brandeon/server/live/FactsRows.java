@@ -1,5 +1,6 @@
 package brandeon.server.live;
 
+import java.util.Collection;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -18,6 +19,10 @@ interface FactsRows extends JpaRepository<FactsRow, UUID> {
             update FactsRow f set f.readings = :readings, f.version = f.version + 1, f.at = :at
             where f.showId = :show and f.version = :version""")
     int change(UUID show, long version, String readings, long at);
+
+    @Modifying
+    @Query("delete from FactsRow f where f.showId in :shows")
+    void forget(Collection<UUID> shows);
 
     /** Where alerts were planned last, in milliseconds; 0 when none was. */
     @Query("select coalesce(max(f.at), 0) from FactsRow f")

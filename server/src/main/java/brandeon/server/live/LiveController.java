@@ -5,9 +5,12 @@ import brandeon.server.access.Members;
 import brandeon.server.channel.Channels;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Live state for people: what a channel sent and when it was shown, practice signals. */
@@ -65,6 +68,15 @@ class LiveController {
                         line.showsFrom(),
                         line.showsTill()))
                 .toList();
+    }
+
+    /** @param show empty for a new one of the channel's own */
+    record FeedWish(Optional<UUID> show) {}
+
+    /** Lets a channel feed another show, as when somebody streams to two platforms at once. */
+    @PutMapping("/api/channels/{channel}/show")
+    ChannelView feed(@PathVariable UUID channel, @RequestBody FeedWish wish) {
+        return view(channels.feed(members.current(), channel, wish.show()));
     }
 
     private static ChannelView view(Channels.Channel channel) {

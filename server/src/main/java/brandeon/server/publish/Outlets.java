@@ -88,7 +88,7 @@ public class Outlets {
                     changes.incrementAndGet();
                     known.invalidateAll();
                 }
-                case THEME, SHOW, FACTS, MEMBER -> {}
+                case THEME, SHOW, CHANNEL, FACTS, MEMBER -> {}
             }
         });
     }

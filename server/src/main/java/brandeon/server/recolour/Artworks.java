@@ -25,6 +25,7 @@ import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
 import brandeon.server.theme.Vetting;
+import brandeon.server.work.Hands;
 import brandeon.server.work.Workshop;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -33,6 +34,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
 /** Ready-made pictures of themes: taken in once, and painted in the brand whenever somebody looks. */
@@ -51,6 +53,7 @@ public class Artworks implements Vetting {
     private final Files files;
     private final PaintedAddresses addresses;
     private final Workshop workshop;
+    private final Hands hands;
     private final Cache<Wish, Rendered> rendered = Caffeine.newBuilder()
             .maximumWeight(Memory.percent(6))
             .<Wish, Rendered>weigher((_, picture) -> picture.content().length)
@@ -60,11 +63,12 @@ public class Artworks implements Vetting {
             .<Wish, BufferedImage>weigher((_, image) -> image.getWidth() * image.getHeight() * 4)
             .build();
 
-    Artworks(Themes themes, Files files, PaintedAddresses addresses, Workshop workshop) {
+    Artworks(Themes themes, Files files, PaintedAddresses addresses, Workshop workshop, Hands hands) {
         this.themes = themes;
         this.files = files;
         this.addresses = addresses;
         this.workshop = workshop;
+        this.hands = hands;
     }
 
     /**
@@ -76,7 +80,7 @@ public class Artworks implements Vetting {
         member.requires(Role.DESIGNER);
         themes.get(member, theme);
         PictureFile file = taken(sent);
-        FileFacts facts = workshop.on((long) file.width() * file.height(), file::facts);
+        FileFacts facts = worked((long) file.width() * file.height(), file::facts);
         String id = "art-" + UUID.randomUUID().toString().substring(0, 8);
         // Kept in the transaction of the edit, so that nothing of a refused one stays.
         Themes.Changed changed = themes.edit(
@@ -101,7 +105,7 @@ public class Artworks implements Vetting {
     }
 
     private PictureFile taken(byte[] sent) {
-        return workshop.on(PictureFile.pixels(sent), () -> PictureFile.taken(sent));
+        return worked(PictureFile.pixels(sent), () -> PictureFile.taken(sent));
     }
 
     private static Artwork artwork(
@@ -186,11 +190,11 @@ public class Artworks implements Vetting {
                     "A keying colour can be removed from a still picture of pixels only; take the filled shape out where this picture was made.");
         }
         long pixels = (long) artwork.width() * artwork.height();
-        PictureFile file = workshop.on(
+        PictureFile file = worked(
                 pixels,
                 () -> PictureFile.painted(
                         KeyRemoval.of(PictureFile.kept(file(member, artwork)).image(), key)));
-        FileFacts facts = workshop.on(pixels, file::facts);
+        FileFacts facts = worked(pixels, file::facts);
         Themes.Changed changed = themes.edit(
                 member,
                 theme,
@@ -213,7 +217,7 @@ public class Artworks implements Vetting {
     /** The main colours of a picture that is not kept, such as a logo. */
     public List<Cluster> mainColours(byte[] content) {
         PictureFile file = taken(content);
-        return workshop.on((long) file.width() * file.height(), file::clusters);
+        return worked((long) file.width() * file.height(), file::clusters);
     }
 
     /** Whether a file is anything but text; vector pictures and palettes are text. */
@@ -232,7 +236,7 @@ public class Artworks implements Vetting {
             Files.Kept file = file(member, artwork);
             return new Rendered(file.type(), file.content());
         }
-        return rendered.get(
+        return rendered(
                 new Wish(member.workspace(), artwork.file(), width, 0),
                 _ -> workshop.on(
                         (long) artwork.width() * artwork.height(),
@@ -253,11 +257,21 @@ public class Artworks implements Vetting {
      */
     public Optional<Rendered> painted(UUID workspace, String name, int width) {
         // Many sources ask for a new picture at the same moment; it is painted once, and they wait for it.
-        return Optional.ofNullable(rendered.get(
+        return Optional.ofNullable(rendered(
                 new Wish(workspace, name, width, 0),
                 wish -> wanted(wish)
                         .map(wanted -> workshop.on(wanted.pixels(), () -> painted(wanted, width)))
                         .orElse(null)));
+    }
+
+    /** What is kept is there at once; what must be made waits for a hand before it is asked for, not while it is. */
+    private Rendered rendered(Wish wish, Function<Wish, Rendered> made) {
+        Rendered kept = rendered.getIfPresent(wish);
+        return kept != null ? kept : hands.work(Hands.For.STAGE, () -> rendered.get(wish, made));
+    }
+
+    private <T> T worked(long pixels, Workshop.Work<T, RuntimeException> work) {
+        return hands.work(Hands.For.FILES, () -> workshop.on(pixels, work));
     }
 
     private static Rendered painted(Wanted wanted, int width) {

@@ -115,7 +115,7 @@ public class RunningShows {
                     stepsKept.keySet().removeIf(who -> who.show().equals(wake.id()));
                 }
             }
-            case THEME -> {
+            case THEME, CHANNEL -> {
                 changes.incrementAndGet();
                 startings.clear();
                 rules.clear();

@@ -121,7 +121,7 @@ public class Themes {
                     }
                 }
                 case ANYTHING -> kept.overtaken();
-                case SHOW, FACTS, OUTLET, MEMBER -> {}
+                case SHOW, CHANNEL, FACTS, OUTLET, MEMBER -> {}
             }
         });
     }

@@ -35,6 +35,8 @@ public class Wakes {
         public enum Kind {
             THEME,
             SHOW,
+            /** Feeds another show than before. */
+            CHANNEL,
             /** What follows from the signals of the show with this id. */
             FACTS,
             OUTLET,
@@ -75,6 +77,10 @@ public class Wakes {
 
     public void show(UUID id) {
         send(new Wake(Wake.Kind.SHOW, id, true));
+    }
+
+    public void channel(UUID id) {
+        send(new Wake(Wake.Kind.CHANNEL, id, true));
     }
 
     public void facts(UUID show) {

@@ -44,6 +44,7 @@ class RolesTest {
             "POST /api/themes/{id}/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}",
             "POST /api/channels/{channel}/practice", "{\"kind\":\"FOLLOW\"}",
             "POST /api/shows/{id}/cues", "{\"cue\":{\"cue\":\"startClock\",\"piece\":\"$clock\"},\"key\":\"\"}",
+            "PUT /api/channels/{channel}/show", "{\"show\":null}",
             "PUT /api/shows/{id}/leading", "{\"theme\":\"$theme\"}");
 
     private static Map<String, String> bodies(String... routesAndBodies) {

@@ -240,4 +240,49 @@ class ShowTest {
                 .path("name")
                 .asString();
     }
+
+    /** Somebody streams to two platforms at once: one count, and the readings of both. */
+    @Test
+    void twoChannelsFeedOneShow() {
+        Person.Answer moved = host.post("/api/themes/" + theme + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}");
+        assertThat(moved.status()).as(moved.body()).isLessThan(300);
+        JsonNode birch = host.get("/api/themes")
+                .json()
+                .valueStream()
+                .filter(line -> line.path("platform").asString().equals("Birch"))
+                .findFirst()
+                .orElseThrow();
+        String copy = birch.path("id").asString();
+        String channel = host.get("/api/themes/" + copy).json().path("channel").asString();
+        String show = host.show(theme);
+        assertThat(host.show(copy)).isNotEqualTo(show);
+        assertThat(friend.put("/api/channels/" + channel + "/show", "{\"show\":\"" + show + "\"}")
+                        .status())
+                .isEqualTo(403);
+        assertThat(host.put("/api/channels/" + channel + "/show", "{\"show\":\"" + show + "\"}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(host.show(copy)).isEqualTo(show);
+        host.cue(copy, UP);
+        assertThat(sightings()).isEqualTo(8);
+        String alder = host.get("/api/themes/" + theme).json().path("channel").asString();
+        host.post("/api/channels/" + alder + "/practice", "{\"kind\":\"SUBSCRIPTION\"}");
+        host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"SUBSCRIPTION\"}");
+        for (String one : List.of(theme, copy)) {
+            assertThat(host.post(
+                                    "/api/themes/" + one + "/messages",
+                                    "{\"text\":\"{subscribers}\"}")
+                            .json()
+                            .path("shown")
+                            .asString())
+                    .isEqualTo("2");
+        }
+        assertThat(host.put("/api/channels/" + channel + "/show", "{\"show\":null}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(host.show(copy)).isNotEqualTo(show);
+        assertThat(host.put("/api/channels/" + channel + "/show", "{\"show\":\"" + UUID.randomUUID() + "\"}")
+                        .status())
+                .isEqualTo(404);
+    }
 }

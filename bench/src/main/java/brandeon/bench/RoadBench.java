@@ -1,0 +1,397 @@
+package brandeon.bench;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.WebSocket;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+
+/**
+ * The road from a change to the screens, against a running server with the demo: cues beside a bare echo on the same
+ * sockets, a thousand sockets, changes while files are made, and signals.
+ *
+ * Words: address, and the server's key in hexadecimal, with which inlets are opened and signals are signed.
+ */
+public final class RoadBench {
+
+    private static final int OUTLETS = 20;
+    private static final int SOCKETS = 1000;
+    private static final int ROUNDS = 300;
+
+    private final String address;
+    private final byte[] key;
+    private final Caller host;
+    private final String theme;
+    private final String show;
+    private final HttpClient http =
+            HttpClient.newBuilder().executor(Executors.newFixedThreadPool(2)).build();
+    private final AtomicReference<String> wanted = new AtomicReference<>("nothing yet");
+    private final AtomicReference<CountDownLatch> latch = new AtomicReference<>(new CountDownLatch(0));
+    private final AtomicInteger welcomed = new AtomicInteger();
+    private final AtomicInteger closed = new AtomicInteger();
+
+    private RoadBench(String address, String key) {
+        this.address = address;
+        this.key = HexFormat.of().parseHex(key);
+        this.host = Caller.signedIn(address, "host@reedlight.example");
+        this.theme = host.demo();
+        this.show = host.get("/api/themes/" + theme).word("show");
+    }
+
+    static void main(String[] words) throws Exception {
+        RoadBench bench = new RoadBench(words[0], words[1]);
+        bench.cues();
+        bench.beside();
+        bench.thousand();
+        bench.signals();
+        System.exit(0);
+    }
+
+    /** A cue to the last of 20 outlets, in turn with a bare echo on the same sockets. */
+    private void cues() throws Exception {
+        List<WebSocket> sockets = open(links(Pattern.compile("hide/wide/WHOLE")), OUTLETS);
+        double[] cues = new double[ROUNDS];
+        double[] echoes = new double[ROUNDS];
+        int count = 7;
+        for (int i = -ROUNDS; i < ROUNDS; i++) {
+            count = count % 900 + 1;
+            double cue = cue(count);
+            double echo = echo(sockets, i + ROUNDS);
+            if (i >= 0) {
+                cues[i] = cue;
+                echoes[i] = echo;
+            }
+        }
+        RepaintBench.print("cue to the last of " + OUTLETS + " outlets, ms", cues);
+        RepaintBench.print("a bare echo to the last of the same sockets, turn by turn, ms", echoes);
+        System.out.printf(
+                Locale.ROOT, "a cue takes %.1f times as long as the bare echo (medians)%n", median(cues) / median(echoes));
+        sockets.forEach(WebSocket::abort);
+    }
+
+    private static double median(double[] sorted) {
+        return sorted[sorted.length / 2];
+    }
+
+    private double cue(int count) throws Exception {
+        return seen(
+                OUTLETS,
+                ">" + count + "<",
+                () -> good(host.post(
+                        "/api/shows/" + show + "/cues",
+                        "{\"cue\":{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":" + count
+                                + "},\"key\":\"\"}")));
+    }
+
+    private double echo(List<WebSocket> sockets, int number) throws Exception {
+        String sign = "\"sent\":" + (1_000_000 + number) + ".0";
+        return seen(
+                sockets.size(),
+                sign,
+                () -> sockets.forEach(socket ->
+                        socket.sendText("{\"type\":\"time\",\"sent\":" + (1_000_000 + number) + "}", true)));
+    }
+
+    private double seen(int by, String sign, Runnable deed) throws Exception {
+        CountDownLatch all = new CountDownLatch(by);
+        wanted.set(sign);
+        latch.set(all);
+        long start = System.nanoTime();
+        deed.run();
+        if (!all.await(20, TimeUnit.SECONDS)) {
+            throw new IllegalStateException(all.getCount() + " of " + by + " did not get " + sign);
+        }
+        return (System.nanoTime() - start) / 1e6;
+    }
+
+    private double text(int by, int round) throws Exception {
+        return seen(
+                by,
+                ">Tide " + round + "<",
+                () -> good(host.edit(
+                        theme,
+                        "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"Tide " + round
+                                + "\"}")));
+    }
+
+    /** An edit while a clip is made and flashes are judged all the time, in turn with quiet. */
+    private void beside() throws Exception {
+        follow(Pattern.compile("hide/wide/WHOLE"), true);
+        List<WebSocket> sockets = open(links(Pattern.compile("hide/wide/WHOLE")), OUTLETS);
+        for (int i = 0; i < 200; i++) {
+            text(OUTLETS, i);
+        }
+        List<Double> quiet = new ArrayList<>();
+        List<Double> busy = new ArrayList<>();
+        int round = 1000;
+        for (int turn = 0; turn < 4; turn++) {
+            for (int i = 0; i < 60; i++) {
+                quiet.add(text(OUTLETS, round++));
+            }
+            String film = good(host.post(
+                            "/api/themes/" + theme + "/pieces/tide-over/films",
+                            "{\"format\":\"WEBM\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":60,\"seconds\":0}"))
+                    .word("id");
+            Future<?> flashes;
+            try (ExecutorService other = Executors.newSingleThreadExecutor()) {
+                flashes = other.submit(() -> {
+                    while (!Thread.currentThread().isInterrupted()) {
+                        host.get("/api/themes/" + theme + "/flashes");
+                    }
+                });
+                for (int i = 0; i < 60; i++) {
+                    busy.add(text(OUTLETS, round++));
+                }
+                other.shutdownNow();
+            }
+            host.call("DELETE", "/api/films/" + film, "");
+        }
+        double[] alone = quiet.stream().mapToDouble(Double::doubleValue).toArray();
+        double[] beside = busy.stream().mapToDouble(Double::doubleValue).toArray();
+        RepaintBench.print("edit of a text to the last of " + OUTLETS + " outlets, quiet, ms", alone);
+        RepaintBench.print("the same while a clip is made and flashes are judged, ms", beside);
+        System.out.printf(Locale.ROOT, "that is %.2f times as long (medians)%n", median(beside) / median(alone));
+        sockets.forEach(WebSocket::abort);
+        follow(Pattern.compile("hide/wide/WHOLE"), false);
+    }
+
+    /** A thousand sockets at once on six sources of one scene. */
+    private void thousand() throws Exception {
+        Pattern six = Pattern.compile("hide/.+/(WHOLE|FRONT)");
+        follow(six, true);
+        closed.set(0);
+        long start = System.nanoTime();
+        List<WebSocket> sockets = open(links(six), SOCKETS);
+        System.out.printf(
+                Locale.ROOT,
+                "%d sockets at once: %d welcomed after %.1f s, %d closed%n",
+                SOCKETS,
+                welcomed.get(),
+                (System.nanoTime() - start) / 1e9,
+                closed.get());
+        double[] times = new double[ROUNDS];
+        for (int i = -50; i < ROUNDS; i++) {
+            double time = text(SOCKETS, 5000 + i);
+            if (i >= 0) {
+                times[i] = time;
+            }
+        }
+        RepaintBench.print("edit of a text to the last of " + SOCKETS + " sockets, ms", times);
+        sockets.forEach(WebSocket::abort);
+        follow(six, false);
+    }
+
+    private record Link(String place, String outlet, String link) {}
+
+    private List<Link> rows() {
+        Matcher rows = Pattern.compile(
+                        "\"outlet\":\"([^\"]+)\",\"scene\":\"([^\"]+)\",[^}]*?\"canvas\":\"([^\"]+)\",[^}]*?\"part\":\"([^\"]+)\",\"link\":\"([^\"]+)\"")
+                .matcher(host.get("/api/themes/" + theme + "/ledger").body());
+        return rows.results()
+                .map(row -> new Link(row.group(2) + "/" + row.group(3) + "/" + row.group(4), row.group(1), row.group(5)))
+                .toList();
+    }
+
+    private List<String> links(Pattern places) {
+        return rows().stream()
+                .filter(row -> places.matcher(row.place()).matches())
+                .map(Link::link)
+                .toList();
+    }
+
+    private void follow(Pattern places, boolean draft) {
+        rows().stream()
+                .filter(row -> places.matcher(row.place()).matches())
+                .forEach(row ->
+                        good(host.call("PUT", "/api/outlets/" + row.outlet() + "/follows", "{\"draft\":" + draft + "}")));
+    }
+
+    private List<WebSocket> open(List<String> links, int count) throws Exception {
+        welcomed.set(0);
+        List<CompletableFuture<WebSocket>> opening = IntStream.range(0, count)
+                .mapToObj(i -> open(links.get(i % links.size())))
+                .toList();
+        List<WebSocket> sockets = opening.stream().map(CompletableFuture::join).toList();
+        sockets.forEach(socket -> socket.sendText(
+                "{\"type\":\"watch\",\"feed\":\"o\",\"epoch\":\"\",\"number\":-1,\"hash\":\"\"}", true));
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
+        while (welcomed.get() < count && System.nanoTime() < end) {
+            Thread.sleep(5);
+        }
+        return sockets;
+    }
+
+    private CompletableFuture<WebSocket> open(String link) {
+        URI uri = URI.create(link);
+        return http.newWebSocketBuilder()
+                .buildAsync(
+                        URI.create("ws://" + uri.getAuthority() + "/live/outlet?token="
+                                + uri.getPath().substring("/o/".length())),
+                        new WebSocket.Listener() {
+                            private final StringBuilder part = new StringBuilder();
+
+                            @Override
+                            public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
+                                part.append(data);
+                                if (last) {
+                                    if (part.indexOf("\"welcome\"") >= 0) {
+                                        welcomed.incrementAndGet();
+                                    } else if (part.indexOf(wanted.get()) >= 0) {
+                                        latch.get().countDown();
+                                    }
+                                    part.setLength(0);
+                                }
+                                from.request(1);
+                                return null;
+                            }
+
+                            @Override
+                            public CompletionStage<?> onClose(WebSocket from, int status, String reason) {
+                                closed.incrementAndGet();
+                                return null;
+                            }
+                        });
+    }
+
+    private static Caller.Answer good(Caller.Answer answer) {
+        if (answer.status() >= 300) {
+            throw new IllegalStateException(answer.status() + " " + answer.body());
+        }
+        return answer;
+    }
+
+    /** Signals to the demo's channel: at once, one by one, in batches, and what one costs when there are many. */
+    private void signals() throws Exception {
+        UUID channel = UUID.fromString(host.get("/api/themes/" + theme).word("channel"));
+        Inlet inlet = new Inlet(channel);
+        Map<Integer, Long> atOnce = IntStream.range(0, 200)
+                .mapToObj(_ -> inlet.later(1))
+                .toList()
+                .stream()
+                .map(CompletableFuture::join)
+                .collect(Collectors.groupingBy(status -> status, Collectors.counting()));
+        System.out.println("200 signals at once: " + atOnce);
+        double early = inlet.each(300);
+        System.out.printf(Locale.ROOT, "one signal at a time, after 500: %.2f ms each%n", early);
+        System.out.printf(
+                Locale.ROOT, "single signals from 16 senders: %.0f a second%n", inlet.rate(16, 1, 10_000));
+        System.out.printf(
+                Locale.ROOT, "signals in batches of 500 from 4 senders: %.0f a second%n", inlet.rate(4, 500, 90_000));
+        double late = inlet.each(300);
+        System.out.printf(
+                Locale.ROOT,
+                "one signal at a time, after 100,000: %.2f ms each, %.2f times as long%n",
+                late,
+                late / early);
+    }
+
+    /** The door of a channel, as its platform knows it. */
+    private final class Inlet {
+
+        private final URI uri;
+        private final byte[] signing;
+        private final AtomicInteger number = new AtomicInteger();
+        private final String run = UUID.randomUUID().toString();
+
+        Inlet(UUID channel) throws GeneralSecurityException {
+            ByteBuffer token = ByteBuffer.allocate(32);
+            token.putLong(channel.getMostSignificantBits()).putLong(channel.getLeastSignificantBits());
+            token.put(Arrays.copyOf(hmac(key, "INLET:" + channel + ":1"), 16));
+            uri = URI.create(address + "/inlets/"
+                    + Base64.getUrlEncoder().withoutPadding().encodeToString(token.array()));
+            signing = hmac(key, "signing:" + channel);
+        }
+
+        /** Every signal of it is a new one. */
+        private HttpRequest request(int signals) {
+            String events = IntStream.range(0, signals)
+                    .map(_ -> number.incrementAndGet())
+                    .mapToObj(i -> "{\"specversion\":\"1.0\",\"id\":\"" + run + i
+                            + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"Viewer " + i + "\"}}")
+                    .collect(Collectors.joining(","));
+            String body = signals == 1 ? events : "[" + events + "]";
+            try {
+                return HttpRequest.newBuilder(uri)
+                        .header(
+                                "Content-Type",
+                                signals == 1 ? "application/cloudevents+json" : "application/cloudevents-batch+json")
+                        .header("Brandeon-Signature", "sha256=" + HexFormat.of().formatHex(hmac(signing, body)))
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build();
+            } catch (GeneralSecurityException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        CompletableFuture<Integer> later(int signals) {
+            return http.sendAsync(request(signals), HttpResponse.BodyHandlers.discarding())
+                    .thenApply(HttpResponse::statusCode);
+        }
+
+        /** Milliseconds. */
+        double each(int count) {
+            long start = System.nanoTime();
+            for (int i = 0; i < count; i++) {
+                require(later(1).join());
+            }
+            return (System.nanoTime() - start) / 1e6 / count;
+        }
+
+        /** Signals a second. */
+        double rate(int senders, int together, int count) throws Exception {
+            long start = System.nanoTime();
+            try (ExecutorService all = Executors.newFixedThreadPool(senders)) {
+                List<Future<?>> sending = new ArrayList<>();
+                for (int s = 0; s < senders; s++) {
+                    sending.add(all.submit(() -> {
+                        for (int i = 0; i < count / senders / together; i++) {
+                            require(later(together).join());
+                        }
+                    }));
+                }
+                for (Future<?> one : sending) {
+                    one.get();
+                }
+            }
+            return count / ((System.nanoTime() - start) / 1e9);
+        }
+
+        private void require(int status) {
+            if (status != 202) {
+                throw new IllegalStateException("A signal was answered " + status);
+            }
+        }
+    }
+
+    private static byte[] hmac(byte[] key, String text) throws GeneralSecurityException {
+        Mac mac = Mac.getInstance("HmacSHA256");
+        mac.init(new SecretKeySpec(key, "HmacSHA256"));
+        return mac.doFinal(text.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,70 @@
+package brandeon.server.show;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.core.kind.Run;
+import brandeon.core.pack.Json;
+import brandeon.core.show.Held;
+import brandeon.core.show.Show;
+import brandeon.server.support.TestDatabase;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Map;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+
+/** Channels and running clocks as the version before shows wrote them. */
+class ShowUpgradeTest {
+
+    private static final String BEFORE = """
+            insert into workspace (id, name) values ('00000000-0000-0000-0000-000000000001', 'Reedlight Hide');
+            insert into channel (id, workspace_id, platform, name) values
+                ('00000000-0000-0000-0000-00000000000a', '00000000-0000-0000-0000-000000000001', 'ALDER', 'reedlight-hide'),
+                ('00000000-0000-0000-0000-00000000000b', '00000000-0000-0000-0000-000000000001', 'BIRCH', 'there');
+            insert into theme (id, workspace_id, channel_id, document, version) values
+                ('00000000-0000-0000-0000-0000000000a1', '00000000-0000-0000-0000-000000000001', '00000000-0000-0000-0000-00000000000a', '{}', 3);
+            insert into clock (theme_id, piece, until) values
+                ('00000000-0000-0000-0000-0000000000a1', 'countdown', 1764280800000);
+            """;
+
+    @Test
+    void everyChannelBecomesTheShowOfThatChannelAndClocksGoOn() throws SQLException {
+        try (TestDatabase database = new TestDatabase();
+                Connection connection = DriverManager.getConnection(
+                        database.url(), "brandeon", System.getenv("BRANDEON_DB_PASSWORD"));
+                Statement statement = connection.createStatement()) {
+            migrated(database, "14");
+            statement.execute(BEFORE);
+            migrated(database, "15");
+            try (ResultSet shows = statement.executeQuery(
+                    "select c.name, s.name, s.document::text from channel c join show s on s.id = c.show_id order by c.name")) {
+                shows.next();
+                assertThat(shows.getString(2)).isEqualTo("reedlight-hide");
+                assertThat(Json.read(shows.getString(3), Show.class))
+                        .isEqualTo(new Show(Map.of(
+                                "countdown",
+                                Map.of(
+                                        "clock",
+                                        new Held.HeldClock(Run.running(1_764_280_800_000L, 0), "", "")))));
+                shows.next();
+                assertThat(shows.getString(2)).isEqualTo("there");
+                assertThat(Json.read(shows.getString(3), Show.class)).isEqualTo(Show.QUIET);
+                assertThat(shows.next()).isFalse();
+            }
+        }
+    }
+
+    /** Migrations in SQL; those in Java change documents, of which there are none here. */
+    private static void migrated(TestDatabase database, String version) {
+        Flyway.configure()
+                .dataSource(database.url(), "brandeon", System.getenv("BRANDEON_DB_PASSWORD"))
+                .locations("classpath:db/migration")
+                .target(version)
+                .outOfOrder(true)
+                .load()
+                .migrate();
+    }
+}
