@@ -91,7 +91,9 @@ public final class RoadBench {
         RepaintBench.print("cue to the last of " + OUTLETS + " outlets, ms", cues);
         RepaintBench.print("a bare echo to the last of the same sockets, turn by turn, ms", echoes);
         System.out.printf(
-                Locale.ROOT, "a cue takes %.1f times as long as the bare echo (medians)%n", median(cues) / median(echoes));
+                Locale.ROOT,
+                "a cue takes %.1f times as long as the bare echo (medians)%n",
+                median(cues) / median(echoes));
         sockets.forEach(WebSocket::abort);
     }
 
@@ -114,8 +116,8 @@ public final class RoadBench {
         return seen(
                 sockets.size(),
                 sign,
-                () -> sockets.forEach(socket ->
-                        socket.sendText("{\"type\":\"time\",\"sent\":" + (1_000_000 + number) + "}", true)));
+                () -> sockets.forEach(
+                        socket -> socket.sendText("{\"type\":\"time\",\"sent\":" + (1_000_000 + number) + "}", true)));
     }
 
     private double seen(int by, String sign, Runnable deed) throws Exception {
@@ -214,7 +216,8 @@ public final class RoadBench {
                         "\"outlet\":\"([^\"]+)\",\"scene\":\"([^\"]+)\",[^}]*?\"canvas\":\"([^\"]+)\",[^}]*?\"part\":\"([^\"]+)\",\"link\":\"([^\"]+)\"")
                 .matcher(host.get("/api/themes/" + theme + "/ledger").body());
         return rows.results()
-                .map(row -> new Link(row.group(2) + "/" + row.group(3) + "/" + row.group(4), row.group(1), row.group(5)))
+                .map(row ->
+                        new Link(row.group(2) + "/" + row.group(3) + "/" + row.group(4), row.group(1), row.group(5)))
                 .toList();
     }
 
@@ -228,8 +231,8 @@ public final class RoadBench {
     private void follow(Pattern places, boolean draft) {
         rows().stream()
                 .filter(row -> places.matcher(row.place()).matches())
-                .forEach(row ->
-                        good(host.call("PUT", "/api/outlets/" + row.outlet() + "/follows", "{\"draft\":" + draft + "}")));
+                .forEach(row -> good(
+                        host.call("PUT", "/api/outlets/" + row.outlet() + "/follows", "{\"draft\":" + draft + "}")));
     }
 
     private List<WebSocket> open(List<String> links, int count) throws Exception {
@@ -290,17 +293,13 @@ public final class RoadBench {
     private void signals() throws Exception {
         UUID channel = UUID.fromString(host.get("/api/themes/" + theme).word("channel"));
         Inlet inlet = new Inlet(channel);
-        Map<Integer, Long> atOnce = IntStream.range(0, 200)
-                .mapToObj(_ -> inlet.later(1))
-                .toList()
-                .stream()
+        Map<Integer, Long> atOnce = IntStream.range(0, 200).mapToObj(_ -> inlet.later(1)).toList().stream()
                 .map(CompletableFuture::join)
                 .collect(Collectors.groupingBy(status -> status, Collectors.counting()));
         System.out.println("200 signals at once: " + atOnce);
         double early = inlet.each(300);
         System.out.printf(Locale.ROOT, "one signal at a time, after 500: %.2f ms each%n", early);
-        System.out.printf(
-                Locale.ROOT, "single signals from 16 senders: %.0f a second%n", inlet.rate(16, 1, 10_000));
+        System.out.printf(Locale.ROOT, "single signals from 16 senders: %.0f a second%n", inlet.rate(16, 1, 10_000));
         System.out.printf(
                 Locale.ROOT, "signals in batches of 500 from 4 senders: %.0f a second%n", inlet.rate(4, 500, 90_000));
         double late = inlet.each(300);
@@ -333,7 +332,8 @@ public final class RoadBench {
             String events = IntStream.range(0, signals)
                     .map(_ -> number.incrementAndGet())
                     .mapToObj(i -> "{\"specversion\":\"1.0\",\"id\":\"" + run + i
-                            + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"Viewer " + i + "\"}}")
+                            + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"Viewer " + i
+                            + "\"}}")
                     .collect(Collectors.joining(","));
             String body = signals == 1 ? events : "[" + events + "]";
             try {

@@ -92,8 +92,8 @@ public class Channels {
     public Channel feed(Member member, UUID id, Optional<UUID> show) {
         Channel before = get(member.requires(Role.DESIGNER), id);
         show.ifPresent(wanted -> requireMine(member, wanted));
-        Channel after = new Channel(
-                id, before.workspace(), show.orElseGet(UUID::randomUUID), before.platform(), before.name());
+        Channel after =
+                new Channel(id, before.workspace(), show.orElseGet(UUID::randomUUID), before.platform(), before.name());
         if (show.isEmpty()) {
             events.publishEvent(new ShowWanted(after.show(), after.workspace(), after.name()));
         }

@@ -30,8 +30,8 @@ import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
-import brandeon.server.work.Hands;
 import brandeon.server.web.Png;
+import brandeon.server.work.Hands;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -109,7 +109,13 @@ class PieceFilesController {
     private final Hands hands;
 
     PieceFilesController(
-            Members members, Themes themes, Moments moments, Artworks artworks, Films films, Ffmpeg ffmpeg, Hands hands) {
+            Members members,
+            Themes themes,
+            Moments moments,
+            Artworks artworks,
+            Films films,
+            Ffmpeg ffmpeg,
+            Hands hands) {
         this.members = members;
         this.themes = themes;
         this.moments = moments;
@@ -126,34 +132,34 @@ class PieceFilesController {
             @RequestParam(defaultValue = "") String canvas,
             @RequestParam(defaultValue = "") String scene) {
         return hands.work(Hands.For.STAGE, () -> {
-        Alone alone = alone(theme, piece, canvas, scene);
-        double millis = Clip.length(alone.art());
-        Size size = alone.canvas().size();
-        boolean moves = alone.art().moves();
-        FlashMeter.Worst flashes =
-                moves ? Flashes.worst(alone.art(), size, Alone.START, Flashes.look(millis)) : FlashMeter.Worst.NONE;
-        Repainting repainting = moves ? Repainting.of(alone.art(), size, Alone.START, millis) : Repainting.NONE;
-        CoverView cover = !alone.piece().kind().facts().clip()
-                ? null
-                : Cover.of(alone.art(), size, Alone.START, millis)
-                        .map(c -> new CoverView(c.first(), c.last(), c.cut(), c.frame(30), c.frame(60)))
-                        .orElse(null);
-        Box part = moves ? alone.partMoving(millis, pictures()) : alone.part(pictures());
-        return new MotionView(
-                moves,
-                millis,
-                cover,
-                flashes.flashes(),
-                flashes.tooMany(),
-                repainting.share(),
-                repainting.pixelsASecond(),
-                (int) part.width(),
-                (int) part.height(),
-                alone.openings().stream()
-                        .map(opening -> opening.capture().name())
-                        .toList(),
-                ffmpeg.found());
-    });
+            Alone alone = alone(theme, piece, canvas, scene);
+            double millis = Clip.length(alone.art());
+            Size size = alone.canvas().size();
+            boolean moves = alone.art().moves();
+            FlashMeter.Worst flashes =
+                    moves ? Flashes.worst(alone.art(), size, Alone.START, Flashes.look(millis)) : FlashMeter.Worst.NONE;
+            Repainting repainting = moves ? Repainting.of(alone.art(), size, Alone.START, millis) : Repainting.NONE;
+            CoverView cover = !alone.piece().kind().facts().clip()
+                    ? null
+                    : Cover.of(alone.art(), size, Alone.START, millis)
+                            .map(c -> new CoverView(c.first(), c.last(), c.cut(), c.frame(30), c.frame(60)))
+                            .orElse(null);
+            Box part = moves ? alone.partMoving(millis, pictures()) : alone.part(pictures());
+            return new MotionView(
+                    moves,
+                    millis,
+                    cover,
+                    flashes.flashes(),
+                    flashes.tooMany(),
+                    repainting.share(),
+                    repainting.pixelsASecond(),
+                    (int) part.width(),
+                    (int) part.height(),
+                    alone.openings().stream()
+                            .map(opening -> opening.capture().name())
+                            .toList(),
+                    ffmpeg.found());
+        });
     }
 
     /** What a painter mounts to show it, and the part of the canvas that it takes; what has a beginning begins now. */
@@ -164,9 +170,9 @@ class PieceFilesController {
             @RequestParam(defaultValue = "") String canvas,
             @RequestParam(defaultValue = "") String scene) {
         return hands.work(Hands.For.STAGE, () -> {
-        long now = System.currentTimeMillis();
-        return signed(PreviewView.of(alone(theme, piece, canvas, scene, now + PreviewView.SOON), pictures(), now));
-    });
+            long now = System.currentTimeMillis();
+            return signed(PreviewView.of(alone(theme, piece, canvas, scene, now + PreviewView.SOON), pictures(), now));
+        });
     }
 
     /** A kind of piece in this theme's brand, in its family or another one, with sample words. */
@@ -174,21 +180,21 @@ class PieceFilesController {
     PreviewView sample(
             @PathVariable UUID theme, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family) {
         return hands.work(Hands.For.STAGE, () -> {
-        Theme draft = themes.get(members.current(), theme).theme();
-        if (!family.isEmpty() && Families.named(family).isEmpty()) {
-            throw new NotFound("There is no such family.");
-        }
-        Theme shown = (family.isEmpty() ? draft : draft.withFamily(family)).withScenes(List.of());
-        long now = System.currentTimeMillis();
-        Alone alone = Alone.of(
-                shown,
-                Samples.piece(shown, kind),
-                Optional.empty(),
-                Samples.CANVAS,
-                Samples.live(),
-                now + PreviewView.SOON);
-        return signed(PreviewView.of(alone, Samples.shown(Samples.of(shown, kind)), now));
-    });
+            Theme draft = themes.get(members.current(), theme).theme();
+            if (!family.isEmpty() && Families.named(family).isEmpty()) {
+                throw new NotFound("There is no such family.");
+            }
+            Theme shown = (family.isEmpty() ? draft : draft.withFamily(family)).withScenes(List.of());
+            long now = System.currentTimeMillis();
+            Alone alone = Alone.of(
+                    shown,
+                    Samples.piece(shown, kind),
+                    Optional.empty(),
+                    Samples.CANVAS,
+                    Samples.live(),
+                    now + PreviewView.SOON);
+            return signed(PreviewView.of(alone, Samples.shown(Samples.of(shown, kind)), now));
+        });
     }
 
     /** At rest, see-through where nothing is; sharp at any size. */
@@ -201,12 +207,12 @@ class PieceFilesController {
             @RequestParam(defaultValue = "0") int width)
             throws IOException {
         return hands.work(Hands.For.FILES, () -> {
-        Alone alone = alone(theme, piece, canvas, scene);
-        Box part = alone.part(pictures());
-        BufferedImage image =
-                Raster.paint(part, sized(part, width), alone.art().marks(), System.currentTimeMillis(), pictures());
-        return file(named(alone, ".png"), MediaType.IMAGE_PNG, png(image));
-    });
+            Alone alone = alone(theme, piece, canvas, scene);
+            Box part = alone.part(pictures());
+            BufferedImage image =
+                    Raster.paint(part, sized(part, width), alone.art().marks(), System.currentTimeMillis(), pictures());
+            return file(named(alone, ".png"), MediaType.IMAGE_PNG, png(image));
+        });
     }
 
     /** At rest, as one file that needs nothing else. */
@@ -217,10 +223,11 @@ class PieceFilesController {
             @RequestParam(defaultValue = "") String canvas,
             @RequestParam(defaultValue = "") String scene) {
         return hands.work(Hands.For.FILES, () -> {
-        Alone alone = alone(theme, piece, canvas, scene);
-        String svg = SvgFile.of(alone.art().marks(), alone.part(pictures()), System.currentTimeMillis(), pictures());
-        return file(named(alone, ".svg"), MediaType.valueOf("image/svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
-    });
+            Alone alone = alone(theme, piece, canvas, scene);
+            String svg =
+                    SvgFile.of(alone.art().marks(), alone.part(pictures()), System.currentTimeMillis(), pictures());
+            return file(named(alone, ".svg"), MediaType.valueOf("image/svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
+        });
     }
 
     /** White where the capture shows, in the capture's own pixels. */
@@ -233,24 +240,24 @@ class PieceFilesController {
             @RequestParam(defaultValue = "0") int opening)
             throws IOException {
         return hands.work(Hands.For.FILES, () -> {
-        Alone alone = alone(theme, piece, canvas, scene);
-        if (opening < 0 || opening >= alone.openings().size()) {
-            throw new NotFound(String.format(
-                    Locale.ROOT,
-                    "%s has no opening %d with a capture behind it.",
-                    alone.piece().name(),
-                    opening + 1));
-        }
-        FittedOpening fitted = alone.openings().get(opening);
-        return file(
-                plain(String.format(
-                                Locale.ROOT,
-                                "%s mask for %s",
-                                alone.piece().name(),
-                                fitted.capture().name())) + ".png",
-                MediaType.IMAGE_PNG,
-                png(Mask.of(fitted)));
-    });
+            Alone alone = alone(theme, piece, canvas, scene);
+            if (opening < 0 || opening >= alone.openings().size()) {
+                throw new NotFound(String.format(
+                        Locale.ROOT,
+                        "%s has no opening %d with a capture behind it.",
+                        alone.piece().name(),
+                        opening + 1));
+            }
+            FittedOpening fitted = alone.openings().get(opening);
+            return file(
+                    plain(String.format(
+                                    Locale.ROOT,
+                                    "%s mask for %s",
+                                    alone.piece().name(),
+                                    fitted.capture().name())) + ".png",
+                    MediaType.IMAGE_PNG,
+                    png(Mask.of(fitted)));
+        });
     }
 
     /** One PNG for each heading. */
@@ -259,48 +266,53 @@ class PieceFilesController {
             @PathVariable UUID theme, @PathVariable String piece, @RequestParam(defaultValue = "0") int width)
             throws IOException {
         return hands.work(Hands.For.FILES, () -> {
-        Themes.Draft draft = themes.get(members.current(), theme);
-        Alone alone = alone(theme, piece, "", "");
-        String lines = alone.piece()
-                .kind()
-                .facts()
-                .pictures()
-                .orElseThrow(() -> new Refused("Only channel-page pictures come as a zip; take the PNG instead."));
-        List<Alone> all = alone.each(draft.theme(), moments.of(draft));
-        if (all.isEmpty()) {
-            throw new Refused("There is no heading yet; write one.");
-        }
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        Set<String> names = new HashSet<>();
-        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-            for (Alone one : all) {
-                Box part = one.part(pictures());
-                zip.putNextEntry(new ZipEntry(free(one.piece().content(lines).written(), names) + ".png"));
-                zip.write(png(Raster.paint(part, sized(part, width), one.art().marks(), 0, pictures())));
+            Themes.Draft draft = themes.get(members.current(), theme);
+            Alone alone = alone(theme, piece, "", "");
+            String lines = alone.piece()
+                    .kind()
+                    .facts()
+                    .pictures()
+                    .orElseThrow(() -> new Refused("Only channel-page pictures come as a zip; take the PNG instead."));
+            List<Alone> all = alone.each(draft.theme(), moments.of(draft));
+            if (all.isEmpty()) {
+                throw new Refused("There is no heading yet; write one.");
             }
-        }
-        return file(named(alone, ".zip"), MediaType.valueOf("application/zip"), bytes.toByteArray());
-    });
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            Set<String> names = new HashSet<>();
+            try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+                for (Alone one : all) {
+                    Box part = one.part(pictures());
+                    zip.putNextEntry(
+                            new ZipEntry(free(one.piece().content(lines).written(), names) + ".png"));
+                    zip.write(
+                            png(Raster.paint(part, sized(part, width), one.art().marks(), 0, pictures())));
+                }
+            }
+            return file(named(alone, ".zip"), MediaType.valueOf("application/zip"), bytes.toByteArray());
+        });
     }
 
     @PostMapping("/api/themes/{theme}/pieces/{piece}/films")
     @ResponseStatus(HttpStatus.ACCEPTED)
     FilmView begin(@PathVariable UUID theme, @PathVariable String piece, @RequestBody FilmWish wish) {
         return hands.work(Hands.For.FILES, () -> {
-        Member member = members.current().requires(Role.DESIGNER);
-        Alone alone = alone(theme, piece, wish.canvas(), wish.scene());
-        if (!alone.art().moves()) {
-            throw new Refused(String.format(
-                    Locale.ROOT,
-                    "%s stands still; take it as PNG or SVG.",
-                    alone.piece().name()));
-        }
-        double millis = wish.seconds() > 0 ? wish.seconds() * 1000 : Clip.length(alone.art());
-        boolean whole = alone.piece().kind().facts().clip();
-        Box part = whole ? alone.canvas().size().box() : alone.partMoving(Math.min(millis, Clip.LONGEST), pictures());
-        Clip clip = new Clip(alone.art(), part, sized(part, wish.width()), wish.framesPerSecond(), Alone.START, millis);
-        return view(films.begin(member, clip, wish.format(), plain(alone.piece().name())));
-    });
+            Member member = members.current().requires(Role.DESIGNER);
+            Alone alone = alone(theme, piece, wish.canvas(), wish.scene());
+            if (!alone.art().moves()) {
+                throw new Refused(String.format(
+                        Locale.ROOT,
+                        "%s stands still; take it as PNG or SVG.",
+                        alone.piece().name()));
+            }
+            double millis = wish.seconds() > 0 ? wish.seconds() * 1000 : Clip.length(alone.art());
+            boolean whole = alone.piece().kind().facts().clip();
+            Box part =
+                    whole ? alone.canvas().size().box() : alone.partMoving(Math.min(millis, Clip.LONGEST), pictures());
+            Clip clip =
+                    new Clip(alone.art(), part, sized(part, wish.width()), wish.framesPerSecond(), Alone.START, millis);
+            return view(
+                    films.begin(member, clip, wish.format(), plain(alone.piece().name())));
+        });
     }
 
     @GetMapping("/api/films/{film}")

@@ -28,8 +28,8 @@ import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.ThemeView;
 import brandeon.server.theme.ThemeViews;
 import brandeon.server.theme.Themes;
-import brandeon.server.work.Hands;
 import brandeon.server.web.Png;
+import brandeon.server.work.Hands;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,7 +67,8 @@ class LayoutController {
     private final Artworks artworks;
     private final Hands hands;
 
-    LayoutController(Members members, Themes themes, ThemeViews views, Moments moments, Artworks artworks, Hands hands) {
+    LayoutController(
+            Members members, Themes themes, ThemeViews views, Moments moments, Artworks artworks, Hands hands) {
         this.members = members;
         this.themes = themes;
         this.views = views;
@@ -105,28 +106,28 @@ class LayoutController {
     @GetMapping("/findings")
     List<Finding> findings(@PathVariable UUID id) {
         return hands.work(Hands.For.FINDINGS, () -> {
-        return preflight(themes.get(members.current(), id)).findings();
-    });
+            return preflight(themes.get(members.current(), id)).findings();
+        });
     }
 
     /** What flashes too often; judging it takes longer. */
     @GetMapping("/flashes")
     List<Finding> flashes(@PathVariable UUID id) {
         return hands.work(Hands.For.FINDINGS, () -> {
-        Themes.Draft draft = themes.get(members.current(), id);
-        Preflight preflight = preflight(draft);
-        return FlashChecks.of(draft.theme(), moments.of(draft).unspoken()).stream()
-                .map(finding -> preflight.fix(finding).map(finding::with).orElse(finding))
-                .toList();
-    });
+            Themes.Draft draft = themes.get(members.current(), id);
+            Preflight preflight = preflight(draft);
+            return FlashChecks.of(draft.theme(), moments.of(draft).unspoken()).stream()
+                    .map(finding -> preflight.fix(finding).map(finding::with).orElse(finding))
+                    .toList();
+        });
     }
 
     /** Fixes everything that can be fixed, as one step. */
     @PostMapping("/repair")
     Repaired repair(@PathVariable UUID id) {
         Member member = members.current().requires(Role.DESIGNER);
-        Preflight.Repair repair =
-                hands.work(Hands.For.FINDINGS, () -> preflight(themes.get(member, id)).repair());
+        Preflight.Repair repair = hands.work(
+                Hands.For.FINDINGS, () -> preflight(themes.get(member, id)).repair());
         if (repair.fixes().isEmpty()) {
             throw new Refused("There is nothing that can be fixed without a person's decision.");
         }
@@ -150,15 +151,15 @@ class LayoutController {
     ProposalView proposal(
             @PathVariable UUID id, @PathVariable String scene, @PathVariable String canvas, @RequestParam String from) {
         return hands.work(Hands.For.STAGE, () -> {
-        Themes.Draft draft = themes.get(members.current(), id);
-        Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
-        return new ProposalView(
-                draft.canvas(from).name(),
-                proposal.changes(),
-                proposal.edit(),
-                proposal.leftOut(),
-                proposal.troubled());
-    });
+            Themes.Draft draft = themes.get(members.current(), id);
+            Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
+            return new ProposalView(
+                    draft.canvas(from).name(),
+                    proposal.changes(),
+                    proposal.edit(),
+                    proposal.leftOut(),
+                    proposal.troubled());
+        });
     }
 
     /** The picture of such a proposal. */
@@ -171,32 +172,33 @@ class LayoutController {
             @RequestParam(defaultValue = "480") int width)
             throws IOException {
         return hands.work(Hands.For.STAGE, () -> {
-        Themes.Draft draft = themes.get(members.current(), id);
-        Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
-        Theme changed =
-                proposal.changes() && Edits.apply(draft.theme(), proposal.edit()) instanceof Outcome.Applied applied
-                        ? applied.theme()
-                        : draft.theme();
-        if (width < 1 || width > WIDEST_PICTURE) {
-            throw new Mistake(
-                    "A width of " + width + " is out of range; it lies between 1 and " + WIDEST_PICTURE + ".");
-        }
-        Canvas wanted = draft.canvas(canvas);
-        ResolvedScene resolved = resolve(draft, changed, changed.scene(scene).orElseThrow(), wanted);
-        Size size = Size.of(
-                width,
-                Math.max(
-                        1,
-                        Math.round((float) width
-                                * wanted.size().height()
-                                / wanted.size().width())));
-        return Png.fresh(Scaling.straight(Raster.paint(
-                wanted.size().box(),
-                size,
-                Picture.marks(resolved, Part.WHOLE),
-                System.currentTimeMillis(),
-                artworks.of(draft.workspace()))));
-    });
+            Themes.Draft draft = themes.get(members.current(), id);
+            Rearrangement.Proposal proposal = proposed(draft, scene, canvas, from);
+            Theme changed =
+                    proposal.changes() && Edits.apply(draft.theme(), proposal.edit()) instanceof Outcome.Applied applied
+                            ? applied.theme()
+                            : draft.theme();
+            if (width < 1 || width > WIDEST_PICTURE) {
+                throw new Mistake(
+                        "A width of " + width + " is out of range; it lies between 1 and " + WIDEST_PICTURE + ".");
+            }
+            Canvas wanted = draft.canvas(canvas);
+            ResolvedScene resolved =
+                    resolve(draft, changed, changed.scene(scene).orElseThrow(), wanted);
+            Size size = Size.of(
+                    width,
+                    Math.max(
+                            1,
+                            Math.round((float) width
+                                    * wanted.size().height()
+                                    / wanted.size().width())));
+            return Png.fresh(Scaling.straight(Raster.paint(
+                    wanted.size().box(),
+                    size,
+                    Picture.marks(resolved, Part.WHOLE),
+                    System.currentTimeMillis(),
+                    artworks.of(draft.workspace()))));
+        });
     }
 
     private Rearrangement.Proposal proposed(Themes.Draft draft, String scene, String canvas, String from) {

@@ -22,8 +22,8 @@ import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
-import brandeon.server.work.Hands;
 import brandeon.server.web.Png;
+import brandeon.server.work.Hands;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.Optional;
@@ -67,21 +67,21 @@ class SceneFilesController {
             @RequestParam Optional<String> mood)
             throws IOException {
         return hands.work(width > 0 ? Hands.For.STAGE : Hands.For.FILES, () -> {
-        Themes.Draft draft = themes.get(members.current(), id);
-        Theme worn = mood.map(name -> worn(draft.theme(), name)).orElse(draft.theme());
-        Canvas wanted = draft.canvas(canvas);
-        if (width < 0 || width > wanted.size().width()) {
-            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and "
-                    + wanted.size().width() + ".");
-        }
-        ResolvedScene resolved = new Resolver(worn).resolve(draft.scene(scene), wanted, moments.of(draft));
-        BufferedImage image = Raster.paint(
-                wanted.size(),
-                Picture.marks(resolved, part),
-                System.currentTimeMillis(),
-                artworks.of(draft.workspace()));
-        return Png.fresh(Scaling.toWidth(image, width == 0 ? image.getWidth() : width));
-    });
+            Themes.Draft draft = themes.get(members.current(), id);
+            Theme worn = mood.map(name -> worn(draft.theme(), name)).orElse(draft.theme());
+            Canvas wanted = draft.canvas(canvas);
+            if (width < 0 || width > wanted.size().width()) {
+                throw new Mistake("A width of " + width + " is out of range; it lies between 1 and "
+                        + wanted.size().width() + ".");
+            }
+            ResolvedScene resolved = new Resolver(worn).resolve(draft.scene(scene), wanted, moments.of(draft));
+            BufferedImage image = Raster.paint(
+                    wanted.size(),
+                    Picture.marks(resolved, part),
+                    System.currentTimeMillis(),
+                    artworks.of(draft.workspace()));
+            return Png.fresh(Scaling.toWidth(image, width == 0 ? image.getWidth() : width));
+        });
     }
 
     /** A kind of piece in this theme's brand, in its family or another one. */
@@ -90,22 +90,22 @@ class SceneFilesController {
             @PathVariable UUID id, @PathVariable PieceKind kind, @RequestParam(defaultValue = "") String family)
             throws IOException {
         return hands.work(Hands.For.STAGE, () -> {
-        Themes.Draft draft = themes.get(members.current(), id);
-        Theme theme = draft.theme();
-        if (!family.isEmpty() && Families.named(family).isEmpty()) {
-            throw new NotFound("There is no such family.");
-        }
-        ResolvedScene resolved = Samples.of(family.isEmpty() ? theme : theme.withFamily(family), kind);
-        Box part = Samples.shown(resolved);
-        double scale = Math.min(1, SAMPLE_WIDTH / part.width());
-        BufferedImage image = Raster.paint(
-                part,
-                Size.of((int) Math.max(1, part.width() * scale), (int) Math.max(1, part.height() * scale)),
-                Picture.marks(resolved, Part.WHOLE),
-                0,
-                artworks.of(draft.workspace()));
-        return Png.fresh(Scaling.straight(image));
-    });
+            Themes.Draft draft = themes.get(members.current(), id);
+            Theme theme = draft.theme();
+            if (!family.isEmpty() && Families.named(family).isEmpty()) {
+                throw new NotFound("There is no such family.");
+            }
+            ResolvedScene resolved = Samples.of(family.isEmpty() ? theme : theme.withFamily(family), kind);
+            Box part = Samples.shown(resolved);
+            double scale = Math.min(1, SAMPLE_WIDTH / part.width());
+            BufferedImage image = Raster.paint(
+                    part,
+                    Size.of((int) Math.max(1, part.width() * scale), (int) Math.max(1, part.height() * scale)),
+                    Picture.marks(resolved, Part.WHOLE),
+                    0,
+                    artworks.of(draft.workspace()));
+            return Png.fresh(Scaling.straight(image));
+        });
     }
 
     /** In a mood of the brand; empty for the brand's own colours. */

@@ -244,7 +244,8 @@ class ShowTest {
     /** Somebody streams to two platforms at once: one count, and the readings of both. */
     @Test
     void twoChannelsFeedOneShow() {
-        Person.Answer moved = host.post("/api/themes/" + theme + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}");
+        Person.Answer moved =
+                host.post("/api/themes/" + theme + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}");
         assertThat(moved.status()).as(moved.body()).isLessThan(300);
         JsonNode birch = host.get("/api/themes")
                 .json()
@@ -269,9 +270,7 @@ class ShowTest {
         host.post("/api/channels/" + alder + "/practice", "{\"kind\":\"SUBSCRIPTION\"}");
         host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"SUBSCRIPTION\"}");
         for (String one : List.of(theme, copy)) {
-            assertThat(host.post(
-                                    "/api/themes/" + one + "/messages",
-                                    "{\"text\":\"{subscribers}\"}")
+            assertThat(host.post("/api/themes/" + one + "/messages", "{\"text\":\"{subscribers}\"}")
                             .json()
                             .path("shown")
                             .asString())

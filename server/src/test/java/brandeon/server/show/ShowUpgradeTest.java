@@ -33,10 +33,10 @@ class ShowUpgradeTest {
     @Test
     void everyChannelBecomesTheShowOfThatChannelAndClocksGoOn() throws SQLException {
         try (TestDatabase database = new TestDatabase();
-                Connection connection = DriverManager.getConnection(
-                        database.url(), "brandeon", System.getenv("BRANDEON_DB_PASSWORD"));
+                Connection connection =
+                        DriverManager.getConnection(database.url(), "brandeon", System.getenv("BRANDEON_DB_PASSWORD"));
                 Statement statement = connection.createStatement()) {
-            migrated(database, "14");
+            migrated(database, "12");
             statement.execute(BEFORE);
             migrated(database, "15");
             try (ResultSet shows = statement.executeQuery(
@@ -46,9 +46,7 @@ class ShowUpgradeTest {
                 assertThat(Json.read(shows.getString(3), Show.class))
                         .isEqualTo(new Show(Map.of(
                                 "countdown",
-                                Map.of(
-                                        "clock",
-                                        new Held.HeldClock(Run.running(1_764_280_800_000L, 0), "", "")))));
+                                Map.of("clock", new Held.HeldClock(Run.running(1_764_280_800_000L, 0), "", "")))));
                 shows.next();
                 assertThat(shows.getString(2)).isEqualTo("there");
                 assertThat(Json.read(shows.getString(3), Show.class)).isEqualTo(Show.QUIET);

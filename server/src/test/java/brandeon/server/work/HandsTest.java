@@ -56,7 +56,8 @@ class HandsTest {
                 Thread.onSpinWait();
             }
             // Nobody at a screen waits for any of them.
-            assertThat(hands.<String, RuntimeException>work(Hands.For.STAGE, () -> "sample")).isEqualTo("sample");
+            assertThat(hands.<String, RuntimeException>work(Hands.For.STAGE, () -> "sample"))
+                    .isEqualTo("sample");
             gate.countDown();
         }
         assertThat(order).hasSize(6);
