@@ -23,8 +23,8 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -74,8 +74,9 @@ public class Facts {
 
     /** Where the signals of one show wait. */
     private static final class Intake {
-        private final ReentrantLock turn = new ReentrantLock(true);
         private final Queue<Delivery> waiting = new ConcurrentLinkedQueue<>();
+        /** Whether somebody is storing; they see to everything that comes meanwhile. */
+        private final AtomicBoolean storing = new AtomicBoolean();
     }
 
     /** What this server knew was no longer so. */
@@ -134,20 +135,27 @@ public class Facts {
         Intake intake = intakes.computeIfAbsent(channel.show(), _ -> new Intake());
         Delivery mine = new Delivery(channel, signals, new CompletableFuture<>());
         intake.waiting.add(mine);
-        while (!mine.answer().isDone()) {
-            intake.turn.lock();
-            try {
-                if (!mine.answer().isDone()) {
-                    store(channel.show(), next(intake));
-                }
-            } finally {
-                intake.turn.unlock();
-            }
-        }
+        begin(channel.show(), intake);
         try {
             return mine.answer().join();
         } catch (CompletionException e) {
             throw e.getCause() instanceof RuntimeException cause ? cause : e;
+        }
+    }
+
+    private void begin(UUID show, Intake intake) {
+        if (!intake.waiting.isEmpty() && intake.storing.compareAndSet(false, true)) {
+            Thread.ofVirtual().name("intake").start(() -> {
+                try {
+                    for (List<Delivery> next = next(intake); !next.isEmpty(); next = next(intake)) {
+                        store(show, next);
+                    }
+                } finally {
+                    intake.storing.set(false);
+                    // Somebody may have come after the last look.
+                    begin(show, intake);
+                }
+            });
         }
     }
 
@@ -168,7 +176,9 @@ public class Facts {
                 try {
                     Known before = now(show);
                     Map<SignalKind, AlertRule> rules = shows.alertRules(show);
-                    List<List<Boolean>> answers = transactions.execute(_ -> stored(before, rules, deliveries));
+                    // Signals come once, as a rule; that some are known already is seen when they are written.
+                    Set<SignalRow.Key> seen = i == 0 ? new HashSet<>() : seen(deliveries);
+                    List<List<Boolean>> answers = transactions.execute(_ -> stored(before, rules, deliveries, seen));
                     for (int j = 0; j < deliveries.size(); j++) {
                         deliveries.get(j).answer().complete(answers.get(j));
                     }
@@ -185,9 +195,10 @@ public class Facts {
         }
     }
 
-    private List<List<Boolean>> stored(Known before, Map<SignalKind, AlertRule> rules, List<Delivery> deliveries) {
+    /** @param seen those that were taken in before */
+    private List<List<Boolean>> stored(
+            Known before, Map<SignalKind, AlertRule> rules, List<Delivery> deliveries, Set<SignalRow.Key> seen) {
         long now = time.now();
-        Set<SignalRow.Key> seen = seen(deliveries);
         List<SignalBatch.Line> lines = new ArrayList<>();
         List<List<Boolean>> answers = new ArrayList<>();
         Readings readings = before.readings();

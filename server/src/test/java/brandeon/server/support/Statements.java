@@ -38,7 +38,9 @@ public final class Statements implements BeanPostProcessor, QueryExecutionListen
 
     @Override
     public void afterQuery(ExecutionInfo execution, List<QueryInfo> queries) {
-        if (Thread.currentThread().getName().startsWith("tomcat-handler")) {
+        String thread = Thread.currentThread().getName();
+        // Signals are stored on a thread of their own, for which those who sent them wait.
+        if (thread.startsWith("tomcat-handler") || thread.equals("intake")) {
             queries.forEach(query -> sent.add(query.getQuery()));
         }
     }
