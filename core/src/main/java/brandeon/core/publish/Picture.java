@@ -5,7 +5,6 @@ import brandeon.core.art.ContentName;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Outline;
 import brandeon.core.art.PieceArt;
-import brandeon.core.art.SvgWriter;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
@@ -74,7 +73,7 @@ public record Picture(int width, int height, List<Layer> layers) {
         try {
             return new Layer(
                     placement.piece().id(),
-                    SvgWriter.fragment(marks(scene, part, placement)),
+                    Written.svg(marks(scene, part, placement)),
                     movements(placement.art()),
                     blend);
         } catch (RuntimeException e) {
@@ -114,7 +113,17 @@ public record Picture(int width, int height, List<Layer> layers) {
 
     /** Lasting name of this content: 64 hexadecimal digits. */
     public String hash() {
-        return ContentName.full(toString());
+        StringBuilder all = new StringBuilder().append(width).append('x').append(height);
+        for (Layer layer : layers) {
+            all.append('\n')
+                    .append(layer.piece())
+                    .append(' ')
+                    .append(layer.blend())
+                    .append(' ')
+                    .append(Written.name(layer.svg()))
+                    .append(layer.movements());
+        }
+        return ContentName.full(all.toString());
     }
 
     private static List<Placement> placements(ResolvedScene scene, Part part) {

@@ -9,6 +9,7 @@ import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.ShowFed;
+import brandeon.server.commit.AfterCommit;
 import brandeon.server.show.RunningShows;
 import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -28,8 +29,6 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -244,11 +243,8 @@ public class Facts {
         if (changed == 0 || batch.insert(lines) < lines.size()) {
             throw new Overtaken();
         }
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                keep(after);
-            }
+        AfterCommit.run(() -> {
+            keep(after);
         });
         wakes.facts(after.show());
     }

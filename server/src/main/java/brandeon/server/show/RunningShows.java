@@ -14,6 +14,7 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.channel.ShowWanted;
+import brandeon.server.commit.AfterCommit;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
@@ -37,8 +38,6 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Shows, their cues and what takes them back. A cue that was answered is on disk. */
@@ -305,9 +304,9 @@ public class RunningShows {
             throw new NotFound("There is no such theme in this show.");
         }
         rows.lead(id, theme);
-        keepAfterCommit(
-                new Running(show.id(), show.workspace(), show.name(), show.show(), show.version(), Optional.of(theme)));
-        afterCommit(() -> {
+        AfterCommit.run(() -> {
+            keep(new Running(
+                    show.id(), show.workspace(), show.name(), show.show(), show.version(), Optional.of(theme)));
             startings.remove(id);
             rules.remove(id);
         });
@@ -385,9 +384,9 @@ public class RunningShows {
         if (added == 0) {
             throw new Repeated();
         }
-        keepAfterCommit(after);
+        AfterCommit.run(() -> keep(after));
         Who who = new Who(after.id(), member.account());
-        afterCommit(() -> {
+        AfterCommit.run(() -> {
             if (state == CueRow.State.DONE) {
                 stepsKept.put(who, new Steps(true, false));
             } else {
@@ -396,19 +395,6 @@ public class RunningShows {
         });
         wakes.show(after.id());
         return new Done(after, applied.sentence(), false);
-    }
-
-    private void keepAfterCommit(Running after) {
-        afterCommit(() -> keep(after));
-    }
-
-    private static void afterCommit(Runnable then) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                then.run();
-            }
-        });
     }
 
     private void keep(Running next) {

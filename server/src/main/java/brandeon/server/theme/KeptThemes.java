@@ -3,6 +3,7 @@ package brandeon.server.theme;
 import brandeon.core.kept.Memory;
 import brandeon.core.kind.Content;
 import brandeon.core.theme.Theme;
+import brandeon.server.commit.AfterCommit;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.HashMap;
 import java.util.Map;
@@ -13,7 +14,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
@@ -140,13 +140,10 @@ class KeptThemes {
 
     /** Once this transaction is committed, the theme is gone. */
     void removed(UUID id) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                changes.incrementAndGet();
-                current.remove(id);
-                drafts.remove(id);
-            }
+        AfterCommit.run(() -> {
+            changes.incrementAndGet();
+            current.remove(id);
+            drafts.remove(id);
         });
     }
 
@@ -167,12 +164,9 @@ class KeptThemes {
 
     /** Keeps what this transaction has written, once it is committed. */
     void written(Themes.Draft draft, Past past) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                keep(new Kept(draft, Optional.of(past)));
-                current.add(draft.id());
-            }
+        AfterCommit.run(() -> {
+            keep(new Kept(draft, Optional.of(past)));
+            current.add(draft.id());
         });
     }
 

@@ -1,6 +1,7 @@
 package brandeon.server.wake;
 
 import brandeon.server.access.MembershipChanged;
+import brandeon.server.commit.AfterCommit;
 import brandeon.server.door.DatabaseWatch;
 import jakarta.annotation.PreDestroy;
 import java.sql.Connection;
@@ -20,8 +21,6 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Tells every server that something changed: this one at once after its commit, the others by PostgreSQL's
@@ -102,16 +101,7 @@ public class Wakes {
                 .param("text", node + " " + wake.kind() + " " + wake.id())
                 .query((_, _) -> "")
                 .list();
-        if (TransactionSynchronizationManager.isSynchronizationActive()) {
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void afterCommit() {
-                    deliver(wake);
-                }
-            });
-        } else {
-            deliver(wake);
-        }
+        AfterCommit.run(() -> deliver(wake));
     }
 
     private void deliver(Wake wake) {
