@@ -320,22 +320,24 @@ public class Feeds {
 
     /** Tells followers what is different from what they know. */
     private void tell(ThemeRoad road, Themes.Draft draft) {
-        Themes.Draft before = told.get(road.theme());
-        if (road.followers().isEmpty() || before == null) {
+        if (road.followers().isEmpty()) {
             told.remove(road.theme());
             return;
         }
-        if (before.version() < draft.version()) {
-            told.put(road.theme(), draft);
-            String text = json.writeValueAsString(new Told.Changed(
-                    draft.id(),
-                    before.version(),
-                    draft.version(),
-                    draft.onAir(),
-                    themes.differs(draft),
-                    ThemeChange.between(before.theme(), draft.theme())));
-            road.followers().forEach(line -> line.send(text));
+        Optional<Themes.Draft> before = Optional.ofNullable(told.put(road.theme(), draft));
+        if (before.filter(known -> known.version() >= draft.version()).isPresent()) {
+            return;
         }
+        // Whoever knows another version than this one asks for the whole.
+        Themes.Draft from = before.orElse(draft);
+        String text = json.writeValueAsString(new Told.Changed(
+                draft.id(),
+                from.version(),
+                draft.version(),
+                draft.onAir(),
+                themes.differs(draft),
+                ThemeChange.between(from.theme(), draft.theme())));
+        road.followers().forEach(line -> line.send(text));
     }
 
     /** What one feed shows. Whatever is wrong with it, all others go on. */
