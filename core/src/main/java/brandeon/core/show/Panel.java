@@ -78,7 +78,7 @@ public final class Panel {
                         .filter(other -> other.share().equals(piece.id()))
                         .map(Piece::name)
                         .toList(),
-                !PieceCue.held(stand, piece).isEmpty(),
+                !stand.show().of(piece).isEmpty(),
                 stand.held(piece, Slot.SIGHT, Held.HeldSight.class, "sight").shown(),
                 Starting.counts(piece).map(mode -> dial(stand, piece, mode)),
                 Starting.slots(piece, ContentType.COUNT).stream()

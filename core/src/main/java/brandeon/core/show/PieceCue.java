@@ -7,8 +7,6 @@ import brandeon.core.live.Readings;
 import brandeon.core.theme.Piece;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Stream;
 
 /** What any piece can be told. */
 public sealed interface PieceCue extends Cue {
@@ -45,7 +43,7 @@ public sealed interface PieceCue extends Cue {
         @Override
         public Cued.Applied applied(Stand stand) {
             Piece said = stand.piece(piece);
-            Map<String, Held> held = held(stand, said);
+            Map<String, Held> held = stand.show().of(said);
             require(!held.isEmpty(), said.name() + " is as its theme has it.");
             Show next = stand.show();
             for (String slot : held.keySet()) {
@@ -92,20 +90,5 @@ public sealed interface PieceCue extends Cue {
             Cue inverse = one ? stand.back(said, held.keySet().iterator().next()) : new PutBack(piece, before);
             return new Cued.Applied(next, inverse, said.name() + ": put back");
         }
-    }
-
-    /** Everything that a show holds of a piece, by slot. */
-    static Map<String, Held> held(Stand stand, Piece piece) {
-        Map<String, Held> held = new LinkedHashMap<>();
-        Stream.concat(
-                        Stream.of(Slot.CLOCK, Slot.SIGHT),
-                        piece.kind().facts().fields().stream().map(field -> field.name()))
-                .forEach(slot -> {
-                    Optional<Held> standard = Starting.held(piece, slot);
-                    if (standard.isPresent() && stand.held(piece, slot)) {
-                        held.put(slot, stand.held(piece, slot, standard.get().getClass(), slot));
-                    }
-                });
-        return held;
     }
 }

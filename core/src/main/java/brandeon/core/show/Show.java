@@ -3,6 +3,7 @@ package brandeon.core.show;
 import brandeon.core.kind.Run;
 import brandeon.core.theme.Piece;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -32,23 +33,29 @@ public record Show(Map<String, Map<String, Held>> held) {
     /** A piece as it is said and shown now. */
     public Spoken spoken(Piece piece) {
         Spoken spoken = Spoken.byItself(piece);
-        if (held.isEmpty()) {
-            return spoken;
-        }
-        for (Map.Entry<String, Held> one :
-                held.getOrDefault(piece.speaker(), Map.of()).entrySet()) {
-            if (one.getValue().shared()) {
-                spoken = one.getValue().over(spoken, one.getKey());
-            }
-        }
-        // What was written over this one piece comes last.
-        for (Map.Entry<String, Held> one :
-                held.getOrDefault(piece.id(), Map.of()).entrySet()) {
-            if (!one.getValue().shared()) {
-                spoken = one.getValue().over(spoken, one.getKey());
-            }
+        for (Map.Entry<String, Held> one : of(piece).entrySet()) {
+            spoken = one.getValue().over(spoken, one.getKey());
         }
         return spoken;
+    }
+
+    /** All that is held of a piece, by slot: what it shares first, and what is its own alone last. */
+    Map<String, Held> of(Piece piece) {
+        if (held.isEmpty()) {
+            return Map.of();
+        }
+        Map<String, Held> all = new LinkedHashMap<>();
+        held.getOrDefault(piece.speaker(), Map.of()).forEach((slot, one) -> {
+            if (one.shared()) {
+                all.put(slot, one);
+            }
+        });
+        held.getOrDefault(piece.id(), Map.of()).forEach((slot, one) -> {
+            if (!one.shared()) {
+                all.put(slot, one);
+            }
+        });
+        return all;
     }
 
     /** In which the clip that a piece is begins at an instant, epoch milliseconds. */

@@ -12,7 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 
 /** Writes what a show says into a theme, so that it is there the next evening too. */
 public final class TakeOver {
@@ -29,28 +28,20 @@ public final class TakeOver {
             return List.of();
         }
         Piece piece = found.get();
-        Map<String, Held> held = new TreeMap<>();
-        show.held().getOrDefault(piece.speaker(), Map.of()).forEach((slot, one) -> {
-            if (one.shared()) {
-                held.put(slot, one);
-            }
-        });
-        show.held().getOrDefault(piece.id(), Map.of()).forEach((slot, one) -> {
-            if (!one.shared()) {
-                held.put(slot, one);
-            }
-        });
         List<Edit> edits = new ArrayList<>();
-        held.forEach((slot, one) -> content(theme.speaking(piece), slot, one).forEach((field, content) -> {
-            Piece speaks = one.shared() ? theme.piece(piece.speaker()).orElse(piece) : piece;
-            boolean takes = piece.kind()
-                    .field(field)
-                    .filter(f -> f.type().takes(content))
-                    .isPresent();
-            if (takes && !speaks.content(field).equals(content)) {
-                edits.add(new PieceEdit.SetContent(speaks.id(), field, content));
-            }
-        }));
+        show.of(piece)
+                .forEach((slot, one) -> content(theme.speaking(piece), slot, one)
+                        .forEach((field, content) -> {
+                            Piece speaks =
+                                    one.shared() ? theme.piece(piece.speaker()).orElse(piece) : piece;
+                            boolean takes = piece.kind()
+                                    .field(field)
+                                    .filter(f -> f.type().takes(content))
+                                    .isPresent();
+                            if (takes && !speaks.content(field).equals(content)) {
+                                edits.add(new PieceEdit.SetContent(speaks.id(), field, content));
+                            }
+                        }));
         return edits;
     }
 

@@ -6,14 +6,12 @@ import brandeon.core.text.Letters;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
+import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,15 +23,11 @@ public class Channels {
     /** A place on a platform where a broadcast happens. @param show that its signals feed */
     public record Channel(UUID id, UUID workspace, UUID show, Platform platform, String name) {}
 
-    private static final int KEPT = 10_000;
-
     private final ChannelRows rows;
     private final EntityManager entities;
     private final ApplicationEventPublisher events;
     private final Wakes wakes;
-    private final AtomicLong changes = new AtomicLong();
-    private final Map<UUID, Channel> known =
-            Caffeine.newBuilder().maximumSize(KEPT).<UUID, Channel>build().asMap();
+    private final Known<UUID, Channel> known = new Known<>();
 
     Channels(ChannelRows rows, EntityManager entities, ApplicationEventPublisher events, Wakes wakes) {
         this.rows = rows;
@@ -42,14 +36,8 @@ public class Channels {
         this.wakes = wakes;
         wakes.listen(wake -> {
             switch (wake.kind()) {
-                case CHANNEL -> {
-                    changes.incrementAndGet();
-                    known.remove(wake.id());
-                }
-                case ANYTHING -> {
-                    changes.incrementAndGet();
-                    known.clear();
-                }
+                case CHANNEL -> known.forget(wake.id());
+                case ANYTHING -> known.forgetAll();
                 case THEME, SHOW, FACTS, OUTLET, MEMBER -> {}
             }
         });
@@ -68,14 +56,7 @@ public class Channels {
     }
 
     public Optional<Channel> find(UUID id) {
-        return Optional.ofNullable(known.get(id)).or(() -> {
-            long heard = changes.get();
-            Optional<Channel> found = rows.findById(id).map(ChannelRow::channel);
-            if (changes.get() == heard) {
-                found.ifPresent(channel -> known.put(id, channel));
-            }
-            return found;
-        });
+        return known.find(id, wanted -> rows.findById(wanted).map(ChannelRow::channel));
     }
 
     /** Those that feed a show. */

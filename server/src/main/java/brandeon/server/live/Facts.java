@@ -11,10 +11,12 @@ import brandeon.server.channel.Channels;
 import brandeon.server.channel.ShowFed;
 import brandeon.server.commit.AfterCommit;
 import brandeon.server.show.RunningShows;
+import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,7 +27,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -42,7 +43,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Facts {
 
     /** A show's facts as they were last committed, as far as this server heard. */
-    public record Known(UUID show, Readings readings, AlertQueue alerts, long version) {}
+    public record Standing(UUID show, Readings readings, AlertQueue alerts, long version) {}
 
     /** One line of a channel's record: what came and when it was shown; 0 where no alert shows it. */
     public record Line(Signal signal, long showsFrom, long showsTill) {}
@@ -51,7 +52,6 @@ public class Facts {
     private static final int AT_ONCE = 2000;
 
     private static final int TRIES = 8;
-    private static final int KEPT = 10_000;
 
     private final SignalRows rows;
     private final FactsRows factsRows;
@@ -61,12 +61,9 @@ public class Facts {
     private final AlertTime time;
     private final Wakes wakes;
     private final TransactionTemplate transactions;
-    private final Map<UUID, Known> known =
-            Caffeine.newBuilder().maximumSize(KEPT).<UUID, Known>build().asMap();
+    private final Known<UUID, Standing> known = new Known<>((now, read) -> now.version() > read.version() ? now : read);
     private final Map<UUID, Intake> intakes =
             Caffeine.newBuilder().weakValues().<UUID, Intake>build().asMap();
-    /** Rises with everything that other servers stored: what was read before is not kept after it. */
-    private final AtomicLong changes = new AtomicLong();
 
     /** Signals of a channel that wait to be stored; the answer says of each whether it was new. */
     private record Delivery(Channels.Channel channel, List<Signal> signals, CompletableFuture<List<Boolean>> answer) {}
@@ -107,14 +104,10 @@ public class Facts {
         switch (wake.kind()) {
             case FACTS -> {
                 if (!wake.own()) {
-                    changes.incrementAndGet();
-                    known.remove(wake.id());
+                    known.forget(wake.id());
                 }
             }
-            case CHANNEL, ANYTHING -> {
-                changes.incrementAndGet();
-                known.clear();
-            }
+            case CHANNEL, ANYTHING -> known.forgetAll();
             case THEME, SHOW, OUTLET, MEMBER -> {}
         }
     }
@@ -173,7 +166,7 @@ public class Facts {
         try {
             for (int i = 0; ; i++) {
                 try {
-                    Known before = now(show);
+                    Standing before = now(show);
                     Map<SignalKind, AlertRule> rules = shows.alertRules(show);
                     // Signals come once, as a rule; that some are known already is seen when they are written.
                     Set<SignalRow.Key> seen = i == 0 ? new HashSet<>() : seen(deliveries);
@@ -183,7 +176,7 @@ public class Facts {
                     }
                     return;
                 } catch (Overtaken e) {
-                    known.remove(show);
+                    known.forget(show);
                     if (i == TRIES) {
                         throw e;
                     }
@@ -196,7 +189,7 @@ public class Facts {
 
     /** @param seen those that were taken in before */
     private List<List<Boolean>> stored(
-            Known before, Map<SignalKind, AlertRule> rules, List<Delivery> deliveries, Set<SignalRow.Key> seen) {
+            Standing before, Map<SignalKind, AlertRule> rules, List<Delivery> deliveries, Set<SignalRow.Key> seen) {
         long now = time.now();
         List<SignalBatch.Line> lines = new ArrayList<>();
         List<List<Boolean>> answers = new ArrayList<>();
@@ -221,7 +214,7 @@ public class Facts {
             answers.add(added);
         }
         if (!lines.isEmpty()) {
-            write(new Known(before.show(), readings, alerts, before.version() + 1), lines, now);
+            write(new Standing(before.show(), readings, alerts, before.version() + 1), lines, now);
         }
         return answers;
     }
@@ -229,7 +222,7 @@ public class Facts {
     /** Those that were taken in before. */
     private Set<SignalRow.Key> seen(List<Delivery> deliveries) {
         Set<SignalRow.Key> seen = new HashSet<>();
-        Map<UUID, List<String>> ids = new java.util.LinkedHashMap<>();
+        Map<UUID, List<String>> ids = new LinkedHashMap<>();
         deliveries.forEach(delivery -> delivery.signals()
                 .forEach(signal -> ids.computeIfAbsent(delivery.channel().id(), _ -> new ArrayList<>())
                         .add(signal.id())));
@@ -237,33 +230,22 @@ public class Facts {
         return seen;
     }
 
-    private void write(Known after, List<SignalBatch.Line> lines, long now) {
+    private void write(Standing after, List<SignalBatch.Line> lines, long now) {
         int changed = factsRows.change(
                 after.show(), after.version() - 1, Json.write(after.readings().kept()), now);
         if (changed == 0 || batch.insert(lines) < lines.size()) {
             throw new Overtaken();
         }
-        AfterCommit.run(() -> {
-            keep(after);
-        });
+        AfterCommit.run(() -> known.put(after.show(), after));
         wakes.facts(after.show());
     }
 
     /** What follows from a show's signals now. */
-    public Known now(UUID show) {
-        Known kept = known.get(show);
-        if (kept != null) {
-            return kept;
-        }
-        long heard = changes.get();
-        Known read = read(show);
-        if (changes.get() == heard) {
-            keep(read);
-        }
-        return read;
+    public Standing now(UUID show) {
+        return known.get(show, this::read);
     }
 
-    private Known read(UUID show) {
+    private Standing read(UUID show) {
         List<UUID> feeding = channels.ofShow(show);
         FactsRow row = factsRows.findById(show).orElseGet(() -> {
             Readings all = recounted(feeding);
@@ -275,7 +257,7 @@ public class Facts {
             alerts = alerts.with(
                     Json.read(shown.content, Signal.class), new AlertSlot(shown.showsFrom, shown.showsTill));
         }
-        return new Known(show, Readings.of(Json.read(row.readings, Readings.Kept.class)), alerts, row.version);
+        return new Standing(show, Readings.of(Json.read(row.readings, Readings.Kept.class)), alerts, row.version);
     }
 
     /** The readings of channels counted from all of their signals; what a show keeps is the same. */
@@ -296,9 +278,5 @@ public class Facts {
                                 .map(till -> till + time.ahead())
                                 .orElse(0L)))
                 .toList();
-    }
-
-    private void keep(Known next) {
-        known.merge(next.show(), next, (now, read) -> now.version() > read.version() ? now : read);
     }
 }

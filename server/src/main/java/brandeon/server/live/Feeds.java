@@ -135,15 +135,19 @@ public class Feeds {
      */
     public Watch watch(FeedKey key, String name, Watcher.Line line, String haveEpoch, long haveNumber) {
         Watch watch = new Watch(key, new Watcher(name, line));
-        onRoad(key.theme(), road -> road.join(new ThemeRoad.Join(watch, haveEpoch, haveNumber)));
+        join(new ThemeRoad.Join(watch, haveEpoch, haveNumber));
         return watch;
     }
 
     /** Whoever fell behind is told again where their feed stands, and fetches the whole picture. */
     public void catchUp(Watch watch) {
         if (!watch.left) {
-            onRoad(watch.key.theme(), road -> road.join(new ThemeRoad.Join(watch, "", -1)));
+            join(new ThemeRoad.Join(watch, "", -1));
         }
+    }
+
+    private void join(ThemeRoad.Join join) {
+        onRoad(join.watch().key.theme(), road -> road.join(join));
     }
 
     /** Lets somebody hear of every change of a theme until they leave it. */
@@ -169,12 +173,18 @@ public class Feeds {
     }
 
     private void giveUpLater(ThemeRoad road) {
-        if (!clock.isShutdown() && road.feeds().values().stream().anyMatch(Feed::idle)) {
-            try {
-                clock.schedule(() -> giveUp(road), IDLE_MINUTES, TimeUnit.MINUTES);
-            } catch (RejectedExecutionException e) {
-                // The server is stopping.
-            }
+        if (road.feeds().values().stream().anyMatch(Feed::idle)
+                || (road.feeds().isEmpty() && road.followers().isEmpty())) {
+            later(() -> giveUp(road), TimeUnit.MINUTES.toMillis(IDLE_MINUTES));
+        }
+    }
+
+    /** @param wait milliseconds */
+    private void later(Runnable then, long wait) {
+        try {
+            clock.schedule(then, wait, TimeUnit.MILLISECONDS);
+        } catch (RejectedExecutionException e) {
+            // The server is stopping.
         }
     }
 
@@ -226,17 +236,12 @@ public class Feeds {
             }
         } catch (RuntimeException e) {
             LOG.error("Theme {} could not be painted; it is tried again", road.theme(), e);
-            try {
-                clock.schedule(
-                        () -> {
-                            step.changes().forEach(road::changed);
-                            step.joins().forEach(road::join);
-                        },
-                        AGAIN_MILLIS,
-                        TimeUnit.MILLISECONDS);
-            } catch (RejectedExecutionException stopping) {
-                // The server is stopping.
-            }
+            later(
+                    () -> {
+                        step.changes().forEach(road::changed);
+                        step.joins().forEach(this::join);
+                    },
+                    AGAIN_MILLIS);
         }
     }
 
@@ -391,11 +396,7 @@ public class Feeds {
                 return;
             }
             alarms.put(show, at);
-            try {
-                clock.schedule(() -> ring(show, at), Math.max(1, wait), TimeUnit.MILLISECONDS);
-            } catch (RejectedExecutionException e) {
-                // The server is stopping.
-            }
+            later(() -> ring(show, at), Math.max(1, wait));
         });
     }
 

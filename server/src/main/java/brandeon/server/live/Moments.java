@@ -37,7 +37,7 @@ public class Moments {
 
     private LiveState now(UUID id) {
         Show show = shows.find(id).map(RunningShows.Running::show).orElse(Show.QUIET);
-        Facts.Known known = facts.now(id);
+        Facts.Standing known = facts.now(id);
         return new LiveState(
                 known.readings(),
                 show,

@@ -11,15 +11,13 @@ import brandeon.server.access.Role;
 import brandeon.server.live.FeedKey;
 import brandeon.server.problem.NotFound;
 import brandeon.server.theme.ThemeRemoved;
+import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
@@ -63,15 +61,11 @@ public class Outlets {
 
     public record Unknown() implements Opened {}
 
-    private static final int KEPT = 20_000;
-
     private final OutletRows rows;
     private final Keys keys;
     private final Wakes wakes;
     private final Addresses addresses;
-    private final Cache<UUID, Optional<Outlet>> known =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
-    private final AtomicLong changes = new AtomicLong();
+    private final Known<UUID, Outlet> known = new Known<>();
 
     Outlets(OutletRows rows, Keys keys, Wakes wakes, Addresses addresses) {
         this.rows = rows;
@@ -80,14 +74,8 @@ public class Outlets {
         this.addresses = addresses;
         wakes.listen(wake -> {
             switch (wake.kind()) {
-                case OUTLET -> {
-                    changes.incrementAndGet();
-                    known.invalidate(wake.id());
-                }
-                case ANYTHING -> {
-                    changes.incrementAndGet();
-                    known.invalidateAll();
-                }
+                case OUTLET -> known.forget(wake.id());
+                case ANYTHING -> known.forgetAll();
                 case THEME, SHOW, CHANNEL, FACTS, MEMBER -> {}
             }
         });
@@ -127,15 +115,9 @@ public class Outlets {
         return of(theme).stream().collect(Collectors.toMap(Outlet::place, Function.identity()));
     }
 
-    /** Many sources may open at once, as after a restart; the database is asked once for each of them. */
+    /** Many sources open at once, as after a restart. */
     public Optional<Outlet> find(UUID id) {
-        long heard = changes.get();
-        Optional<Outlet> found = known.get(id, wanted -> rows.findById(wanted).map(OutletRow::outlet));
-        if (changes.get() != heard) {
-            // What was read may be older than a change of which this server has heard meanwhile.
-            known.invalidate(id);
-        }
-        return found;
+        return known.find(id, wanted -> rows.findById(wanted).map(OutletRow::outlet));
     }
 
     /** Makes an outlet for every part of every scene on every canvas that has none yet. Existing links stay. */

@@ -18,6 +18,7 @@ import brandeon.server.commit.AfterCommit;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
+import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
@@ -26,8 +27,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
@@ -65,7 +64,6 @@ public class RunningShows {
     public record Cast(List<Themes.Draft> themes, Optional<Themes.Draft> leading) {}
 
     private static final int LONGEST_NAME = 100;
-    private static final int KEPT = 10_000;
 
     private final ShowRows rows;
     private final CueRows cues;
@@ -74,15 +72,13 @@ public class RunningShows {
     private final Wakes wakes;
     private final TransactionTemplate transactions;
     /** As they were last committed, as far as this server heard. */
-    private final Map<UUID, Running> known =
-            Caffeine.newBuilder().maximumSize(KEPT).<UUID, Running>build().asMap();
-    /** Rises with every change of which this server hears: what was read before one is not kept after it. */
-    private final AtomicLong changes = new AtomicLong();
+    private final Known<UUID, Running> known = new Known<>((now, read) -> now.version() > read.version() ? now : read);
     /** By show: what its themes say. */
-    private final Map<UUID, Starting> startings = new ConcurrentHashMap<>();
-
+    private final Known<UUID, Starting> startings = new Known<>();
     /** By show: how its signals are announced. */
-    private final Map<UUID, Map<SignalKind, AlertRule>> rules = new ConcurrentHashMap<>();
+    private final Known<UUID, Map<SignalKind, AlertRule>> rules = new Known<>();
+    /** What people can take back. */
+    private final Known<Who, Steps> steps = new Known<>();
 
     private final Map<UUID, Lock> turns =
             Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
@@ -107,24 +103,21 @@ public class RunningShows {
         switch (wake.kind()) {
             case SHOW -> {
                 if (!wake.own()) {
-                    changes.incrementAndGet();
-                    known.remove(wake.id());
-                    startings.remove(wake.id());
-                    rules.remove(wake.id());
-                    stepsKept.keySet().removeIf(who -> who.show().equals(wake.id()));
+                    known.forget(wake.id());
+                    startings.forget(wake.id());
+                    rules.forget(wake.id());
+                    steps.forgetIf(who -> who.show().equals(wake.id()));
                 }
             }
             case THEME, CHANNEL -> {
-                changes.incrementAndGet();
-                startings.clear();
-                rules.clear();
+                startings.forgetAll();
+                rules.forgetAll();
             }
             case ANYTHING -> {
-                changes.incrementAndGet();
-                known.clear();
-                startings.clear();
-                rules.clear();
-                stepsKept.clear();
+                known.forgetAll();
+                startings.forgetAll();
+                rules.forgetAll();
+                steps.forgetAll();
             }
             case FACTS, OUTLET, MEMBER -> {}
         }
@@ -144,16 +137,7 @@ public class RunningShows {
     }
 
     public Optional<Running> find(UUID id) {
-        Running kept = known.get(id);
-        if (kept != null) {
-            return Optional.of(kept);
-        }
-        long heard = changes.get();
-        Optional<Running> read = rows.findById(id).map(RunningShows::running);
-        if (changes.get() == heard) {
-            read.ifPresent(this::keep);
-        }
-        return read;
+        return known.find(id, wanted -> rows.findById(wanted).map(RunningShows::running));
     }
 
     /** The themes of a show: the one that leads is the one that somebody chose, else the oldest that is on air. */
@@ -169,11 +153,10 @@ public class RunningShows {
 
     /** What the themes of a show say by themselves: as it is on air first, the leading theme before others. */
     public Starting starting(Running show) {
-        Starting kept = startings.get(show.id());
-        if (kept != null) {
-            return kept;
-        }
-        long heard = changes.get();
+        return startings.get(show.id(), _ -> read(show));
+    }
+
+    private Starting read(Running show) {
         Cast cast = cast(show);
         UUID first = cast.leading().map(Themes.Draft::id).orElse(show.id());
         List<Themes.Draft> inOrder = Stream.concat(
@@ -184,30 +167,19 @@ public class RunningShows {
                         inOrder.stream().map(themes::onAir).flatMap(Optional::stream),
                         inOrder.stream().map(Themes.Draft::theme))
                 .toList();
-        Starting starting = Starting.of(all);
-        if (changes.get() == heard) {
-            startings.put(show.id(), starting);
-        }
-        return starting;
+        return Starting.of(all);
     }
 
     /** How signals are announced: the rules of the theme that leads, as it is on air, of those that are on. */
     public Map<SignalKind, AlertRule> alertRules(UUID id) {
-        Map<SignalKind, AlertRule> kept = rules.get(id);
-        if (kept != null) {
-            return kept;
-        }
-        long heard = changes.get();
-        Map<SignalKind, AlertRule> read = find(id).flatMap(show -> cast(show).leading())
-                .map(leading -> themes.onAir(leading).orElse(leading.theme()))
-                .map(theme -> theme.alerts().stream()
-                        .filter(AlertRule::on)
-                        .collect(Collectors.toUnmodifiableMap(AlertRule::kind, Function.identity())))
-                .orElse(Map.of());
-        if (changes.get() == heard) {
-            rules.put(id, read);
-        }
-        return read;
+        return rules.get(
+                id,
+                _ -> find(id).flatMap(show -> cast(show).leading())
+                        .map(leading -> themes.onAir(leading).orElse(leading.theme()))
+                        .map(theme -> theme.alerts().stream()
+                                .filter(AlertRule::on)
+                                .collect(Collectors.toUnmodifiableMap(AlertRule::kind, Function.identity())))
+                        .orElse(Map.of()));
     }
 
     /**
@@ -275,7 +247,7 @@ public class RunningShows {
     }
 
     public Steps steps(Member member, Running show) {
-        return stepsKept.computeIfAbsent(new Who(show.id(), member.account()), who -> {
+        return steps.get(new Who(show.id(), member.account()), who -> {
             List<CueRow.State> states = cues.states(who.show(), who.account());
             return new Steps(states.contains(CueRow.State.DONE), states.contains(CueRow.State.UNDONE));
         });
@@ -305,19 +277,14 @@ public class RunningShows {
         }
         rows.lead(id, theme);
         AfterCommit.run(() -> {
-            keep(new Running(
-                    show.id(), show.workspace(), show.name(), show.show(), show.version(), Optional.of(theme)));
-            startings.remove(id);
-            rules.remove(id);
+            known.forget(id);
+            startings.forget(id);
+            rules.forget(id);
         });
         wakes.show(id);
     }
 
     private record Who(UUID show, UUID account) {}
-
-    /** What people can take back, of those who did something lately; other servers may have gone on since. */
-    private final Map<Who, Steps> stepsKept =
-            Caffeine.newBuilder().maximumSize(KEPT).<Who, Steps>build().asMap();
 
     /** What this server knew was no longer so. */
     private static final class Overtaken extends RuntimeException {
@@ -344,7 +311,7 @@ public class RunningShows {
             try {
                 return transactions.execute(_ -> change.apply(before));
             } catch (Overtaken e) {
-                stepsKept.remove(new Who(id, member.account()));
+                steps.forget(new Who(id, member.account()));
                 return transactions.execute(
                         _ -> change.apply(mine(member, rows.locked(id).map(RunningShows::running))));
             }
@@ -384,21 +351,17 @@ public class RunningShows {
         if (added == 0) {
             throw new Repeated();
         }
-        AfterCommit.run(() -> keep(after));
         Who who = new Who(after.id(), member.account());
         AfterCommit.run(() -> {
+            known.put(after.id(), after);
             if (state == CueRow.State.DONE) {
-                stepsKept.put(who, new Steps(true, false));
+                steps.put(who, new Steps(true, false));
             } else {
-                stepsKept.remove(who);
+                steps.forget(who);
             }
         });
         wakes.show(after.id());
         return new Done(after, applied.sentence(), false);
-    }
-
-    private void keep(Running next) {
-        known.merge(next.id(), next, (now, read) -> now.version() > read.version() ? now : read);
     }
 
     private static Running running(ShowRow row) {

@@ -206,6 +206,10 @@ class LiveSocket extends TextWebSocketHandler {
         } catch (Mistake | NotFound | TooMany e) {
             tell(connection, new Told.Refusal("", e.getMessage()));
         }
+        if (!connections.containsKey(connection.id())) {
+            // It ended while its message was being taken.
+            gone(connection);
+        }
     }
 
     private void watch(Connection connection, Asked.Standing has, FeedKey key) {
@@ -310,13 +314,15 @@ class LiveSocket extends TextWebSocketHandler {
 
     @Override
     public void afterConnectionClosed(WebSocketSession raw, CloseStatus status) {
-        Connection connection = connections.remove(raw.getId());
-        if (connection != null) {
-            connection.outbox().close(CloseStatus.NORMAL);
-            connection.watches().values().forEach(feeds::leave);
-            connection.themes().forEach(theme -> feeds.unfollow(theme, connection.outbox()));
-            people.gone(raw.getId(), this::tellPeople);
-            connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), raw.getId()));
-        }
+        Optional.ofNullable(connections.remove(raw.getId())).ifPresent(this::gone);
+    }
+
+    /** Nothing is left of it anywhere; more than once does no harm. */
+    private void gone(Connection connection) {
+        connection.outbox().close(CloseStatus.NORMAL);
+        connection.watches().values().forEach(feeds::leave);
+        connection.themes().forEach(theme -> feeds.unfollow(theme, connection.outbox()));
+        people.gone(connection.id(), this::tellPeople);
+        connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), connection.id()));
     }
 }
