@@ -80,6 +80,21 @@ public record ThemeChange(
                 viewer.orElse(before.viewer()));
     }
 
+    /** Whether it changes what single pieces and scenes are, and nothing that all of them depend on. */
+    public boolean ofPiecesAndScenesAlone() {
+        return brand.isEmpty()
+                && family.isEmpty()
+                && canvases.isEmpty()
+                && captures.isEmpty()
+                && pieceOrder.isEmpty()
+                && alerts.isEmpty()
+                && artworks.isEmpty()
+                && artworkOrder.isEmpty()
+                && faces.isEmpty()
+                && lines.isEmpty()
+                && viewer.isEmpty();
+    }
+
     private static <T> Optional<T> other(Theme before, Theme after, Function<Theme, T> part) {
         T next = part.apply(after);
         return next.equals(part.apply(before)) ? Optional.empty() : Optional.of(next);

@@ -22,6 +22,7 @@ import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
+import brandeon.core.theme.ThemeChange;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Tag;
@@ -67,6 +68,7 @@ class SoundnessTest {
             if (Edits.apply(EditsTest.THEME, edit) instanceof Outcome.Applied(Theme theme, Edit inverse)) {
                 applied++;
                 assertThat(Soundness.faults(theme)).as(text).isEmpty();
+                assertThat(Soundness.faults(EditsTest.THEME, theme)).as(text).isEmpty();
                 assertThat(((Outcome.Applied) Edits.apply(theme, inverse)).theme())
                         .as(text)
                         .isEqualTo(EditsTest.THEME);
@@ -97,6 +99,65 @@ class SoundnessTest {
         assertThat(resolved.failed().getFirst().cause()).hasMessageContaining("latestFollower");
         assertThat(resolved.placement("wrong").orElseThrow().art().marks()).isEmpty();
         assertThat(resolved.placement("right").orElseThrow().art().texts()).isNotEmpty();
+    }
+
+    /** Each way in which a change can bring a piece that cannot be drawn onto a scene. */
+    @Test
+    void aChangeIsAsSoundAsWhatItReaches() {
+        Piece right = Piece.of("line", PieceKind.FACT_LINE, "Latest").withWords("value", "High tide");
+        Piece wrong = right.withWords("value", "{latestFollower, plural, one {#} other {#}}");
+        Piece aside = Piece.of("aside", PieceKind.FACT_LINE, "Beside it").withWords("value", "Low tide");
+        Scene with = scene("with", "line");
+        Scene without = scene("without", "aside");
+        Theme good = theme(List.of(right, aside), with, without);
+
+        assertThat(Soundness.faults(good, theme(List.of(wrong, aside), with, without)))
+                .as("its words changed")
+                .isNotEmpty()
+                .allMatch(fault -> fault.startsWith("line on with"));
+        Theme unseen = theme(List.of(wrong, aside), scene("with"), without);
+        assertThat(Soundness.faults(unseen, theme(List.of(wrong, aside), with, without)))
+                .as("it was put onto a scene")
+                .isNotEmpty();
+        assertThat(Soundness.faults(unseen, theme(List.of(wrong, aside), scene("with"), without, scene("new", "line"))))
+                .as("a scene with it was added")
+                .isNotEmpty();
+        Theme known = theme(List.of(wrong, aside), with, without);
+        assertThat(Soundness.faults(known, theme(List.of(wrong, aside.withWords("value", "Ebb")), with, without)))
+                .as("what was so before, where the change does not reach")
+                .isEmpty();
+        assertThat(Soundness.faults(
+                        known, known.withBrand(EditsTest.THEME.brand().withCalm(true))))
+                .as("all of it is drawn anew in another brand")
+                .isNotEmpty();
+    }
+
+    @Test
+    void aChangeReachesThoseThatSayTheSame() {
+        Piece goal = Piece.of("goal", PieceKind.GOAL, "Goal");
+        Scene with = scene("with", "goal");
+        Scene same = scene("same", "same");
+        Scene other = scene("other", "other");
+        List<Piece> beside = List.of(
+                Piece.of("same", PieceKind.GOAL, "Same").sharing("goal"), Piece.of("other", PieceKind.GOAL, "Other"));
+        Theme before = theme(List.of(goal, beside.get(0), beside.get(1)), with, same, other);
+        Theme after = before.withPieces(
+                List.of(goal.withContent("value", Content.Count.of(12)), beside.get(0), beside.get(1)));
+        assertThat(Soundness.reached(ThemeChange.between(before, after), after)).containsExactly(with, same);
+    }
+
+    private static Scene scene(String id, String... pieces) {
+        return Scene.of(
+                id,
+                id,
+                SceneRole.LIVE,
+                List.of(pieces).stream()
+                        .map(piece -> Placed.in(Zone.STRIP, piece))
+                        .toList());
+    }
+
+    private static Theme theme(List<Piece> pieces, Scene... scenes) {
+        return ReedlightHide.theme().withPieces(pieces).withScenes(List.of(scenes));
     }
 
     @Test

@@ -418,7 +418,7 @@ public class Themes {
 
     /** Nothing is kept that could not be drawn or read again; what was so before does not stand in the way. */
     private static Outcome.Applied sound(Theme before, Outcome.Applied applied) {
-        List<String> faults = Soundness.faults(applied.theme());
+        List<String> faults = Soundness.faults(before, applied.theme());
         if (!faults.isEmpty() && !Soundness.faults(before).containsAll(faults)) {
             throw new Refused("This change was not kept: " + faults.getFirst());
         }
