@@ -42,7 +42,7 @@ function afterFirstFrame(start: () => void): void {
     started = true;
     start();
   };
-  requestAnimationFrame(() => window.setTimeout(once));
+  new PerformanceObserver(once).observe({ type: "paint", buffered: true });
   // A hidden page has no frames.
   window.setTimeout(once, document.hidden ? 0 : LONGEST_FRAME);
 }

@@ -101,8 +101,7 @@ final class SignalColours {
                 .filter(reads)
                 .filter(colour -> {
                     ToldApart.Seen mine = new ToldApart.Seen(colour);
-                    return seen.stream()
-                            .allMatch(other -> ToldApart.worst(mine, other).difference() >= ToldApart.LEAST);
+                    return seen.stream().allMatch(other -> ToldApart.apart(mine, other));
                 })
                 .findFirst();
     }
@@ -130,7 +129,7 @@ final class SignalColours {
     private boolean apart(Role role, ToldApart.Seen colour) {
         for (ToldApart.Pair pair : pairs) {
             ToldApart.Seen other = pair.holds(role) ? chosen.get(pair.beside(role)) : null;
-            if (other != null && ToldApart.worst(colour, other).difference() < ToldApart.LEAST) {
+            if (other != null && !ToldApart.apart(colour, other)) {
                 return false;
             }
         }

@@ -74,6 +74,16 @@ public final class ToldApart {
         return worst;
     }
 
+    /** Whether nobody takes the one for the other. */
+    static boolean apart(Seen one, Seen other) {
+        for (Vision vision : Vision.values()) {
+            if (Difference.ciede2000(one.lab(vision), other.lab(vision)) < LEAST) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** A colour with what each vision makes of it, computed once. */
     static final class Seen {
         private final Colour colour;
