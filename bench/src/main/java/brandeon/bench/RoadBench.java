@@ -308,7 +308,15 @@ public final class RoadBench {
         inlet.rate(16, 1, 4000);
         double early = inlet.each(300);
         System.out.printf(Locale.ROOT, "one signal at a time, after 4,500: %.2f ms each%n", early);
-        System.out.printf(Locale.ROOT, "single signals from 16 senders: %.0f a second%n", inlet.rate(16, 1, 10_000));
+        inlet.asked(16, 2000);
+        double bare = inlet.asked(16, 10_000);
+        double single = inlet.rate(16, 1, 10_000);
+        System.out.printf(
+                Locale.ROOT,
+                "single signals from 16 senders: %.0f a second; a small file that they ask for instead: %.0f, %.1f times as many%n",
+                single,
+                bare,
+                bare / single);
         System.out.printf(
                 Locale.ROOT, "signals in batches of 500 from 4 senders: %.0f a second%n", inlet.rate(4, 500, 90_000));
         double late = inlet.each(300);
@@ -374,13 +382,33 @@ public final class RoadBench {
 
         /** Signals a second. */
         double rate(int senders, int together, int count) throws Exception {
+            return together
+                    * answered(
+                            senders,
+                            count / together,
+                            () -> require(later(together).join()));
+        }
+
+        /** Answers a second to requests for a small file, with the same client. */
+        double asked(int senders, int count) throws Exception {
+            HttpRequest file =
+                    HttpRequest.newBuilder(URI.create(address + "/keeper.js")).build();
+            return answered(
+                    senders,
+                    count,
+                    () -> http.sendAsync(file, HttpResponse.BodyHandlers.discarding())
+                            .join());
+        }
+
+        /** How often in a second something is done by several at once. */
+        private static double answered(int senders, int count, Runnable deed) throws Exception {
             long start = System.nanoTime();
             try (ExecutorService all = Executors.newFixedThreadPool(senders)) {
                 List<Future<?>> sending = new ArrayList<>();
                 for (int s = 0; s < senders; s++) {
                     sending.add(all.submit(() -> {
-                        for (int i = 0; i < count / senders / together; i++) {
-                            require(later(together).join());
+                        for (int i = 0; i < count / senders; i++) {
+                            deed.run();
                         }
                     }));
                 }
