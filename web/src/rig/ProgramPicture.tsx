@@ -53,7 +53,8 @@ function Source({ source, entered }: { source: RigSource; entered: boolean }) {
           <CapturePattern pattern={source.pattern} width={source.width} height={source.height} />
         ) : (
           <iframe
-            key={source.behaviour === "RESTART_ON_ENTRY" ? entries : 0}
+            // Another link is another page: a frame that is sent elsewhere while it loads may end up at the old one.
+            key={`${source.link} ${String(source.behaviour === "RESTART_ON_ENTRY" ? entries : 0)}`}
             src={ownLink(source.link)}
             sandbox="allow-scripts"
             title={source.name}

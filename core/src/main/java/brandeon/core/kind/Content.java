@@ -52,6 +52,11 @@ public sealed interface Content {
     /** Every text in it that may show values. */
     Stream<String> patterns();
 
+    /** Whether what it says can change with live values. */
+    default boolean live() {
+        return patterns().anyMatch(pattern -> pattern.indexOf('{') >= 0);
+    }
+
     /**
      * Why it is not taken; empty when it is.
      *
@@ -201,6 +206,11 @@ public sealed interface Content {
         @Override
         public Stream<String> patterns() {
             return rows.stream().flatMap(row -> Stream.of(row.label(), row.value()));
+        }
+
+        @Override
+        public boolean live() {
+            return !then.isEmpty() || Content.super.live();
         }
 
         @Override

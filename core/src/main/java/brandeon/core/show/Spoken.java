@@ -22,7 +22,8 @@ public record Spoken(Piece piece, Run run, boolean seen) {
         return new Spoken(piece, Run.STANDING, true);
     }
 
-    Content content(String field) {
+    /** What it says in one of its fields; nothing where it has no such field. */
+    public Content content(String field) {
         return piece.kind().field(field).isPresent() ? piece.content(field) : new Content.Words("");
     }
 

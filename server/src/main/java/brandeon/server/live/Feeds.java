@@ -252,16 +252,19 @@ public class Feeds {
         Map<FeedKey.Source, Optional<Resolver>> resolvers = new EnumMap<>(FeedKey.Source.class);
         for (FeedKey.Source source : FeedKey.Source.values()) {
             long version = source == FeedKey.Source.DRAFT ? draft.version() : draft.onAir();
-            boolean same = road.painted(source).map(last -> last == version).orElse(false);
-            // An edit of a draft costs a release nothing.
-            if (!same || step.changes().contains(ThemeRoad.Change.LIVE)) {
+            Optional<ThemeRoad.Painted> last = road.painted(source).filter(painted -> painted.version() == version);
+            // An edit of a draft costs a release nothing, and a cue only the scenes that can show it.
+            if (last.isEmpty() || step.changes().contains(ThemeRoad.Change.LIVE)) {
                 road.feeds().forEach((key, feed) -> {
-                    if (key.source() == source && !feed.idle()) {
+                    if (key.source() == source
+                            && !feed.idle()
+                            && last.map(painted -> shows(resolvers, draft, key, painted.live(), live))
+                                    .orElse(true)) {
                         change(feed, picture(road, resolvers, draft, key, live));
                     }
                 });
             }
-            road.painted(source, version);
+            road.painted(source, new ThemeRoad.Painted(version, live));
         }
         for (ThemeRoad.Join join : step.joins()) {
             welcome(road, join, key -> picture(road, resolvers, draft, key, live));
@@ -343,6 +346,19 @@ public class Feeds {
                 themes.differs(draft),
                 ThemeChange.between(from.theme(), draft.theme())));
         road.followers().forEach(line -> line.send(text));
+    }
+
+    /** Whether a feed can look otherwise than before. */
+    private boolean shows(
+            Map<FeedKey.Source, Optional<Resolver>> resolvers,
+            Themes.Draft draft,
+            FeedKey key,
+            LiveState before,
+            LiveState now) {
+        Optional<Resolver> resolver = resolvers.computeIfAbsent(key.source(), source -> resolver(draft, source));
+        return resolver.flatMap(
+                        known -> known.theme().scene(key.scene()).map(scene -> known.differs(scene, before, now)))
+                .orElse(false);
     }
 
     /** What one feed shows. Whatever is wrong with it, all others go on. */

@@ -1,5 +1,6 @@
 package brandeon.server.live;
 
+import brandeon.core.show.LiveState;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -30,6 +31,9 @@ final class ThemeRoad {
     /** What is to be done now. */
     record Step(Set<Change> changes, List<Join> joins) {}
 
+    /** What was painted last. @param version of the draft, or the number of the release */
+    record Painted(long version, LiveState live) {}
+
     /** Paints. */
     interface Painter {
         void paint(ThemeRoad road, Step step);
@@ -39,7 +43,7 @@ final class ThemeRoad {
     private final Executor hands;
     private final Painter painter;
     private final Map<FeedKey, Feed> feeds = new ConcurrentHashMap<>();
-    private final Map<FeedKey.Source, Long> painted = new ConcurrentHashMap<>();
+    private final Map<FeedKey.Source, Painted> painted = new ConcurrentHashMap<>();
     private final Set<Watcher.Line> followers = ConcurrentHashMap.newKeySet();
     private final Set<Change> waiting = EnumSet.noneOf(Change.class);
     private final List<Join> joining = new ArrayList<>();
@@ -140,12 +144,11 @@ final class ThemeRoad {
         return followers;
     }
 
-    /** The version of the draft, or the number of the release, that was painted last. */
-    Optional<Long> painted(FeedKey.Source source) {
+    Optional<Painted> painted(FeedKey.Source source) {
         return Optional.ofNullable(painted.get(source));
     }
 
-    void painted(FeedKey.Source source, long version) {
-        painted.put(source, version);
+    void painted(FeedKey.Source source, Painted now) {
+        painted.put(source, now);
     }
 }
