@@ -35,6 +35,11 @@ public sealed interface Held {
      */
     Spoken over(Spoken spoken, String slot);
 
+    /** How much text it holds. */
+    default int letters() {
+        return 0;
+    }
+
     /** Whether pieces that share what they show have it in common; else it is of one piece alone. */
     default boolean shared() {
         return true;
@@ -142,6 +147,13 @@ public sealed interface Held {
         public Spoken over(Spoken spoken, String slot) {
             return spoken.card(own, up).seen(shown);
         }
+
+        @Override
+        public int letters() {
+            return own.stream()
+                    .mapToInt(card -> card.label().length() + card.value().length())
+                    .sum();
+        }
     }
 
     /** What is to be gone through and how far that is, under the name of its field. */
@@ -159,6 +171,14 @@ public sealed interface Held {
         @Override
         public Spoken over(Spoken spoken, String slot) {
             return spoken.saying(slot, new Content.Points(points));
+        }
+
+        @Override
+        public int letters() {
+            return new Content.Points(points)
+                    .patterns()
+                    .mapToInt(String::length)
+                    .sum();
         }
     }
 
@@ -178,6 +198,11 @@ public sealed interface Held {
         @Override
         public Spoken over(Spoken spoken, String slot) {
             return spoken.saying(slot, new Content.Words(pattern));
+        }
+
+        @Override
+        public int letters() {
+            return pattern.length();
         }
     }
 

@@ -25,6 +25,14 @@ public record Show(Map<String, Map<String, Held>> held) {
         held = Collections.unmodifiableMap(all);
     }
 
+    /** What it takes in memory, in bytes, roughly. */
+    public int weight() {
+        return held.values().stream()
+                .flatMap(slots -> slots.values().stream())
+                .mapToInt(one -> 300 + 2 * one.letters())
+                .sum();
+    }
+
     /** Empty where a theme says it. */
     public Optional<Held> held(String piece, String slot) {
         return Optional.ofNullable(held.getOrDefault(piece, Map.of()).get(slot));

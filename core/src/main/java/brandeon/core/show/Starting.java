@@ -31,6 +31,11 @@ public final class Starting {
         return starting;
     }
 
+    /** What it takes in memory besides the themes, in bytes, roughly. */
+    public int weight() {
+        return 400 * pieces.size();
+    }
+
     public Optional<Piece> piece(String id) {
         return Optional.ofNullable(pieces.get(id));
     }

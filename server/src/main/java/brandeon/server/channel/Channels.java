@@ -27,7 +27,8 @@ public class Channels {
     private final EntityManager entities;
     private final ApplicationEventPublisher events;
     private final Wakes wakes;
-    private final Known<UUID, Channel> known = new Known<>();
+    private final Known<UUID, Channel> known =
+            new Known<>(channel -> 100 + 2 * channel.name().length());
 
     Channels(ChannelRows rows, EntityManager entities, ApplicationEventPublisher events, Wakes wakes) {
         this.rows = rows;

@@ -43,7 +43,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Facts {
 
     /** A show's facts as they were last committed, as far as this server heard. */
-    public record Standing(UUID show, Readings readings, AlertQueue alerts, long version) {}
+    public record Standing(UUID show, Readings readings, AlertQueue alerts, long version) {
+
+        /** In bytes, roughly: names and texts of a hundred letters. */
+        private int weight() {
+            return 300 * (readings.values().size() + alerts.planned().size());
+        }
+    }
 
     /** One line of a channel's record: what came and when it was shown; 0 where no alert shows it. */
     public record Line(Signal signal, long showsFrom, long showsTill) {}
@@ -61,7 +67,8 @@ public class Facts {
     private final AlertTime time;
     private final Wakes wakes;
     private final TransactionTemplate transactions;
-    private final Known<UUID, Standing> known = new Known<>((now, read) -> now.version() > read.version() ? now : read);
+    private final Known<UUID, Standing> known =
+            new Known<>(Standing::weight, (now, read) -> now.version() > read.version() ? now : read);
     private final Map<UUID, Intake> intakes =
             Caffeine.newBuilder().weakValues().<UUID, Intake>build().asMap();
 

@@ -65,7 +65,7 @@ public class Outlets {
     private final Keys keys;
     private final Wakes wakes;
     private final Addresses addresses;
-    private final Known<UUID, Outlet> known = new Known<>();
+    private final Known<UUID, Outlet> known = new Known<>(_ -> 300);
 
     Outlets(OutletRows rows, Keys keys, Wakes wakes, Addresses addresses) {
         this.rows = rows;

@@ -72,13 +72,14 @@ public class RunningShows {
     private final Wakes wakes;
     private final TransactionTemplate transactions;
     /** As they were last committed, as far as this server heard. */
-    private final Known<UUID, Running> known = new Known<>((now, read) -> now.version() > read.version() ? now : read);
+    private final Known<UUID, Running> known =
+            new Known<>(running -> running.show().weight(), (now, read) -> now.version() > read.version() ? now : read);
     /** By show: what its themes say. */
-    private final Known<UUID, Starting> startings = new Known<>();
+    private final Known<UUID, Starting> startings = new Known<>(Starting::weight);
     /** By show: how its signals are announced. */
-    private final Known<UUID, Map<SignalKind, AlertRule>> rules = new Known<>();
+    private final Known<UUID, Map<SignalKind, AlertRule>> rules = new Known<>(known -> 800 * known.size());
     /** What people can take back. */
-    private final Known<Who, Steps> steps = new Known<>();
+    private final Known<Who, Steps> steps = new Known<>(_ -> 50);
 
     private final Map<UUID, Lock> turns =
             Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();

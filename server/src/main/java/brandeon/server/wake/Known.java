@@ -1,5 +1,6 @@
 package brandeon.server.wake;
 
+import brandeon.core.kept.Memory;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Map;
 import java.util.Optional;
@@ -7,6 +8,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BinaryOperator;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 
 /**
  * What was read from the database, kept until somebody says that it changed. What was read before such a word is not
@@ -14,21 +16,38 @@ import java.util.function.Predicate;
  */
 public final class Known<K, V> {
 
-    private static final int MOST = 20_000;
+    /** What a key and its entry take besides, in bytes. */
+    private static final int ENTRY = 200;
 
-    private final Map<K, V> kept =
-            Caffeine.newBuilder().maximumSize(MOST).<K, V>build().asMap();
+    private static final int HUNDREDTHS_EACH = 1;
+
+    private final Map<K, V> kept;
     private final AtomicLong changes = new AtomicLong();
     private final BinaryOperator<V> newer;
 
-    /** For what has no version: the later one counts. */
-    public Known() {
-        this((_, later) -> later);
+    /** For what has no version: the later one counts. @param weight of one, in bytes, roughly */
+    public Known(ToIntFunction<V> weight) {
+        this(weight, (_, later) -> later);
     }
 
-    /** @param newer of what is kept and what comes, the one that is to be kept */
-    public Known(BinaryOperator<V> newer) {
+    /**
+     * @param weight of one, in bytes, roughly
+     * @param newer  of what is kept and what comes, the one that is to be kept
+     */
+    public Known(ToIntFunction<V> weight, BinaryOperator<V> newer) {
+        this(weight, newer, Memory.percent(HUNDREDTHS_EACH));
+    }
+
+    /** @param most bytes that all of it may take */
+    Known(ToIntFunction<V> weight, BinaryOperator<V> newer, long most) {
         this.newer = newer;
+        kept = Caffeine.newBuilder()
+                .maximumWeight(most)
+                .<K, V>weigher((_, value) -> ENTRY + weight.applyAsInt(value))
+                // What is left out is left out by who asks next, not later.
+                .executor(Runnable::run)
+                .build()
+                .asMap();
     }
 
     /** What is kept, or else what is read now. */

@@ -241,6 +241,37 @@ class ShowTest {
                 .asString();
     }
 
+    /** With two themes on air, an alert is planned as the one that leads announces it, and so is seen there. */
+    @Test
+    void theLeadingThemeSaysWhatIsAnnounced() {
+        String other = host.newTheme("Winter look");
+        host.post("/api/themes/" + other + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
+        announceFollows(theme, true);
+        announceFollows(other, false);
+        host.post("/api/themes/" + theme + "/on-air", "");
+        host.post("/api/themes/" + other + "/on-air", "");
+        String channel = view().path("channel").asString();
+        for (String leading : List.of(theme, other)) {
+            assertThat(host.put("/api/shows/" + host.show(theme) + "/leading", "{\"theme\":\"" + leading + "\"}")
+                            .status())
+                    .isEqualTo(200);
+            host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
+            JsonNode latest =
+                    host.get("/api/channels/" + channel + "/record").json().get(0);
+            assertThat(latest.path("showsFrom").asLong() > 0)
+                    .as(leading.equals(theme) ? "announced by the one" : "not by the other")
+                    .isEqualTo(leading.equals(theme));
+        }
+    }
+
+    private void announceFollows(String of, boolean on) {
+        Person.Answer answer = host.edit(
+                of,
+                "{\"edit\":\"setAlert\",\"rule\":{\"kind\":\"FOLLOW\",\"on\":%s,\"kicker\":\"New\",\"text\":\"{name}\",\"seconds\":3}}"
+                        .formatted(on));
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+    }
+
     /** Somebody streams to two platforms at once: one count, and the readings of both. */
     @Test
     void twoChannelsFeedOneShow() {
