@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, useRoutes } from "react-router";
+import { AccountPage } from "../account/AccountPage";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { THEME_ROUTES } from "../theme/pages";
 import { ThemeFrame } from "../theme/ThemeFrame";
@@ -28,6 +29,7 @@ const queries = new QueryClient({
 function Screens() {
   return useRoutes([
     { path: "/", element: <ShelfPage /> },
+    { path: "/account", element: <AccountPage /> },
     { path: "/themes/:id", element: <ThemeFrame />, children: THEME_ROUTES },
     { path: "*", element: <Navigate to="/" replace /> },
   ]);

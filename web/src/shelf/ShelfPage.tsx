@@ -26,7 +26,10 @@ export function ShelfPage() {
         <Mark size={26} />
         <h1>Shelf</h1>
         <span className="text-faint">Your themes, as viewers would see them</span>
-        <button className="btn ml-auto" onClick={() => signOut.mutate()}>
+        <Link className="btn ml-auto" to="/account">
+          Account
+        </Link>
+        <button className="btn" onClick={() => signOut.mutate()}>
           Sign out
         </button>
       </header>

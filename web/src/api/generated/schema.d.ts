@@ -52,6 +52,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/installation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-installation"];
+        put: operations["put-api-installation"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-channels-channel-show"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-account-password"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-account-name"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-account-address"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/inlets/{token}": {
         parameters: {
             query?: never;
@@ -436,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/passwords": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-passwords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/palettes/read": {
         parameters: {
             query?: never;
@@ -494,6 +590,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-channels-channel-practice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-accounts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -572,6 +684,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-fonts-css"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/welcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-welcome"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1076,22 +1204,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/channels/{channel}/show": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["put-api-channels-channel-show"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1242,6 +1354,44 @@ export interface components {
         };
         FollowWish: {
             draft: boolean;
+        };
+        InstallationView: {
+            signUp: boolean;
+        };
+        FeedWish: {
+            show: string | null;
+        };
+        ChannelView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            show: string;
+            platform: string;
+            name: string;
+            signals: components["schemas"]["Practice"][];
+        };
+        Practice: {
+            /** @enum {string} */
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            word: string;
+        };
+        PasswordWish: {
+            present: string;
+            next: string;
+        };
+        NameWish: {
+            name: string;
+        };
+        Session: {
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            steward: boolean;
+        };
+        AddressWish: {
+            present: string;
+            email: string;
         };
         Receipt: {
             counted: boolean;
@@ -3096,15 +3246,18 @@ export interface components {
             email: string;
             password: string;
         };
-        Session: {
-            name: string;
-            email: string;
-            /** @enum {string} */
-            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
-        };
         FillWish: {
             /** Format: uuid */
             theme: string;
+        };
+        Thought: {
+            password: string;
+            name: string;
+            email: string;
+        };
+        Judged: {
+            taken: boolean;
+            words: string;
         };
         ReadView: {
             name: string;
@@ -3118,6 +3271,11 @@ export interface components {
         PracticeWish: {
             /** @enum {string} */
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+        };
+        NewAccount: {
+            name: string;
+            email: string;
+            password: string;
         };
         Frame: {
             /** Format: double */
@@ -3152,6 +3310,10 @@ export interface components {
             /** Format: int32 */
             height: number;
             layers: components["schemas"]["Layer"][];
+        };
+        WayIn: {
+            signUp: boolean;
+            first: boolean;
         };
         SceneLine: {
             id: string;
@@ -3437,20 +3599,6 @@ export interface components {
             at: string;
             sentence: string;
             undone: boolean;
-        };
-        ChannelView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            show: string;
-            platform: string;
-            name: string;
-            signals: components["schemas"]["Practice"][];
-        };
-        Practice: {
-            /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
-            word: string;
         };
         RecordLine: {
             id: string;
@@ -3799,9 +3947,6 @@ export interface components {
              */
             type: "welcome";
         };
-        FeedWish: {
-            show: string | null;
-        };
     };
     responses: never;
     parameters: never;
@@ -3902,6 +4047,146 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "get-api-installation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InstallationView"];
+                };
+            };
+        };
+    };
+    "put-api-installation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstallationView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InstallationView"];
+                };
+            };
+        };
+    };
+    "put-api-channels-channel-show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChannelView"];
+                };
+            };
+        };
+    };
+    "put-api-account-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordWish"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "put-api-account-name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    "put-api-account-address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddressWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
             };
         };
     };
@@ -4626,6 +4911,30 @@ export interface operations {
             };
         };
     };
+    "post-api-passwords": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Thought"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
     "post-api-palettes-read": {
         parameters: {
             query?: never;
@@ -4707,6 +5016,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "post-api-accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAccount"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
             };
         };
     };
@@ -4818,6 +5151,26 @@ export interface operations {
                 };
                 content: {
                     "text/css": components["schemas"]["Words"];
+                };
+            };
+        };
+    };
+    "get-api-welcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WayIn"];
                 };
             };
         };
@@ -5599,32 +5952,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Catalogue"];
-                };
-            };
-        };
-    };
-    "put-api-channels-channel-show": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                channel: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FeedWish"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["ChannelView"];
                 };
             };
         };

@@ -23,6 +23,12 @@ class AccountRow {
 
     Instant createdAt = Instant.now();
 
+    /** Whether this person sees to the installation; of one account at most. */
+    boolean steward;
+
+    /** Whether it is the demo's, whose password everybody knows. */
+    boolean demo;
+
     protected AccountRow() {}
 
     AccountRow(UUID id, String email, String name, String passwordHash) {

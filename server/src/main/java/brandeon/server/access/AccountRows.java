@@ -12,6 +12,8 @@ interface AccountRows extends JpaRepository<AccountRow, UUID> {
 
     Optional<AccountRow> findByEmail(String email);
 
+    boolean existsBySteward(boolean steward);
+
     List<AccountRow> findByIdIn(Collection<UUID> ids);
 
     @Modifying

@@ -86,6 +86,12 @@ public class Members {
         return row.id;
     }
 
+    /** From now on this account is the demo's: nobody changes it, and it is used on this machine only. */
+    @Transactional
+    public void markDemo(UUID account) {
+        accounts.findById(account).orElseThrow().demo = true;
+    }
+
     /** Takes somebody out of a workspace; what they have open there closes at once. */
     @Transactional
     public void remove(UUID workspace, UUID account) {

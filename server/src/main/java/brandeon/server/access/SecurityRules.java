@@ -79,7 +79,8 @@ class SecurityRules {
     @Order(2)
     SecurityFilterChain peopleRules(HttpSecurity http) throws Exception {
         return headers(http)
-                .authorizeHttpRequests(paths -> paths.requestMatchers("/api/session", "/api/openapi/**")
+                .authorizeHttpRequests(paths -> paths.requestMatchers(
+                                "/api/session", "/api/welcome", "/api/accounts", "/api/passwords", "/api/openapi/**")
                         .permitAll()
                         .requestMatchers("/api/**", "/live/editor")
                         .authenticated()

@@ -8,9 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,25 +31,22 @@ class SessionController {
         }
     }
 
-    record Session(String name, String email, Role role) {
-        static Session of(Member member) {
-            return new Session(member.name(), member.email(), member.role());
-        }
-    }
+    /** @param steward whether this person sees to the installation */
+    record Session(String name, String email, Role role, boolean steward) {}
 
     private final Members members;
-    private final HttpSessionSecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
-
+    private final Sessions sessions;
     private final RateLimits limits;
 
-    SessionController(Members members, RateLimits limits) {
+    SessionController(Members members, Sessions sessions, RateLimits limits) {
         this.members = members;
+        this.sessions = sessions;
         this.limits = limits;
     }
 
     @GetMapping
     Session current() {
-        return Session.of(members.current());
+        return sessions.current();
     }
 
     @PostMapping
@@ -63,14 +58,7 @@ class SessionController {
                         new NotSignedIn("Address and password do not belong together. Check both and try again."));
         limits.free(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         limits.back(RateLimits.Door.SIGN_IN_ADDRESS, request.getRemoteAddr());
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(new SignedIn(account));
-        contexts.saveContext(context, request, response);
-        return Session.of(
-                members.byAccount(account).orElseThrow(() -> new NotSignedIn("This account belongs to no workspace.")));
+        return sessions.begin(account, request, response);
     }
 
     @DeleteMapping

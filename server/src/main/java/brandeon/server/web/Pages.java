@@ -11,7 +11,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Controller
 class Pages implements WebMvcConfigurer {
 
-    @GetMapping({"/", "/sign-in", "/themes/**"})
+    @GetMapping({"/", "/account", "/themes/**"})
     String application() {
         return "forward:/index.html";
     }

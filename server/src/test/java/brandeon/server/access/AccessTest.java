@@ -19,6 +19,9 @@ class AccessTest {
     /** Doors that carry their own proof, or that everybody may use. */
     private static final List<String> OPEN = List.of(
             "/api/session",
+            "/api/welcome",
+            "/api/accounts",
+            "/api/passwords",
             "/inlets/{token}",
             "/pictures/{hash}",
             "/painted/{workspace}/{name}/{proof}",

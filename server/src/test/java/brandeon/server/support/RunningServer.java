@@ -58,6 +58,10 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
         return context.getBean(type);
     }
 
+    public <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
+    }
+
     /** The demo's host, signed in. */
     public Person host() {
         return Person.signedIn(address(), "host@reedlight.example", "lantern-at-dusk");

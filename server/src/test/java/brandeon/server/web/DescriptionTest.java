@@ -31,6 +31,7 @@ class DescriptionTest {
     void pagesOfTheApplicationOpenAndFilesThatAreMissingDoNot(RunningServer server) {
         Person visitor = Person.unknown(server.address());
         assertThat(visitor.open("/themes/x/stage/hide/wide").body()).contains("<div id=\"root\">");
+        assertThat(visitor.open("/account").body()).contains("<div id=\"root\">");
         assertThat(visitor.get("/fonts/barlow-condensed.ttf").status()).isEqualTo(200);
         assertThat(visitor.get("/fonts/other.ttf").status()).isEqualTo(404);
         assertThat(visitor.get("/pictures/unknown").status()).isEqualTo(404);

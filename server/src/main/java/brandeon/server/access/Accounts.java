@@ -1,0 +1,192 @@
+package brandeon.server.access;
+
+import brandeon.core.account.Passwords;
+import brandeon.core.problem.Mistake;
+import brandeon.core.text.Letters;
+import brandeon.server.problem.NotAllowed;
+import brandeon.server.problem.Refused;
+import jakarta.persistence.EntityManager;
+import java.net.InetAddress;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** People's own accounts: who may make one, and what they may change of it. */
+@Service
+public class Accounts {
+
+    /** What somebody who is not signed in may do here. @param first whether an account would be the steward's */
+    public record WayIn(boolean signUp, boolean first) {}
+
+    private static final int LONGEST_NAME = 80;
+    /** RFC 5321, section 4.5.3.1.3. */
+    private static final int LONGEST_ADDRESS = 254;
+    /** One sign that separates, something on both sides; what it really is only mail could tell. */
+    private static final Pattern ADDRESS = Pattern.compile("[^\\s@]+@[^\\s@]+");
+
+    private final AccountRows rows;
+    private final InstallationRows installations;
+    private final EntityManager entities;
+    private final PasswordEncoder passwords;
+    private final TransactionTemplate transactions;
+    private final boolean thisMachineAlone;
+
+    Accounts(
+            AccountRows rows,
+            InstallationRows installations,
+            EntityManager entities,
+            PasswordEncoder passwords,
+            TransactionTemplate transactions,
+            @Value("${server.address}") InetAddress listening) {
+        this.rows = rows;
+        this.installations = installations;
+        this.entities = entities;
+        this.passwords = passwords;
+        this.transactions = transactions;
+        thisMachineAlone = listening.isLoopbackAddress();
+    }
+
+    public WayIn welcome() {
+        boolean first = !rows.existsBySteward(true);
+        return new WayIn(first || installation().signUp, first);
+    }
+
+    /**
+     * Makes an account with a workspace of its own. The first one is the steward's.
+     *
+     * @throws NotAllowed when nobody may make one by themselves
+     * @throws Refused    when there is one with this address
+     */
+    public UUID make(String name, String email, String password) {
+        String called = name(name);
+        String address = address(email);
+        Passwords.require(password, List.of(called, address));
+        if (!welcome().signUp()) {
+            throw new NotAllowed("Accounts are made by invitation here. Ask the steward of this installation.");
+        }
+        // Takes its time, and so stands outside of the transaction.
+        String hash = passwords.encode(password);
+        try {
+            return transactions.execute(_ -> made(called, address, hash));
+        } catch (DataIntegrityViolationException e) {
+            throw new Refused(
+                    rows.findByEmail(address).isPresent()
+                            ? "There is an account with this address. Sign in with it."
+                            : "Somebody else made an account at the same moment. Try again.");
+        }
+    }
+
+    /**
+     * Lets an account in that proved itself.
+     *
+     * @throws NotAllowed for the demo's, whose password everybody knows, where others can reach this installation
+     */
+    void admit(UUID account) {
+        if (!thisMachineAlone && rows.findById(account).map(row -> row.demo).orElse(false)) {
+            throw new NotAllowed("The demo's account is for trying things on one machine, and this installation can be"
+                    + " reached from others. Make an account of your own.");
+        }
+    }
+
+    private UUID made(String name, String address, String hash) {
+        AccountRow row = new AccountRow(UUID.randomUUID(), address, name, hash);
+        row.steward = !rows.existsBySteward(true);
+        entities.persist(row);
+        WorkspaceRow workspace = new WorkspaceRow(UUID.randomUUID(), name);
+        entities.persist(workspace);
+        entities.persist(new MembershipRow(new MembershipRow.Key(workspace.id, row.id), Role.OWNER));
+        return row.id;
+    }
+
+    /** @throws Mistake when it is empty or too long */
+    @Transactional
+    public void rename(UUID account, String name) {
+        own(account).name = name(name);
+    }
+
+    /**
+     * @throws NotAllowed when the present password is another one
+     * @throws Mistake    when the new one will not do
+     */
+    @Transactional
+    public void changePassword(UUID account, String present, String next) {
+        AccountRow row = confirmed(account, present);
+        Passwords.require(next, List.of(row.name, row.email));
+        row.passwordHash = passwords.encode(next);
+    }
+
+    /** @throws Refused when another account has this address */
+    @Transactional
+    public void changeAddress(UUID account, String present, String email) {
+        AccountRow row = confirmed(account, present);
+        String address = address(email);
+        if (rows.findByEmail(address).filter(other -> !other.id.equals(account)).isPresent()) {
+            throw new Refused("There is another account with this address.");
+        }
+        row.email = address;
+    }
+
+    /** Whether anybody may make an account by themselves. @throws NotAllowed for all but the steward */
+    @Transactional
+    public void openSignUp(UUID account, boolean open) {
+        if (!own(account).steward) {
+            throw new NotAllowed("Only the steward of this installation decides that.");
+        }
+        installation().signUp = open;
+    }
+
+    /** Whether anybody may make an account by themselves. */
+    public boolean signUp() {
+        return installation().signUp;
+    }
+
+    public boolean isSteward(UUID account) {
+        return rows.findById(account).map(row -> row.steward).orElse(false);
+    }
+
+    private AccountRow confirmed(UUID account, String password) {
+        AccountRow row = own(account);
+        if (!passwords.matches(password, row.passwordHash)) {
+            throw new NotAllowed("This is not your present password. Nothing was changed.");
+        }
+        return row;
+    }
+
+    /** The demo's account belongs to nobody, so nobody changes it. */
+    private AccountRow own(UUID account) {
+        AccountRow row = rows.findById(account).orElseThrow();
+        if (row.demo) {
+            throw new NotAllowed("The demo's account cannot be changed. Make an account of your own.");
+        }
+        return row;
+    }
+
+    private InstallationRow installation() {
+        return installations.findById(InstallationRow.THIS).orElseThrow();
+    }
+
+    private static String name(String text) {
+        String name = text.strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME || !Letters.oneLine(name)) {
+            throw new Mistake("A name has between 1 and " + LONGEST_NAME + " letters on one line.");
+        }
+        return name;
+    }
+
+    private static String address(String text) {
+        String address = text.strip().toLowerCase(Locale.ROOT);
+        if (address.length() > LONGEST_ADDRESS
+                || !Letters.oneLine(address)
+                || !ADDRESS.matcher(address).matches()) {
+            throw new Mistake("An address looks like name@place, without spaces.");
+        }
+        return address;
+    }
+}
