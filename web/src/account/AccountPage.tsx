@@ -127,6 +127,7 @@ function Present(props: { value: string; onText: (text: string) => void }) {
 /** What the steward decides for everybody. */
 function Installation() {
   const queries = useQueryClient();
+  const [wanted, setWanted] = useState<boolean | null>(null);
   const installation = useQuery({
     queryKey: ["installation"],
     queryFn: () => answer(api.GET("/api/installation")),
@@ -135,6 +136,7 @@ function Installation() {
     mutationFn: (signUp: boolean) => answer(api.PUT("/api/installation", { body: { signUp } })),
     onSuccess: (next) => queries.setQueryData(["installation"], next),
     onError: sayProblem,
+    onSettled: () => setWanted(null),
   });
   return (
     <section className="border-l-4 border-double border-rule pl-4" aria-label="This installation">
@@ -145,8 +147,11 @@ function Installation() {
         <label className="flex items-center gap-2">
           <input
             type="checkbox"
-            checked={open.isPending ? open.variables : installation.data.signUp}
-            onChange={(event) => open.mutate(event.target.checked)}
+            checked={wanted ?? installation.data.signUp}
+            onChange={(event) => {
+              setWanted(event.target.checked);
+              open.mutate(event.target.checked);
+            }}
           />
           Anybody may make an account
         </label>
