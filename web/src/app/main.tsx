@@ -16,7 +16,11 @@ startInNight();
 const ASK_AGAIN = 2000;
 const queries = new QueryClient({
   defaultOptions: {
+    // Whether the browser thinks that it is online says nothing of a server on this machine; and what cannot be sent
+    // now must not be sent by itself later, in the middle of a show.
+    mutations: { networkMode: "always" },
     queries: {
+      networkMode: "always",
       // What went wrong is said at once; what passes by itself (no server, no database, too many at once) is asked for again until it came.
       retry: false,
       refetchInterval: (query) =>

@@ -56,6 +56,21 @@ class TroubleTest {
         }
     }
 
+    /** The server is on this machine, or in this house: whether the browser thinks that it is online says nothing. */
+    @Test
+    void aMachineWithoutAnyNetworkWorksAsAnyOther() {
+        try (Browser browser = new Browser()) {
+            Page page = browser.signedIn(server.address(), 1280, 800);
+            page.evaluate("() => window.dispatchEvent(new Event('offline'))");
+            page.getByLabel("Name of the new theme").fill("By candle light");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New theme"))
+                    .click();
+            page.waitForURL("**/brand");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("By candle light")))
+                    .isVisible();
+        }
+    }
+
     @Test
     void anEditThatDoesNotArriveIsSaidAndTheStageStays() {
         try (Browser browser = new Browser()) {
