@@ -82,7 +82,7 @@ public final class Resolver {
                 Piece piece = pieces.get(placed.piece());
                 PieceArt upright = PieceArt.nothing();
                 try {
-                    Spoken spoken = live.show().spoken(theme.speaking(piece).saying(placed.content()));
+                    Spoken spoken = live.show().spoken(byItself(placed));
                     piece = spoken.piece();
                     if (spoken.seen()) {
                         upright =
@@ -107,18 +107,28 @@ public final class Resolver {
         boolean said = !before.show().equals(after.show());
         boolean known = !before.readings().equals(after.readings());
         boolean announced = !before.alert().equals(after.alert());
-        return scene.stack().stream().anyMatch(placed -> {
-            Piece piece = theme.speaking(pieces.get(placed.piece())).saying(placed.content());
+        return scene.stack().stream().map(this::byItself).anyMatch(piece -> {
             Kind kind = piece.kind().facts();
             if (announced && kind.announces()) {
                 return true;
             }
-            Spoken now = after.show().spoken(piece);
-            return (said && !before.show().spoken(piece).equals(now))
-                    || (known
-                            && kind.fields().stream()
-                                    .anyMatch(field -> now.content(field.name()).live()));
+            try {
+                Spoken now = after.show().spoken(piece);
+                return (said && !before.show().spoken(piece).equals(now))
+                        || (known
+                                && kind.fields().stream()
+                                        .anyMatch(field ->
+                                                now.content(field.name()).live()));
+            } catch (RuntimeException e) {
+                // What is wrong with one piece is seen and told when it is painted.
+                return true;
+            }
         });
+    }
+
+    /** What a piece says where it is placed, before a show says something else. */
+    private Piece byItself(Placed placed) {
+        return theme.speaking(pieces.get(placed.piece())).saying(placed.content());
     }
 
     private static PieceArt mirrored(Manner manner, Box box, PieceArt art) {

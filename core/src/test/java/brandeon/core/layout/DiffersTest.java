@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.canvas.Canvas;
 import brandeon.core.demo.ReedlightHide;
+import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
@@ -13,15 +14,19 @@ import brandeon.core.publish.Picture;
 import brandeon.core.show.CountCue;
 import brandeon.core.show.Cue;
 import brandeon.core.show.Cued;
+import brandeon.core.show.Held;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.PieceCue;
 import brandeon.core.show.Show;
 import brandeon.core.show.Shows;
 import brandeon.core.show.Starting;
+import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
+import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -78,6 +83,16 @@ class DiffersTest {
                 show,
                 Optional.empty());
         assertThat(reached(before, after)).containsAll(standing("band"));
+    }
+
+    /** What cannot be said is looked at when it is painted, where it hides its own piece alone. */
+    @Test
+    void aPieceThatCannotBeReadStopsNobody() {
+        Show wrong = new Show(Map.of("band", Map.of("message", new Held.HeldWords(null))));
+        LiveState before = new LiveState(Readings.NONE, wrong, Optional.empty());
+        LiveState after = new LiveState(Samples.live().readings(), wrong, Optional.empty());
+        Scene alone = Scene.of("alone", "Alone", SceneRole.LIVE, List.of(Placed.in(Zone.BAND, "band")));
+        assertThat(resolver.differs(alone, before, after)).isTrue();
     }
 
     private List<LiveState> states() {

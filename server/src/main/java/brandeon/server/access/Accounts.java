@@ -5,7 +5,6 @@ import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.problem.NotAllowed;
 import brandeon.server.problem.Refused;
-import jakarta.persistence.EntityManager;
 import java.net.InetAddress;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +32,7 @@ public class Accounts {
 
     private final AccountRows rows;
     private final InstallationRows installations;
-    private final EntityManager entities;
+    private final Members members;
     private final PasswordEncoder passwords;
     private final TransactionTemplate transactions;
     private final boolean thisMachineAlone;
@@ -41,13 +40,13 @@ public class Accounts {
     Accounts(
             AccountRows rows,
             InstallationRows installations,
-            EntityManager entities,
+            Members members,
             PasswordEncoder passwords,
             TransactionTemplate transactions,
             @Value("${server.address}") InetAddress listening) {
         this.rows = rows;
         this.installations = installations;
-        this.entities = entities;
+        this.members = members;
         this.passwords = passwords;
         this.transactions = transactions;
         thisMachineAlone = listening.isLoopbackAddress();
@@ -68,10 +67,8 @@ public class Accounts {
         String called = name(name);
         String address = address(email);
         Passwords.require(password, List.of(called, address));
-        if (!welcome().signUp()) {
-            throw new NotAllowed("Accounts are made by invitation here. Ask the steward of this installation.");
-        }
-        // Takes its time, and so stands outside of the transaction.
+        requireOpen();
+        // Takes its time, as comparing does, and so stands outside of the transaction.
         String hash = passwords.encode(password);
         try {
             return transactions.execute(_ -> made(called, address, hash));
@@ -97,12 +94,17 @@ public class Accounts {
 
     private UUID made(String name, String address, String hash) {
         AccountRow row = new AccountRow(UUID.randomUUID(), address, name, hash);
-        row.steward = !rows.existsBySteward(true);
-        entities.persist(row);
-        WorkspaceRow workspace = new WorkspaceRow(UUID.randomUUID(), name);
-        entities.persist(workspace);
-        entities.persist(new MembershipRow(new MembershipRow.Key(workspace.id, row.id), Role.OWNER));
-        return row.id;
+        // Asked again: somebody else may have become the steward meanwhile.
+        row.steward = requireOpen().first();
+        return members.add(members.addWorkspace(name), row, Role.OWNER);
+    }
+
+    private WayIn requireOpen() {
+        WayIn open = welcome();
+        if (!open.signUp()) {
+            throw new NotAllowed("Accounts are made by invitation here. Ask the steward of this installation.");
+        }
+        return open;
     }
 
     /** @throws Mistake when it is empty or too long */
@@ -115,22 +117,25 @@ public class Accounts {
      * @throws NotAllowed when the present password is another one
      * @throws Mistake    when the new one will not do
      */
-    @Transactional
     public void changePassword(UUID account, String present, String next) {
         AccountRow row = confirmed(account, present);
         Passwords.require(next, List.of(row.name, row.email));
-        row.passwordHash = passwords.encode(next);
+        String hash = passwords.encode(next);
+        transactions.executeWithoutResult(_ -> own(account).passwordHash = hash);
     }
 
-    /** @throws Refused when another account has this address */
-    @Transactional
+    /**
+     * @throws NotAllowed when the present password is another one
+     * @throws Refused    when another account has this address
+     */
     public void changeAddress(UUID account, String present, String email) {
-        AccountRow row = confirmed(account, present);
+        confirmed(account, present);
         String address = address(email);
-        if (rows.findByEmail(address).filter(other -> !other.id.equals(account)).isPresent()) {
+        try {
+            transactions.executeWithoutResult(_ -> own(account).email = address);
+        } catch (DataIntegrityViolationException e) {
             throw new Refused("There is another account with this address.");
         }
-        row.email = address;
     }
 
     /** Whether anybody may make an account by themselves. @throws NotAllowed for all but the steward */

@@ -80,7 +80,12 @@ public class Members {
 
     @Transactional
     public UUID addMember(UUID workspace, String email, String name, String password, Role role) {
-        AccountRow row = new AccountRow(UUID.randomUUID(), small(email), name, passwords.encode(password));
+        return add(workspace, new AccountRow(UUID.randomUUID(), small(email), name, passwords.encode(password)), role);
+    }
+
+    /** A new account, as a member of a workspace. */
+    @Transactional
+    UUID add(UUID workspace, AccountRow row, Role role) {
         entities.persist(row);
         entities.persist(new MembershipRow(new MembershipRow.Key(workspace, row.id), role));
         return row.id;
