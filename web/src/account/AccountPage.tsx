@@ -1,22 +1,17 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent, type ReactNode } from "react";
 import { Link } from "react-router";
-import { answer, api, type Schemas } from "../api/client";
+import { answer, api } from "../api/client";
 import { Mark } from "../app/Mark";
 import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
+import { useSession, useTakeSession, type Session } from "../app/useSession";
 import { NewPassword } from "./NewPassword";
 import { TextField } from "./TextField";
 
-type Session = Schemas["Session"];
-
 /** What somebody changes of their own account. */
 export function AccountPage() {
-  const session = useQuery({
-    queryKey: ["session"],
-    queryFn: () => answer(api.GET("/api/session")),
-    staleTime: Infinity,
-  });
+  const session = useSession();
   if (!session.data) return <Trouble query={session} className="p-6" />;
   return (
     <main className="mx-auto max-w-3xl p-6">
@@ -56,10 +51,10 @@ function Part(props: { title: string; button: string; busy: boolean; onSubmit: (
 
 /** Takes the session as it is after a change, and says so. */
 function useTaken(words: string): (session: Session) => void {
-  const queries = useQueryClient();
+  const take = useTakeSession();
   const say = useNotices((state) => state.say);
   return (session) => {
-    queries.setQueryData(["session"], session);
+    take(session);
     say(words);
   };
 }

@@ -1,6 +1,7 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
+import { useTakeSession } from "../app/useSession";
 import { Door } from "./Door";
 import { NewPassword } from "./NewPassword";
 import { TextField } from "./TextField";
@@ -10,10 +11,9 @@ export function MakeAccount({ first, back }: { first: boolean; back: () => void 
   const [name, setName] = useState("");
   const [email, setEmail] = useState("");
   const [password, setPassword] = useState("");
-  const queries = useQueryClient();
   const make = useMutation({
     mutationFn: () => answer(api.POST("/api/accounts", { body: { name, email, password } })),
-    onSuccess: (session) => queries.setQueryData(["session"], session),
+    onSuccess: useTakeSession(),
   });
   return (
     <Door

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { answer, api } from "../api/client";
 import { useSettled } from "../app/useSettled";
+import { TextField } from "./TextField";
 
 const SETTLES = 250;
 
@@ -27,21 +28,17 @@ export function NewPassword(props: {
   });
   return (
     <div className="mb-4">
-      <label className="block">
-        {props.label}
-        <input
-          className="field mt-1 w-full"
-          type={seen ? "text" : "password"}
-          name="new-password"
-          autoComplete="new-password"
-          spellCheck={false}
-          required
-          aria-describedby={words}
-          value={props.value}
-          onChange={(event) => props.onText(event.target.value)}
-        />
-      </label>
-      <div className="mt-1 flex items-start justify-between gap-3">
+      <TextField
+        label={props.label}
+        type={seen ? "text" : "password"}
+        name="new-password"
+        autoComplete="new-password"
+        spellCheck={false}
+        aria-describedby={words}
+        value={props.value}
+        onText={props.onText}
+      />
+      <div className="-mt-2 flex items-start justify-between gap-3">
         <p id={words} aria-live="polite" className={`min-h-10 ${judged.data?.taken ? "text-kelp" : "text-faint"}`}>
           {judged.data?.words}
         </p>

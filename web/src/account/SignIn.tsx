@@ -1,6 +1,7 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
+import { useTakeSession } from "../app/useSession";
 import { Door } from "./Door";
 import { TextField } from "./TextField";
 
@@ -8,10 +9,9 @@ import { TextField } from "./TextField";
 export function SignIn({ trouble, make }: { trouble: string; make: (() => void) | null }) {
   const [email, setEmail] = useState("");
   const [password, setPassword] = useState("");
-  const queries = useQueryClient();
   const signIn = useMutation({
     mutationFn: () => answer(api.POST("/api/session", { body: { email, password } })),
-    onSuccess: (session) => queries.setQueryData(["session"], session),
+    onSuccess: useTakeSession(),
   });
   return (
     <Door

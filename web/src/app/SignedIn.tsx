@@ -3,14 +3,11 @@ import { useState, type ReactNode } from "react";
 import { MakeAccount } from "../account/MakeAccount";
 import { SignIn } from "../account/SignIn";
 import { answer, api, Problem } from "../api/client";
+import { useSession } from "./useSession";
 
 /** Shows its children to somebody who is signed in, and the way in to everybody else. */
 export function SignedIn({ children }: { children: ReactNode }) {
-  const session = useQuery({
-    queryKey: ["session"],
-    queryFn: () => answer(api.GET("/api/session")),
-    staleTime: Infinity,
-  });
+  const session = useSession();
   if (session.isPending) return null;
   if (session.error) {
     const unknown = session.error instanceof Problem && session.error.status === 401;
