@@ -72,36 +72,47 @@ class SoftEdgeTest {
                 }
             }
         }
+        boolean[] soft = reached(inside, fade);
         int[] argb = new int[WIDTH * HEIGHT];
-        for (int y = 0; y < HEIGHT; y++) {
-            for (int x = 0; x < WIDTH; x++) {
-                if (!inside[y * WIDTH + x]) {
-                    argb[y * WIDTH + x] = near(inside, x, y, fade) ? 0x90_000000 : 0xff_000000;
-                }
-            }
+        for (int i = 0; i < argb.length; i++) {
+            argb[i] = inside[i] ? 0 : soft[i] ? 0x90_000000 : 0xff_000000;
         }
         return new SoftEdge(argb, WIDTH, HEIGHT, 250)
                 .around(new SourceBox(box.getX(), box.getY(), w, box.getHeight()), region);
     }
 
-    private static boolean near(boolean[] inside, int x, int y, int distance) {
+    /** The pixels that are no farther than {@code distance} from one of those inside. */
+    private static boolean[] reached(boolean[] inside, int distance) {
+        boolean[] near = new boolean[inside.length];
         if (distance > WIDTH) {
-            return true;
+            Arrays.fill(near, true);
+            return near;
         }
-        for (int dy = -distance; dy <= distance; dy++) {
-            for (int dx = -distance; dx <= distance; dx++) {
-                int ax = x + dx;
-                int ay = y + dy;
-                if (ax >= 0
-                        && ay >= 0
-                        && ax < WIDTH
-                        && ay < HEIGHT
-                        && Math.hypot(dx, dy) <= distance
-                        && inside[ay * WIDTH + ax]) {
-                    return true;
+        for (int y = 0; y < HEIGHT; y++) {
+            for (int x = 0; x < WIDTH; x++) {
+                if (inside[y * WIDTH + x] && atItsEdge(inside, x, y)) {
+                    disc(near, x, y, distance);
                 }
             }
         }
-        return false;
+        return near;
+    }
+
+    private static boolean atItsEdge(boolean[] inside, int x, int y) {
+        return x == 0
+                || y == 0
+                || x == WIDTH - 1
+                || y == HEIGHT - 1
+                || !inside[y * WIDTH + x - 1]
+                || !inside[y * WIDTH + x + 1]
+                || !inside[(y - 1) * WIDTH + x]
+                || !inside[(y + 1) * WIDTH + x];
+    }
+
+    private static void disc(boolean[] near, int x, int y, int radius) {
+        for (int ay = Math.max(0, y - radius); ay <= Math.min(HEIGHT - 1, y + radius); ay++) {
+            int half = (int) Math.sqrt(radius * radius - (ay - y) * (ay - y));
+            Arrays.fill(near, ay * WIDTH + Math.max(0, x - half), ay * WIDTH + Math.min(WIDTH, x + half + 1), true);
+        }
     }
 }

@@ -31,6 +31,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     private void start() {
         database = new TestDatabase();
         SpringApplication application = new SpringApplication(BrandeonServer.class);
+        application.setMainApplicationClass(BrandeonServer.class);
         application.addInitializers(starting -> starting.getBeanFactory().addBeanPostProcessor(statements));
         context = application.run(
                 "--server.port=0",

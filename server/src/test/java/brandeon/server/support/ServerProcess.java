@@ -56,6 +56,7 @@ public final class ServerProcess implements AutoCloseable {
                             "-Djava.io.tmpdir=" + temporary,
                             "-XX:TieredStopAtLevel=1",
                             "-XX:+UseSerialGC",
+                            "-Dspring.aot.enabled=" + Boolean.getBoolean("spring.aot.enabled"),
                             "-cp",
                             System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                             "brandeon.server.BrandeonServer",
