@@ -262,7 +262,8 @@ public final class Attack {
                 Math.max(Math.max(inlet, session), untold) < 16 << 20,
                 "Taken: " + (inlet >> 20) + " MB at the inlet, " + (session >> 20) + " MB at sign-in, " + (untold >> 20)
                         + " MB whose length was not told.");
-        Answer said = host.post("/api/session", "{\"email\":\"" + "x".repeat(3 << 20) + "\",\"password\":\"\"}");
+        Answer said = host.post(
+                "/api/session", "{\"email\":\"" + "x".repeat(3 << 20) + "\",\"password\":\"\",\"standing\":false}");
         require(said.status() == 413, "3 MB at sign-in got " + said.status());
         return String.format(
                 Locale.ROOT,
@@ -614,7 +615,8 @@ public final class Attack {
         nobody.get("/api/session");
         for (int i = 1; i <= 200; i++) {
             Answer answer = nobody.post(
-                    "/api/session", "{\"email\":\"stranger@reedlight.example\",\"password\":\"guess " + i + "\"}");
+                    "/api/session",
+                    "{\"email\":\"stranger@reedlight.example\",\"password\":\"guess " + i + "\",\"standing\":false}");
             if (answer.status() == 429) {
                 require(
                         !answer.header("Retry-After").isEmpty() && answer.body().contains("detail"),

@@ -56,7 +56,8 @@ final class Caller {
     static Caller signedIn(String address, String email) {
         Caller caller = new Caller(address);
         caller.get("/api/session");
-        Answer answer = caller.post("/api/session", "{\"email\":\"" + email + "\",\"password\":\"lantern-at-dusk\"}");
+        Answer answer = caller.post(
+                "/api/session", "{\"email\":\"" + email + "\",\"password\":\"lantern-at-dusk\",\"standing\":false}");
         if (answer.status() != 200) {
             throw new IllegalStateException(email + " cannot sign in: " + answer.start());
         }

@@ -66,7 +66,7 @@ class AccountController {
             @RequestBody NewAccount wish, HttpServletRequest request, HttpServletResponse response) {
         limits.pass(RateLimits.Door.SIGN_UP, request.getRemoteAddr());
         try {
-            return sessions.begin(accounts.make(wish.name(), wish.email(), wish.password()), request, response);
+            return sessions.begin(accounts.make(wish.name(), wish.email(), wish.password()), false, request, response);
         } catch (Mistake e) {
             // What was only mistyped is not counted.
             limits.back(RateLimits.Door.SIGN_UP, request.getRemoteAddr());

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -35,6 +36,7 @@ public class Accounts {
     private final Members members;
     private final PasswordEncoder passwords;
     private final TransactionTemplate transactions;
+    private final ApplicationEventPublisher events;
     private final boolean thisMachineAlone;
 
     Accounts(
@@ -43,12 +45,14 @@ public class Accounts {
             Members members,
             PasswordEncoder passwords,
             TransactionTemplate transactions,
+            ApplicationEventPublisher events,
             @Value("${server.address}") InetAddress listening) {
         this.rows = rows;
         this.installations = installations;
         this.members = members;
         this.passwords = passwords;
         this.transactions = transactions;
+        this.events = events;
         thisMachineAlone = listening.isLoopbackAddress();
     }
 
@@ -121,7 +125,10 @@ public class Accounts {
         AccountRow row = confirmed(account, present);
         Passwords.require(next, List.of(row.name, row.email));
         String hash = passwords.encode(next);
-        transactions.executeWithoutResult(_ -> own(account).passwordHash = hash);
+        transactions.executeWithoutResult(_ -> {
+            own(account).passwordHash = hash;
+            events.publishEvent(new PasswordChanged(account));
+        });
     }
 
     /**

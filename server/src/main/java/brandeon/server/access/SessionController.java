@@ -22,7 +22,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/session")
 class SessionController {
 
-    record SignIn(String email, String password) {
+    /** @param standing whether the session outlives the browser's closing */
+    record SignIn(String email, String password, boolean standing) {
         /** bcrypt reads 72 bytes; nobody's address is longer than RFC 5321 allows. */
         SignIn {
             if (email.length() > 254 || password.length() > 200) {
@@ -58,7 +59,7 @@ class SessionController {
                         new NotSignedIn("Address and password do not belong together. Check both and try again."));
         limits.free(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         limits.back(RateLimits.Door.SIGN_IN_ADDRESS, request.getRemoteAddr());
-        return sessions.begin(account, request, response);
+        return sessions.begin(account, wish.standing(), request, response);
     }
 
     @DeleteMapping

@@ -1,9 +1,11 @@
 package brandeon.server.access;
 
+import brandeon.core.account.Device;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
@@ -11,7 +13,10 @@ import org.springframework.stereotype.Component;
 
 /** Begins and tells of the session of who calls. */
 @Component
-class Sessions {
+public class Sessions {
+
+    /** Of a request: whether the session that it began outlives the browser's closing. */
+    public static final String STANDING = "brandeon.standing";
 
     private final Members members;
     private final Accounts accounts;
@@ -22,14 +27,22 @@ class Sessions {
         this.accounts = accounts;
     }
 
-    /** Signs an account in, under a session that nobody knew before. */
-    SessionController.Session begin(UUID account, HttpServletRequest request, HttpServletResponse response) {
+    /**
+     * Signs an account in, under a session that nobody knew before.
+     *
+     * @param standing whether it outlives the browser's closing
+     */
+    SessionController.Session begin(
+            UUID account, boolean standing, HttpServletRequest request, HttpServletResponse response) {
         accounts.admit(account);
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(new SignedIn(account));
+        String browser = request.getHeader(HttpHeaders.USER_AGENT);
+        context.setAuthentication(new SignedIn(account, Device.named(browser == null ? "" : browser), standing));
+        // Read by who writes the cookie.
+        request.setAttribute(STANDING, standing);
         contexts.saveContext(context, request, response);
         return of(
                 members.byAccount(account).orElseThrow(() -> new NotSignedIn("This account belongs to no workspace.")));

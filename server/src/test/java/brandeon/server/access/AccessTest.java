@@ -62,9 +62,10 @@ class AccessTest {
     void aWrongPasswordAndAnUnknownAddressAnswerAlike(RunningServer server) {
         Person nobody = Person.unknown(server.address());
         nobody.get("/api/session");
-        Person.Answer wrong = nobody.post("/api/session", "{\"email\":\"host@reedlight.example\",\"password\":\"x\"}");
-        Person.Answer unknown =
-                nobody.post("/api/session", "{\"email\":\"nobody@reedlight.example\",\"password\":\"x\"}");
+        Person.Answer wrong = nobody.post(
+                "/api/session", "{\"email\":\"host@reedlight.example\",\"password\":\"x\",\"standing\":false}");
+        Person.Answer unknown = nobody.post(
+                "/api/session", "{\"email\":\"nobody@reedlight.example\",\"password\":\"x\",\"standing\":false}");
         assertThat(wrong.status()).isEqualTo(401);
         assertThat(unknown.detail()).isEqualTo(wrong.detail()).contains("do not belong together");
     }

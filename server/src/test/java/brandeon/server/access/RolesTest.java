@@ -31,7 +31,7 @@ class RolesTest {
 
     /** Bodies that are well formed, for routes that look at the body before they look at the person. */
     private static final Map<String, String> BODIES = bodies(
-            "POST /api/session", "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\"}",
+            "POST /api/session", "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\",\"standing\":false}",
             "PUT /api/rig", "{\"version\":0,\"rig\":{\"programs\":[]}}",
             "POST /api/themes", "{\"name\":\"Another\"}",
             "POST /api/themes/{id}/edits", "{\"edit\":{\"edit\":\"setCorner\",\"corner\":0.4},\"gesture\":\"\"}",

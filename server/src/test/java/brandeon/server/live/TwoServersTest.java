@@ -46,7 +46,8 @@ class TwoServersTest {
                 starting.await(message -> message.path("type").asString().equals("patch")
                         && message.toString().matches(".*data-instant=\\\\\"[1-9]\\d{12}\\\\\".*"));
 
-                Person there = Person.signedIn(other.address(), "host@reedlight.example", "lantern-at-dusk");
+                // Signed in once, and known to both.
+                Person there = host.at(other.address());
                 String up = "{\"cue\":\"stepCount\",\"piece\":\"sightings\",\"field\":\"value\",\"times\":1}";
                 for (int i = 0; i < 4; i++) {
                     // Each server in turn goes on from what the other one counted.

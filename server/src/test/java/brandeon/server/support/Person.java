@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,8 +44,8 @@ public final class Person {
     public static Person signedIn(String address, String email, String password) {
         Person person = new Person(address);
         person.get("/api/session");
-        Answer answer =
-                person.post("/api/session", "{\"email\":\"%s\",\"password\":\"%s\"}".formatted(email, password));
+        Answer answer = person.post(
+                "/api/session", "{\"email\":\"%s\",\"password\":\"%s\",\"standing\":false}".formatted(email, password));
         if (answer.status() != 200) {
             throw new IllegalStateException(answer.body());
         }
@@ -57,6 +58,17 @@ public final class Person {
 
     public String address() {
         return address;
+    }
+
+    public List<HttpCookie> cookies() {
+        return cookies.getCookieStore().getCookies();
+    }
+
+    /** The same browser at another address of the same host, as when a proxy leads it to another server. */
+    public Person at(String other) {
+        Person there = new Person(other);
+        cookies().forEach(cookie -> there.cookies.getCookieStore().add(URI.create(other), (HttpCookie) cookie.clone()));
+        return there;
     }
 
     public Answer get(String path) {
