@@ -38,13 +38,14 @@ class EdgesTest {
         Theme theme = ReedlightHide.theme();
         int checked = 0;
         try (Browser browser = new Browser()) {
+            Page page = browser.withFonts(server.address(), 100, 100);
             for (Size size : SIX) {
+                page.setViewportSize(size.width(), size.height());
                 ResolvedScene hide = new Resolver(theme)
                         .resolve(
                                 theme.scene("hide").orElseThrow(),
                                 Canvas.of("c", size.toString(), size, 60),
                                 LiveState.QUIET);
-                Page page = browser.withFonts(server.address(), size.width(), size.height());
                 for (ResolvedScene.Placement placement : hide.placements()) {
                     if (placement.art().marks().isEmpty() || placement.piece().kind() == PieceKind.BACKDROP) {
                         continue;
@@ -65,7 +66,6 @@ class EdgesTest {
                     checked++;
                     openings(painted, hide, placement, size);
                 }
-                page.context().close();
             }
         }
         assertThat(checked).isGreaterThanOrEqualTo(36);

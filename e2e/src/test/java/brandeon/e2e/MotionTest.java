@@ -183,7 +183,7 @@ class MotionTest {
     }
 
     private static void like(String what, List<Mark> marks) {
-        Page page = browser.withFonts(address, SIZE.width(), SIZE.height());
+        Page page = browser.window(SIZE.width(), SIZE.height());
         page.evaluate(
                 "(svg) => { document.body.innerHTML = `<svg xmlns='http://www.w3.org/2000/svg' width='240' height='160' style='position:absolute;left:0;top:0'>${svg}</svg>`; }",
                 SvgWriter.fragment(marks));

@@ -52,12 +52,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 class PaintingTest {
 
     private static Browser browser;
-    private static String address;
+    private static Page page;
 
     @BeforeAll
     static void open(RunningServer server) {
         browser = new Browser();
-        address = server.address();
+        page = browser.withFonts(server.address(), 800, 600);
     }
 
     @AfterAll
@@ -141,6 +141,7 @@ class PaintingTest {
                         .isLessThan(1.5);
             }
         }
+        devtools.detach();
     }
 
     /**
@@ -204,7 +205,6 @@ class PaintingTest {
                 assertThat(likeness.worst())
                         .as("%s on %s", scene.name(), canvas.name())
                         .isLessThan(4);
-                page.context().close();
             }
         }
     }
@@ -264,10 +264,17 @@ class PaintingTest {
         System.out.printf("Blend %s against Chromium: %s%n", blend.title(), likeness);
         assertThat(likeness.mean()).isLessThan(0.5);
         assertThat(likeness.worst()).isLessThan(2);
-        page.context().close();
     }
 
+    /** One page for all, since loading every font takes its time. */
     private static Page blank(int width, int height) {
-        return browser.withFonts(address, width, height);
+        page.setViewportSize(width, height);
+        page.evaluate("""
+                () => {
+                  document.documentElement.style.background = '';
+                  document.body.style.background = '';
+                  document.body.innerHTML = '<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"></svg>';
+                }""");
+        return page;
     }
 }
