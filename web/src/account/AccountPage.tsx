@@ -1,35 +1,43 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useState, type FormEvent, type ReactNode } from "react";
-import { Link } from "react-router";
 import { answer, api } from "../api/client";
-import { Mark } from "../app/Mark";
+import { Home } from "../app/Home";
 import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { useSession, useTakeSession, type Session } from "../app/useSession";
+import { SignedInAt } from "./SignedInAt";
+import { DeleteAccount } from "./DeleteAccount";
+import { Installation } from "./Installation";
 import { NewPassword } from "./NewPassword";
+import { Recovery } from "./Recovery";
 import { TextField } from "./TextField";
 
 /** What somebody changes of their own account. */
 export function AccountPage() {
   const session = useSession();
   if (!session.data) return <Trouble query={session} className="p-6" />;
+  const { demo, steward } = session.data;
   return (
-    <main className="mx-auto max-w-3xl p-6">
-      <header className="mb-5 flex items-center gap-3">
-        <Mark size={26} />
-        <h1>Account</h1>
-        <span className="text-faint">Who you are here</span>
-        <Link className="btn ml-auto" to="/">
-          Shelf
-        </Link>
-      </header>
+    <Home title="Account" says="Who you are here">
+      {demo && (
+        <p className="mb-5 border-l-4 border-ochre bg-ochre-soft p-3">
+          This is the demo&rsquo;s account, whose password everybody knows. It cannot be changed.
+        </p>
+      )}
       <div className="grid gap-x-10 gap-y-6 sm:grid-cols-2">
-        <Name session={session.data} />
-        <Address session={session.data} />
-        <Password session={session.data} />
-        {session.data.steward && <Installation />}
+        {!demo && (
+          <>
+            <Name session={session.data} />
+            <Address session={session.data} />
+            <Password session={session.data} />
+            <Recovery />
+          </>
+        )}
+        {steward && <Installation />}
+        <SignedInAt />
+        {!demo && <DeleteAccount />}
       </div>
-    </main>
+    </Home>
   );
 }
 
@@ -103,7 +111,7 @@ function Password({ session }: { session: Session }) {
     onSuccess: () => {
       setPresent("");
       setNext("");
-      say("Your password is changed.");
+      say("Your password is changed, and every other session has ended.");
     },
     onError: sayProblem,
   });
@@ -117,40 +125,4 @@ function Password({ session }: { session: Session }) {
 
 function Present(props: { value: string; onText: (text: string) => void }) {
   return <TextField label="Present password" type="password" autoComplete="current-password" {...props} />;
-}
-
-/** What the steward decides for everybody. */
-function Installation() {
-  const queries = useQueryClient();
-  const [wanted, setWanted] = useState<boolean | null>(null);
-  const installation = useQuery({
-    queryKey: ["installation"],
-    queryFn: () => answer(api.GET("/api/installation")),
-  });
-  const open = useMutation({
-    mutationFn: (signUp: boolean) => answer(api.PUT("/api/installation", { body: { signUp } })),
-    onSuccess: (next) => queries.setQueryData(["installation"], next),
-    onError: sayProblem,
-    onSettled: () => setWanted(null),
-  });
-  return (
-    <section className="border-l-4 border-double border-rule pl-4" aria-label="This installation">
-      <h2 className="mb-2">This installation</h2>
-      <p className="mb-2 text-faint">You are its steward.</p>
-      <Trouble query={installation} />
-      {installation.data && (
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={wanted ?? installation.data.signUp}
-            onChange={(event) => {
-              setWanted(event.target.checked);
-              open.mutate(event.target.checked);
-            }}
-          />
-          Anybody may make an account
-        </label>
-      )}
-    </section>
-  );
 }

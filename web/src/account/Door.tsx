@@ -1,19 +1,24 @@
 import type { FormEvent, ReactNode } from "react";
 import { Mark } from "../app/Mark";
 
-/** The form that stands between a stranger and the shelf. @param trouble said below its button */
+/**
+ * The form that stands between a stranger and the shelf.
+ *
+ * @param trouble said below its button
+ * @param button  without one there is nothing to send
+ */
 export function Door(props: {
-  say: string;
-  onSubmit: () => void;
-  button: string;
-  busy: boolean;
+  say: ReactNode;
+  onSubmit?: () => void;
+  button?: string;
+  busy?: boolean;
   trouble: string;
-  children: ReactNode;
+  children?: ReactNode;
   below?: ReactNode;
 }) {
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    props.onSubmit();
+    props.onSubmit?.();
   };
   return (
     <main className="grid min-h-full place-items-center p-4">
@@ -24,9 +29,11 @@ export function Door(props: {
         </div>
         <p className="mb-4 text-faint">{props.say}</p>
         {props.children}
-        <button className="btn btn-main" disabled={props.busy}>
-          {props.button}
-        </button>
+        {props.button && (
+          <button className="btn btn-main" disabled={props.busy}>
+            {props.button}
+          </button>
+        )}
         <p role="alert" className="mt-3 min-h-5 text-live">
           {props.trouble}
         </p>

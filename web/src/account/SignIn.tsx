@@ -1,17 +1,26 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
-import { useTakeSession } from "../app/useSession";
+import { useEnter } from "../app/useSession";
 import { Door } from "./Door";
 import { TextField } from "./TextField";
 
 /** @param make leads to making an account, where that is possible */
-export function SignIn({ trouble, make }: { trouble: string; make: (() => void) | null }) {
+export function SignIn({
+  trouble,
+  make,
+  forgotten,
+}: {
+  trouble: string;
+  make: (() => void) | null;
+  forgotten: () => void;
+}) {
   const [email, setEmail] = useState("");
   const [password, setPassword] = useState("");
+  const [standing, setStanding] = useState(false);
   const signIn = useMutation({
-    mutationFn: () => answer(api.POST("/api/session", { body: { email, password } })),
-    onSuccess: useTakeSession(),
+    mutationFn: () => answer(api.POST("/api/session", { body: { email, password, standing } })),
+    onSuccess: useEnter(),
   });
   return (
     <Door
@@ -21,11 +30,16 @@ export function SignIn({ trouble, make }: { trouble: string; make: (() => void) 
       busy={signIn.isPending}
       trouble={signIn.error?.message ?? trouble}
       below={
-        make && (
-          <button type="button" className="underline" onClick={make}>
-            Make an account
+        <div className="flex justify-between gap-3">
+          <button type="button" className="underline" onClick={forgotten}>
+            I forgot my password
           </button>
-        )
+          {make && (
+            <button type="button" className="underline" onClick={make}>
+              Make an account
+            </button>
+          )}
+        </div>
       }
     >
       <TextField
@@ -45,6 +59,10 @@ export function SignIn({ trouble, make }: { trouble: string; make: (() => void) 
         value={password}
         onText={setPassword}
       />
+      <label className="mb-4 flex items-center gap-2">
+        <input type="checkbox" checked={standing} onChange={(event) => setStanding(event.target.checked)} />
+        Stay signed in here for 30 days
+      </label>
     </Door>
   );
 }

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import type { components, paths } from "./generated/schema";
+import { useWorkspaceId, WORKSPACE_HEADER } from "./workspace";
 
 export type Schemas = components["schemas"];
 export type ThemeView = Schemas["ThemeView"];
@@ -27,28 +28,37 @@ export class Problem extends Error {
   }
 }
 
-const csrf: Middleware = {
+/** What every request says besides. */
+function headers(): Record<string, string> {
+  const token = csrfToken();
+  const workspace = useWorkspaceId.getState().id;
+  return {
+    ...(token ? { "X-XSRF-TOKEN": token } : {}),
+    ...(workspace ? { [WORKSPACE_HEADER]: workspace } : {}),
+  };
+}
+
+const said: Middleware = {
   onRequest({ request }) {
-    const token = csrfToken();
-    if (token) request.headers.set("X-XSRF-TOKEN", token);
+    Object.entries(headers()).forEach(([name, value]) => request.headers.set(name, value));
     return request;
   },
 };
 
 export const api = createClient<paths>({ baseUrl: "" });
-api.use(csrf);
+api.use(said);
 
 /** Sends a file's bytes as they are; the answer, or a Problem with its sentence. */
 export function sendFile<T>(address: string, file: Blob, signal?: AbortSignal): Promise<T> {
-  const token = csrfToken();
-  const headers: Record<string, string> = { "Content-Type": "application/octet-stream" };
-  if (token) headers["X-XSRF-TOKEN"] = token;
-  const sent = fetch(address, { method: "POST", body: file, headers, ...(signal ? { signal } : {}) }).then(
-    async (response) => {
-      const body = (await response.json().catch(() => undefined)) as unknown;
-      return response.ok ? { data: body as T, response } : { error: body, response };
-    },
-  );
+  const sent = fetch(address, {
+    method: "POST",
+    body: file,
+    headers: { "Content-Type": "application/octet-stream", ...headers() },
+    ...(signal ? { signal } : {}),
+  }).then(async (response) => {
+    const body = (await response.json().catch(() => undefined)) as unknown;
+    return response.ok ? { data: body as T, response } : { error: body, response };
+  });
   return answer<T>(sent);
 }
 

@@ -34,7 +34,7 @@ class Socket {
   readyState = 0;
   sent: Record<string, unknown>[] = [];
   onopen = () => undefined as unknown;
-  onclose = () => undefined as unknown;
+  onclose: (event: { code: number }) => unknown = () => undefined;
   onmessage = (event: { data: string }): unknown => event;
 
   constructor(readonly address: string) {
@@ -52,7 +52,7 @@ class Socket {
 
   lose() {
     this.readyState = 3;
-    this.onclose();
+    this.onclose({ code: 1006 });
   }
 
   hear(message: object) {

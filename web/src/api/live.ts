@@ -35,6 +35,9 @@ interface Following {
   follower: FeedFollower;
 }
 
+/** The server closes with it, so that whoever may still come in does so with what they may do now. */
+const RIGHTS_CHANGED = 4205;
+
 /** The editor's one connection; every picture on every screen shares it. */
 export class Live {
   readonly clock = new ServerClock();
@@ -44,6 +47,7 @@ export class Live {
   private readonly shows = new Map<string, Set<() => void>>();
   private readonly hearers = new Set<(people: Person[]) => void>();
   private readonly returns = new Set<() => void>();
+  private readonly watchers = new Set<() => void>();
   private lost = false;
   private here: At | null = null;
   private count = 0;
@@ -103,6 +107,13 @@ export class Live {
     return () => this.returns.delete(listener);
   }
 
+  /** Hears when one may do other things than before, or nothing any more; connected while somebody listens. */
+  onRights(listener: () => void): () => void {
+    this.watchers.add(listener);
+    if (!this.socket) this.connect();
+    return () => this.watchers.delete(listener);
+  }
+
   /** Hears who else looks at the theme that one is on. */
   onPeople(hearer: (people: Person[]) => void): () => void {
     this.hearers.add(hearer);
@@ -132,11 +143,12 @@ export class Live {
       this.lost = false;
     };
     socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Heard);
-    socket.onclose = () => {
+    socket.onclose = (event) => {
       this.socket = null;
       this.lost = true;
+      if (event.code === RIGHTS_CHANGED) this.watchers.forEach((listener) => listener());
       this.hearers.forEach((hearer) => hearer([]));
-      if (this.following.size + this.themes.size + this.shows.size === 0 && !this.here) return;
+      if (this.following.size + this.themes.size + this.shows.size + this.watchers.size === 0 && !this.here) return;
       window.setTimeout(() => {
         if (!this.socket) this.connect();
       }, this.wait);

@@ -1,8 +1,9 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, useRoutes } from "react-router";
 import { AccountPage } from "../account/AccountPage";
+import { PeoplePage } from "../people/PeoplePage";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { THEME_ROUTES } from "../theme/pages";
 import { ThemeFrame } from "../theme/ThemeFrame";
@@ -10,11 +11,21 @@ import { Problem } from "../api/client";
 import { Notices } from "./notices";
 import { SignedIn } from "./SignedIn";
 import { startInNight } from "./night";
+import { SESSION } from "./useSession";
 import "./app.css";
 
 startInNight();
 const ASK_AGAIN = 2000;
-const queries = new QueryClient({
+/** Whoever is told that they are not signed in was signed out meanwhile. */
+function signedOut(error: Error, key?: readonly unknown[]) {
+  if (error instanceof Problem && error.status === 401 && key?.[0] !== SESSION[0]) {
+    void queries.invalidateQueries({ queryKey: SESSION });
+  }
+}
+
+const queries: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError: (error, query) => signedOut(error, query.queryKey) }),
+  mutationCache: new MutationCache({ onError: (error) => signedOut(error) }),
   defaultOptions: {
     // Whether the browser thinks that it is online says nothing of a server on this machine; and what cannot be sent
     // now must not be sent by itself later, in the middle of a show.
@@ -33,6 +44,7 @@ const queries = new QueryClient({
 function Screens() {
   return useRoutes([
     { path: "/", element: <ShelfPage /> },
+    { path: "/people", element: <PeoplePage /> },
     { path: "/account", element: <AccountPage /> },
     { path: "/themes/:id", element: <ThemeFrame />, children: THEME_ROUTES },
     { path: "*", element: <Navigate to="/" replace /> },

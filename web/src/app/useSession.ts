@@ -3,15 +3,30 @@ import { answer, api, type Schemas } from "../api/client";
 
 export type Session = Schemas["Session"];
 
-const KEY = ["session"];
+export const SESSION = ["session"];
 
 /** Who is signed in; an error where nobody is. */
 export function useSession() {
-  return useQuery({ queryKey: KEY, queryFn: () => answer(api.GET("/api/session")), staleTime: Infinity });
+  return useQuery({ queryKey: SESSION, queryFn: () => answer(api.GET("/api/session")), staleTime: Infinity });
 }
 
-/** Takes the session as it is after somebody came in or changed their account. */
+/** Takes the session as it is after somebody came in: nothing of who was here before is kept. */
+export function useEnter(): (session: Session) => void {
+  const queries = useQueryClient();
+  return (session) => {
+    queries.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION[0] });
+    queries.setQueryData(SESSION, session);
+  };
+}
+
+/** Asks anew who one is and what one may do. */
+export function useAskSession(): () => void {
+  const queries = useQueryClient();
+  return () => void queries.invalidateQueries({ queryKey: SESSION });
+}
+
+/** Takes the session as it is after somebody changed their account. */
 export function useTakeSession(): (session: Session) => void {
   const queries = useQueryClient();
-  return (session) => void queries.setQueryData(KEY, session);
+  return (session) => void queries.setQueryData(SESSION, session);
 }

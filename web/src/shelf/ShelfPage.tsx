@@ -1,52 +1,50 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState, type FormEvent } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
-import { Mark } from "../app/Mark";
+import { useWorkspaceId } from "../api/workspace";
+import { Home } from "../app/Home";
 import { sayProblem } from "../app/notices";
 import { ScenePicture } from "../app/ScenePicture";
 import { Trouble } from "../app/Trouble";
+import { useWorkspace } from "../app/useWorkspace";
 import { DeleteTheme } from "./DeleteTheme";
 
 /** All themes of the workspace, each as a strip of its true scenes. */
 export function ShelfPage() {
-  const shelf = useQuery({ queryKey: ["shelf"], queryFn: () => answer(api.GET("/api/themes")), staleTime: 0 });
-  const queries = useQueryClient();
-  const signOut = useMutation({
-    mutationFn: () => answer(api.DELETE("/api/session")),
-    onSettled: () => {
-      queries.clear();
-      location.assign("/");
-    },
+  const { here } = useWorkspace();
+  const id = useWorkspaceId((state) => state.id);
+  const shelf = useQuery({
+    queryKey: ["shelf", id],
+    queryFn: () => answer(api.GET("/api/themes")),
+    staleTime: 0,
+    enabled: here !== null && here.id === id,
   });
+  const mayMake = here?.role === "OWNER" || here?.role === "DESIGNER";
   return (
-    <main className="mx-auto max-w-6xl p-6">
-      <header className="mb-5 flex items-center gap-3">
-        <Mark size={26} />
-        <h1>Shelf</h1>
-        <span className="text-faint">Your themes, as viewers would see them</span>
-        <Link className="btn ml-auto" to="/account">
-          Account
-        </Link>
-        <button className="btn" onClick={() => signOut.mutate()}>
-          Sign out
-        </button>
-      </header>
-      <NewTheme />
-      {shelf.isPending && <p className="text-faint">Looking at the shelf …</p>}
+    <Home title="Shelf" says="Your themes, as viewers would see them">
+      {mayMake && <NewTheme />}
+      {shelf.isPending && here && <p className="text-faint">Looking at the shelf …</p>}
       <Trouble query={shelf} />
+      {here === null && (
+        <p className="text-faint">
+          You are in no workspace. Make one with the menu above, or ask somebody for an invitation.
+        </p>
+      )}
       {shelf.data?.length === 0 && (
         <p className="text-faint">
-          Nothing here yet. Name your first theme above; it starts with a wide and an upright canvas.
+          {mayMake
+            ? "Nothing here yet. Name your first theme above; it starts with a wide and an upright canvas."
+            : `Nothing here yet. Your role in ${here?.name ?? ""} is ${here?.role.toLowerCase() ?? ""}; its owners and designers make themes.`}
         </p>
       )}
       <ul className="ruled border-y border-rule">
         {shelf.data?.map((line) => (
-          <ThemeStrip key={line.id} line={line} />
+          <ThemeStrip key={line.id} line={line} mayDelete={here?.role === "OWNER"} />
         ))}
       </ul>
-    </main>
+    </Home>
   );
 }
 
@@ -81,7 +79,7 @@ function NewTheme() {
   );
 }
 
-function ThemeStrip({ line }: { line: Schemas["ShelfLine"] }) {
+function ThemeStrip({ line, mayDelete }: { line: Schemas["ShelfLine"]; mayDelete: boolean }) {
   const canvas = line.canvases[0];
   return (
     <li className="relative py-3">
@@ -120,7 +118,7 @@ function ThemeStrip({ line }: { line: Schemas["ShelfLine"] }) {
           </ol>
         )}
       </Link>
-      <DeleteTheme id={line.id} name={line.name} />
+      {mayDelete && <DeleteTheme id={line.id} name={line.name} />}
     </li>
   );
 }

@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useParams } from "react-router";
 import { answer, api, type ThemeView } from "../api/client";
+import { useWorkspaceId } from "../api/workspace";
 import { Mark } from "../app/Mark";
 import { isNight, setNight } from "../app/night";
 import { sayProblem, useNotices } from "../app/notices";
@@ -15,6 +16,12 @@ import { Trouble } from "../app/Trouble";
 export function ThemeFrame() {
   const theme = useThemeQuery();
   useOthersChanges();
+  const { id, go } = useWorkspaceId();
+  const workspace = theme.data?.workspace;
+  // A link leads into the theme's own workspace, whichever one this tab was in.
+  useEffect(() => {
+    if (workspace) go(workspace);
+  }, [workspace, go]);
   if (theme.isPending) return <p className="p-6 text-faint">Opening the theme …</p>;
   if (!theme.data) {
     return (
@@ -27,6 +34,7 @@ export function ThemeFrame() {
       </main>
     );
   }
+  if (workspace !== id) return null;
   return (
     <div className="grid h-full grid-cols-[132px_minmax(0,1fr)] grid-rows-[44px_minmax(0,1fr)]">
       <HeadLine theme={theme.data} />

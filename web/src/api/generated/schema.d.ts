@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/workspaces/{workspace}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-workspaces-workspace-"];
+        put: operations["put-api-workspaces-workspace-"];
+        post?: never;
+        delete: operations["delete-api-workspaces-workspace-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/{workspace}/members/{account}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-workspaces-workspace-members-account-"];
+        post?: never;
+        delete: operations["delete-api-workspaces-workspace-members-account-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{id}/leading": {
         parameters: {
             query?: never;
@@ -61,6 +93,22 @@ export interface paths {
         };
         get: operations["get-api-installation"];
         put: operations["put-api-installation"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/installation/steward": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-installation-steward"];
         post?: never;
         delete?: never;
         options?: never;
@@ -142,6 +190,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-inlets-token-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-workspaces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/{workspace}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-workspaces-workspace-invitations"];
         delete?: never;
         options?: never;
         head?: never;
@@ -516,6 +596,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-recovery"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recovery/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-recovery-token-"];
+        put?: never;
+        post: operations["post-api-recovery-token-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/passwords": {
         parameters: {
             query?: never;
@@ -580,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/invitations/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-invitations-token-"];
+        put?: never;
+        post: operations["post-api-invitations-token-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/installation/recoveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-installation-recoveries"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/channels/{channel}/practice": {
         parameters: {
             query?: never;
@@ -606,6 +750,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-accounts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/recovery/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-account-recovery-codes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/deletion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-account-deletion"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1124,6 +1300,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-roles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/installation/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-installation-accounts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/films/{film}": {
         parameters: {
             query?: never;
@@ -1204,10 +1412,116 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/account/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-account-sessions"];
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-account-sessions"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-account-recovery"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/fates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-account-fates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/{workspace}/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-workspaces-workspace-invitations-invitation-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sessions/{session}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-account-sessions-session-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        WorkspaceName: {
+            name: string;
+        };
+        Belonging: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            demo: boolean;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            until: string | null;
+        };
+        Session: {
+            /** Format: uuid */
+            account: string;
+            name: string;
+            email: string;
+            steward: boolean;
+            demo: boolean;
+            workspaces: components["schemas"]["Belonging"][];
+        };
+        MemberWish: {
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            until: string | null;
+        };
         Leading: {
             /** Format: uuid */
             theme: string;
@@ -1358,6 +1672,11 @@ export interface components {
         InstallationView: {
             signUp: boolean;
         };
+        HandOver: {
+            present: string;
+            /** Format: uuid */
+            account: string;
+        };
         FeedWish: {
             show: string | null;
         };
@@ -1382,13 +1701,6 @@ export interface components {
         NameWish: {
             name: string;
         };
-        Session: {
-            name: string;
-            email: string;
-            /** @enum {string} */
-            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
-            steward: boolean;
-        };
         AddressWish: {
             present: string;
             email: string;
@@ -1396,6 +1708,30 @@ export interface components {
         Receipt: {
             counted: boolean;
             sentence: string;
+        };
+        InvitationWish: {
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            /** Format: int32 */
+            days: number;
+            until: string | null;
+            several: boolean;
+        };
+        Invitation: {
+            /** Format: uuid */
+            id: string;
+            link: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            /** Format: date-time */
+            until: string;
+            memberUntil: string | null;
+            several: boolean;
+            /** Format: int32 */
+            used: number;
+            by: string;
+            /** Format: date-time */
+            madeAt: string;
         };
         NewTheme: {
             name: string;
@@ -1741,6 +2077,8 @@ export interface components {
         ThemeView: {
             /** Format: uuid */
             id: string;
+            /** Format: uuid */
+            workspace: string;
             /** Format: int64 */
             version: number;
             theme: components["schemas"]["Theme"];
@@ -3245,10 +3583,19 @@ export interface components {
         SignIn: {
             email: string;
             password: string;
+            standing: boolean;
         };
         FillWish: {
             /** Format: uuid */
             theme: string;
+        };
+        ByCode: {
+            email: string;
+            code: string;
+            password: string;
+        };
+        ByLink: {
+            password: string;
         };
         Thought: {
             password: string;
@@ -3268,6 +3615,13 @@ export interface components {
             colour: string;
             proposed: boolean;
         };
+        IssueWish: {
+            /** Format: uuid */
+            account: string;
+        };
+        IssuedLink: {
+            link: string;
+        };
         PracticeWish: {
             /** @enum {string} */
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
@@ -3276,6 +3630,16 @@ export interface components {
             name: string;
             email: string;
             password: string;
+            invitation: string;
+        };
+        PresentPassword: {
+            present: string;
+        };
+        RecoveryCodes: {
+            codes: string[];
+        };
+        AccountDeletion: {
+            present: string;
         };
         Frame: {
             /** Format: double */
@@ -3310,6 +3674,27 @@ export interface components {
             /** Format: int32 */
             height: number;
             layers: components["schemas"]["Layer"][];
+        };
+        PeopleView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            demo: boolean;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            /** Format: uuid */
+            you: string;
+            people: components["schemas"]["WorkspaceMember"][];
+            invitations: components["schemas"]["Invitation"][];
+        };
+        WorkspaceMember: {
+            /** Format: uuid */
+            account: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            until: string | null;
         };
         WayIn: {
             signUp: boolean;
@@ -3600,6 +3985,35 @@ export interface components {
             sentence: string;
             undone: boolean;
         };
+        RoleChoice: {
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            title: string;
+            is: string;
+            may: string[];
+        };
+        LinkView: {
+            name: string;
+        };
+        InvitationOffer: {
+            workspace: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            by: string;
+            /** Format: date-time */
+            until: string;
+            memberUntil: string | null;
+        };
+        ListedAccount: {
+            /** Format: uuid */
+            account: string;
+            name: string;
+            email: string;
+            steward: boolean;
+            demo: boolean;
+            /** Format: date-time */
+            since: string;
+        };
         RecordLine: {
             id: string;
             /** @enum {string} */
@@ -3737,6 +4151,37 @@ export interface components {
             id: "ORDINARY" | "PROTAN" | "DEUTAN" | "TRITAN";
             title: string;
             matrix: number[][];
+        };
+        SessionView: {
+            /** Format: uuid */
+            id: string;
+            device: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            last: string;
+            standing: boolean;
+            here: boolean;
+        };
+        IssuedRecovery: {
+            by: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            until: string;
+            usedAt: string | null;
+        };
+        RecoveryState: {
+            /** Format: int32 */
+            left: number;
+            links: components["schemas"]["IssuedRecovery"][];
+        };
+        WorkspaceFate: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            becomes: "DELETED" | "LEFT" | "WITHOUT_OWNER";
         };
         AskTime: Omit<components["schemas"]["Asked"], "type"> & {
             /** Format: double */
@@ -3956,6 +4401,122 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "get-api-workspaces-workspace-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    "put-api-workspaces-workspace-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkspaceName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    "delete-api-workspaces-workspace-": {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "put-api-workspaces-workspace-members-account-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+                account: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberWish"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "delete-api-workspaces-workspace-members-account-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+                account: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "put-api-shows-id-leading": {
         parameters: {
             query?: never;
@@ -4094,6 +4655,30 @@ export interface operations {
             };
         };
     };
+    "put-api-installation-steward": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandOver"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
     "put-api-channels-channel-show": {
         parameters: {
             query?: never;
@@ -4211,6 +4796,56 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    "post-api-workspaces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkspaceName"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Belonging"];
+                };
+            };
+        };
+    };
+    "post-api-workspaces-workspace-invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Invitation"];
                 };
             };
         };
@@ -4911,6 +5546,78 @@ export interface operations {
             };
         };
     };
+    "post-api-recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    "get-api-recovery-token-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LinkView"];
+                };
+            };
+        };
+    };
+    "post-api-recovery-token-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByLink"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
     "post-api-passwords": {
         parameters: {
             query?: never;
@@ -4995,6 +5702,74 @@ export interface operations {
             };
         };
     };
+    "get-api-invitations-token-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InvitationOffer"];
+                };
+            };
+        };
+    };
+    "post-api-invitations-token-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Belonging"];
+                };
+            };
+        };
+    };
+    "post-api-installation-recoveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IssueWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["IssuedLink"];
+                };
+            };
+        };
+    };
     "post-api-channels-channel-practice": {
         parameters: {
             query?: never;
@@ -5040,6 +5815,52 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["Session"];
                 };
+            };
+        };
+    };
+    "post-api-account-recovery-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PresentPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
+    "post-api-account-deletion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccountDeletion"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5830,6 +6651,46 @@ export interface operations {
             };
         };
     };
+    "get-api-roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RoleChoice"][];
+                };
+            };
+        };
+    };
+    "get-api-installation-accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ListedAccount"][];
+                };
+            };
+        };
+    };
     "get-api-films-film-": {
         parameters: {
             query?: never;
@@ -5953,6 +6814,125 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["Catalogue"];
                 };
+            };
+        };
+    };
+    "get-api-account-sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SessionView"][];
+                };
+            };
+        };
+    };
+    "delete-api-account-sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "get-api-account-recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecoveryState"];
+                };
+            };
+        };
+    };
+    "get-api-account-fates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorkspaceFate"][];
+                };
+            };
+        };
+    };
+    "delete-api-workspaces-workspace-invitations-invitation-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+                invitation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "delete-api-account-sessions-session-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

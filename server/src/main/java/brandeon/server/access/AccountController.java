@@ -6,6 +6,7 @@ import brandeon.server.door.RateLimits;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,7 +21,8 @@ class AccountController {
 
     private static final int LONGEST = 400;
 
-    record NewAccount(String name, String email, String password) {}
+    /** @param invitation by which somebody comes; empty for none */
+    record NewAccount(String name, String email, String password, String invitation) {}
 
     /** A password that somebody thinks of, with what would be tried first for them. */
     record Thought(String password, String name, String email) {
@@ -38,6 +40,12 @@ class AccountController {
 
     /** @param present the password as it is now */
     record AddressWish(String present, String email) {}
+
+    /** @param present the password as it is now */
+    record AccountDeletion(String present) {}
+
+    /** @param present the password as it is now @param account who is the steward from now on */
+    record HandOver(String present, UUID account) {}
 
     record InstallationView(boolean signUp) {}
 
@@ -66,7 +74,11 @@ class AccountController {
             @RequestBody NewAccount wish, HttpServletRequest request, HttpServletResponse response) {
         limits.pass(RateLimits.Door.SIGN_UP, request.getRemoteAddr());
         try {
-            return sessions.begin(accounts.make(wish.name(), wish.email(), wish.password()), false, request, response);
+            return sessions.begin(
+                    accounts.make(wish.name(), wish.email(), wish.password(), wish.invitation()),
+                    false,
+                    request,
+                    response);
         } catch (Mistake e) {
             // What was only mistyped is not counted.
             limits.back(RateLimits.Door.SIGN_UP, request.getRemoteAddr());
@@ -83,36 +95,64 @@ class AccountController {
 
     @PutMapping("/api/account/name")
     SessionController.Session rename(@RequestBody NameWish wish) {
-        accounts.rename(members.current().account(), wish.name());
+        accounts.rename(members.account(), wish.name());
         return sessions.current();
     }
 
     @PutMapping("/api/account/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changePassword(@RequestBody PasswordWish wish) {
-        Member member = members.current();
-        limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, member.email());
-        accounts.changePassword(member.account(), wish.present(), wish.next());
+        UUID account = proved();
+        accounts.changePassword(account, wish.present(), wish.next());
+    }
+
+    /** Who is about to prove themselves with their password, which is counted. */
+    private UUID proved() {
+        UUID account = members.account();
+        limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, account);
+        return account;
     }
 
     @PutMapping("/api/account/address")
     SessionController.Session changeAddress(@RequestBody AddressWish wish) {
-        Member member = members.current();
-        limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, member.email());
-        accounts.changeAddress(member.account(), wish.present(), wish.email());
+        UUID account = proved();
+        accounts.changeAddress(account, wish.present(), wish.email());
+        return sessions.current();
+    }
+
+    /** What becomes of each of one's workspaces when one's account is deleted. */
+    @GetMapping("/api/account/fates")
+    List<Workspaces.WorkspaceFate> fates() {
+        return accounts.fates(members.account());
+    }
+
+    /** Deletes one's account. */
+    @PostMapping("/api/account/deletion")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@RequestBody AccountDeletion wish, HttpServletRequest request) {
+        accounts.delete(proved(), wish.present());
+        if (request.getSession(false) != null) {
+            request.getSession(false).invalidate();
+        }
+    }
+
+    /** The steward makes somebody else the steward. */
+    @PutMapping("/api/installation/steward")
+    SessionController.Session handOver(@RequestBody HandOver wish) {
+        accounts.handOver(proved(), wish.present(), wish.account());
         return sessions.current();
     }
 
     /** The steward decides whether others may make an account by themselves. */
     @PutMapping("/api/installation")
     InstallationView installation(@RequestBody InstallationView wish) {
-        accounts.openSignUp(members.current().account(), wish.signUp());
+        accounts.openSignUp(members.account(), wish.signUp());
         return wish;
     }
 
     @GetMapping("/api/installation")
     InstallationView installation() {
-        members.current();
+        members.account();
         return new InstallationView(accounts.signUp());
     }
 }

@@ -29,6 +29,9 @@ class AccountRow {
     /** Whether it is the demo's, whose password everybody knows. */
     boolean demo;
 
+    /** Whether it was deleted: only its line is left, to which old edits lead. */
+    boolean gone;
+
     protected AccountRow() {}
 
     AccountRow(UUID id, String email, String name, String passwordHash) {

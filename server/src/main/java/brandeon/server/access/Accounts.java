@@ -4,10 +4,13 @@ import brandeon.core.account.Passwords;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.problem.NotAllowed;
+import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import java.net.InetAddress;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
@@ -25,6 +28,10 @@ public class Accounts {
     /** What somebody who is not signed in may do here. @param first whether an account would be the steward's */
     public record WayIn(boolean signUp, boolean first) {}
 
+    /** An account as its installation's steward sees it. */
+    public record ListedAccount(
+            UUID account, String name, String email, boolean steward, boolean demo, Instant since) {}
+
     private static final int LONGEST_NAME = 80;
     /** RFC 5321, section 4.5.3.1.3. */
     private static final int LONGEST_ADDRESS = 254;
@@ -33,7 +40,8 @@ public class Accounts {
 
     private final AccountRows rows;
     private final InstallationRows installations;
-    private final Members members;
+    private final Workspaces workspaces;
+    private final Invitations invitations;
     private final PasswordEncoder passwords;
     private final TransactionTemplate transactions;
     private final ApplicationEventPublisher events;
@@ -42,14 +50,16 @@ public class Accounts {
     Accounts(
             AccountRows rows,
             InstallationRows installations,
-            Members members,
+            Workspaces workspaces,
+            Invitations invitations,
             PasswordEncoder passwords,
             TransactionTemplate transactions,
             ApplicationEventPublisher events,
             @Value("${server.address}") InetAddress listening) {
         this.rows = rows;
         this.installations = installations;
-        this.members = members;
+        this.workspaces = workspaces;
+        this.invitations = invitations;
         this.passwords = passwords;
         this.transactions = transactions;
         this.events = events;
@@ -62,20 +72,26 @@ public class Accounts {
     }
 
     /**
-     * Makes an account with a workspace of its own. The first one is the steward's.
+     * Makes an account. The first one is the steward's, who belongs to the demo too. Whoever comes by an invitation
+     * belongs to that workspace; everybody else has one of their own.
      *
+     * @param invitation empty for none
      * @throws NotAllowed when nobody may make one by themselves
      * @throws Refused    when there is one with this address
      */
-    public UUID make(String name, String email, String password) {
+    public UUID make(String name, String email, String password, String invitation) {
         String called = name(name);
         String address = address(email);
         Passwords.require(password, List.of(called, address));
-        requireOpen();
+        if (invitation.isEmpty()) {
+            requireOpen();
+        } else {
+            invitations.offer(invitation);
+        }
         // Takes its time, as comparing does, and so stands outside of the transaction.
         String hash = passwords.encode(password);
         try {
-            return transactions.execute(_ -> made(called, address, hash));
+            return transactions.execute(_ -> made(called, address, hash, invitation));
         } catch (DataIntegrityViolationException e) {
             throw new Refused(
                     rows.findByEmail(address).isPresent()
@@ -96,11 +112,22 @@ public class Accounts {
         }
     }
 
-    private UUID made(String name, String address, String hash) {
+    private UUID made(String name, String address, String hash, String invitation) {
         AccountRow row = new AccountRow(UUID.randomUUID(), address, name, hash);
-        // Asked again: somebody else may have become the steward meanwhile.
-        row.steward = requireOpen().first();
-        return members.add(members.addWorkspace(name), row, Role.OWNER);
+        if (!invitation.isEmpty()) {
+            row.steward = welcome().first();
+            rows.saveAndFlush(row);
+            invitations.accept(invitation, row.id);
+        } else {
+            // Asked again: somebody else may have become the steward meanwhile.
+            row.steward = requireOpen().first();
+            rows.saveAndFlush(row);
+            workspaces.make(row.id, name);
+        }
+        if (row.steward) {
+            workspaces.demos().forEach(demo -> workspaces.join(demo, row.id, Role.OWNER, null));
+        }
+        return row.id;
     }
 
     private WayIn requireOpen() {
@@ -148,9 +175,7 @@ public class Accounts {
     /** Whether anybody may make an account by themselves. @throws NotAllowed for all but the steward */
     @Transactional
     public void openSignUp(UUID account, boolean open) {
-        if (!own(account).steward) {
-            throw new NotAllowed("Only the steward of this installation decides that.");
-        }
+        requireSteward(account);
         installation().signUp = open;
     }
 
@@ -159,8 +184,74 @@ public class Accounts {
         return installation().signUp;
     }
 
-    public boolean isSteward(UUID account) {
-        return rows.findById(account).map(row -> row.steward).orElse(false);
+    Optional<AccountRow> find(UUID account) {
+        return rows.findById(account).filter(row -> !row.gone);
+    }
+
+    /** @throws NotAllowed when it is another password, and for the demo's account */
+    void confirm(UUID account, String password) {
+        confirmed(account, password);
+    }
+
+    /** Every account of the installation, by name. @throws NotAllowed for all but the steward */
+    List<ListedAccount> all(UUID steward) {
+        requireSteward(steward);
+        return rows.present().stream()
+                .map(row -> new ListedAccount(row.id, row.name, row.email, row.steward, row.demo, row.createdAt))
+                .toList();
+    }
+
+    private void requireSteward(UUID account) {
+        if (!own(account).steward) {
+            throw new NotAllowed("Only the steward of this installation does that.");
+        }
+    }
+
+    /** What becomes of each workspace of an account when it is deleted. */
+    public List<Workspaces.WorkspaceFate> fates(UUID account) {
+        return workspaces.fates(account);
+    }
+
+    /**
+     * Deletes an account. Workspaces of which it is the only member go with it; of what it did elsewhere only the name
+     * goes.
+     *
+     * @throws NotAllowed when the present password is another one
+     * @throws Refused    while others depend on it
+     */
+    public void delete(UUID account, String present) {
+        AccountRow row = confirmed(account, present);
+        if (row.steward && rows.present().stream().anyMatch(other -> !other.demo && !other.id.equals(account))) {
+            throw new Refused("You are the steward of this installation. Hand that over to somebody else first.");
+        }
+        transactions.executeWithoutResult(_ -> {
+            workspaces.leaveAll(account);
+            AccountRow gone = own(account);
+            gone.gone = true;
+            gone.steward = false;
+            gone.name = "Somebody";
+            // RFC 2606, section 2: no address ever ends like this.
+            gone.email = account + "@gone.invalid";
+            gone.passwordHash = "";
+            events.publishEvent(new PasswordChanged(account));
+            events.publishEvent(new AccountDeleted(account));
+        });
+    }
+
+    /** Makes somebody else the steward. @throws NotAllowed when the present password is another one */
+    public void handOver(UUID steward, String present, UUID next) {
+        requireSteward(steward);
+        confirmed(steward, present);
+        transactions.executeWithoutResult(_ -> {
+            AccountRow heir = rows.findById(next)
+                    .filter(row -> !row.gone && !row.demo && !row.id.equals(steward))
+                    .orElseThrow(() -> new NotFound("There is no such account."));
+            own(steward).steward = false;
+            // One at a time: the database lets only one be it.
+            rows.flush();
+            heir.steward = true;
+            workspaces.demos().forEach(demo -> workspaces.join(demo, heir.id, Role.OWNER, null));
+        });
     }
 
     private AccountRow confirmed(UUID account, String password) {

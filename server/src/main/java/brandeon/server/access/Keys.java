@@ -39,7 +39,9 @@ public class Keys {
     /** What a token is good for; tokens of one use never open another. */
     public enum Use {
         OUTLET,
-        INLET
+        INLET,
+        INVITATION,
+        RECOVERY
     }
 
     public String token(Use use, UUID id, int generation) {

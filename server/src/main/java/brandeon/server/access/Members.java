@@ -1,7 +1,9 @@
 package brandeon.server.access;
 
+import brandeon.server.problem.NotAllowed;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.persistence.EntityManager;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -11,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -30,6 +31,7 @@ public class Members {
     private final EntityManager entities;
     private final PasswordEncoder passwords;
     private final ApplicationEventPublisher events;
+    private final Here here;
 
     Members(
             AccountRows accounts,
@@ -37,30 +39,79 @@ public class Members {
             MembershipRows memberships,
             EntityManager entities,
             PasswordEncoder passwords,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            Here here) {
         this.accounts = accounts;
         this.workspaces = workspaces;
         this.memberships = memberships;
         this.entities = entities;
         this.passwords = passwords;
         this.events = events;
+        this.here = here;
     }
 
-    /** The person behind the current request. */
+    /** A workspace that somebody belongs to. @param until when that ends; empty for never */
+    public record Belonging(UUID id, String name, boolean demo, Role role, Optional<Instant> until) {
+        Belonging(UUID id, String name, boolean demo, Role role, Instant until) {
+            this(id, name, demo, role, Optional.ofNullable(until));
+        }
+    }
+
+    /**
+     * The person behind the current request, in the workspace of what its address names, else in the one that the page
+     * says, else in the one where they may do most.
+     *
+     * @throws NotSignedIn for anonymous requests
+     * @throws NotAllowed  when they do not belong to where the page says it is, or to no workspace at all
+     */
     public Member current() {
-        Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
-        return of(authentication).orElseThrow(() -> new NotSignedIn("Please sign in."));
+        List<Member> all = memberships.members(account());
+        if (all.isEmpty()) {
+            throw new NotAllowed("You belong to no workspace. Make one, or ask somebody for an invitation.");
+        }
+        Optional<UUID> said = here.said();
+        if (all.size() == 1 && said.isEmpty()) {
+            return all.getFirst();
+        }
+        Optional<Member> named = here.named().flatMap(workspace -> in(all, workspace));
+        if (named.isPresent()) {
+            return named.get();
+        }
+        if (said.isPresent()) {
+            return in(all, said.get())
+                    .orElseThrow(() -> new NotAllowed("You do not belong to this workspace any more."));
+        }
+        return all.stream()
+                .min(Comparator.comparing(Member::role).thenComparing(Member::workspace))
+                .orElseThrow();
     }
 
-    /** The person that an authentication stands for; empty for anonymous requests. */
-    public Optional<Member> of(java.security.Principal authentication) {
-        return authentication instanceof SignedIn signedIn ? byAccount(signedIn.account()) : Optional.empty();
+    private static Optional<Member> in(List<Member> all, UUID workspace) {
+        return all.stream()
+                .filter(member -> member.workspace().equals(workspace))
+                .findFirst();
     }
 
-    /** Somebody in several workspaces works in the one where they may do most. */
-    public Optional<Member> byAccount(UUID account) {
-        return memberships.members(account).stream()
-                .min(Comparator.comparing(Member::role).thenComparing(Member::workspace));
+    /** The account behind the current request. @throws NotSignedIn for anonymous requests */
+    public UUID account() {
+        return SecurityContextHolder.getContext().getAuthentication() instanceof SignedIn signedIn
+                ? signedIn.account()
+                : notSignedIn();
+    }
+
+    private static UUID notSignedIn() {
+        throw new NotSignedIn("Please sign in.");
+    }
+
+    /** Somebody as a member of the workspace in which a thing is; empty when they do not belong there. */
+    public Optional<Member> at(UUID account, String kind, UUID id) {
+        return here.workspaceOf(kind, Optional.of(id))
+                .flatMap(workspace -> in(memberships.members(account), workspace));
+    }
+
+    /** The workspaces that an account belongs to, by name. */
+    public List<Belonging> belongings(UUID account) {
+        return memberships.belongings(account);
     }
 
     /** The account with this address and password; empty otherwise. Takes the same time in both cases. */
@@ -80,28 +131,23 @@ public class Members {
 
     @Transactional
     public UUID addMember(UUID workspace, String email, String name, String password, Role role) {
-        return add(workspace, new AccountRow(UUID.randomUUID(), small(email), name, passwords.encode(password)), role);
-    }
-
-    /** A new account, as a member of a workspace. */
-    @Transactional
-    UUID add(UUID workspace, AccountRow row, Role role) {
+        AccountRow row = new AccountRow(UUID.randomUUID(), small(email), name, passwords.encode(password));
         entities.persist(row);
         entities.persist(new MembershipRow(new MembershipRow.Key(workspace, row.id), role));
         return row.id;
     }
 
-    /** From now on this account is the demo's: nobody changes it, and it is used on this machine only. */
+    /**
+     * From now on this account and workspace are the demo's: nobody changes the account, it is used on this machine
+     * only, and the steward belongs to the workspace too.
+     */
     @Transactional
-    public void markDemo(UUID account) {
+    public void markDemo(UUID account, UUID workspace) {
         accounts.findById(account).orElseThrow().demo = true;
-    }
-
-    /** Takes somebody out of a workspace; what they have open there closes at once. */
-    @Transactional
-    public void remove(UUID workspace, UUID account) {
-        memberships.remove(new MembershipRow.Key(workspace, account));
-        events.publishEvent(new MembershipChanged(account));
+        workspaces.findById(workspace).orElseThrow().demo = true;
+        accounts.findBySteward(true)
+                .ifPresent(steward ->
+                        entities.persist(new MembershipRow(new MembershipRow.Key(workspace, steward.id), Role.OWNER)));
     }
 
     /** Removes a workspace with everything of it; its themes must be gone, since they name their authors. */

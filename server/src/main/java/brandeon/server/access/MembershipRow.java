@@ -6,6 +6,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.UUID;
 
 /** That an account belongs to a workspace, and what it may do there. */
@@ -22,10 +23,17 @@ class MembershipRow {
     @Enumerated(EnumType.STRING)
     Role role;
 
+    /** When they stop to belong there; null for never. */
+    Instant until;
+
     protected MembershipRow() {}
 
     MembershipRow(Key key, Role role) {
         this.key = key;
         this.role = role;
+    }
+
+    boolean ended() {
+        return until != null && !until.isAfter(Instant.now());
     }
 }

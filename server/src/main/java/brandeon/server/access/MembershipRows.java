@@ -10,8 +10,33 @@ interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key>
 
     @Query("""
             select new brandeon.server.access.Member(a.id, a.name, a.email, m.key.workspaceId, m.role)
-            from AccountRow a join MembershipRow m on m.key.accountId = a.id where a.id = :account""")
+            from AccountRow a join MembershipRow m on m.key.accountId = a.id
+            where a.id = :account and (m.until is null or m.until > instant)""")
     List<Member> members(UUID account);
+
+    @Query("""
+            select new brandeon.server.access.Members$Belonging(w.id, w.name, w.demo, m.role, m.until)
+            from WorkspaceRow w join MembershipRow m on m.key.workspaceId = w.id
+            where m.key.accountId = :account and (m.until is null or m.until > instant) order by w.name, w.id""")
+    List<Members.Belonging> belongings(UUID account);
+
+    @Query("""
+            select new brandeon.server.access.Workspaces$WorkspaceMember(a.id, a.name, a.email, m.role, m.until)
+            from AccountRow a join MembershipRow m on m.key.accountId = a.id
+            where m.key.workspaceId = :workspace and (m.until is null or m.until > instant)
+            order by a.name, a.id""")
+    List<Workspaces.WorkspaceMember> people(UUID workspace);
+
+    @Query("select m.key.accountId from MembershipRow m where m.key.workspaceId = :workspace")
+    List<UUID> accountsOf(UUID workspace);
+
+    @Query("""
+            select count(m) from MembershipRow m
+            where m.key.workspaceId = :workspace and m.role = OWNER and m.until is null""")
+    long lastingOwners(UUID workspace);
+
+    @Query("select m from MembershipRow m where m.until <= :now")
+    List<MembershipRow> ended(java.time.Instant now);
 
     @Query("""
             select m.key.workspaceId from MembershipRow m join AccountRow a on a.id = m.key.accountId

@@ -36,6 +36,10 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
 
     private static final List<Rule> RULES = List.of(
             Rule.of("POST", "/api/session", Door.SIGN_IN_ADDRESS, By.ADDRESS),
+            Rule.of("GET", "/api/invitations/{token}", Door.INVITATION, By.ADDRESS),
+            Rule.of("POST", "/api/recovery", Door.SIGN_IN_ADDRESS, By.ADDRESS),
+            Rule.of("GET", "/api/recovery/{token}", Door.INVITATION, By.ADDRESS),
+            Rule.of("POST", "/api/recovery/{token}", Door.SIGN_IN_ADDRESS, By.ADDRESS),
             Rule.of("POST", "/api/themes/{theme}/messages", Door.MESSAGE_CHECK, By.PERSON),
             Rule.of("POST", "/api/themes/{theme}/artworks", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/themes/{theme}/faces", Door.UPLOAD, By.PERSON),

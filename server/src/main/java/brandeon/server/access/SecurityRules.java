@@ -82,6 +82,10 @@ class SecurityRules {
                 .authorizeHttpRequests(paths -> paths.requestMatchers(
                                 "/api/session", "/api/welcome", "/api/accounts", "/api/passwords", "/api/openapi/**")
                         .permitAll()
+                        .requestMatchers("/api/recovery", "/api/recovery/*")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/invitations/*")
+                        .permitAll()
                         .requestMatchers("/api/**", "/live/editor")
                         .authenticated()
                         .anyRequest()

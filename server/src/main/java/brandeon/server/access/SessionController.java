@@ -5,6 +5,7 @@ import brandeon.server.door.RateLimits;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -32,8 +33,20 @@ class SessionController {
         }
     }
 
-    /** @param steward whether this person sees to the installation */
-    record Session(String name, String email, Role role, boolean steward) {}
+    /**
+     * Who is signed in.
+     *
+     * @param steward    whether this person sees to the installation
+     * @param demo       whether it is the demo's account, which nobody changes
+     * @param workspaces that this person belongs to, by name
+     */
+    record Session(
+            UUID account,
+            String name,
+            String email,
+            boolean steward,
+            boolean demo,
+            List<Members.Belonging> workspaces) {}
 
     private final Members members;
     private final Sessions sessions;

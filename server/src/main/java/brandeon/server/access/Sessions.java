@@ -44,16 +44,17 @@ public class Sessions {
         // Read by who writes the cookie.
         request.setAttribute(STANDING, standing);
         contexts.saveContext(context, request, response);
-        return of(
-                members.byAccount(account).orElseThrow(() -> new NotSignedIn("This account belongs to no workspace.")));
+        return of(account);
     }
 
     SessionController.Session current() {
-        return of(members.current());
+        return of(members.account());
     }
 
-    private SessionController.Session of(Member member) {
-        return new SessionController.Session(
-                member.name(), member.email(), member.role(), accounts.isSteward(member.account()));
+    private SessionController.Session of(UUID account) {
+        return accounts.find(account)
+                .map(row -> new SessionController.Session(
+                        row.id, row.name, row.email, row.steward, row.demo, members.belongings(account)))
+                .orElseThrow(() -> new NotSignedIn("This account was deleted."));
     }
 }

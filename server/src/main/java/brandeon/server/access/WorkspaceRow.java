@@ -16,6 +16,9 @@ class WorkspaceRow {
 
     String name;
 
+    /** Whether it is the demo. */
+    boolean demo;
+
     Instant createdAt = Instant.now();
 
     protected WorkspaceRow() {}

@@ -3,6 +3,7 @@ package brandeon.server.channel;
 import brandeon.core.live.Platform;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
+import brandeon.server.access.Belongings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
@@ -18,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Channels on platforms; signals and live state belong to them. */
 @Service
-public class Channels {
+public class Channels implements Belongings {
 
     /** A place on a platform where a broadcast happens. @param show that its signals feed */
     public record Channel(UUID id, UUID workspace, UUID show, Platform platform, String name) {}
@@ -103,5 +104,15 @@ public class Channels {
         events.publishEvent(new ShowWanted(channel.show(), channel.workspace(), channel.name()));
         entities.persist(new ChannelRow(channel));
         return channel;
+    }
+
+    @Override
+    public String kind() {
+        return "channels";
+    }
+
+    @Override
+    public Optional<UUID> workspaceOf(UUID id) {
+        return find(id).map(Channel::workspace);
     }
 }

@@ -120,7 +120,7 @@ public class Demo implements ApplicationRunner {
     private void load() {
         UUID workspace = members.addWorkspace("Reedlight Hide");
         UUID account = members.addMember(workspace, EMAIL, "Mirela Osk", PASSWORD, Role.OWNER);
-        members.markDemo(account);
+        members.markDemo(account, workspace);
         Member host = new Member(account, "Mirela Osk", EMAIL, workspace, Role.OWNER);
         Channels.Channel alder = channels.add(host, Platform.ALDER, "reedlight-hide");
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());

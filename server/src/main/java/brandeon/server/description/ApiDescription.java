@@ -63,6 +63,11 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("FeedWish"), "show");
             orNull(api.getComponents().getSchemas().get("Control"), "dial");
             orNull(api.getComponents().getSchemas().get("Control"), "deck");
+            List.of("Belonging", "WorkspaceMember", "MemberWish", "InvitationWish")
+                    .forEach(type -> orNull(api.getComponents().getSchemas().get(type), "until"));
+            List.of("Invitation", "InvitationOffer")
+                    .forEach(type -> orNull(api.getComponents().getSchemas().get(type), "memberUntil"));
+            orNull(api.getComponents().getSchemas().get("IssuedRecovery"), "usedAt");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(
                             "name",

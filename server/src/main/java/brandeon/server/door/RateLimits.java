@@ -28,6 +28,7 @@ public class RateLimits {
         SIGN_IN_ADDRESS(60, 60, "Too many sign-ins from this place"),
         SIGN_IN_ACCOUNT(8, 6, "Too many sign-ins to this account"),
         SIGN_UP(10, 10, "Too many accounts are made from this place"),
+        INVITATION(60, 60, "Too many invitations are looked at from this place"),
         PASSWORD_CHECK(60, 240, "Passwords are checked too often"),
         MESSAGE_CHECK(120, 600, "Texts are checked too often"),
         PREVIEW(400, 1200, "Too many pictures are asked for"),

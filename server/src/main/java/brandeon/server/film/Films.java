@@ -4,6 +4,7 @@ import brandeon.core.art.Pictures;
 import brandeon.core.art.Scaling;
 import brandeon.core.pack.Apng;
 import brandeon.core.publish.Clip;
+import brandeon.server.access.Belongings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
@@ -22,6 +23,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.zip.Deflater;
@@ -37,7 +39,7 @@ import org.springframework.stereotype.Service;
  * server's disk, outside the database; they can be made again.
  */
 @Service
-class Films {
+class Films implements Belongings {
 
     private static final Logger LOG = LoggerFactory.getLogger(Films.class);
     private static final Duration KEPT = Duration.ofMinutes(20);
@@ -193,5 +195,15 @@ class Films {
         films.values().forEach(film -> film.end(Film.State.CANCELLED, "", System.currentTimeMillis()));
         films.values().forEach(Films::remove);
         Files.deleteIfExists(folder);
+    }
+
+    @Override
+    public String kind() {
+        return "films";
+    }
+
+    @Override
+    public Optional<UUID> workspaceOf(UUID id) {
+        return Optional.ofNullable(films.get(id)).map(Film::workspace);
     }
 }

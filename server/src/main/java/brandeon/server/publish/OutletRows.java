@@ -3,6 +3,7 @@ package brandeon.server.publish;
 import brandeon.core.publish.Part;
 import brandeon.server.live.FeedKey;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -11,6 +12,9 @@ import org.springframework.data.jpa.repository.Query;
 interface OutletRows extends JpaRepository<OutletRow, UUID> {
 
     List<OutletRow> findByThemeId(UUID theme);
+
+    @Query("select t.workspaceId from OutletRow o join ThemeRow t on t.id = o.themeId where o.id = :id")
+    Optional<UUID> workspaceOf(UUID id);
 
     @Query("""
             select count(o) from OutletRow o join ThemeRow t on t.id = o.themeId

@@ -5,6 +5,7 @@ import brandeon.core.publish.Part;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Addresses;
+import brandeon.server.access.Belongings;
 import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
@@ -26,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Published sources and their lasting links. */
 @Service
-public class Outlets {
+public class Outlets implements Belongings {
 
     /** A source of a theme. Its link changes only when it is issued anew. */
     public record Outlet(
@@ -168,5 +169,15 @@ public class Outlets {
         if (rows.countOf(member.workspace(), id) == 0) {
             throw new NotFound("There is no such source in your workspace.");
         }
+    }
+
+    @Override
+    public String kind() {
+        return "outlets";
+    }
+
+    @Override
+    public Optional<UUID> workspaceOf(UUID id) {
+        return rows.workspaceOf(id);
     }
 }

@@ -11,6 +11,7 @@ import brandeon.core.show.Shows;
 import brandeon.core.show.Starting;
 import brandeon.core.text.Letters;
 import brandeon.core.theme.Theme;
+import brandeon.server.access.Belongings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.channel.ShowWanted;
@@ -41,7 +42,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Shows, their cues and what takes them back. A cue that was answered is on disk. */
 @Service
-public class RunningShows {
+public class RunningShows implements Belongings {
 
     /** A show as it is now. @param leading the theme that somebody chose to lead it */
     public record Running(UUID id, UUID workspace, String name, Show show, long version, Optional<UUID> leading) {
@@ -378,5 +379,15 @@ public class RunningShows {
     private static Running mine(Member member, Optional<Running> show) {
         return show.filter(found -> found.workspace().equals(member.workspace()))
                 .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
+    }
+
+    @Override
+    public String kind() {
+        return "shows";
+    }
+
+    @Override
+    public Optional<UUID> workspaceOf(UUID id) {
+        return find(id).map(Running::workspace);
     }
 }

@@ -4,6 +4,7 @@ import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
+import brandeon.server.access.SignedIn;
 import brandeon.server.door.RateLimits;
 import brandeon.server.live.Asked;
 import brandeon.server.live.FeedKey;
@@ -42,6 +43,10 @@ class LiveSocket extends TextWebSocketHandler {
     private static final CloseStatus OLD_LINK = new CloseStatus(4410, "This link was replaced or withdrawn.");
     private static final CloseStatus NOBODY = new CloseStatus(4401, "Nobody is signed in.");
     private static final CloseStatus ASK_AGAIN = new CloseStatus(4205, "Something changed; connect again.");
+    /** As {@link brandeon.server.access.Belongings} name them. */
+    private static final String THEMES = "themes";
+
+    private static final String SHOWS = "shows";
     private static final int MOST_FEEDS = 200;
     private static final int MOST_FOLLOWED = 20;
     private static final Told NOT_UNDERSTOOD = new Told.Refusal("", "This message is not understood.");
@@ -93,7 +98,7 @@ class LiveSocket extends TextWebSocketHandler {
             String id,
             Outbox outbox,
             Optional<Outlets.Outlet> outlet,
-            Optional<Member> member,
+            Optional<UUID> account,
             Map<String, Feeds.Watch> watches,
             Set<UUID> themes,
             Set<UUID> shows) {
@@ -117,16 +122,15 @@ class LiveSocket extends TextWebSocketHandler {
                 raw.close(CloseStatus.SERVICE_OVERLOAD);
             }
         } else {
-            Optional<Member> member = members.of(raw.getPrincipal());
-            if (member.isEmpty()) {
+            if (raw.getPrincipal() instanceof SignedIn signedIn) {
+                open(raw, Optional.empty(), Optional.of(signedIn.account()));
+            } else {
                 raw.close(NOBODY);
-                return;
             }
-            open(raw, Optional.empty(), member);
         }
     }
 
-    private void open(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<Member> member) {
+    private void open(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<UUID> account) {
         String id = session.getId();
         Outbox outbox = new Outbox(
                 session, () -> Optional.ofNullable(connections.get(id)).ifPresent(behind -> behind.catchUp(feeds)));
@@ -136,7 +140,7 @@ class LiveSocket extends TextWebSocketHandler {
                         id,
                         outbox,
                         outlet,
-                        member,
+                        account,
                         new ConcurrentHashMap<>(),
                         ConcurrentHashMap.newKeySet(),
                         ConcurrentHashMap.newKeySet()));
@@ -154,19 +158,16 @@ class LiveSocket extends TextWebSocketHandler {
     /** Whoever may do less now has to come in anew, and is let in only as far as they still may. */
     private void changed(UUID account) {
         connections.values().stream()
-                .filter(c -> c.member().map(m -> m.account().equals(account)).orElse(false))
+                .filter(c -> c.account().equals(Optional.of(account)))
                 .forEach(c -> c.outbox().close(ASK_AGAIN));
     }
 
     /** The person as they are now: rights are asked at every deed, not once when the page was opened. */
-    private Member present(Connection connection) {
-        Member before = connection.member().orElseThrow(() -> new Mistake("This message is for the editor."));
-        return members.byAccount(before.account())
-                .filter(now -> now.workspace().equals(before.workspace()))
-                .orElseThrow(() -> {
-                    connection.outbox().close(ASK_AGAIN);
-                    return new NotFound("You are not a member here any more.");
-                });
+    private Member present(Connection connection, String kind, UUID id) {
+        UUID account = connection.account().orElseThrow(() -> new Mistake("This message is for the editor."));
+        return members.at(account, kind, id)
+                .orElseThrow(() -> new NotFound(
+                        "There is no such " + (kind.equals(THEMES) ? "theme" : "show") + " in your workspace."));
     }
 
     private void openOutlet(WebSocketSession session, Outlets.Opened opened) throws IOException {
@@ -229,7 +230,7 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private void followTheme(Connection connection, UUID theme) {
-        themes.get(present(connection), theme);
+        themes.get(present(connection, THEMES, theme), theme);
         if (connection.themes().size() >= MOST_FOLLOWED) {
             throw new Mistake("A connection follows at most " + MOST_FOLLOWED + " themes.");
         }
@@ -239,7 +240,7 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private void followShow(Connection connection, UUID show) {
-        RunningShows.Running running = shows.get(present(connection), show);
+        RunningShows.Running running = shows.get(present(connection, SHOWS, show), show);
         if (connection.shows().size() >= MOST_FOLLOWED) {
             throw new Mistake("A connection follows at most " + MOST_FOLLOWED + " shows.");
         }
@@ -265,7 +266,7 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private FeedKey sceneFeed(Connection connection, Asked.WatchScene watch) {
-        Member member = present(connection);
+        Member member = present(connection, THEMES, watch.theme());
         limits.pass(RateLimits.Door.WATCH, member.account());
         Themes.Draft draft = themes.get(member, watch.theme());
         if (!shows(draft.theme(), watch)
@@ -277,7 +278,7 @@ class LiveSocket extends TextWebSocketHandler {
 
     /** Where a person is in the editor; the others on that theme hear of it. */
     private void at(Connection connection, Asked.Whereabouts at) {
-        Member member = present(connection);
+        Member member = present(connection, THEMES, at.theme());
         themes.get(member, at.theme());
         people.at(connection.id(), member, at, this::tellPeople);
     }

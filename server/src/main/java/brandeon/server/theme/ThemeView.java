@@ -7,6 +7,7 @@ import java.util.UUID;
 /** A theme as one person sees it. */
 public record ThemeView(
         UUID id,
+        UUID workspace,
         long version,
         Theme theme,
         UUID channel,

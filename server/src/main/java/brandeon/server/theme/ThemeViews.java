@@ -36,6 +36,7 @@ public class ThemeViews {
         Themes.Steps steps = themes.steps(member, draft);
         return new ThemeView(
                 draft.id(),
+                draft.workspace(),
                 draft.version(),
                 draft.theme(),
                 channel.id(),

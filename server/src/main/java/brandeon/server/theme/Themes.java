@@ -10,8 +10,10 @@ import brandeon.core.theme.Names;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
+import brandeon.server.access.Belongings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
+import brandeon.server.access.WorkspaceRemoved;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.wake.Wakes;
@@ -29,6 +31,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,7 +40,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Themes, their edits and releases. An edit that was answered is on disk. */
 @Service
-public class Themes {
+public class Themes implements Belongings {
 
     /** A theme as it is now. @param onAir number of the release on air; 0 when none is */
     public record Draft(
@@ -177,10 +180,21 @@ public class Themes {
         wakes.theme(id);
     }
 
-    /** Everything of a workspace, without telling anybody. */
+    /** Everything of a workspace. */
     @Transactional
     public void removeAllOf(UUID workspace) {
+        List<UUID> ids = rows.headsOf(workspace).stream().map(ThemeHead::id).toList();
+        ids.forEach(id -> events.publishEvent(new ThemeRemoved(id)));
         rows.removeAllOf(workspace);
+        for (UUID id : ids) {
+            kept.removed(id);
+            wakes.theme(id);
+        }
+    }
+
+    @EventListener
+    void removed(WorkspaceRemoved change) {
+        removeAllOf(change.workspace());
     }
 
     /**
@@ -529,5 +543,15 @@ public class Themes {
 
     private static NotFound missing() {
         return new NotFound("There is no such theme in your workspace.");
+    }
+
+    @Override
+    public String kind() {
+        return "themes";
+    }
+
+    @Override
+    public Optional<UUID> workspaceOf(UUID id) {
+        return newest(id).map(Draft::workspace);
     }
 }

@@ -22,6 +22,8 @@ class AccessTest {
             "/api/welcome",
             "/api/accounts",
             "/api/passwords",
+            "/api/recovery",
+            "/api/recovery/{token}",
             "/inlets/{token}",
             "/pictures/{hash}",
             "/painted/{workspace}/{name}/{proof}",
@@ -40,6 +42,9 @@ class AccessTest {
                 continue;
             }
             for (Map.Entry<String, JsonNode> method : path.getValue().properties()) {
+                if (method.getKey().equals("get") && path.getKey().equals("/api/invitations/{token}")) {
+                    continue;
+                }
                 String address =
                         path.getKey().replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
                 Person.Answer answer = nobody.send(nobody.request(address)

@@ -30,7 +30,16 @@ class AccountsTest {
     private static Person.Answer make(Person who, String name, String email, String password) {
         return who.post(
                 "/api/accounts",
-                "{\"name\":\"%s\",\"email\":\"%s\",\"password\":\"%s\"}".formatted(name, email, password));
+                "{\"name\":\"%s\",\"email\":\"%s\",\"password\":\"%s\",\"invitation\":\"\"}"
+                        .formatted(name, email, password));
+    }
+
+    private static Person.Answer in(Person who, String workspace, String method, String body) {
+        return who.send(who.request("/api/themes")
+                .header("Brandeon-Workspace", workspace)
+                .header("Content-Type", "application/json")
+                .method(method, java.net.http.HttpRequest.BodyPublishers.ofString(body))
+                .build());
     }
 
     private static String somebody() {
@@ -53,11 +62,21 @@ class AccountsTest {
         assertThat(made.json().path("name").asString()).isEqualTo("Ilse Fenn");
         assertThat(made.json().path("email").asString()).isEqualTo(address);
         assertThat(made.json().path("steward").asBoolean()).isTrue();
-        assertThat(steward.get("/api/session").json().path("role").asString())
-                .as("signed in at once, in a workspace of their own")
-                .isEqualTo("OWNER");
-        assertThat(steward.get("/api/themes").json()).isEmpty();
-        assertThat(steward.newTheme("First light")).isNotEmpty();
+        JsonNode workspaces = steward.get("/api/session").json().path("workspaces");
+        assertThat(workspaces.toString())
+                .as("signed in at once, in a workspace of their own, and in the demo's")
+                .contains("\"name\":\"Ilse Fenn\",\"demo\":false,\"role\":\"OWNER\"")
+                .contains("\"name\":\"Reedlight Hide\",\"demo\":true,\"role\":\"OWNER\"");
+        String own = workspaces
+                .valueStream()
+                .filter(one -> !one.path("demo").asBoolean())
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        assertThat(in(steward, own, "GET", "").json()).isEmpty();
+        assertThat(in(steward, own, "POST", "{\"name\":\"First light\"}").status())
+                .isEqualTo(201);
         assertThat(server.host().get("/api/themes").body()).doesNotContain("First light");
 
         assertThat(newcomer().get("/api/welcome").json().path("signUp").asBoolean())

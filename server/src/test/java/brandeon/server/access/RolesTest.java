@@ -33,6 +33,16 @@ class RolesTest {
     private static final Map<String, String> BODIES = bodies(
             "POST /api/session", "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\",\"standing\":false}",
             "PUT /api/rig", "{\"version\":0,\"rig\":{\"programs\":[]}}",
+            // Whoever has a second workspace may do more on the lines below.
+            "POST /api/workspaces", "{\"name\":\"\"}",
+            "POST /api/workspaces/{workspace}/invitations",
+                    "{\"role\":\"VIEWER\",\"days\":1,\"until\":null,\"several\":false}",
+            "PUT /api/workspaces/{workspace}/members/{account}", "{\"role\":\"VIEWER\",\"until\":null}",
+            "PUT /api/installation/steward",
+                    "{\"present\":\"wrong\",\"account\":\"11111111-1111-1111-1111-111111111111\"}",
+            "POST /api/installation/recoveries", "{\"account\":\"11111111-1111-1111-1111-111111111111\"}",
+            "POST /api/recovery",
+                    "{\"email\":\"nobody.else@reedlight.example\",\"code\":\"x\",\"password\":\"sluice gate at nine\"}",
             "POST /api/themes", "{\"name\":\"Another\"}",
             "POST /api/themes/{id}/edits", "{\"edit\":{\"edit\":\"setCorner\",\"corner\":0.4},\"gesture\":\"\"}",
             "POST /api/themes/{id}/start", "{\"family\":\"\",\"roles\":[\"AWAY\"]}",
@@ -148,12 +158,20 @@ class RolesTest {
                 view.path("channel").asString(),
                 "show",
                 view.path("show").asString(),
+                "workspace",
+                owner.get("/api/session")
+                        .json()
+                        .path("workspaces")
+                        .get(0)
+                        .path("id")
+                        .asString(),
                 "token",
                 row.path("link").asString().replaceAll(".*/o/", ""));
     }
 
     private static String address(String path, Map<String, String> known) {
-        return path.replace("/api/outlets/{id}", "/api/outlets/" + known.get("outlet"))
+        return path.replace("{workspace}", known.get("workspace"))
+                        .replace("/api/outlets/{id}", "/api/outlets/" + known.get("outlet"))
                         .replaceFirst("^/api/themes/\\{(theme|id)}", "/api/themes/" + known.get("theme"))
                         .replace("/api/shows/{id}", "/api/shows/" + known.get("show"))
                         .replace("{theme}", known.get("theme"))
@@ -175,7 +193,9 @@ class RolesTest {
                         ? "?format=CSS"
                         : path.endsWith("/artworks")
                                 ? "?name=x.png"
-                                : path.contains("/proposal") ? "?from=upright" : "";
+                                : path.contains("/proposal")
+                                        ? "?from=upright"
+                                        : path.endsWith("/workspaces/{workspace}") ? "?name=another" : "";
     }
 
     private static Map<String, String> table() throws IOException {

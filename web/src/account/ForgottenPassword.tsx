@@ -1,0 +1,51 @@
+import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api } from "../api/client";
+import { useEnter } from "../app/useSession";
+import { Door } from "./Door";
+import { NewPassword } from "./NewPassword";
+import { TextField } from "./TextField";
+
+/** In again by a recovery code, with another password. */
+export function ForgottenPassword({ back }: { back: () => void }) {
+  const [email, setEmail] = useState("");
+  const [code, setCode] = useState("");
+  const [password, setPassword] = useState("");
+  const recover = useMutation({
+    mutationFn: () => answer(api.POST("/api/recovery", { body: { email, code, password } })),
+    onSuccess: useEnter(),
+  });
+  return (
+    <Door
+      say="Use one of the recovery codes that you wrote down. Without them, ask the steward of this installation for a link."
+      onSubmit={() => recover.mutate()}
+      button="Set the new password"
+      busy={recover.isPending}
+      trouble={recover.error?.message ?? ""}
+      below={
+        <button type="button" className="underline" onClick={back}>
+          Back to sign-in
+        </button>
+      }
+    >
+      <TextField
+        label="Address"
+        type="email"
+        name="email"
+        autoComplete="username"
+        autoFocus
+        value={email}
+        onText={setEmail}
+      />
+      <TextField
+        label="Recovery code"
+        name="code"
+        autoComplete="one-time-code"
+        spellCheck={false}
+        value={code}
+        onText={setCode}
+      />
+      <NewPassword label="New password" name="" email={email} value={password} onText={setPassword} />
+    </Door>
+  );
+}

@@ -1,0 +1,48 @@
+import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { TextField } from "../account/TextField";
+import { answer, api } from "../api/client";
+import { SESSION } from "../app/useSession";
+
+export function NewWorkspace({ close, made }: { close: () => void; made: (id: string) => void }) {
+  const [name, setName] = useState("");
+  const queries = useQueryClient();
+  const make = useMutation({
+    mutationFn: () => answer(api.POST("/api/workspaces", { body: { name } })),
+    onSuccess: async (workspace) => {
+      await queries.invalidateQueries({ queryKey: SESSION });
+      made(workspace.id);
+      close();
+    },
+  });
+  return (
+    <Dialog open onClose={close} className="relative z-30">
+      <div className="fixed inset-0 flex items-start justify-center overflow-auto bg-ink/30 p-4 sm:p-10">
+        <DialogPanel className="w-full max-w-104 border border-rule bg-sheet p-4">
+          <DialogTitle as="h2">New workspace</DialogTitle>
+          <p className="my-2 text-faint">It has its own themes, channels and people.</p>
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              make.mutate();
+            }}
+          >
+            <TextField label="Name" autoFocus maxLength={80} value={name} onText={setName} />
+            <p role="alert" className="min-h-5 text-live">
+              {make.error?.message}
+            </p>
+            <div className="flex gap-2">
+              <button className="btn btn-main" disabled={make.isPending}>
+                Make it
+              </button>
+              <button type="button" className="btn" onClick={close}>
+                Cancel
+              </button>
+            </div>
+          </form>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
