@@ -2,12 +2,14 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useParams } from "react-router";
-import { answer, api, type ThemeView } from "../api/client";
+import { answer, api, Problem, type ThemeView } from "../api/client";
 import { useWorkspaceId } from "../api/workspace";
 import { Mark } from "../app/Mark";
 import { isNight, setNight } from "../app/night";
 import { sayProblem, useNotices } from "../app/notices";
 import { FrameKeys } from "./FrameKeys";
+import { LooksOn } from "./may";
+import { includes } from "./roles";
 import { steps } from "./screens";
 import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
 import { Trouble } from "../app/Trouble";
@@ -23,7 +25,8 @@ export function ThemeFrame() {
     if (workspace) go(workspace);
   }, [workspace, go]);
   if (theme.isPending) return <p className="p-6 text-faint">Opening the theme …</p>;
-  if (!theme.data) {
+  const barred = theme.error instanceof Problem && [403, 404].includes(theme.error.status);
+  if (!theme.data || barred) {
     return (
       <main className="p-6">
         <h1 className="mb-2">This theme cannot be opened</h1>
@@ -40,6 +43,7 @@ export function ThemeFrame() {
       <HeadLine theme={theme.data} />
       <Steps theme={theme.data} />
       <main className="min-w-0 overflow-auto">
+        <LooksOn role={theme.data.role} />
         <Trouble query={theme} className="px-4 pt-2" />
         <Outlet />
       </main>
@@ -69,13 +73,19 @@ function HeadLine({ theme }: { theme: ThemeView }) {
       <span className="text-faint" title="Find anything with Ctrl K; ? lists the shortcuts">
         <kbd>Ctrl K</kbd> · <kbd>?</kbd>
       </span>
-      <button className="btn" onClick={() => undo()} disabled={!theme.canUndo} aria-label="Undo" title="Undo (Ctrl+Z)">
+      <button
+        className="btn"
+        onClick={() => undo()}
+        disabled={!theme.canUndo || !includes(theme.role, "DESIGNER")}
+        aria-label="Undo"
+        title="Undo (Ctrl+Z)"
+      >
         <Undo2 size={15} />
       </button>
       <button
         className="btn"
         onClick={() => redo()}
-        disabled={!theme.canRedo}
+        disabled={!theme.canRedo || !includes(theme.role, "DESIGNER")}
         aria-label="Redo"
         title="Redo (Ctrl+Shift+Z)"
       >
@@ -119,14 +129,16 @@ function OnAir({ theme }: { theme: ThemeView }) {
           On air: {theme.onAir}
         </span>
       )}
-      <button
-        className={`btn ${theme.differs && theme.theme.scenes.length > 0 ? "btn-live" : ""}`}
-        onClick={() => put.mutate()}
-        disabled={put.isPending || !theme.differs || theme.theme.scenes.length === 0}
-        title={theme.theme.scenes.length === 0 ? "There is no scene to put on air yet" : undefined}
-      >
-        Put on air
-      </button>
+      {includes(theme.role, "OPERATOR") && (
+        <button
+          className={`btn ${theme.differs && theme.theme.scenes.length > 0 ? "btn-live" : ""}`}
+          onClick={() => put.mutate()}
+          disabled={put.isPending || !theme.differs || theme.theme.scenes.length === 0}
+          title={theme.theme.scenes.length === 0 ? "There is no scene to put on air yet" : undefined}
+        >
+          Put on air
+        </button>
+      )}
     </>
   );
 }

@@ -7,6 +7,7 @@ import { useSettled } from "../app/useSettled";
 import { contentName } from "../app/contentName";
 import { sayProblem, useNotices } from "../app/notices";
 import { EditLine } from "./editLine";
+import { lacks } from "./roles";
 
 export function useThemeId(): string {
   return useParams()["id"] ?? "";
@@ -216,6 +217,13 @@ export function useEdit() {
   const queries = useQueryClient();
   return useCallback(
     (edit: Edit, gesture = "") => {
+      const role = queries.getQueryData<ThemeView>(["theme", id])?.role;
+      const why = role ? lacks(role) : "";
+      if (why !== "") {
+        // Said at once: nothing moves first and then jumps back.
+        useNotices.getState().say(why, true);
+        return Promise.resolve(false);
+      }
       queriesOfLine = queries;
       return line.add(id, edit, gesture);
     },

@@ -25,11 +25,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
 import org.springframework.web.socket.WebSocketSession;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
+import org.springframework.web.socket.server.support.HttpSessionHandshakeInterceptor;
 import org.springframework.web.util.UriComponentsBuilder;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
@@ -55,6 +57,7 @@ class LiveSocket extends TextWebSocketHandler {
     private final Outlets outlets;
     private final Health health;
     private final Members members;
+    private final SessionRepository<?> sessions;
     private final Themes themes;
     private final RunningShows shows;
     private final People people;
@@ -67,6 +70,7 @@ class LiveSocket extends TextWebSocketHandler {
             Outlets outlets,
             Health health,
             Members members,
+            SessionRepository<?> sessions,
             Themes themes,
             RunningShows shows,
             People people,
@@ -77,6 +81,7 @@ class LiveSocket extends TextWebSocketHandler {
         this.outlets = outlets;
         this.health = health;
         this.members = members;
+        this.sessions = sessions;
         this.themes = themes;
         this.shows = shows;
         this.people = people;
@@ -124,6 +129,12 @@ class LiveSocket extends TextWebSocketHandler {
         } else {
             if (raw.getPrincipal() instanceof SignedIn signedIn) {
                 open(raw, Optional.empty(), Optional.of(signedIn.account()));
+                // Asked only now that whoever ends the session finds this connection.
+                if (sessions.findById(String.valueOf(
+                                raw.getAttributes().get(HttpSessionHandshakeInterceptor.HTTP_SESSION_ID_ATTR_NAME)))
+                        == null) {
+                    raw.close(NOBODY);
+                }
             } else {
                 raw.close(NOBODY);
             }

@@ -1,10 +1,12 @@
 package brandeon.server.socket;
 
+import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.socket.config.annotation.EnableWebSocket;
 import org.springframework.web.socket.config.annotation.WebSocketConfigurer;
 import org.springframework.web.socket.config.annotation.WebSocketHandlerRegistry;
+import org.springframework.web.socket.server.support.HttpSessionHandshakeInterceptor;
 import org.springframework.web.socket.server.standard.ServletServerContainerFactoryBean;
 
 @Configuration
@@ -19,7 +21,8 @@ class Sockets implements WebSocketConfigurer {
 
     @Override
     public void registerWebSocketHandlers(WebSocketHandlerRegistry registry) {
-        registry.addHandler(live, "/live/editor");
+        // Which session it is: it may end while the connection is being opened.
+        registry.addHandler(live, "/live/editor").addInterceptors(new HttpSessionHandshakeInterceptor(List.of()));
         // Its token is its proof; the practice rig runs outlets in frames of another origin.
         registry.addHandler(live, "/live/outlet").setAllowedOriginPatterns("*");
     }

@@ -18,6 +18,7 @@ public final class ServerProcess implements AutoCloseable {
     /** Long enough to leave the processor to the server that starts. */
     private static final long BETWEEN_ASKS = 100_000_000L;
 
+    private final boolean demo;
     private final String database;
     private final String password;
     private final int port;
@@ -30,8 +31,18 @@ public final class ServerProcess implements AutoCloseable {
         this(database.url(), System.getenv("BRANDEON_DB_PASSWORD"));
     }
 
+    /** One that begins without the demo: nobody has an account there. */
+    public static ServerProcess empty(TestDatabase database) {
+        return new ServerProcess(database.url(), System.getenv("BRANDEON_DB_PASSWORD"), false);
+    }
+
     /** @param password of the application's role */
     public ServerProcess(String database, String password) {
+        this(database, password, true);
+    }
+
+    private ServerProcess(String database, String password, boolean demo) {
+        this.demo = demo;
         this.database = database;
         this.password = password;
         this.port = freePort();
@@ -61,6 +72,7 @@ public final class ServerProcess implements AutoCloseable {
                             System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                             "brandeon.server.BrandeonServer",
                             "--server.port=" + port,
+                            "--brandeon.demo=" + demo,
                             "--spring.datasource.url=" + database))
                     .redirectErrorStream(true)
                     .redirectOutput(log.toFile());
