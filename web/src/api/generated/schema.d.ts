@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/channel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-themes-id-channel"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/beginning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-beginning"];
+        put: operations["put-api-themes-id-beginning"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{id}/leading": {
         parameters: {
             query?: never;
@@ -740,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-beginnings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/accounts": {
         parameters: {
             query?: never;
@@ -1316,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-questions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/installation/accounts": {
         parameters: {
             query?: never;
@@ -1522,218 +1586,10 @@ export interface components {
             role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
             until: string | null;
         };
-        Leading: {
-            /** Format: uuid */
-            theme: string;
-        };
-        Control: {
-            piece: string;
+        ChannelWish: {
+            channel: string | null;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
-            name: string;
-            alike: string[];
-            held: boolean;
-            seen: boolean;
-            dial: components["schemas"]["Dial"] | null;
-            tallies: components["schemas"]["Tally"][];
-            deck: components["schemas"]["Deck"] | null;
-            orders: components["schemas"]["Order"][];
-            lines: components["schemas"]["Line"][];
-        };
-        Deck: {
-            cards: components["schemas"]["TextRow"][];
-            /** Format: int32 */
-            up: number;
-            shown: boolean;
-            own: boolean;
-        };
-        Dial: {
-            /** @enum {string} */
-            mode: "DOWN" | "UP" | "DAY";
-            run: components["schemas"]["Run"];
-            /** Format: int64 */
-            length: number;
-            toward: string;
-        };
-        Line: {
-            field: string;
-            title: string;
-            words: string;
-            over: boolean;
-        };
-        Order: {
-            field: string;
-            title: string;
-            points: components["schemas"]["Topic"][];
-        };
-        Run: {
-            /** @enum {string} */
-            state: "STANDING" | "RUNNING" | "PAUSED";
-            /** Format: int64 */
-            millis: number;
-            /** Format: int64 */
-            length: number;
-        };
-        ShowView: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** Format: int64 */
-            version: number;
-            canUndo: boolean;
-            canRedo: boolean;
-            /** Format: int64 */
-            now: number;
-            themes: components["schemas"]["ThemeLine"][];
-            controls: components["schemas"]["Control"][];
-        };
-        Tally: {
-            field: string;
-            title: string;
-            /** Format: double */
-            value: number;
-            /** Format: double */
-            step: number;
-            /** Format: double */
-            least: number;
-            /** Format: double */
-            most: number;
-            live: boolean;
-        };
-        TextRow: {
-            label: string;
-            value: string;
-        };
-        ThemeLine: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** Format: int32 */
-            onAir: number;
-            leads: boolean;
-        };
-        Topic: {
-            /** @enum {string} */
-            state: "OPEN" | "NOW" | "DONE";
-            label: string;
-            value: string;
-        };
-        Kept: {
-            /** Format: int64 */
-            version: number;
-            rig: components["schemas"]["Rig"];
-        };
-        Program: {
-            id: string;
-            name: string;
-            canvas: string;
-            /** Format: int32 */
-            width: number;
-            /** Format: int32 */
-            height: number;
-            scenes: components["schemas"]["RigScene"][];
-        };
-        Rig: {
-            programs: components["schemas"]["Program"][];
-        };
-        RigScene: {
-            id: string;
-            name: string;
-            sources: components["schemas"]["RigSource"][];
-        };
-        RigSource: {
-            id: string;
-            name: string;
-            /** @enum {string} */
-            kind: "BROWSER" | "CAPTURE";
-            link: string;
-            /** Format: int32 */
-            width: number;
-            /** Format: int32 */
-            height: number;
-            /** @enum {string} */
-            behaviour: "REST_WHEN_HIDDEN" | "RESTART_ON_ENTRY" | "KEEP_RUNNING";
-            shown: boolean;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-            /** Format: double */
-            scale: number;
-            /** Format: int32 */
-            cropX: number;
-            /** Format: int32 */
-            cropY: number;
-            pattern: string;
-        };
-        FollowWish: {
-            draft: boolean;
-        };
-        InstallationView: {
-            signUp: boolean;
-        };
-        HandOver: {
-            present: string;
-            /** Format: uuid */
-            account: string;
-        };
-        FeedWish: {
-            show: string | null;
-        };
-        ChannelView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            show: string;
-            platform: string;
-            name: string;
-            signals: components["schemas"]["Practice"][];
-        };
-        Practice: {
-            /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
-            word: string;
-        };
-        PasswordWish: {
-            present: string;
-            next: string;
-        };
-        NameWish: {
-            name: string;
-        };
-        AddressWish: {
-            present: string;
-            email: string;
-        };
-        Receipt: {
-            counted: boolean;
-            sentence: string;
-        };
-        InvitationWish: {
-            /** @enum {string} */
-            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
-            /** Format: int32 */
-            days: number;
-            until: string | null;
-            several: boolean;
-        };
-        Invitation: {
-            /** Format: uuid */
-            id: string;
-            link: string;
-            /** @enum {string} */
-            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
-            /** Format: date-time */
-            until: string;
-            memberUntil: string | null;
-            several: boolean;
-            /** Format: int32 */
-            used: number;
-            by: string;
-            /** Format: date-time */
-            madeAt: string;
-        };
-        NewTheme: {
+            platform: "ALDER" | "BIRCH" | "CEDAR";
             name: string;
         };
         AlertRule: {
@@ -2060,6 +1916,10 @@ export interface components {
         Spot: {
             by: string;
         };
+        TextRow: {
+            label: string;
+            value: string;
+        };
         Theme: {
             name: string;
             brand: components["schemas"]["Brand"];
@@ -2100,6 +1960,12 @@ export interface components {
         TimeZone: {
             zone: string;
         };
+        Topic: {
+            /** @enum {string} */
+            state: "OPEN" | "NOW" | "DONE";
+            label: string;
+            value: string;
+        };
         UnitBox: {
             /** Format: double */
             x: number;
@@ -2119,6 +1985,236 @@ export interface components {
             leastHeight: number;
         };
         Words: string;
+        Answers: {
+            name: string;
+            seeds: string[];
+            family: string;
+            roles: ("STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING")[];
+            canvases: ("WIDE" | "UPRIGHT" | "SQUARE")[];
+            camera: components["schemas"]["Size"] | null;
+            /** @enum {string} */
+            play: "GAME" | "SCREEN" | "NONE";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT";
+            words: {
+                [key: string]: string;
+            };
+        };
+        AnswersWish: {
+            answers: components["schemas"]["Answers"];
+            /** Format: int32 */
+            step: number;
+        };
+        BeginningState: {
+            answers: components["schemas"]["Answers"];
+            /** Format: int32 */
+            step: number;
+            touched: boolean;
+        };
+        Leading: {
+            /** Format: uuid */
+            theme: string;
+        };
+        Control: {
+            piece: string;
+            /** @enum {string} */
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            name: string;
+            alike: string[];
+            held: boolean;
+            seen: boolean;
+            dial: components["schemas"]["Dial"] | null;
+            tallies: components["schemas"]["Tally"][];
+            deck: components["schemas"]["Deck"] | null;
+            orders: components["schemas"]["Order"][];
+            lines: components["schemas"]["Line"][];
+        };
+        Deck: {
+            cards: components["schemas"]["TextRow"][];
+            /** Format: int32 */
+            up: number;
+            shown: boolean;
+            own: boolean;
+        };
+        Dial: {
+            /** @enum {string} */
+            mode: "DOWN" | "UP" | "DAY";
+            run: components["schemas"]["Run"];
+            /** Format: int64 */
+            length: number;
+            toward: string;
+        };
+        Line: {
+            field: string;
+            title: string;
+            words: string;
+            over: boolean;
+        };
+        Order: {
+            field: string;
+            title: string;
+            points: components["schemas"]["Topic"][];
+        };
+        Run: {
+            /** @enum {string} */
+            state: "STANDING" | "RUNNING" | "PAUSED";
+            /** Format: int64 */
+            millis: number;
+            /** Format: int64 */
+            length: number;
+        };
+        ShowView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int64 */
+            version: number;
+            canUndo: boolean;
+            canRedo: boolean;
+            /** Format: int64 */
+            now: number;
+            themes: components["schemas"]["ThemeLine"][];
+            controls: components["schemas"]["Control"][];
+        };
+        Tally: {
+            field: string;
+            title: string;
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            live: boolean;
+        };
+        ThemeLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            onAir: number;
+            leads: boolean;
+        };
+        Kept: {
+            /** Format: int64 */
+            version: number;
+            rig: components["schemas"]["Rig"];
+        };
+        Program: {
+            id: string;
+            name: string;
+            canvas: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            scenes: components["schemas"]["RigScene"][];
+        };
+        Rig: {
+            programs: components["schemas"]["Program"][];
+        };
+        RigScene: {
+            id: string;
+            name: string;
+            sources: components["schemas"]["RigSource"][];
+        };
+        RigSource: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "BROWSER" | "CAPTURE";
+            link: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** @enum {string} */
+            behaviour: "REST_WHEN_HIDDEN" | "RESTART_ON_ENTRY" | "KEEP_RUNNING";
+            shown: boolean;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            scale: number;
+            /** Format: int32 */
+            cropX: number;
+            /** Format: int32 */
+            cropY: number;
+            pattern: string;
+        };
+        FollowWish: {
+            draft: boolean;
+        };
+        InstallationView: {
+            signUp: boolean;
+        };
+        HandOver: {
+            present: string;
+            /** Format: uuid */
+            account: string;
+        };
+        FeedWish: {
+            show: string | null;
+        };
+        ChannelView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            show: string;
+            platform: string;
+            name: string;
+            signals: components["schemas"]["Practice"][];
+        };
+        Practice: {
+            /** @enum {string} */
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            word: string;
+        };
+        PasswordWish: {
+            present: string;
+            next: string;
+        };
+        NameWish: {
+            name: string;
+        };
+        AddressWish: {
+            present: string;
+            email: string;
+        };
+        Receipt: {
+            counted: boolean;
+            sentence: string;
+        };
+        InvitationWish: {
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            /** Format: int32 */
+            days: number;
+            until: string | null;
+            several: boolean;
+        };
+        Invitation: {
+            /** Format: uuid */
+            id: string;
+            link: string;
+            /** @enum {string} */
+            role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
+            /** Format: date-time */
+            until: string;
+            memberUntil: string | null;
+            several: boolean;
+            /** Format: int32 */
+            used: number;
+            by: string;
+            /** Format: date-time */
+            madeAt: string;
+        };
+        NewTheme: {
+            name: string;
+        };
         FilmWish: {
             /** @enum {string} */
             format: "WEBM" | "APNG" | "FRAMES";
@@ -3626,6 +3722,13 @@ export interface components {
             /** @enum {string} */
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
         };
+        BeginWish: {
+            name: string;
+        };
+        Begun: {
+            /** Format: uuid */
+            theme: string;
+        };
         NewAccount: {
             name: string;
             email: string;
@@ -3994,6 +4097,32 @@ export interface components {
         };
         LinkView: {
             name: string;
+        };
+        FormatChoice: {
+            /** @enum {string} */
+            id: "WIDE" | "UPRIGHT" | "SQUARE";
+            title: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+        };
+        Questions: {
+            moods: components["schemas"]["StartMood"][];
+            words: components["schemas"]["WordsAsked"][];
+            formats: components["schemas"]["FormatChoice"][];
+        };
+        StartMood: {
+            name: string;
+            seeds: string[];
+        };
+        WordsAsked: {
+            /** @enum {string} */
+            id: "STARTING_TITLE" | "STARTING_LINE" | "AWAY_TITLE" | "AWAY_LINE" | "ENDING_TITLE" | "ENDING_LINE" | "CAMERA_NAME" | "BAND_LABEL" | "BAND_MESSAGE";
+            /** @enum {string} */
+            role: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING";
+            title: string;
+            standard: string;
         };
         InvitationOffer: {
             workspace: string;
@@ -4514,6 +4643,80 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "put-api-themes-id-channel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChannelWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-beginning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BeginningState"];
+                };
+            };
+        };
+    };
+    "put-api-themes-id-beginning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswersWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BeginningState"];
+                };
             };
         };
     };
@@ -5794,6 +5997,30 @@ export interface operations {
             };
         };
     };
+    "post-api-beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Begun"];
+                };
+            };
+        };
+    };
     "post-api-accounts": {
         parameters: {
             query?: never;
@@ -6667,6 +6894,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RoleChoice"][];
+                };
+            };
+        };
+    };
+    "get-api-questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Questions"];
                 };
             };
         };

@@ -49,7 +49,8 @@ class AccountJourneyTest {
             assertThat(page.getByText("This is not your present password.")).isVisible();
             change.getByLabel("Present password").fill(PASSWORD);
             button(page, "Change the password").click();
-            assertThat(page.getByText("Your password is changed, and every other session has ended.")).isVisible();
+            assertThat(page.getByText("Your password is changed, and every other session has ended."))
+                    .isVisible();
             page.getByLabel("Anybody may make an account").check();
 
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shelf"))

@@ -55,7 +55,11 @@ public final class SceneStart {
                 edits.stream().filter(SceneEdit.AddScene.class::isInstance).count();
         edits.add(new SceneEdit.AddScene(
                 theme.scenes().size() + (int) scenes,
-                Scene.of(freshId.apply("scene"), freeName(role.title()), role, stack)));
+                Scene.of(
+                        freshId.apply("scene-" + role.name().toLowerCase(java.util.Locale.ROOT)),
+                        freeName(role.title()),
+                        role,
+                        stack)));
     }
 
     private String freeName(String wanted) {

@@ -1,6 +1,7 @@
 package brandeon.server.theme;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.live.Platform;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.SceneStart;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -95,8 +97,8 @@ class ThemeController {
         Theme theme = Starter.theme(wish.name().strip());
         Channels.Channel channel = channels.all(member).stream()
                 .findFirst()
-                .orElseGet(() -> channels.add(
-                        member, brandeon.core.live.Platform.ALDER, wish.name().strip()));
+                .orElseGet(
+                        () -> channels.add(member, Platform.ALDER, wish.name().strip()));
         return views.of(member, themes.create(member, channel.id(), theme, Optional.empty()));
     }
 
@@ -110,6 +112,20 @@ class ThemeController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
         themes.delete(members.current(), id);
+    }
+
+    /** @param channel that there is; null for a new practice channel on a platform, with a name */
+    record ChannelWish(Optional<UUID> channel, Platform platform, String name) {}
+
+    /** Where a theme that was not on air yet will be streamed. */
+    @PutMapping("/{id}/channel")
+    ThemeView streamOn(@PathVariable UUID id, @RequestBody ChannelWish wish) {
+        Member member = members.current().requires(Role.DESIGNER);
+        themes.get(member, id);
+        Channels.Channel channel = wish.channel()
+                .map(known -> channels.get(member, known))
+                .orElseGet(() -> channels.add(member, wish.platform(), wish.name()));
+        return views.of(member, themes.streamOn(member, id, channel.id()));
     }
 
     @PostMapping("/{id}/edits")

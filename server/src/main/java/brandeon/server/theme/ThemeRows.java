@@ -52,6 +52,13 @@ interface ThemeRows extends JpaRepository<ThemeRow, UUID> {
             where t.id = :id and t.version = :version""")
     int putOnAir(UUID id, long version, int release);
 
+    /** The same for the channel that it is made for. */
+    @Modifying
+    @Query("""
+            update ThemeRow t set t.channelId = :channel, t.version = t.version + 1
+            where t.id = :id and t.version = :version""")
+    int streamOn(UUID id, long version, UUID channel);
+
     @Modifying
     @Query("delete from ThemeRow t where t.id = :id")
     void remove(UUID id);

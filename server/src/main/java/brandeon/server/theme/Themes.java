@@ -57,6 +57,10 @@ public class Themes implements Belongings {
             return new Draft(id, workspace, channel, next, version + 1, onAir, movedFrom, at);
         }
 
+        private Draft streamedOn(UUID next) {
+            return new Draft(id, workspace, next, theme, version + 1, onAir, movedFrom, updatedAt);
+        }
+
         private Draft aired(int release) {
             return new Draft(id, workspace, channel, theme, version + 1, release, movedFrom, updatedAt);
         }
@@ -340,6 +344,25 @@ public class Themes implements Belongings {
                             member.account(),
                             before.onAir()));
                     return aired(before, number);
+                })
+                .after();
+    }
+
+    /**
+     * Makes a theme for another channel of its workspace, and so for another show.
+     *
+     * @throws Refused once it was on air: its sources would suddenly say what another show says
+     */
+    public Draft streamOn(Member member, UUID id, UUID channel) {
+        return inTurn(member, Role.DESIGNER, id, before -> {
+                    if (before.onAir() != 0) {
+                        throw new Refused("This theme was on air already. Move it instead: its sources stay right.");
+                    }
+                    requireStill(rows.streamOn(id, before.version(), channel));
+                    Draft after = before.streamedOn(channel);
+                    told(after, kept.past(before).orElse(KeptThemes.Past.UNKNOWN));
+                    wakes.channel(channel);
+                    return after;
                 })
                 .after();
     }

@@ -43,6 +43,11 @@ class RolesTest {
             "POST /api/installation/recoveries", "{\"account\":\"11111111-1111-1111-1111-111111111111\"}",
             "POST /api/recovery",
                     "{\"email\":\"nobody.else@reedlight.example\",\"code\":\"x\",\"password\":\"sluice gate at nine\"}",
+            "POST /api/beginnings", "{\"name\":\"Another\"}",
+            "PUT /api/themes/{id}/beginning",
+                    "{\"step\":1,\"answers\":{\"name\":\"x\",\"seeds\":[\"#446655\"],\"family\":\"tideline\",\"roles\":[\"LIVE\"],"
+                            + "\"canvases\":[\"WIDE\"],\"camera\":null,\"play\":\"NONE\",\"side\":\"LEFT\",\"words\":{}}}",
+            "PUT /api/themes/{id}/channel", "{\"channel\":null,\"platform\":\"ALDER\",\"name\":\"another\"}",
             "POST /api/themes", "{\"name\":\"Another\"}",
             "POST /api/themes/{id}/edits", "{\"edit\":{\"edit\":\"setCorner\",\"corner\":0.4},\"gesture\":\"\"}",
             "POST /api/themes/{id}/start", "{\"family\":\"\",\"roles\":[\"AWAY\"]}",
