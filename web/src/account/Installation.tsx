@@ -3,7 +3,7 @@ import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
-import { useTakeSession } from "../app/useSession";
+import { useAskSession, useTakeSession } from "../app/useSession";
 import { CopyLink } from "../people/CopyLink";
 import { TextField } from "./TextField";
 
@@ -14,6 +14,7 @@ export function Installation() {
       <h2 className="mb-2">This installation</h2>
       <p className="mb-2 text-faint">You are its steward: you see to who comes in, and help who cannot.</p>
       <SignUp />
+      <Demo />
       <Accounts />
     </section>
   );
@@ -49,6 +50,57 @@ function SignUp() {
         </label>
       )}
     </>
+  );
+}
+
+/** The example workspace, for everybody to try things on. */
+function Demo() {
+  const queries = useQueryClient();
+  const ask = useAskSession();
+  const [asking, setAsking] = useState(false);
+  const demo = useQuery({ queryKey: ["demo"], queryFn: () => answer(api.GET("/api/installation/demo")) });
+  const put = useMutation({
+    mutationFn: (present: boolean) => answer(api.PUT("/api/installation/demo", { body: { present } })),
+    onSuccess: (next) => {
+      setAsking(false);
+      queries.setQueryData(["demo"], next);
+      void queries.invalidateQueries({ queryKey: ["accounts"] });
+      ask();
+    },
+    onError: sayProblem,
+  });
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-2">
+      <Trouble query={demo} />
+      {demo.data && (
+        <>
+          <span>
+            {demo.data.present
+              ? "The demo, Reedlight Hide, is a workspace of yours."
+              : "The demo, Reedlight Hide, is put away."}
+          </span>
+          {asking ? (
+            <>
+              <span className="text-faint">Everything that was done in it goes.</span>
+              <button className="btn border-live text-live" disabled={put.isPending} onClick={() => put.mutate(false)}>
+                Put it away now
+              </button>
+              <button className="btn" onClick={() => setAsking(false)}>
+                Keep it
+              </button>
+            </>
+          ) : (
+            <button
+              className="btn"
+              disabled={put.isPending}
+              onClick={() => (demo.data.present ? setAsking(true) : put.mutate(true))}
+            >
+              {put.isPending ? "Bringing it …" : demo.data.present ? "Put it away …" : "Bring it back"}
+            </button>
+          )}
+        </>
+      )}
+    </div>
   );
 }
 

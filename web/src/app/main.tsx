@@ -3,6 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, useRoutes } from "react-router";
 import { AccountPage } from "../account/AccountPage";
+import { BeginPage } from "../begin/BeginPage";
 import { PeoplePage } from "../people/PeoplePage";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { THEME_ROUTES } from "../theme/pages";
@@ -46,6 +47,7 @@ function Screens() {
     { path: "/", element: <ShelfPage /> },
     { path: "/people", element: <PeoplePage /> },
     { path: "/account", element: <AccountPage /> },
+    { path: "/themes/:id/begin", element: <BeginPage /> },
     { path: "/themes/:id", element: <ThemeFrame />, children: THEME_ROUTES },
     { path: "*", element: <Navigate to="/" replace /> },
   ]);

@@ -21,10 +21,16 @@ export function ShelfPage() {
     staleTime: 0,
     enabled: here !== null && here.id === id,
   });
+  const open = useQuery({
+    queryKey: ["shelf", id, "beginnings"],
+    queryFn: () => answer(api.GET("/api/beginnings")),
+    staleTime: 0,
+    enabled: here !== null && here.id === id,
+  });
   const mayMake = here?.role === "OWNER" || here?.role === "DESIGNER";
   return (
     <Home title="Shelf" says="Your themes, as viewers would see them">
-      {mayMake && <NewTheme />}
+      {mayMake && shelf.data && <NewTheme first={shelf.data.length === 0} />}
       {shelf.isPending && here && <p className="text-faint">Looking at the shelf …</p>}
       <Trouble query={shelf} />
       {here === null && (
@@ -35,22 +41,33 @@ export function ShelfPage() {
       {shelf.data?.length === 0 && (
         <p className="text-faint">
           {mayMake
-            ? "Nothing here yet. Name your first theme above; it starts with a wide and an upright canvas."
+            ? "Nothing here yet. Six questions with pictures lead to a theme and its sources; each can be skipped."
             : `Nothing here yet. Your role in ${here?.name ?? ""} is ${here?.role.toLowerCase() ?? ""}; its owners and designers make themes.`}
         </p>
       )}
       <ul className="ruled border-y border-rule">
         {shelf.data?.map((line) => (
-          <ThemeStrip key={line.id} line={line} mayDelete={here?.role === "OWNER"} />
+          <ThemeStrip
+            key={line.id}
+            line={line}
+            step={open.data?.find((one) => one.theme === line.id)?.step ?? 0}
+            mayDelete={here?.role === "OWNER"}
+          />
         ))}
       </ul>
     </Home>
   );
 }
 
-function NewTheme() {
-  const [name, setName] = useState("");
+/** Begins a theme with a few questions, each with its picture; or empty. */
+function NewTheme({ first }: { first: boolean }) {
   const navigate = useNavigate();
+  const [name, setName] = useState("");
+  const begin = useMutation({
+    mutationFn: () => answer(api.POST("/api/beginnings", { body: { name: first ? "My theme" : "New theme" } })),
+    onSuccess: ({ theme }) => void navigate(`/themes/${theme}/begin`),
+    onError: sayProblem,
+  });
   const create = useMutation({
     mutationFn: () => answer(api.POST("/api/themes", { body: { name } })),
     onSuccess: (theme) => void navigate(`/themes/${theme.id}/brand`),
@@ -61,25 +78,35 @@ function NewTheme() {
     create.mutate();
   };
   return (
-    <form onSubmit={submit} className="mb-4 flex gap-2">
-      <input
-        className="field w-72"
-        aria-label="Name of the new theme"
-        placeholder="Name of a new theme"
-        required
-        maxLength={120}
-        value={name}
-        onChange={(e) => setName(e.target.value)}
-      />
-      <button className="btn btn-main" disabled={create.isPending}>
+    <div className="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
+      <button className="btn btn-main" disabled={begin.isPending} onClick={() => begin.mutate()}>
         <Plus size={15} />
-        New theme
+        {begin.isPending ? "Making it …" : first ? "Make your first theme" : "New theme"}
       </button>
-    </form>
+      <form onSubmit={submit} className="flex items-center gap-2">
+        <label htmlFor="empty" className="text-faint">
+          or without questions
+        </label>
+        <input
+          id="empty"
+          className="field w-52"
+          aria-label="Name of the new theme"
+          placeholder="Name of an empty theme"
+          required
+          maxLength={120}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <button className="btn" disabled={create.isPending}>
+          Empty theme
+        </button>
+      </form>
+    </div>
   );
 }
 
-function ThemeStrip({ line, mayDelete }: { line: Schemas["ShelfLine"]; mayDelete: boolean }) {
+/** @param step the open question of its beginning; 0 when there is none */
+function ThemeStrip({ line, step, mayDelete }: { line: Schemas["ShelfLine"]; step: number; mayDelete: boolean }) {
   const canvas = line.canvases[0];
   return (
     <li className="relative py-3">
@@ -118,6 +145,11 @@ function ThemeStrip({ line, mayDelete }: { line: Schemas["ShelfLine"]; mayDelete
           </ol>
         )}
       </Link>
+      {step > 0 && (
+        <Link className="btn mt-2" to={`/themes/${line.id}/begin`}>
+          Go on with question {step}
+        </Link>
+      )}
       {mayDelete && <DeleteTheme id={line.id} name={line.name} />}
     </li>
   );

@@ -30,7 +30,11 @@ export function useTheme(): ThemeView {
 
 /** A name of the theme's look: what pieces of a kind are drawn with, whatever stands on the scenes. */
 export function useLook(): string {
-  const { theme } = useTheme();
+  return useLookOf(useTheme().theme);
+}
+
+/** The same of a theme that is at hand. */
+export function useLookOf(theme: Theme): string {
   const { name, brand, family, artworks, faces } = theme;
   return useMemo(() => contentName(name, brand, family, artworks, faces), [name, brand, family, artworks, faces]);
 }

@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/installation/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-installation-demo"];
+        put: operations["put-api-installation-demo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/channels/{channel}/show": {
         parameters: {
             query?: never;
@@ -779,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["get-api-beginnings"];
         put?: never;
         post: operations["post-api-beginnings"];
         delete?: never;
@@ -2155,6 +2171,9 @@ export interface components {
             present: string;
             /** Format: uuid */
             account: string;
+        };
+        DemoState: {
+            present: boolean;
         };
         FeedWish: {
             show: string | null;
@@ -4281,6 +4300,12 @@ export interface components {
             title: string;
             matrix: number[][];
         };
+        OpenBeginning: {
+            /** Format: uuid */
+            theme: string;
+            /** Format: int32 */
+            step: number;
+        };
         SessionView: {
             /** Format: uuid */
             id: string;
@@ -4878,6 +4903,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    "get-api-installation-demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DemoState"];
+                };
+            };
+        };
+    };
+    "put-api-installation-demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DemoState"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DemoState"];
                 };
             };
         };
@@ -5994,6 +6063,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "get-api-beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OpenBeginning"][];
+                };
             };
         };
     };

@@ -35,7 +35,7 @@ class AccountJourneyTest {
 
             assertThat(page.getByText("Nothing here yet.")).isVisible();
             page.getByLabel("Name of the new theme").fill("First light");
-            button(page, "New theme").click();
+            button(page, "Empty theme").click();
             page.waitForURL("**/brand");
 
             page.navigate(server.address() + "/account");

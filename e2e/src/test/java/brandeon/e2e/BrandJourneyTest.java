@@ -35,7 +35,7 @@ class BrandJourneyTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
                     .click();
             page.getByLabel("Name of the new theme").fill("Winter marsh");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New theme"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Empty theme"))
                     .click();
             page.waitForURL("**/brand");
 

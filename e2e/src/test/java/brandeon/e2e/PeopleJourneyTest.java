@@ -29,7 +29,7 @@ class PeopleJourneyTest {
             account(ilse, "Ilse Fenn", "ilse@reedlight.example");
             assertThat(ilse.getByText("Nothing here yet.")).isVisible();
             ilse.getByLabel("Name of the new theme").fill("First light");
-            button(ilse, "New theme").click();
+            button(ilse, "Empty theme").click();
             ilse.waitForURL("**/brand");
             String theme = ilse.url();
             String code = recoveryCode(ilse, server.address());

@@ -63,7 +63,7 @@ class TroubleTest {
             Page page = browser.signedIn(server.address(), 1280, 800);
             page.evaluate("() => window.dispatchEvent(new Event('offline'))");
             page.getByLabel("Name of the new theme").fill("By candle light");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New theme"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Empty theme"))
                     .click();
             page.waitForURL("**/brand");
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("By candle light")))

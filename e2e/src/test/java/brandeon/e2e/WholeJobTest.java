@@ -62,7 +62,7 @@ class WholeJobTest {
     private static void shelf(Page page) {
         assertThat(page.locator("svg[data-piece=starting-screen]").first()).containsText("Dusk watch");
         page.getByLabel("Name of the new theme").fill("Winter hide");
-        button(page, "New theme").click();
+        button(page, "Empty theme").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Winter hide")))
                 .isVisible();
         step(page, "Sheet");

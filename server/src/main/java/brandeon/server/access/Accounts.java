@@ -201,7 +201,8 @@ public class Accounts {
                 .toList();
     }
 
-    private void requireSteward(UUID account) {
+    /** @throws NotAllowed for all but the steward */
+    public void requireSteward(UUID account) {
         if (!own(account).steward) {
             throw new NotAllowed("Only the steward of this installation does that.");
         }

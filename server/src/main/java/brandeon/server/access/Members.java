@@ -150,19 +150,9 @@ public class Members {
                         entities.persist(new MembershipRow(new MembershipRow.Key(workspace, steward.id), Role.OWNER)));
     }
 
-    /** Removes a workspace with everything of it; its themes must be gone, since they name their authors. */
-    @Transactional
-    public void removeWorkspace(UUID workspace) {
-        workspaces.remove(workspace);
-    }
-
     @Transactional
     public void removeAccount(String email) {
         accounts.removeByEmail(small(email));
-    }
-
-    public List<UUID> workspacesOf(String email) {
-        return memberships.workspacesOf(small(email));
     }
 
     /** Names of accounts; of one that is gone “Somebody”. */

@@ -3,7 +3,6 @@ package brandeon.server.access;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key> {
@@ -27,6 +26,9 @@ interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key>
             order by a.name, a.id""")
     List<Workspaces.WorkspaceMember> people(UUID workspace);
 
+    @Query("select count(a) > 0 from AccountRow a where a.id = :account and a.demo")
+    boolean isDemo(UUID account);
+
     @Query("select m.key.accountId from MembershipRow m where m.key.workspaceId = :workspace")
     List<UUID> accountsOf(UUID workspace);
 
@@ -37,13 +39,4 @@ interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key>
 
     @Query("select m from MembershipRow m where m.until <= :now")
     List<MembershipRow> ended(java.time.Instant now);
-
-    @Query("""
-            select m.key.workspaceId from MembershipRow m join AccountRow a on a.id = m.key.accountId
-            where a.email = :email""")
-    List<UUID> workspacesOf(String email);
-
-    @Modifying
-    @Query("delete from MembershipRow m where m.key = :key")
-    void remove(MembershipRow.Key key);
 }

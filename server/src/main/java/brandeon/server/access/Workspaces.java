@@ -2,6 +2,7 @@ package brandeon.server.access;
 
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
+import brandeon.server.problem.NotAllowed;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import jakarta.persistence.EntityManager;
@@ -52,6 +53,7 @@ public class Workspaces {
     /** A new one, which an account owns. */
     @Transactional
     public UUID make(UUID account, String name) {
+        requireOwnAccount(account);
         WorkspaceRow row = new WorkspaceRow(UUID.randomUUID(), called(name));
         entities.persist(row);
         entities.persist(new MembershipRow(new MembershipRow.Key(row.id, account), Role.OWNER));
@@ -86,13 +88,23 @@ public class Workspaces {
         if (row.demo) {
             throw new Refused("The demo is put away on the steward's Account page.");
         }
-        tellAll(row.id);
-        events.publishEvent(new WorkspaceRemoved(row.id));
-        rows.remove(row.id);
+        gone(row.id);
+    }
+
+    private void gone(UUID workspace) {
+        tellAll(workspace);
+        events.publishEvent(new WorkspaceRemoved(workspace));
+        rows.remove(workspace);
+    }
+
+    /** Puts the demo away, if it is there. */
+    @Transactional
+    public void removeDemo() {
+        rows.demos().forEach(this::gone);
     }
 
     /** That of the demo, if it is there. */
-    List<UUID> demos() {
+    public List<UUID> demos() {
         return rows.demos();
     }
 
@@ -186,8 +198,16 @@ public class Workspaces {
         events.publishEvent(new MembershipChanged(account));
     }
 
+    /** The demo's account goes with the demo, so it does nothing anywhere else. */
+    private void requireOwnAccount(UUID account) {
+        if (memberships.isDemo(account)) {
+            throw new NotAllowed("The demo's account stays in the demo. Make an account of your own.");
+        }
+    }
+
     /** Lets somebody in, or gives them more than they have; never less. */
     void join(UUID workspace, UUID account, Role role, Instant until) {
+        requireOwnAccount(account);
         MembershipRow.Key key = new MembershipRow.Key(workspace, account);
         MembershipRow present = entities.find(MembershipRow.class, key);
         if (present == null) {

@@ -71,6 +71,17 @@ class BeginningController {
         return new Begun(beginnings.begin(members.current(), wish.name()).id());
     }
 
+    /** Where questions are still open. @param step the one that is */
+    record OpenBeginning(UUID theme, int step) {}
+
+    /** Of the workspace: themes that were not on air yet and whose answers still make them. */
+    @GetMapping("/api/beginnings")
+    List<OpenBeginning> open() {
+        return beginnings.open(members.current()).entrySet().stream()
+                .map(one -> new OpenBeginning(one.getKey(), one.getValue()))
+                .toList();
+    }
+
     @GetMapping("/api/themes/{id}/beginning")
     Beginnings.BeginningState state(@PathVariable UUID id) {
         return beginnings.of(members.current(), id);

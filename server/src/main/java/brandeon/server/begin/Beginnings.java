@@ -11,6 +11,8 @@ import brandeon.server.channel.Channels;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -56,6 +58,20 @@ public class Beginnings {
             rows.save(new BeginningRow(draft.id(), Json.write(answers), gesture));
             return themes.edit(member, draft.id(), Beginning.edit(draft.theme(), answers), gesture);
         });
+    }
+
+    /** Themes of a workspace that were not on air yet and still are what their answers made them, with the open step. */
+    Map<UUID, Integer> open(Member member) {
+        Map<UUID, Themes.Draft> drafts = new HashMap<>();
+        themes.all(member).stream().filter(draft -> draft.onAir() == 0).forEach(draft -> drafts.put(draft.id(), draft));
+        Map<UUID, Integer> open = new HashMap<>();
+        rows.findAllById(drafts.keySet()).forEach(row -> {
+            BeginningState state = state(drafts.get(row.themeId), row);
+            if (!state.touched()) {
+                open.put(row.themeId, state.step());
+            }
+        });
+        return open;
     }
 
     /** @throws NotFound when the theme did not begin this way */

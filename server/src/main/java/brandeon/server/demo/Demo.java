@@ -18,6 +18,7 @@ import brandeon.server.Settings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.access.Workspaces;
 import brandeon.server.channel.Channels;
 import brandeon.server.publish.Outlets;
 import brandeon.server.recolour.Artworks;
@@ -43,14 +44,23 @@ public class Demo implements ApplicationRunner {
 
     private final Settings settings;
     private final Members members;
+    private final Workspaces workspaces;
     private final Channels channels;
     private final Themes themes;
     private final Outlets outlets;
     private final Artworks artworks;
 
-    Demo(Settings settings, Members members, Channels channels, Themes themes, Outlets outlets, Artworks artworks) {
+    Demo(
+            Settings settings,
+            Members members,
+            Workspaces workspaces,
+            Channels channels,
+            Themes themes,
+            Outlets outlets,
+            Artworks artworks) {
         this.settings = settings;
         this.members = members;
+        this.workspaces = workspaces;
         this.channels = channels;
         this.themes = themes;
         this.outlets = outlets;
@@ -68,12 +78,24 @@ public class Demo implements ApplicationRunner {
         }
     }
 
-    private void remove() {
-        for (UUID workspace : members.workspacesOf(EMAIL)) {
-            // Edits and releases name their author, so themes go before accounts.
-            themes.removeAllOf(workspace);
-            members.removeWorkspace(workspace);
+    /** Whether it is there. */
+    boolean present() {
+        return !workspaces.demos().isEmpty();
+    }
+
+    /** Puts it away with everything that was done in it, or brings it back as it was at first. */
+    @Transactional
+    public void put(boolean wanted) {
+        if (wanted && !present()) {
+            load();
+        } else if (!wanted) {
+            remove();
         }
+    }
+
+    private void remove() {
+        // Edits and releases name their author, so themes go before accounts.
+        workspaces.removeDemo();
         members.removeAccount(EMAIL);
     }
 

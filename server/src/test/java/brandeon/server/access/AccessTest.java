@@ -142,9 +142,7 @@ class AccessTest {
 
     @Test
     void aViewerLooksButDoesNotTouch(RunningServer server) {
-        UUID workspace = server.bean(Members.class)
-                .workspacesOf("host@reedlight.example")
-                .getFirst();
+        UUID workspace = server.demoWorkspace();
         Person viewer = server.member(workspace, Role.VIEWER);
         String demo = viewer.demo();
         assertThat(viewer.get("/api/themes/" + demo).status()).isEqualTo(200);

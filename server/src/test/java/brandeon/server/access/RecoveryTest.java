@@ -196,4 +196,23 @@ class RecoveryTest {
                 .as("the address is free again, for somebody new")
                 .isZero();
     }
+
+    /** Whoever owns nothing of it does not bring it into other workspaces either. */
+    @Test
+    void theDemosAccountStaysInTheDemo() {
+        assertThat(server.host()
+                        .post("/api/workspaces", "{\"name\":\"Elsewhere\"}")
+                        .status())
+                .isEqualTo(403);
+        String link = person.post(
+                        "/api/workspaces/" + workspace + "/invitations",
+                        "{\"role\":\"VIEWER\",\"days\":1,\"until\":null,\"several\":false}")
+                .json()
+                .path("link")
+                .asString();
+        assertThat(server.host()
+                        .post("/api/invitations/" + link.replaceFirst(".*/join/", ""), "")
+                        .status())
+                .isEqualTo(403);
+    }
 }

@@ -2,7 +2,6 @@ package brandeon.server.layout;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
@@ -141,11 +140,7 @@ class LayoutTest {
 
     @Test
     void peopleSeeWhereTheOthersAreAndWhatTheyHaveSelected() {
-        Person other = server.member(
-                server.bean(Members.class)
-                        .workspacesOf("host@reedlight.example")
-                        .getFirst(),
-                Role.DESIGNER);
+        Person other = server.member(server.demoWorkspace(), Role.DESIGNER);
         try (Ear mine = Ear.editor(host)) {
             mine.say(at("wide", "[]"));
             try (Ear theirs = Ear.editor(other)) {

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
 import brandeon.core.pack.Apng;
-import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.file.FileSweep;
 import brandeon.server.file.Files;
@@ -231,9 +230,7 @@ class ArtworkTest {
                 .path("artwork")
                 .path("file")
                 .asString();
-        UUID workspace = server.bean(Members.class)
-                .workspacesOf("host@reedlight.example")
-                .getFirst();
+        UUID workspace = server.demoWorkspace();
         Files files = server.bean(Files.class);
         server.bean(FileSweep.class).sweep(0);
         assertThat(files.about(workspace, gone)).as("a history may name it").isPresent();
@@ -276,9 +273,7 @@ class ArtworkTest {
         JsonNode view =
                 send("red.png", picture("png", new Color(0xc0392b), 40, 40)).json();
         String name = view.path("state").asString();
-        UUID workspace = server.bean(Members.class)
-                .workspacesOf("host@reedlight.example")
-                .getFirst();
+        UUID workspace = server.demoWorkspace();
         String address = server.bean(PaintedAddresses.class).address(workspace, name);
         HttpResponse<byte[]> answer = host.http()
                 .send(

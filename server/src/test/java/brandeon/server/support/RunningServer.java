@@ -68,6 +68,11 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
         return Person.signedIn(address(), "host@reedlight.example", "lantern-at-dusk");
     }
 
+    /** The workspace that the demo is in. */
+    public UUID demoWorkspace() {
+        return bean(brandeon.server.access.Workspaces.class).demos().getFirst();
+    }
+
     /** Somebody with a role in a workspace of their own. */
     public Person stranger(brandeon.server.access.Role role) {
         brandeon.server.access.Members members = bean(brandeon.server.access.Members.class);

@@ -2,7 +2,6 @@ package brandeon.server.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
@@ -124,11 +123,7 @@ class EditingTest {
 
     @Test
     void everybodyUndoesTheirOwn() {
-        Person other = server.member(
-                server.bean(Members.class)
-                        .workspacesOf("host@reedlight.example")
-                        .getFirst(),
-                Role.DESIGNER);
+        Person other = server.member(server.demoWorkspace(), Role.DESIGNER);
         host.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.9}");
         other.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"label\",\"value\":\"Dusk\"}");
         host.post("/api/themes/" + theme + "/undo", "");
@@ -148,11 +143,7 @@ class EditingTest {
 
     @Test
     void editsOfTwoPeopleAtOnceAreAllKept() {
-        Person other = server.member(
-                server.bean(Members.class)
-                        .workspacesOf("host@reedlight.example")
-                        .getFirst(),
-                Role.DESIGNER);
+        Person other = server.member(server.demoWorkspace(), Role.DESIGNER);
         long before = host.get("/api/themes/" + theme).json().path("version").asLong();
         List<CompletableFuture<Person.Answer>> answers = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
@@ -170,11 +161,7 @@ class EditingTest {
 
     @Test
     void historySaysWhoDidWhatAndTheThemeCanGoBackToAnyPointOfIt() {
-        Person other = server.member(
-                server.bean(Members.class)
-                        .workspacesOf("host@reedlight.example")
-                        .getFirst(),
-                Role.DESIGNER);
+        Person other = server.member(server.demoWorkspace(), Role.DESIGNER);
         host.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.9}");
         JsonNode then = host.get("/api/themes/" + theme).json().path("theme");
         long number = host.get("/api/themes/" + theme + "/history")
