@@ -60,7 +60,10 @@ export function SceneHead({
           {...draft}
         />
         <Menu>
-          <MenuButton className="p-0.5 text-faint" aria-label={`More for ${scene.name}`}>
+          <MenuButton
+            className="grid size-6 shrink-0 place-items-center text-faint"
+            aria-label={`More for ${scene.name}`}
+          >
             <MoreHorizontal size={14} />
           </MenuButton>
           <MenuItems anchor="bottom start" className="z-20 border border-rule bg-sheet py-1 shadow">

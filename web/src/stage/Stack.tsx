@@ -41,7 +41,7 @@ export function Stack({ scene, layout, selected, select }: Props) {
           return (
             <Fragment key={placed.piece}>
               <li
-                className={`group flex items-center gap-0.5 border-l-4 pl-2 ${selected.includes(placed.piece) ? "border-kelp bg-kelp-soft" : "border-transparent"}`}
+                className={`group flex items-center border-l-4 pl-2 ${selected.includes(placed.piece) ? "border-kelp bg-kelp-soft" : "border-transparent"}`}
               >
                 <button
                   className={`min-w-0 flex-1 truncate py-0.5 text-left ${hidden ? "text-faint line-through" : ""}`}
@@ -55,7 +55,7 @@ export function Stack({ scene, layout, selected, select }: Props) {
                   {name}
                 </button>
                 <button
-                  className="p-0.5 text-faint"
+                  className="grid size-6 shrink-0 place-items-center text-faint"
                   aria-label={`${placed.locked ? "Unlock" : "Lock"} ${name}`}
                   onClick={() =>
                     void edit({ edit: "setLocked", scene: scene.id, piece: placed.piece, locked: !placed.locked })
@@ -64,7 +64,7 @@ export function Stack({ scene, layout, selected, select }: Props) {
                   {placed.locked ? <Lock size={13} className="text-ink" /> : <LockOpen size={13} />}
                 </button>
                 <button
-                  className="p-0.5 text-faint"
+                  className="grid size-6 shrink-0 place-items-center text-faint"
                   aria-label={`${hidden ? "Show" : "Hide"} ${name} on this shape`}
                   onClick={() =>
                     void edit({
@@ -79,14 +79,14 @@ export function Stack({ scene, layout, selected, select }: Props) {
                   {hidden ? <EyeOff size={13} className="text-ink" /> : <Eye size={13} />}
                 </button>
                 <button
-                  className="p-0.5 text-faint"
+                  className="grid size-6 shrink-0 place-items-center text-faint"
                   aria-label={`${name} forward`}
                   onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })}
                 >
                   <ArrowUp size={13} />
                 </button>
                 <button
-                  className="p-0.5 text-faint"
+                  className="grid size-6 shrink-0 place-items-center text-faint"
                   aria-label={`${name} backward`}
                   onClick={() =>
                     void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: Math.max(0, index - 1) })
@@ -95,7 +95,7 @@ export function Stack({ scene, layout, selected, select }: Props) {
                   <ArrowDown size={13} />
                 </button>
                 <button
-                  className="p-0.5 text-faint"
+                  className="grid size-6 shrink-0 place-items-center text-faint"
                   aria-label={`Take ${name} off this scene`}
                   onClick={() => void edit({ edit: "takeOff", scene: scene.id, piece: placed.piece })}
                 >
