@@ -92,6 +92,38 @@ public final class Screenshots {
         page.waitForSelector("text=Wording");
         take("move");
         trouble(address, theme);
+        newcomer(address);
+    }
+
+    /** Somebody with an account of their own: the questions of a new theme, and the people of the workspace. */
+    private void newcomer(String address) {
+        page.context().clearCookies();
+        page.navigate(address);
+        button("Make an account").click();
+        page.getByLabel("Name").fill("Ilse Fenn");
+        page.getByLabel("Address").fill("ilse@reedlight.example");
+        page.getByLabel("Password").fill("four reeds and a lantern");
+        button("Make the account").click();
+        button("Make your first theme").click();
+        page.getByLabel("Name of the theme").fill("Low Quay");
+        page.waitForSelector("svg[data-piece]");
+        take("begin");
+        button("Skip the rest").click();
+        button("Put it on air").click();
+        String link = page.getByLabel("Open Live, Wide").getAttribute("href");
+        try (com.microsoft.playwright.BrowserContext source =
+                page.context().browser().newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080))) {
+            source.newPage().navigate(link);
+            page.waitForSelector("text=1 of 10 seen open");
+            take("begin-sources");
+        }
+        page.navigate(address + "/people");
+        button("Make the link").click();
+        page.waitForSelector("text=Invitations that still work");
+        take("people");
+        page.navigate(address + "/account");
+        page.waitForSelector("text=Where you are signed in");
+        take("account");
     }
 
     /** Sheet and Stage of a theme in which much went wrong, and the Sheet of an empty one. */

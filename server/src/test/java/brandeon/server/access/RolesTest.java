@@ -10,6 +10,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -104,6 +106,23 @@ class RolesTest {
                         .append('\n'));
         assertThat(found.toString()).isEqualTo(expected.toString());
         assertThat(wanted).as("no line without a route").hasSameSizeAs(routes.all());
+    }
+
+    /** The page has it from the code; the document is written by hand. */
+    @Test
+    void theDocumentSaysWhatEachRoleMay() throws IOException {
+        List<String> rows = Files.readAllLines(Path.of("../docs/operating.md")).stream()
+                .filter(line -> line.contains("✓"))
+                .toList();
+        StringBuilder wanted = new StringBuilder();
+        for (String deed : Role.OWNER.all()) {
+            wanted.append("| ").append(deed).append(" |");
+            for (Role role : Role.values()) {
+                wanted.append(role.all().contains(deed) ? " ✓ |" : "  |");
+            }
+            wanted.append('\n');
+        }
+        assertThat(String.join("\n", rows) + "\n").isEqualTo(wanted.toString());
     }
 
     private static String verdict(Person person, Route route, Routes routes, Map<String, String> known) {
