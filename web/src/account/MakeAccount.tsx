@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api } from "../api/client";
+import { useWorkspaceId } from "../api/workspace";
 import { useEnter, type Session } from "../app/useSession";
 import { Inviting } from "../people/Inviting";
 import { Door } from "./Door";
@@ -22,6 +23,8 @@ export function MakeAccount(props: { first: boolean; invitation: string; back: (
   const make = useMutation({
     mutationFn: () => answer(api.POST("/api/accounts", { body: { name, email, password, invitation } })),
     onSuccess: (session: Session) => {
+      // Where this browser was before was somebody else's.
+      useWorkspaceId.getState().go("");
       // Whoever came by an invitation is in by now.
       if (invitation) void navigate("/", { replace: true });
       enter(session);

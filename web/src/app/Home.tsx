@@ -12,6 +12,7 @@ import { useWorkspace } from "./useWorkspace";
 const PLACES = [
   { to: "/", name: "Shelf" },
   { to: "/people", name: "People" },
+  { to: "/record", name: "Record" },
   { to: "/account", name: "Account" },
 ];
 

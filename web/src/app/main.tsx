@@ -5,6 +5,7 @@ import { BrowserRouter, Navigate, useRoutes } from "react-router";
 import { AccountPage } from "../account/AccountPage";
 import { BeginPage } from "../begin/BeginPage";
 import { PeoplePage } from "../people/PeoplePage";
+import { RecordPage } from "../people/RecordPage";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { THEME_ROUTES } from "../theme/pages";
 import { ThemeFrame } from "../theme/ThemeFrame";
@@ -46,6 +47,7 @@ function Screens() {
   return useRoutes([
     { path: "/", element: <ShelfPage /> },
     { path: "/people", element: <PeoplePage /> },
+    { path: "/record", element: <RecordPage /> },
     { path: "/account", element: <AccountPage /> },
     { path: "/themes/:id/begin", element: <BeginPage /> },
     { path: "/themes/:id", element: <ThemeFrame />, children: THEME_ROUTES },

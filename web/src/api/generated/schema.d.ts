@@ -932,6 +932,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workspaces/{workspace}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-workspaces-workspace-record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/{workspace}/record.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-workspaces-workspace-record-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/welcome": {
         parameters: {
             query?: never;
@@ -3818,6 +3850,29 @@ export interface components {
             role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
             until: string | null;
         };
+        DeedLine: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            account: string;
+            who: string;
+            /** @enum {string} */
+            kind: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+            place: string;
+            what: string;
+            undone: boolean;
+        };
+        KindChoice: {
+            /** @enum {string} */
+            id: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+            title: string;
+        };
+        RecordView: {
+            kinds: components["schemas"]["KindChoice"][];
+            lines: components["schemas"]["DeedLine"][];
+            /** Format: int32 */
+            all: number;
+        };
         WayIn: {
             signUp: boolean;
             first: boolean;
@@ -6288,6 +6343,58 @@ export interface operations {
                 };
                 content: {
                     "text/css": components["schemas"]["Words"];
+                };
+            };
+        };
+    };
+    "get-api-workspaces-workspace-record": {
+        parameters: {
+            query?: {
+                kind?: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+                account?: string;
+                text?: string;
+            };
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecordView"];
+                };
+            };
+        };
+    };
+    "get-api-workspaces-workspace-record-csv": {
+        parameters: {
+            query?: {
+                kind?: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+                account?: string;
+                text?: string;
+            };
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

@@ -41,6 +41,7 @@ class AccessibilityTest {
                 page.evaluate("(night) => localStorage.setItem('brandeon-night', night ? '1' : '0')", night);
                 look(page, server.address() + "/", "text=Reedlight Hide");
                 look(page, server.address() + "/people", "text=What each role may do");
+                look(page, server.address() + "/record", "text=Save as CSV");
                 look(page, server.address() + "/account", "text=Where you are signed in");
                 for (String screen : new String[] {
                     "brand",

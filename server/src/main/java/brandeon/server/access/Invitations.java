@@ -7,9 +7,11 @@ import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,6 +52,7 @@ public class Invitations {
     private final Keys keys;
     private final Addresses addresses;
     private final EntityManager entities;
+    private final ApplicationEventPublisher events;
 
     Invitations(
             InvitationRows rows,
@@ -57,13 +60,15 @@ public class Invitations {
             Members members,
             Keys keys,
             Addresses addresses,
-            EntityManager entities) {
+            EntityManager entities,
+            ApplicationEventPublisher events) {
         this.rows = rows;
         this.workspaces = workspaces;
         this.members = members;
         this.keys = keys;
         this.addresses = addresses;
         this.entities = entities;
+        this.events = events;
     }
 
     /**
@@ -86,6 +91,7 @@ public class Invitations {
         row.memberUntil = memberUntil;
         row.several = several;
         entities.persist(row);
+        told(owner, "Made an invitation as " + role.title().toLowerCase(Locale.ROOT));
         return pending(row, Map.of(owner.account(), owner.name()));
     }
 
@@ -105,6 +111,11 @@ public class Invitations {
         if (rows.withdraw(id, owner.workspace()) == 0) {
             throw new NotFound("This invitation is not there any more.");
         }
+        told(owner, "Withdrew an invitation");
+    }
+
+    private void told(Member owner, String sentence) {
+        events.publishEvent(Deed.of(owner, Deed.Kind.MEMBER, workspaces.name(owner.workspace()), sentence));
     }
 
     /** @throws NotFound when the link does not work, or not any more */

@@ -26,6 +26,9 @@ interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key>
             order by a.name, a.id""")
     List<Workspaces.WorkspaceMember> people(UUID workspace);
 
+    @Query("select a.name from AccountRow a where a.id = :account")
+    String nameOf(UUID account);
+
     @Query("select count(a) > 0 from AccountRow a where a.id = :account and a.demo")
     boolean isDemo(UUID account);
 

@@ -8,7 +8,9 @@ import brandeon.server.problem.Refused;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
@@ -64,7 +66,10 @@ public class Workspaces {
     @Transactional
     public void rename(Member owner, String name) {
         owner.requires(Role.OWNER);
-        locked(owner.workspace()).name = called(name);
+        WorkspaceRow row = locked(owner.workspace());
+        String before = row.name;
+        row.name = called(name);
+        events.publishEvent(Deed.of(owner, Deed.Kind.MEMBER, row.name, "Renamed the workspace, which was " + before));
         tellAll(owner.workspace());
     }
 
@@ -128,6 +133,12 @@ public class Workspaces {
         row.until = until;
         entities.flush();
         requireOwner(owner.workspace());
+        told(
+                owner,
+                "Made " + called(account) + " " + role.title().toLowerCase(Locale.ROOT)
+                        + (until == null
+                                ? ""
+                                : ", until " + until.atZone(ZoneOffset.UTC).toLocalDate()));
         events.publishEvent(new MembershipChanged(account));
     }
 
@@ -145,7 +156,16 @@ public class Workspaces {
         entities.remove(row(by.workspace(), account));
         entities.flush();
         requireOwner(by.workspace());
+        told(by, by.account().equals(account) ? "Left" : "Took out " + called(account));
         events.publishEvent(new MembershipChanged(account));
+    }
+
+    private void told(Member by, String sentence) {
+        events.publishEvent(Deed.of(by, Deed.Kind.MEMBER, name(by.workspace()), sentence));
+    }
+
+    private String called(UUID account) {
+        return memberships.nameOf(account);
     }
 
     /** What becomes of a workspace when one of its members deletes their account. */
@@ -220,6 +240,12 @@ public class Workspaces {
         } else {
             return;
         }
+        events.publishEvent(new Deed(
+                workspace,
+                account,
+                Deed.Kind.MEMBER,
+                name(workspace),
+                "Came in as " + role.title().toLowerCase(Locale.ROOT)));
         events.publishEvent(new MembershipChanged(account));
     }
 

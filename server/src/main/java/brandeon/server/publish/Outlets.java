@@ -6,21 +6,25 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Addresses;
 import brandeon.server.access.Belongings;
+import brandeon.server.access.Deed;
 import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.live.FeedKey;
 import brandeon.server.problem.NotFound;
 import brandeon.server.theme.ThemeRemoved;
+import brandeon.server.theme.Themes;
 import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -66,10 +70,20 @@ public class Outlets implements Belongings {
     private final Keys keys;
     private final Wakes wakes;
     private final Addresses addresses;
+    private final Themes themes;
+    private final ApplicationEventPublisher events;
     private final Known<UUID, Outlet> known = new Known<>(_ -> 300);
 
-    Outlets(OutletRows rows, Keys keys, Wakes wakes, Addresses addresses) {
+    Outlets(
+            OutletRows rows,
+            Keys keys,
+            Wakes wakes,
+            Addresses addresses,
+            Themes themes,
+            ApplicationEventPublisher events) {
         this.rows = rows;
+        this.themes = themes;
+        this.events = events;
         this.keys = keys;
         this.wakes = wakes;
         this.addresses = addresses;
@@ -141,6 +155,7 @@ public class Outlets implements Belongings {
     public void reissue(Member member, UUID id) {
         requireMine(member, id);
         rows.reissue(id);
+        told(member, id, "Issued a new link for ");
         wakes.outlet(id);
     }
 
@@ -148,6 +163,7 @@ public class Outlets implements Belongings {
     public void withdraw(Member member, UUID id) {
         requireMine(member, id);
         rows.withdraw(id);
+        told(member, id, "Withdrew the link of ");
         wakes.outlet(id);
     }
 
@@ -155,7 +171,23 @@ public class Outlets implements Belongings {
     public void follow(Member member, UUID id, FeedKey.Source source) {
         requireMine(member, id);
         rows.follow(id, source);
+        told(member, id, source == FeedKey.Source.DRAFT ? "Showed the draft in " : "Showed what is on air in ");
         wakes.outlet(id);
+    }
+
+    private void told(Member member, UUID id, String did) {
+        Outlet outlet = find(id).orElseThrow();
+        Theme theme = themes.find(outlet.theme()).orElseThrow().theme();
+        events.publishEvent(Deed.of(
+                member,
+                Deed.Kind.LINK,
+                theme.name(),
+                did
+                        + theme.scene(outlet.scene()).map(Scene::name).orElse(outlet.scene())
+                        + ", "
+                        + theme.canvas(outlet.canvas()).map(Canvas::name).orElse(outlet.canvas())
+                        + ", "
+                        + outlet.part().name().toLowerCase(Locale.ROOT)));
     }
 
     /** Sources that show it have to ask again, and learn that their link is gone. */

@@ -11,6 +11,7 @@ import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Belongings;
+import brandeon.server.access.Deed;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.access.WorkspaceRemoved;
@@ -85,7 +86,12 @@ public class Themes implements Belongings {
     }
 
     /** One line of a theme's history. */
-    public record HistoryLine(long number, UUID account, Instant at, String deed, EditState state) {}
+    public record HistoryLine(long number, UUID account, Instant at, String deed, EditState state) {
+        /** Whether it was taken back since. */
+        public boolean undone() {
+            return state == EditState.UNDONE || state == EditState.DROPPED;
+        }
+    }
 
     /** What one person can take back and do again. */
     public record Steps(boolean undo, boolean redo) {}
@@ -170,6 +176,11 @@ public class Themes implements Belongings {
         ThemeRow row = new ThemeRow(UUID.randomUUID(), member.workspace(), channel, Json.write(theme));
         row.movedFrom = movedFrom.orElse(null);
         entities.persist(row);
+        events.publishEvent(Deed.of(
+                member,
+                Deed.Kind.THEME,
+                theme.name(),
+                movedFrom.isEmpty() ? "Made the theme" : "Made the theme by moving another one"));
         wakes.theme(row.id);
         return new Draft(row.id, row.workspaceId, row.channelId, theme, row.version, 0, movedFrom, row.updatedAt);
     }
@@ -177,7 +188,8 @@ public class Themes implements Belongings {
     @Transactional
     public void delete(Member member, UUID id) {
         member.requires(Role.OWNER);
-        get(member, id);
+        events.publishEvent(
+                Deed.of(member, Deed.Kind.THEME, get(member, id).theme().name(), "Deleted the theme"));
         events.publishEvent(new ThemeRemoved(id));
         rows.remove(id);
         kept.removed(id);
@@ -343,6 +355,8 @@ public class Themes implements Belongings {
                             Json.write(before.theme()),
                             member.account(),
                             before.onAir()));
+                    events.publishEvent(Deed.of(
+                            member, Deed.Kind.RELEASE, before.theme().name(), "Put release " + number + " on air"));
                     return aired(before, number);
                 })
                 .after();
@@ -374,6 +388,11 @@ public class Themes implements Belongings {
                     if (earlier == 0) {
                         throw new Refused("There is no earlier release to go back to.");
                     }
+                    events.publishEvent(Deed.of(
+                            member,
+                            Deed.Kind.RELEASE,
+                            before.theme().name(),
+                            "Took release " + before.onAir() + " back; release " + earlier + " is on air again"));
                     return aired(before, earlier);
                 })
                 .after();

@@ -11,7 +11,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Controller
 class Pages implements WebMvcConfigurer {
 
-    @GetMapping({"/", "/account", "/people", "/join/**", "/recover/**", "/themes/**"})
+    @GetMapping({"/", "/account", "/people", "/record", "/join/**", "/recover/**", "/themes/**"})
     String application() {
         return "forward:/index.html";
     }
