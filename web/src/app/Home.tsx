@@ -5,16 +5,11 @@ import { useState, type ReactNode } from "react";
 import { NavLink } from "react-router";
 import { answer, api } from "../api/client";
 import { NewWorkspace } from "../people/NewWorkspace";
+import { HomeKeys } from "./HomeKeys";
 import { Mark } from "./Mark";
+import { PLACES } from "./places";
 import { useSession } from "./useSession";
 import { useWorkspace } from "./useWorkspace";
-
-const PLACES = [
-  { to: "/", name: "Shelf" },
-  { to: "/people", name: "People" },
-  { to: "/record", name: "Record" },
-  { to: "/account", name: "Account" },
-];
 
 /** The head line around every page that is not about one theme. @param says what the page answers, in one line */
 export function Home({ title, says, children }: { title: string; says: string; children: ReactNode }) {
@@ -35,6 +30,7 @@ export function Home({ title, says, children }: { title: string; says: string; c
         </nav>
       </header>
       <main>{children}</main>
+      <HomeKeys />
     </div>
   );
 }

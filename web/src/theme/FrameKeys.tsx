@@ -3,6 +3,7 @@ import { useLocation, useNavigate } from "react-router";
 import type { ThemeView } from "../api/client";
 import { Finder, type Findable } from "../app/Finder";
 import { Shortcuts } from "../app/Shortcuts";
+import { PLACES } from "../app/places";
 import { keysAt, screens, steps } from "./screens";
 
 /** The keys that work on every screen of a theme, the list of them, and the finder. */
@@ -34,7 +35,7 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
     ...screens(theme)
       .filter((screen) => screen.to !== "")
       .map((screen) => ({ name: screen.name, sort: "screen", go: go(screen.to) })),
-    { name: "Shelf", sort: "screen", go: () => void navigate("/") },
+    ...PLACES.map((place) => ({ name: place.name, sort: "screen", go: () => void navigate(place.to) })),
     ...theme.theme.scenes.flatMap((scene) =>
       theme.theme.canvases.map((canvas) => ({
         name: `${scene.name} on ${canvas.name}`,
