@@ -20,7 +20,8 @@ startInNight();
 const ASK_AGAIN = 2000;
 /** Whoever is told that they are not signed in was signed out meanwhile. */
 function signedOut(error: Error, key?: readonly unknown[]) {
-  if (error instanceof Problem && error.status === 401 && key?.[0] !== SESSION[0]) {
+  const wasIn = queries.getQueryData(SESSION) !== undefined;
+  if (wasIn && error instanceof Problem && error.status === 401 && key?.[0] !== SESSION[0]) {
     void queries.invalidateQueries({ queryKey: SESSION });
   }
 }

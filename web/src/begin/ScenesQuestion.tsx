@@ -1,18 +1,24 @@
+import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { useChoices } from "../theme/titles";
 import { useQuestions, type Answers } from "./useBeginning";
 
 type Role = Answers["roles"][number];
 
-const CAMERAS: [number, number][] = [
-  [640, 480],
-  [1280, 720],
-  [1920, 1080],
+/** What cameras give: common practice. */
+const CAMERAS = [
+  { width: 640, height: 480 },
+  { width: 1280, height: 720 },
+  { width: 1920, height: 1080 },
 ];
 const PLAYS: [Answers["play"], string][] = [
   ["GAME", "a game"],
   ["SCREEN", "a screen or window"],
   ["NONE", "nothing"],
+];
+const SIDES: [Answers["side"], string][] = [
+  ["LEFT", "on the left"],
+  ["RIGHT", "on the right"],
 ];
 
 /** Scenes, canvases, what is captured, and where the camera stands. */
@@ -23,128 +29,121 @@ export function ScenesQuestion(props: {
 }) {
   const { answers, change, look } = props;
   const { sceneRoles } = useChoices();
-  const questions = useQuestions();
-  const turnRole = (role: Role) => {
-    const on = answers.roles.includes(role);
-    change({ roles: sceneRoles.map(({ id }) => id).filter((id) => (id === role ? !on : answers.roles.includes(id))) });
-    if (!on) look(role);
-  };
-  const formats = questions.data?.formats ?? [];
-  const turnFormat = (format: Answers["canvases"][number]) =>
-    change({
-      canvases: formats
-        .map(({ id }) => id)
-        .filter((id) => (id === format ? !answers.canvases.includes(id) : answers.canvases.includes(id))),
-    });
+  const formats = useQuestions().data?.formats ?? [];
   const { camera } = answers;
+  const turnRole = (role: Role) => {
+    const roles = sceneRoles.map(({ id }) => id);
+    change({ roles: turned(roles, answers.roles, role) });
+    if (!answers.roles.includes(role)) look(role);
+  };
+  /** What is captured is seen where the camera is. */
+  const live = (part: Partial<Answers>) => {
+    change(part);
+    look("LIVE");
+  };
   return (
     <div className="flex flex-col gap-4">
-      <fieldset>
-        <legend className="mb-1">Scenes</legend>
-        <div className="flex flex-wrap gap-x-4 gap-y-1.5">
-          {sceneRoles.map(({ id, title }) => (
-            <label key={id} className="flex items-center gap-1.5">
-              <input
-                type="checkbox"
-                className="accent-kelp"
-                checked={answers.roles.includes(id)}
-                disabled={answers.roles.length === 1 && answers.roles.includes(id)}
-                onChange={() => turnRole(id)}
-              />
-              {title}
-            </label>
-          ))}
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend className="mb-1">Canvases</legend>
-        <div className="flex flex-wrap gap-x-4 gap-y-1.5">
-          {formats.map((format) => (
-            <label key={format.id} className="flex items-center gap-1.5">
-              <input
-                type="checkbox"
-                className="accent-kelp"
-                checked={answers.canvases.includes(format.id)}
-                disabled={answers.canvases.length === 1 && answers.canvases.includes(format.id)}
-                onChange={() => turnFormat(format.id)}
-              />
-              {format.title} <span className="text-faint">{`${String(format.width)} × ${String(format.height)}`}</span>
-            </label>
-          ))}
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend className="mb-1">Your camera gives</legend>
-        <div className="flex flex-wrap gap-x-4 gap-y-1.5">
-          {CAMERAS.map(([width, height]) => (
-            <label key={width} className="flex items-center gap-1.5">
-              <input
-                type="radio"
-                name="camera"
-                className="accent-kelp"
-                checked={camera?.width === width && camera.height === height}
-                onChange={() => {
-                  change({ camera: { width, height } });
-                  look("LIVE");
-                }}
-              />
-              {`${String(width)} × ${String(height)}`}
-            </label>
-          ))}
-          <label className="flex items-center gap-1.5">
-            <input
-              type="radio"
-              name="camera"
-              className="accent-kelp"
-              checked={camera === null}
-              onChange={() => change({ camera: null })}
-            />
-            no camera
-          </label>
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend className="mb-1">Beside it you show</legend>
-        <div className="flex flex-wrap gap-x-4 gap-y-1.5">
-          {PLAYS.map(([play, title]) => (
-            <label key={play} className="flex items-center gap-1.5">
-              <input
-                type="radio"
-                name="play"
-                className="accent-kelp"
-                checked={answers.play === play}
-                onChange={() => {
-                  change({ play });
-                  look("LIVE");
-                }}
-              />
-              {title}
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <Group title="Scenes">
+        {sceneRoles.map(({ id, title }) => (
+          <Choice
+            key={id}
+            type="checkbox"
+            checked={answers.roles.includes(id)}
+            disabled={only(answers.roles, id)}
+            onChange={() => turnRole(id)}
+          >
+            {title}
+          </Choice>
+        ))}
+      </Group>
+      <Group title="Canvases">
+        {formats.map(({ id, title, width, height }) => (
+          <Choice
+            key={id}
+            type="checkbox"
+            checked={answers.canvases.includes(id)}
+            disabled={only(answers.canvases, id)}
+            onChange={() =>
+              change({
+                canvases: turned(
+                  formats.map((format) => format.id),
+                  answers.canvases,
+                  id,
+                ),
+              })
+            }
+          >
+            {title} <span className="text-faint">{`${String(width)} × ${String(height)}`}</span>
+          </Choice>
+        ))}
+      </Group>
+      <Group title="Your camera gives">
+        {CAMERAS.map((size) => (
+          <Choice
+            key={size.width}
+            name="camera"
+            checked={camera?.width === size.width && camera.height === size.height}
+            onChange={() => live({ camera: size })}
+          >
+            {`${String(size.width)} × ${String(size.height)}`}
+          </Choice>
+        ))}
+        <Choice name="camera" checked={camera === null} onChange={() => live({ camera: null })}>
+          no camera
+        </Choice>
+      </Group>
+      <Group title="Beside it you show">
+        {PLAYS.map(([play, title]) => (
+          <Choice key={play} name="play" checked={answers.play === play} onChange={() => live({ play })}>
+            {title}
+          </Choice>
+        ))}
+      </Group>
       {camera && answers.canvases.includes("WIDE") && (
-        <fieldset>
-          <legend className="mb-1">On the wide canvas the camera stands</legend>
-          <div className="flex flex-wrap gap-x-4 gap-y-1.5">
-            {(["LEFT", "RIGHT"] as const).map((side) => (
-              <label key={side} className="flex items-center gap-1.5">
-                <input
-                  type="radio"
-                  name="side"
-                  className="accent-kelp"
-                  checked={answers.side === side}
-                  onChange={() => {
-                    change({ side });
-                    look("LIVE");
-                  }}
-                />
-                {side === "LEFT" ? "on the left" : "on the right"}
-              </label>
-            ))}
-          </div>
-        </fieldset>
+        <Group title="On the wide canvas the camera stands">
+          {SIDES.map(([side, title]) => (
+            <Choice key={side} name="side" checked={answers.side === side} onChange={() => live({ side })}>
+              {title}
+            </Choice>
+          ))}
+        </Group>
       )}
     </div>
   );
+}
+
+function Group({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <fieldset>
+      <legend className="mb-1">{title}</legend>
+      <div className="flex flex-wrap gap-x-4 gap-y-1.5">{children}</div>
+    </fieldset>
+  );
+}
+
+function Choice(props: {
+  type?: "radio" | "checkbox";
+  name?: string;
+  checked: boolean;
+  disabled?: boolean;
+  onChange: () => void;
+  children: ReactNode;
+}) {
+  const { type = "radio", children, ...input } = props;
+  return (
+    <label className="flex items-center gap-1.5">
+      <input type={type} className="accent-kelp" {...input} />
+      {children}
+    </label>
+  );
+}
+
+/** In the order of all of them, with one of them turned on or off. */
+function turned<T>(all: T[], chosen: T[], one: T): T[] {
+  return all.filter((id) => (id === one ? !chosen.includes(id) : chosen.includes(id)));
+}
+
+/** Whether it is the last one left, which stays. */
+function only<T>(chosen: T[], one: T): boolean {
+  return chosen.length === 1 && chosen[0] === one;
 }

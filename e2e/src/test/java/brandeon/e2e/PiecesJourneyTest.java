@@ -36,7 +36,7 @@ class PiecesJourneyTest {
             page.getByLabel("Password").fill("lantern-at-dusk");
             button(page, "Sign in").click();
             page.getByLabel("Name of the new theme").fill("Owl night");
-            button(page, "New theme").click();
+            button(page, "Empty theme").click();
             page.waitForURL("**/brand");
 
             page.waitForSelector("li[data-role=ON_AIR]");

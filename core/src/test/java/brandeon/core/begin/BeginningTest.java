@@ -107,30 +107,27 @@ class BeginningTest {
     }
 
     private static Answers with(Optional<Size> camera, Answers.Play play) {
+        return with(STANDARD.seeds(), STANDARD.family(), camera, play, Answers.Side.RIGHT, Map.of());
+    }
+
+    private static Answers with(Answers.Side side, Map<Answers.Words, String> words) {
+        return with(STANDARD.seeds(), STANDARD.family(), STANDARD.camera(), STANDARD.play(), side, words);
+    }
+
+    private static Answers with(
+            List<Colour> seeds,
+            String family,
+            Optional<Size> camera,
+            Answers.Play play,
+            Answers.Side side,
+            Map<Answers.Words, String> words) {
         return new Answers(
-                STANDARD.name(),
-                STANDARD.seeds(),
-                STANDARD.family(),
-                STANDARD.roles(),
-                STANDARD.canvases(),
-                camera,
-                play,
-                Answers.Side.RIGHT,
-                Map.of());
+                STANDARD.name(), seeds, family, STANDARD.roles(), STANDARD.canvases(), camera, play, side, words);
     }
 
     @Test
     void theCameraStandsOnTheSideThatWasAnsweredAndTheUprightCanvasStaysAsItIs() {
-        Answers left = new Answers(
-                STANDARD.name(),
-                STANDARD.seeds(),
-                STANDARD.family(),
-                STANDARD.roles(),
-                STANDARD.canvases(),
-                STANDARD.camera(),
-                STANDARD.play(),
-                Answers.Side.LEFT,
-                Map.of());
+        Answers left = with(Answers.Side.LEFT, Map.of());
         Box right = camera(STANDARD, "wide");
         Box mirrored = camera(left, "wide");
         assertThat(right.x()).isGreaterThan(960);
@@ -158,14 +155,7 @@ class BeginningTest {
 
     @Test
     void wordsStandWhereTheyWereAskedFor() {
-        Answers answers = new Answers(
-                STANDARD.name(),
-                STANDARD.seeds(),
-                STANDARD.family(),
-                STANDARD.roles(),
-                STANDARD.canvases(),
-                STANDARD.camera(),
-                STANDARD.play(),
+        Answers answers = with(
                 STANDARD.side(),
                 Map.of(
                         Answers.Words.STARTING_TITLE, "Lamps lit soon",
@@ -180,40 +170,17 @@ class BeginningTest {
     void wrongAnswersAreExplained() {
         List<Runnable> wrong = new ArrayList<>();
         wrong.add(() -> Beginning.standard(" "));
-        wrong.add(() -> new Answers(
-                "x",
-                List.of(),
-                STANDARD.family(),
-                STANDARD.roles(),
-                STANDARD.canvases(),
-                STANDARD.camera(),
-                STANDARD.play(),
-                STANDARD.side(),
-                Map.of()));
-        wrong.add(() -> Beginning.theme(new Answers(
-                "x",
-                List.of(Colour.BLACK),
-                "no-such-family",
-                STANDARD.roles(),
-                STANDARD.canvases(),
-                STANDARD.camera(),
-                STANDARD.play(),
-                STANDARD.side(),
-                Map.of())));
-        wrong.add(() -> Beginning.theme(new Answers(
-                "x",
-                STANDARD.seeds(),
-                STANDARD.family(),
-                STANDARD.roles(),
-                STANDARD.canvases(),
-                STANDARD.camera(),
-                STANDARD.play(),
-                STANDARD.side(),
-                Map.of(Answers.Words.BAND_MESSAGE, "{unclosed"))));
+        wrong.add(() -> seeded(List.of(), STANDARD.family()));
+        wrong.add(() -> Beginning.theme(seeded(List.of(Colour.BLACK), "no-such-family")));
+        wrong.add(() -> Beginning.theme(with(STANDARD.side(), Map.of(Answers.Words.BAND_MESSAGE, "{unclosed"))));
         wrong.forEach(one -> assertThatThrownBy(one::run)
                 .isInstanceOf(Mistake.class)
                 .message()
                 .isNotBlank());
+    }
+
+    private static Answers seeded(List<Colour> seeds, String family) {
+        return with(seeds, family, STANDARD.camera(), STANDARD.play(), STANDARD.side(), Map.of());
     }
 
     @Test

@@ -1,6 +1,7 @@
 package brandeon.server.access;
 
 import brandeon.server.problem.NotAllowed;
+import brandeon.server.problem.NotFound;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
@@ -86,6 +87,15 @@ public class Members {
                 .orElseThrow();
     }
 
+    /** The person behind the current request, in a workspace that its address names. @throws NotFound when it is not theirs */
+    public Member currentIn(UUID workspace) {
+        Member member = current();
+        if (!member.workspace().equals(workspace)) {
+            throw new NotFound("There is no such workspace of yours.");
+        }
+        return member;
+    }
+
     private static Optional<Member> in(List<Member> all, UUID workspace) {
         return all.stream()
                 .filter(member -> member.workspace().equals(workspace))
@@ -107,6 +117,14 @@ public class Members {
     public Optional<Member> at(UUID account, String kind, UUID id) {
         return here.workspaceOf(kind, Optional.of(id))
                 .flatMap(workspace -> in(memberships.members(account), workspace));
+    }
+
+    /** One of the workspaces that an account belongs to. */
+    Belonging belonging(UUID account, UUID workspace) {
+        return belongings(account).stream()
+                .filter(one -> one.id().equals(workspace))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The workspaces that an account belongs to, by name. */

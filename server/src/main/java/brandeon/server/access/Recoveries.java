@@ -6,14 +6,10 @@ import brandeon.core.problem.Mistake;
 import brandeon.server.problem.NotAllowed;
 import brandeon.server.problem.NotFound;
 import jakarta.persistence.EntityManager;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -200,12 +196,6 @@ public class Recoveries {
     }
 
     private static String hash(String code) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256")
-                            .digest(RecoveryCode.plain(code).getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Fingerprint.of(RecoveryCode.plain(code));
     }
 }

@@ -70,16 +70,12 @@ class WorkspaceController {
     @ResponseStatus(HttpStatus.CREATED)
     Members.Belonging make(@RequestBody WorkspaceName wish) {
         UUID account = members.account();
-        UUID made = workspaces.make(account, wish.name());
-        return members.belongings(account).stream()
-                .filter(one -> one.id().equals(made))
-                .findFirst()
-                .orElseThrow();
+        return members.belonging(account, workspaces.make(account, wish.name()));
     }
 
     @GetMapping("/api/workspaces/{workspace}")
     PeopleView people(@PathVariable UUID workspace) {
-        Member member = member(workspace);
+        Member member = members.currentIn(workspace);
         return new PeopleView(
                 workspace,
                 workspaces.name(workspace),
@@ -92,7 +88,7 @@ class WorkspaceController {
 
     @PutMapping("/api/workspaces/{workspace}")
     SessionController.Session rename(@PathVariable UUID workspace, @RequestBody WorkspaceName wish) {
-        workspaces.rename(member(workspace), wish.name());
+        workspaces.rename(members.currentIn(workspace), wish.name());
         return sessions.current();
     }
 
@@ -100,27 +96,28 @@ class WorkspaceController {
     @DeleteMapping("/api/workspaces/{workspace}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID workspace, @RequestParam String name) {
-        workspaces.delete(member(workspace), name);
+        workspaces.delete(members.currentIn(workspace), name);
     }
 
     @PutMapping("/api/workspaces/{workspace}/members/{account}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void change(@PathVariable UUID workspace, @PathVariable UUID account, @RequestBody MemberWish wish) {
-        workspaces.change(member(workspace), account, wish.role(), wish.until().orElse(null));
+        workspaces.change(
+                members.currentIn(workspace), account, wish.role(), wish.until().orElse(null));
     }
 
     /** Takes somebody out; oneself leaves. */
     @DeleteMapping("/api/workspaces/{workspace}/members/{account}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID workspace, @PathVariable UUID account) {
-        workspaces.remove(member(workspace), account);
+        workspaces.remove(members.currentIn(workspace), account);
     }
 
     @PostMapping("/api/workspaces/{workspace}/invitations")
     @ResponseStatus(HttpStatus.CREATED)
     Invitations.Invitation invite(@PathVariable UUID workspace, @RequestBody InvitationWish wish) {
         return invitations.make(
-                member(workspace),
+                members.currentIn(workspace),
                 wish.role(),
                 Duration.ofDays(wish.days()),
                 wish.until().orElse(null),
@@ -130,7 +127,7 @@ class WorkspaceController {
     @DeleteMapping("/api/workspaces/{workspace}/invitations/{invitation}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdraw(@PathVariable UUID workspace, @PathVariable UUID invitation) {
-        invitations.withdraw(member(workspace), invitation);
+        invitations.withdraw(members.currentIn(workspace), invitation);
     }
 
     /** What a link leads to, for whoever has it. */
@@ -143,18 +140,6 @@ class WorkspaceController {
     @PostMapping("/api/invitations/{token}")
     Members.Belonging accept(@PathVariable String token) {
         UUID account = members.account();
-        UUID workspace = invitations.accept(token, account);
-        return members.belongings(account).stream()
-                .filter(one -> one.id().equals(workspace))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private Member member(UUID workspace) {
-        Member member = members.current();
-        if (!member.workspace().equals(workspace)) {
-            throw new brandeon.server.problem.NotFound("There is no such workspace of yours.");
-        }
-        return member;
+        return members.belonging(account, invitations.accept(token, account));
     }
 }

@@ -1,9 +1,7 @@
 package brandeon.server.record;
 
 import brandeon.server.access.Deed;
-import brandeon.server.access.Member;
 import brandeon.server.access.Members;
-import brandeon.server.problem.NotFound;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -66,7 +64,7 @@ class RecordController {
             @RequestParam Optional<Deed.Kind> kind,
             @RequestParam Optional<UUID> account,
             @RequestParam(defaultValue = "") String text) {
-        List<Records.Line> lines = records.of(member(workspace), new Records.Filter(kind, account, text));
+        List<Records.Line> lines = records.of(members.currentIn(workspace), new Records.Filter(kind, account, text));
         return new RecordView(
                 Stream.of(Deed.Kind.values())
                         .map(one -> new KindChoice(one, one.title()))
@@ -94,7 +92,8 @@ class RecordController {
             @RequestParam(defaultValue = "") String text) {
         StringWriter file = new StringWriter();
         try (SequenceWriter csv = CSV.writer(COLUMNS).writeValues(file)) {
-            for (Records.Line line : records.of(member(workspace), new Records.Filter(kind, account, text))) {
+            for (Records.Line line :
+                    records.of(members.currentIn(workspace), new Records.Filter(kind, account, text))) {
                 csv.write(List.of(
                         line.at().toString(),
                         harmless(line.who()),
@@ -118,13 +117,5 @@ class RecordController {
     /** What a spreadsheet would take for a formula is a text (OWASP, CSV injection, from memory). */
     private static String harmless(String text) {
         return text.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + text : text;
-    }
-
-    private Member member(UUID workspace) {
-        Member member = members.current();
-        if (!member.workspace().equals(workspace)) {
-            throw new NotFound("There is no such workspace of yours.");
-        }
-        return member;
     }
 }

@@ -1,10 +1,8 @@
 package brandeon.server.session;
 
+import brandeon.server.access.Fingerprint;
 import brandeon.server.access.SignedIn;
 import java.io.Serializable;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
@@ -89,14 +87,7 @@ final class KeptSession implements Session {
 
     /** Under which the session with this secret is stored. */
     static String key(String secret) {
-        try {
-            return Base64.getUrlEncoder()
-                    .withoutPadding()
-                    .encodeToString(
-                            MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Fingerprint.of(secret);
     }
 
     private static String secret() {
