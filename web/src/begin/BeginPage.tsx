@@ -76,8 +76,8 @@ function Asked(props: { theme: ThemeView; beginning: Beginning; now: NonNullable
     <OnAirQuestion key="6" theme={theme} settled={beginning.settled} />,
   ];
   return (
-    <div className="grid min-h-full grid-rows-[auto_1fr]">
-      <header className="flex items-center gap-3 border-b border-rule bg-sheet px-4 py-2">
+    <div className="grid min-h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr]">
+      <header className="flex flex-wrap items-center gap-x-3 gap-y-2 border-b border-rule bg-sheet px-4 py-2">
         <Link to="/" aria-label="Shelf">
           <Mark size={20} />
         </Link>
@@ -87,7 +87,7 @@ function Asked(props: { theme: ThemeView; beginning: Beginning; now: NonNullable
           {step === LAST && theme.onAir > 0 ? "To the theme" : "Leave the questions"}
         </Link>
       </header>
-      <main className="grid min-h-0 content-start gap-6 p-4 sm:p-6 lg:grid-cols-[minmax(340px,2fr)_minmax(0,3fr)]">
+      <main className="grid min-h-0 content-start grid-cols-[minmax(0,1fr)] gap-6 p-4 sm:p-6 lg:grid-cols-[minmax(340px,2fr)_minmax(0,3fr)]">
         <form onSubmit={submit} className="flex min-w-0 flex-col" aria-labelledby="question">
           <p className="text-faint">
             Question {step} of {LAST}
