@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
+import { moment } from "../app/dates";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { TextField } from "./TextField";
@@ -34,8 +35,8 @@ export function Recovery() {
       </p>
       {state.data?.links.map((link) => (
         <p key={link.madeAt} className="mb-2 text-ochre">
-          {link.by} issued a recovery link for you on {new Date(link.madeAt).toLocaleString()}
-          {link.usedAt ? `; it was used on ${new Date(link.usedAt).toLocaleString()}.` : "; it was not used."}
+          {link.by} issued a recovery link for you on {moment(link.madeAt)}
+          {link.usedAt ? `; it was used on ${moment(link.usedAt)}.` : "; it was not used."}
         </p>
       ))}
       {make.data ? (

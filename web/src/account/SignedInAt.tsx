@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
+import { moment } from "../app/dates";
 import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 
@@ -81,8 +82,4 @@ function Line(props: { session: Schemas["SessionView"]; busy: boolean; onEnd: ()
       </td>
     </tr>
   );
-}
-
-function moment(text: string): string {
-  return new Date(text).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" });
 }

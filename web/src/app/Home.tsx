@@ -38,15 +38,7 @@ export function Home({ title, says, children }: { title: string; says: string; c
 /** In which workspace one is, and the others. */
 function WorkspaceMenu() {
   const { here, all, go } = useWorkspace();
-  const queries = useQueryClient();
   const [making, setMaking] = useState(false);
-  const change = (id: string) => {
-    go(id);
-    // Lists are those of a workspace; what they show is asked for anew.
-    void queries.resetQueries({ queryKey: ["shelf"] });
-    void queries.resetQueries({ queryKey: ["people"] });
-    void queries.resetQueries({ queryKey: ["rig"] });
-  };
   return (
     <>
       <Menu>
@@ -62,7 +54,7 @@ function WorkspaceMenu() {
             <MenuItem key={one.id}>
               <button
                 className="flex w-full items-center gap-2 px-3 py-1 text-left data-focus:bg-kelp-soft"
-                onClick={() => change(one.id)}
+                onClick={() => go(one.id)}
               >
                 <Check size={12} className={one.id === here?.id ? "" : "invisible"} aria-hidden="true" />
                 <span className="truncate">{one.name}</span>
@@ -81,7 +73,7 @@ function WorkspaceMenu() {
           </MenuItem>
         </MenuItems>
       </Menu>
-      {making && <NewWorkspace close={() => setMaking(false)} made={change} />}
+      {making && <NewWorkspace close={() => setMaking(false)} made={go} />}
     </>
   );
 }

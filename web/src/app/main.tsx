@@ -10,6 +10,7 @@ import { ShelfPage } from "../shelf/ShelfPage";
 import { THEME_ROUTES } from "../theme/pages";
 import { ThemeFrame } from "../theme/ThemeFrame";
 import { Problem } from "../api/client";
+import { useWorkspaceId } from "../api/workspace";
 import { Notices } from "./notices";
 import { SignedIn } from "./SignedIn";
 import { startInNight } from "./night";
@@ -42,6 +43,13 @@ const queries: QueryClient = new QueryClient({
       staleTime: 2000,
     },
   },
+});
+
+// Of the workspace that a tab is in, and not named by it.
+const OF_THE_WORKSPACE = ["channels", "rig"];
+useWorkspaceId.subscribe(({ id }, before) => {
+  if (id !== before.id)
+    void queries.resetQueries({ predicate: ({ queryKey }) => OF_THE_WORKSPACE.includes(String(queryKey[0])) });
 });
 
 function Screens() {

@@ -1,11 +1,10 @@
 import { useEffect } from "react";
 import type { Schemas } from "../api/client";
 import { useWorkspaceId } from "../api/workspace";
+import { ORDER } from "./roles";
 import { useSession } from "./useSession";
 
 export type Belonging = Schemas["Belonging"];
-
-const RANK: Record<Belonging["role"], number> = { OWNER: 0, DESIGNER: 1, OPERATOR: 2, VIEWER: 3 };
 
 /** The workspace that this tab is in, and all that one belongs to; none where one belongs to none. */
 export function useWorkspace(): { here: Belonging | null; all: Belonging[]; go: (id: string) => void } {
@@ -23,6 +22,17 @@ export function useWorkspace(): { here: Belonging | null; all: Belonging[]; go: 
 /** One's own before the demo, and where one may do most. */
 function first(all: Belonging[]): Belonging | null {
   return (
-    [...all].sort((one, other) => Number(one.demo) - Number(other.demo) || RANK[one.role] - RANK[other.role])[0] ?? null
+    [...all].sort(
+      (one, other) => Number(one.demo) - Number(other.demo) || ORDER.indexOf(one.role) - ORDER.indexOf(other.role),
+    )[0] ?? null
   );
+}
+
+/** Brings this tab into the workspace of what it shows; whether it is there. @param workspace undefined while it is not known */
+export function useInside(workspace: string | undefined): boolean {
+  const { id, go } = useWorkspaceId();
+  useEffect(() => {
+    if (workspace) go(workspace);
+  }, [workspace, go]);
+  return workspace === id;
 }

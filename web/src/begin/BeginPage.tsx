@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState, type FormEvent, type ReactNode } from "react";
 import { Link } from "react-router";
 import type { Schemas, ThemeView } from "../api/client";
-import { useWorkspaceId } from "../api/workspace";
 import { Mark } from "../app/Mark";
 import { ScenePicture } from "../app/ScenePicture";
 import { Trouble } from "../app/Trouble";
+import { useInside } from "../app/useWorkspace";
 import { useThemeQuery } from "../theme/useTheme";
 import { ColoursQuestion } from "./ColoursQuestion";
 import { FamilyQuestion } from "./FamilyQuestion";
@@ -29,11 +29,7 @@ const QUESTIONS = [
 export function BeginPage() {
   const theme = useThemeQuery();
   const beginning = useBeginning();
-  const { id, go } = useWorkspaceId();
-  const workspace = theme.data?.workspace;
-  useEffect(() => {
-    if (workspace) go(workspace);
-  }, [workspace, go]);
+  const inside = useInside(theme.data?.workspace);
   if (theme.isPending || beginning.query.isPending) return <p className="p-6 text-faint">Opening the questions …</p>;
   if (!theme.data || !beginning.now) {
     return (
@@ -46,7 +42,7 @@ export function BeginPage() {
       </main>
     );
   }
-  if (workspace !== id) return null;
+  if (!inside) return null;
   return <Asked theme={theme.data} beginning={beginning} now={beginning.now} />;
 }
 

@@ -1,6 +1,7 @@
 import { FileUp, Plus, X } from "lucide-react";
 import { useRef, useState, type DragEvent } from "react";
 import { sendFile, type Schemas } from "../api/client";
+import { COLOUR_FILES } from "../colour/BringIn";
 import { ColourField } from "../colour/ColourField";
 import { sayProblem } from "../app/notices";
 import { useQuestions, type Answers } from "./useBeginning";
@@ -121,7 +122,7 @@ export function ColoursQuestion(props: {
             ref={chooser}
             type="file"
             className="hidden"
-            accept=".png,.jpg,.jpeg,.gif,.webp,.json,.gpl,.css,.svg"
+            accept={COLOUR_FILES}
             aria-label="Logo, picture or palette to take colours from"
             onChange={(event) => {
               read(event.target.files?.[0]);

@@ -1,5 +1,5 @@
 import type { ThemeView } from "../api/client";
-import { Sample } from "../theme/Sample";
+import { FamilyCard } from "../theme/FamilyChooser";
 import { useCatalogue, useLookOf } from "../theme/useTheme";
 import type { Answers } from "./useBeginning";
 
@@ -13,34 +13,18 @@ export function FamilyQuestion(props: {
   const look = useLookOf(props.theme.theme);
   return (
     <ul className="grid grid-cols-2 gap-3">
-      {catalogue.data?.families.map((family) => {
-        const chosen = family.id === props.answers.family;
-        return (
-          <li key={family.id}>
-            <button
-              type="button"
-              className={`block w-full border bg-sheet text-left ${chosen ? "border-kelp outline-2 outline-kelp" : "border-rule hover:border-ink"}`}
-              aria-pressed={chosen}
-              onClick={() => props.change({ family: family.id })}
-            >
-              <span className="weave relative block aspect-video">
-                <Sample
-                  theme={props.theme.id}
-                  kind="SCREEN"
-                  family={family.id}
-                  look={look}
-                  title={`${family.title}: a screen`}
-                  over={false}
-                />
-              </span>
-              <span className="block px-2 py-1">
-                <b className="font-head">{family.title}</b>
-                <span className="block text-faint">{family.description}</span>
-              </span>
-            </button>
-          </li>
-        );
-      })}
+      {catalogue.data?.families.map((family) => (
+        <li key={family.id}>
+          <FamilyCard
+            family={family}
+            theme={props.theme.id}
+            look={look}
+            chosen={family.id === props.answers.family}
+            choose={() => props.change({ family: family.id })}
+          />
+          <p className="mt-1 text-faint">{family.description}</p>
+        </li>
+      ))}
     </ul>
   );
 }

@@ -2,7 +2,8 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Check, Copy, ExternalLink } from "lucide-react";
 import { Link } from "react-router";
 import { answer, api, type Schemas, type ThemeView } from "../api/client";
-import { sayProblem, useNotices } from "../app/notices";
+import { sayProblem } from "../app/notices";
+import { useCopy } from "../app/useCopy";
 import { Trouble } from "../app/Trouble";
 
 type Row = Schemas["Row"];
@@ -77,11 +78,12 @@ function Sources({ theme }: { theme: ThemeView }) {
 }
 
 function Source({ row }: { row: Row }) {
-  const say = useNotices((state) => state.say);
+  const put = useCopy();
   const copy = () =>
-    void navigator.clipboard.writeText(row.link).then(
-      () => say("The link is copied. Paste it into the source."),
-      () => say("The browser does not allow copying here; open the link and copy its address.", true),
+    put(
+      row.link,
+      "The link is copied. Paste it into the source.",
+      "The browser does not allow copying here; open the link and copy its address.",
     );
   const colour = row.state === "RIGHT" ? "text-kelp" : row.state === "NOT_OPEN" ? "text-faint" : "font-bold text-ochre";
   return (

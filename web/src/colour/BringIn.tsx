@@ -13,7 +13,8 @@ const FORMATS: [string, string][] = [
   ["CSS", "CSS custom properties"],
   ["SVG", "SVG swatch sheet"],
 ];
-const TYPES = ".json,.gpl,.css,.svg,.png,.jpg,.jpeg,.gif,.webp";
+/** Files that colours are read from. */
+export const COLOUR_FILES = ".json,.gpl,.css,.svg,.png,.jpg,.jpeg,.gif,.webp";
 
 /** Seeds from a logo or a palette file, and the brand's colours out in open formats. */
 export function BringIn() {
@@ -33,7 +34,7 @@ export function BringIn() {
         <input
           ref={chooser}
           type="file"
-          accept={TYPES}
+          accept={COLOUR_FILES}
           className="hidden"
           aria-label="Logo or palette to take seeds from"
           onChange={(event) => {

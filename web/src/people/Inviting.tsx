@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { day } from "../app/dates";
 import { answer, api } from "../api/client";
 
 export function useOffer(token: string) {
@@ -17,7 +18,7 @@ export function Inviting({ token }: { token: string }) {
   return (
     <>
       {by} invites you to work in <b className="text-ink">{workspace}</b> as {role.toLowerCase()}
-      {memberUntil && `, until ${new Date(memberUntil).toLocaleDateString(undefined, { dateStyle: "long" })}`}.
+      {memberUntil && `, until ${day(memberUntil)}`}.
     </>
   );
 }

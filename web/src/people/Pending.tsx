@@ -1,6 +1,7 @@
+import { day } from "../app/dates";
 import { answer, api } from "../api/client";
 import { CopyLink } from "./CopyLink";
-import { longDay, useDeed, type People } from "./usePeople";
+import { useDeed, type People } from "./usePeople";
 
 /** Invitations that still work. */
 export function Pending({ people }: { people: People }) {
@@ -24,10 +25,10 @@ export function Pending({ people }: { people: People }) {
           <li key={one.id} className="flex flex-wrap items-center gap-x-3 gap-y-1.5 py-2">
             <div className="min-w-40 flex-1">
               As {one.role.toLowerCase()}
-              {one.memberUntil && `, until ${longDay(one.memberUntil)}`}
+              {one.memberUntil && `, until ${day(one.memberUntil)}`}
               <div className="text-faint">
                 {one.several ? `for several, ${String(one.used)} came` : "for one"}; by {one.by}; works until{" "}
-                {longDay(one.until)}
+                {day(one.until)}
               </div>
             </div>
             <CopyLink link={one.link} />

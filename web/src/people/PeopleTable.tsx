@@ -1,6 +1,7 @@
 import { useState } from "react";
+import { day } from "../app/dates";
 import { answer, api, type Schemas } from "../api/client";
-import { dayOf, endOf, longDay, useDeed, useMemberRoles, type People } from "./usePeople";
+import { dayOf, endOf, useDeed, useMemberRoles, type People } from "./usePeople";
 
 /** Everybody in the workspace; its owners change roles and last days, and take people out. */
 export function PeopleTable({ people }: { people: People }) {
@@ -39,7 +40,7 @@ function Line({ people, person }: { people: People; person: Schemas["WorkspaceMe
       ) : (
         <span className="text-faint">
           {person.role.toLowerCase()}
-          {person.until && `, until ${longDay(person.until)}`}
+          {person.until && `, until ${day(person.until)}`}
         </span>
       )}
       {(owner || you) &&
@@ -76,7 +77,7 @@ function Terms({ people, person }: { people: People; person: Schemas["WorkspaceM
           body: wish,
         }),
       ),
-    (wish) => `${person.name} is ${wish.role.toLowerCase()} now${wish.until ? `, until ${longDay(wish.until)}` : ""}.`,
+    (wish) => `${person.name} is ${wish.role.toLowerCase()} now${wish.until ? `, until ${day(wish.until)}` : ""}.`,
   );
   const shown = change.isPending ? change.variables : person;
   return (

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Download } from "lucide-react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
+import { moment } from "../app/dates";
 import { Home } from "../app/Home";
 import { Trouble } from "../app/Trouble";
 import { useSettled } from "../app/useSettled";
@@ -105,9 +106,7 @@ function Table({ view }: { view: Schemas["RecordView"] }) {
             {view.lines.map((line, i) => (
               <tr key={i} className="border-t border-rule align-top">
                 <td className="py-1 pr-4 whitespace-nowrap text-faint">
-                  <time dateTime={line.at}>
-                    {new Date(line.at).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" })}
-                  </time>
+                  <time dateTime={line.at}>{moment(line.at)}</time>
                 </td>
                 <td className="py-1 pr-4 whitespace-nowrap">{line.who}</td>
                 <td className="py-1 pr-4 text-faint">{titles[line.kind]}</td>

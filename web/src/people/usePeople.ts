@@ -46,7 +46,3 @@ export function dayOf(instant: string | null): string {
 export function endOf(day: string): string | null {
   return day === "" ? null : new Date(`${day}T23:59:59`).toISOString();
 }
-
-export function longDay(instant: string): string {
-  return new Date(instant).toLocaleDateString(undefined, { dateStyle: "medium" });
-}

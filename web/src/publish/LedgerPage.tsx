@@ -5,6 +5,7 @@ import { QRCodeSVG } from "qrcode.react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
+import { useCopy } from "../app/useCopy";
 import { useTheme } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
 
@@ -147,11 +148,8 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
     onSuccess: done,
     onError: sayProblem,
   });
-  const copy = () =>
-    void navigator.clipboard.writeText(row.link).then(
-      () => say("Link copied."),
-      () => say("The browser does not allow copying here; drag the link instead.", true),
-    );
+  const put = useCopy();
+  const copy = () => put(row.link, "Link copied.", "The browser does not allow copying here; drag the link instead.");
   const colour = row.state === "RIGHT" ? "text-kelp" : row.state === "NOT_OPEN" ? "text-faint" : "text-ochre font-bold";
   return (
     <tr

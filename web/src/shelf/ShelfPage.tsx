@@ -9,25 +9,22 @@ import { sayProblem } from "../app/notices";
 import { ScenePicture } from "../app/ScenePicture";
 import { Trouble } from "../app/Trouble";
 import { useWorkspace } from "../app/useWorkspace";
+import { includes } from "../app/roles";
 import { DeleteTheme } from "./DeleteTheme";
+import { useShelf } from "./useShelf";
 
 /** All themes of the workspace, each as a strip of its true scenes. */
 export function ShelfPage() {
   const { here } = useWorkspace();
   const id = useWorkspaceId((state) => state.id);
-  const shelf = useQuery({
-    queryKey: ["shelf", id],
-    queryFn: () => answer(api.GET("/api/themes")),
-    staleTime: 0,
-    enabled: here !== null && here.id === id,
-  });
+  const shelf = useShelf();
   const open = useQuery({
     queryKey: ["shelf", id, "beginnings"],
     queryFn: () => answer(api.GET("/api/beginnings")),
     staleTime: 0,
     enabled: here !== null && here.id === id,
   });
-  const mayMake = here?.role === "OWNER" || here?.role === "DESIGNER";
+  const mayMake = here !== null && includes(here.role, "DESIGNER");
   return (
     <Home title="Shelf" says="Your themes, as viewers would see them">
       {mayMake && shelf.data && <NewTheme first={shelf.data.length === 0} />}

@@ -1,3 +1,4 @@
+import { includes } from "../app/roles";
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import { ChevronRight, Redo2, Undo2 } from "lucide-react";
 import { Trouble } from "../app/Trouble";
@@ -13,7 +14,7 @@ export function ShowPanel() {
   if (show.isPending) return <p className="text-faint">Loading the show …</p>;
   if (!show.data) return <Trouble query={show} />;
   const view = show.data;
-  const mayCue = theme.role !== "VIEWER";
+  const mayCue = includes(theme.role, "OPERATOR");
   const [main, others] = apart(view.controls);
   const row = (control: Control) => (
     <ControlRow
@@ -22,9 +23,7 @@ export function ShowPanel() {
       cue={cues.cue}
       mayCue={mayCue}
       takeOver={
-        theme.role === "OWNER" || theme.role === "DESIGNER"
-          ? () => cues.takeOver({ theme: theme.id, piece: control.piece })
-          : undefined
+        includes(theme.role, "DESIGNER") ? () => cues.takeOver({ theme: theme.id, piece: control.piece }) : undefined
       }
     />
   );
@@ -63,7 +62,7 @@ export function ShowPanel() {
           </DisclosurePanel>
         </Disclosure>
       )}
-      <Fed show={view.id} mayChange={theme.role === "OWNER" || theme.role === "DESIGNER"} />
+      <Fed show={view.id} mayChange={includes(theme.role, "DESIGNER")} />
       <Leading view={view} choose={mayCue ? cues.lead : undefined} />
       <Record show={view.id} />
     </section>

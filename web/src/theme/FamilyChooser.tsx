@@ -36,7 +36,8 @@ export function FamilyChooser() {
   );
 }
 
-function FamilyCard({
+/** A family in a theme's colours. */
+export function FamilyCard({
   family,
   theme,
   look,
@@ -52,6 +53,7 @@ function FamilyCard({
   const { pointed, listeners } = usePointed();
   return (
     <button
+      type="button"
       className={`block w-full border bg-sheet text-left ${chosen ? "border-kelp outline-2 outline-kelp" : "border-rule hover:border-ink"}`}
       aria-pressed={chosen}
       title={family.description}

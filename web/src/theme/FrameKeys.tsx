@@ -1,35 +1,26 @@
-import { useEffect, useState } from "react";
+import { useCallback } from "react";
 import { useLocation, useNavigate } from "react-router";
 import type { ThemeView } from "../api/client";
-import { Finder, type Findable } from "../app/Finder";
-import { Shortcuts } from "../app/Shortcuts";
+import type { Findable } from "../app/Finder";
+import { FinderKeys } from "../app/FinderKeys";
 import { PLACES } from "../app/places";
 import { keysAt, screens, steps } from "./screens";
 
 /** The keys that work on every screen of a theme, the list of them, and the finder. */
 export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () => void; redo: () => void }) {
-  const [shown, setShown] = useState<"" | "shortcuts" | "finder">("");
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLInputElement ||
-        event.target instanceof HTMLTextAreaElement ||
-        event.target instanceof HTMLSelectElement;
+  const also = useCallback(
+    (event: KeyboardEvent, typing: boolean) => {
       const command = event.ctrlKey || event.metaKey;
-      const key = event.key.toLowerCase();
       const step = event.altKey && !command ? steps(theme)[Number(event.code.replace("Digit", "")) - 1] : undefined;
-      if (command && key === "k") setShown("finder");
-      else if (command && key === "z" && !typing) (event.shiftKey ? redo : undo)();
-      else if (event.key === "?" && !typing) setShown("shortcuts");
+      if (command && event.key.toLowerCase() === "z" && !typing) (event.shiftKey ? redo : undo)();
       else if (step?.to && event.code.startsWith("Digit")) void navigate(`/themes/${theme.id}/${step.to}`);
-      else return;
-      event.preventDefault();
-    };
-    addEventListener("keydown", press);
-    return () => removeEventListener("keydown", press);
-  }, [theme, undo, redo, navigate]);
+      else return false;
+      return true;
+    },
+    [theme, undo, redo, navigate],
+  );
   const go = (to: string) => () => void navigate(`/themes/${theme.id}/${to}`);
   const all: Findable[] = [
     ...screens(theme)
@@ -46,15 +37,8 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
     ...theme.theme.pieces.map((piece) => ({ name: piece.name, sort: "piece", go: go(pieceAddress(theme, piece.id)) })),
     ...(theme.canUndo ? [{ name: "Undo", sort: "action", go: undo }] : []),
     ...(theme.canRedo ? [{ name: "Redo", sort: "action", go: redo }] : []),
-    { name: "Shortcuts", sort: "action", go: () => setShown("shortcuts") },
   ];
-  const close = () => setShown("");
-  return (
-    <>
-      <Finder open={shown === "finder"} close={close} all={all} />
-      <Shortcuts open={shown === "shortcuts"} close={close} own={keysAt(pathname)} />
-    </>
-  );
+  return <FinderKeys all={all} own={keysAt(pathname)} also={also} />;
 }
 
 /** The Stage of the first scene that shows the piece, with it selected. */

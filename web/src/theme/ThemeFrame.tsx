@@ -1,15 +1,15 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { Link, NavLink, Outlet, useParams } from "react-router";
 import { answer, api, Problem, type ThemeView } from "../api/client";
-import { useWorkspaceId } from "../api/workspace";
+import { useInside } from "../app/useWorkspace";
 import { Mark } from "../app/Mark";
 import { isNight, setNight } from "../app/night";
 import { sayProblem, useNotices } from "../app/notices";
 import { FrameKeys } from "./FrameKeys";
-import { LooksOn } from "./may";
-import { includes } from "./roles";
+import { includes } from "../app/roles";
+import { LooksOn } from "./LooksOn";
 import { steps } from "./screens";
 import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
 import { Trouble } from "../app/Trouble";
@@ -18,12 +18,8 @@ import { Trouble } from "../app/Trouble";
 export function ThemeFrame() {
   const theme = useThemeQuery();
   useOthersChanges();
-  const { id, go } = useWorkspaceId();
-  const workspace = theme.data?.workspace;
   // A link leads into the theme's own workspace, whichever one this tab was in.
-  useEffect(() => {
-    if (workspace) go(workspace);
-  }, [workspace, go]);
+  const inside = useInside(theme.data?.workspace);
   if (theme.isPending) return <p className="p-6 text-faint">Opening the theme …</p>;
   const barred = theme.error instanceof Problem && [403, 404].includes(theme.error.status);
   if (!theme.data || barred) {
@@ -37,7 +33,7 @@ export function ThemeFrame() {
       </main>
     );
   }
-  if (workspace !== id) return null;
+  if (!inside) return null;
   return (
     <div className="grid h-full grid-cols-[132px_minmax(0,1fr)] grid-rows-[44px_minmax(0,1fr)]">
       <HeadLine theme={theme.data} />

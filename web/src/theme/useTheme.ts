@@ -7,7 +7,7 @@ import { useSettled } from "../app/useSettled";
 import { contentName } from "../app/contentName";
 import { sayProblem, useNotices } from "../app/notices";
 import { EditLine } from "./editLine";
-import { lacks } from "./roles";
+import { lacks } from "../app/roles";
 
 export function useThemeId(): string {
   return useParams()["id"] ?? "";

@@ -33,19 +33,19 @@ public final class Device {
 
     /** @param userAgent as the browser sent it; empty when it sent none */
     public static String named(String userAgent) {
-        String browser = first(BROWSERS, userAgent, "");
-        String system = first(SYSTEMS, userAgent, "");
+        String browser = first(BROWSERS, userAgent);
+        String system = first(SYSTEMS, userAgent);
         if (browser.isEmpty()) {
             return system.isEmpty() ? "Something else than a browser" : "Something on " + system;
         }
         return system.isEmpty() ? browser : browser + " on " + system;
     }
 
-    private static String first(List<Map.Entry<String, String>> signs, String text, String otherwise) {
+    private static String first(List<Map.Entry<String, String>> signs, String text) {
         return signs.stream()
                 .filter(sign -> text.contains(sign.getKey()))
                 .map(Map.Entry::getValue)
                 .findFirst()
-                .orElse(otherwise);
+                .orElse("");
     }
 }

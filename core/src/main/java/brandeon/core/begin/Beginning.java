@@ -163,15 +163,14 @@ public final class Beginning {
         for (Piece piece : theme.pieces()) {
             switch (piece.kind()) {
                 case SCREEN -> screen(piece, answers);
-                case FRAME ->
-                    say(
-                            piece,
-                            "name",
-                            answers.says(Answers.Words.CAMERA_NAME),
-                            !piece.name().equals("Play frame"));
+                case FRAME -> {
+                    if (!piece.name().equals("Play frame")) {
+                        say(piece, "name", answers.says(Answers.Words.CAMERA_NAME));
+                    }
+                }
                 case BAND -> {
-                    say(piece, "label", answers.says(Answers.Words.BAND_LABEL), true);
-                    say(piece, "message", answers.says(Answers.Words.BAND_MESSAGE), true);
+                    say(piece, "label", answers.says(Answers.Words.BAND_LABEL));
+                    say(piece, "message", answers.says(Answers.Words.BAND_MESSAGE));
                 }
                 default -> {}
             }
@@ -182,13 +181,13 @@ public final class Beginning {
         for (Answers.Words words : Answers.Words.values()) {
             if (words.role().screen() && piece.name().equals(words.role().title() + " screen")) {
                 boolean title = words.name().endsWith("TITLE");
-                say(piece, title ? "title" : "line", answers.says(words), true);
+                say(piece, title ? "title" : "line", answers.says(words));
             }
         }
     }
 
-    private void say(Piece piece, String field, String text, boolean wanted) {
-        if (wanted && !text.isEmpty()) {
+    private void say(Piece piece, String field, String text) {
+        if (!text.isEmpty()) {
             add(new PieceEdit.SetContent(piece.id(), field, new Content.Words(text)));
         }
     }

@@ -3,6 +3,7 @@ package brandeon.server.access;
 import brandeon.core.account.Passwords;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
+import brandeon.server.door.RateLimits;
 import brandeon.server.problem.NotAllowed;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
@@ -45,6 +46,7 @@ public class Accounts {
     private final PasswordEncoder passwords;
     private final TransactionTemplate transactions;
     private final ApplicationEventPublisher events;
+    private final RateLimits limits;
     private final boolean thisMachineAlone;
 
     Accounts(
@@ -55,6 +57,7 @@ public class Accounts {
             PasswordEncoder passwords,
             TransactionTemplate transactions,
             ApplicationEventPublisher events,
+            RateLimits limits,
             @Value("${server.address}") InetAddress listening) {
         this.rows = rows;
         this.installations = installations;
@@ -63,6 +66,7 @@ public class Accounts {
         this.passwords = passwords;
         this.transactions = transactions;
         this.events = events;
+        this.limits = limits;
         thisMachineAlone = listening.isLoopbackAddress();
     }
 
@@ -114,18 +118,16 @@ public class Accounts {
 
     private UUID made(String name, String address, String hash, String invitation) {
         AccountRow row = new AccountRow(UUID.randomUUID(), address, name, hash);
-        if (!invitation.isEmpty()) {
-            row.steward = welcome().first();
-            rows.saveAndFlush(row);
-            invitations.accept(invitation, row.id);
-        } else {
-            // Asked again: somebody else may have become the steward meanwhile.
-            row.steward = requireOpen().first();
-            rows.saveAndFlush(row);
+        // Asked again: somebody else may have become the steward meanwhile.
+        row.steward = (invitation.isEmpty() ? requireOpen() : welcome()).first();
+        rows.saveAndFlush(row);
+        if (invitation.isEmpty()) {
             workspaces.make(row.id, name);
+        } else {
+            invitations.accept(invitation, row.id);
         }
         if (row.steward) {
-            workspaces.demos().forEach(demo -> workspaces.join(demo, row.id, Role.OWNER, null));
+            workspaces.joinDemo(row.id);
         }
         return row.id;
     }
@@ -251,12 +253,14 @@ public class Accounts {
             // One at a time: the database lets only one be it.
             rows.flush();
             heir.steward = true;
-            workspaces.demos().forEach(demo -> workspaces.join(demo, heir.id, Role.OWNER, null));
+            workspaces.joinDemo(heir.id);
         });
     }
 
+    /** Each try is counted. */
     private AccountRow confirmed(UUID account, String password) {
         AccountRow row = own(account);
+        limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, account);
         if (!passwords.matches(password, row.passwordHash)) {
             throw new NotAllowed("This is not your present password. Nothing was changed.");
         }

@@ -148,8 +148,7 @@ public class Invitations {
     }
 
     private InvitationRow open(String token) {
-        return keys.claimedId(token)
-                .filter(id -> keys.proves(token, Keys.Use.INVITATION, id, 0))
+        return keys.provedId(token, Keys.Use.INVITATION, 0)
                 .flatMap(id -> rows.open(id, Instant.now()))
                 .orElseThrow(() -> new NotFound(
                         "This invitation does not work any more: it was used, withdrawn, or is too old. Ask for another"

@@ -66,6 +66,11 @@ public class Keys {
         }
     }
 
+    /** The id that a token proves; empty when it is no such token. */
+    public Optional<UUID> provedId(String token, Use use, int generation) {
+        return claimedId(token).filter(id -> proves(token, use, id, generation));
+    }
+
     /** Whether a token proves this id and generation; compared in constant time. */
     public boolean proves(String token, Use use, UUID id, int generation) {
         byte[] bytes = Base64.getUrlDecoder().decode(token);

@@ -71,7 +71,8 @@ public class Members {
             throw new NotAllowed("You belong to no workspace. Make one, or ask somebody for an invitation.");
         }
         Optional<UUID> said = here.said();
-        if (all.size() == 1 && said.isEmpty()) {
+        if (all.size() == 1
+                && said.orElse(all.getFirst().workspace()).equals(all.getFirst().workspace())) {
             return all.getFirst();
         }
         Optional<Member> named = here.named().flatMap(workspace -> in(all, workspace));

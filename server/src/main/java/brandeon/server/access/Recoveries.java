@@ -184,8 +184,7 @@ public class Recoveries {
     }
 
     private RecoveryLinkRow open(String token) {
-        return keys.claimedId(token)
-                .filter(id -> keys.proves(token, Keys.Use.RECOVERY, id, 0))
+        return keys.provedId(token, Keys.Use.RECOVERY, 0)
                 .flatMap(id -> links.open(id, Instant.now()))
                 .orElseThrow(Recoveries::gone);
     }

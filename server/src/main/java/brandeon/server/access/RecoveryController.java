@@ -68,7 +68,6 @@ class RecoveryController {
     @PostMapping("/api/account/recovery/codes")
     RecoveryCodes codes(@RequestBody PresentPassword proof) {
         UUID account = members.account();
-        limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, account);
         accounts.confirm(account, proof.present());
         return new RecoveryCodes(recoveries.codes(account));
     }

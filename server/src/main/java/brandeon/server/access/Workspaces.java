@@ -102,6 +102,11 @@ public class Workspaces {
         rows.remove(workspace);
     }
 
+    /** The steward belongs to the demo too, if it is there. */
+    void joinDemo(UUID steward) {
+        demos().forEach(demo -> join(demo, steward, Role.OWNER, null));
+    }
+
     /** Puts the demo away, if it is there. */
     @Transactional
     public void removeDemo() {
@@ -135,7 +140,7 @@ public class Workspaces {
         requireOwner(owner.workspace());
         told(
                 owner,
-                "Made " + called(account) + " " + role.title().toLowerCase(Locale.ROOT)
+                "Made " + memberships.nameOf(account) + " " + role.title().toLowerCase(Locale.ROOT)
                         + (until == null
                                 ? ""
                                 : ", until " + until.atZone(ZoneOffset.UTC).toLocalDate()));
@@ -156,16 +161,12 @@ public class Workspaces {
         entities.remove(row(by.workspace(), account));
         entities.flush();
         requireOwner(by.workspace());
-        told(by, by.account().equals(account) ? "Left" : "Took out " + called(account));
+        told(by, by.account().equals(account) ? "Left" : "Took out " + memberships.nameOf(account));
         events.publishEvent(new MembershipChanged(account));
     }
 
     private void told(Member by, String sentence) {
         events.publishEvent(Deed.of(by, Deed.Kind.MEMBER, name(by.workspace()), sentence));
-    }
-
-    private String called(UUID account) {
-        return memberships.nameOf(account);
     }
 
     /** What becomes of a workspace when one of its members deletes their account. */

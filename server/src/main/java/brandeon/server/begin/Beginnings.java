@@ -5,6 +5,7 @@ import brandeon.core.begin.Beginning;
 import brandeon.core.live.Platform;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
+import brandeon.core.theme.Starter;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
@@ -52,8 +53,7 @@ public class Beginnings {
             Channels.Channel channel = channels.all(member).stream()
                     .findFirst()
                     .orElseGet(() -> channels.add(member, Platform.ALDER, answers.name()));
-            Themes.Draft draft = themes.create(
-                    member, channel.id(), brandeon.core.theme.Starter.theme(answers.name()), Optional.empty());
+            Themes.Draft draft = themes.create(member, channel.id(), Starter.theme(answers.name()), Optional.empty());
             String gesture = "beginning " + draft.id();
             rows.save(new BeginningRow(draft.id(), Json.write(answers), gesture));
             return themes.edit(member, draft.id(), Beginning.edit(draft.theme(), answers), gesture);
@@ -101,12 +101,9 @@ public class Beginnings {
             }
             themes.edit(member, theme, Beginning.edit(draft.theme(), answers), row.gesture);
         }
-        transactions.executeWithoutResult(_ -> {
-            BeginningRow kept = row(theme);
-            kept.answers = Json.write(answers);
-            kept.step = step;
-            rows.save(kept);
-        });
+        row.answers = Json.write(answers);
+        row.step = step;
+        rows.save(row);
         return new BeginningState(answers, step, before.touched());
     }
 

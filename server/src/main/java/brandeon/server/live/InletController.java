@@ -132,7 +132,7 @@ class InletController {
     }
 
     private Channels.Channel channel(String token) {
-        Optional<UUID> id = keys.claimedId(token).filter(claimed -> keys.proves(token, Keys.Use.INLET, claimed, 1));
+        Optional<UUID> id = keys.provedId(token, Keys.Use.INLET, 1);
         return id.flatMap(channels::find).orElseThrow(() -> new NotFound("There is no inlet at this address."));
     }
 

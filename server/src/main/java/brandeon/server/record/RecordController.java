@@ -4,7 +4,6 @@ import brandeon.server.access.Deed;
 import brandeon.server.access.Members;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -43,12 +42,10 @@ class RecordController {
             .setLineSeparator("\r\n")
             .build();
 
-    record DeedLine(Instant at, UUID account, String who, Deed.Kind kind, String place, String what, boolean undone) {}
-
     record KindChoice(Deed.Kind id, String title) {}
 
     /** @param lines the latest first, as many as a page shows @param all how many there are */
-    record RecordView(List<KindChoice> kinds, List<DeedLine> lines, int all) {}
+    record RecordView(List<KindChoice> kinds, List<Records.DeedLine> lines, int all) {}
 
     private final Records records;
     private final Members members;
@@ -64,22 +61,13 @@ class RecordController {
             @RequestParam Optional<Deed.Kind> kind,
             @RequestParam Optional<UUID> account,
             @RequestParam(defaultValue = "") String text) {
-        List<Records.Line> lines = records.of(members.currentIn(workspace), new Records.Filter(kind, account, text));
+        List<Records.DeedLine> lines =
+                records.of(members.currentIn(workspace), new Records.Filter(kind, account, text));
         return new RecordView(
                 Stream.of(Deed.Kind.values())
                         .map(one -> new KindChoice(one, one.title()))
                         .toList(),
-                lines.stream()
-                        .limit(ON_PAGE)
-                        .map(line -> new DeedLine(
-                                line.at(),
-                                line.account(),
-                                line.who(),
-                                line.kind(),
-                                line.place(),
-                                line.what(),
-                                line.undone()))
-                        .toList(),
+                lines.stream().limit(ON_PAGE).toList(),
                 lines.size());
     }
 
@@ -92,7 +80,7 @@ class RecordController {
             @RequestParam(defaultValue = "") String text) {
         StringWriter file = new StringWriter();
         try (SequenceWriter csv = CSV.writer(COLUMNS).writeValues(file)) {
-            for (Records.Line line :
+            for (Records.DeedLine line :
                     records.of(members.currentIn(workspace), new Records.Filter(kind, account, text))) {
                 csv.write(List.of(
                         line.at().toString(),

@@ -28,12 +28,16 @@ public class Records {
     static final int MOST_EACH = 500;
 
     /** @param place theme, show or workspace @param undone whether it was taken back since */
-    public record Line(
-            Instant at, UUID account, String who, Deed.Kind kind, String place, String what, boolean undone) {}
+    public record DeedLine(
+            Instant at, UUID account, String who, Deed.Kind kind, String place, String what, boolean undone) {
+        private DeedLine by(String name) {
+            return new DeedLine(at, account, name, kind, place, what, undone);
+        }
+    }
 
     /** What is wanted; empty for everything. */
     public record Filter(Optional<Deed.Kind> kind, Optional<UUID> account, String text) {
-        private boolean takes(Line line) {
+        private boolean takes(DeedLine line) {
             return kind.map(wanted -> wanted == line.kind()).orElse(true)
                     && account.map(wanted -> wanted.equals(line.account())).orElse(true)
                     && (line.place() + " " + line.what())
@@ -75,12 +79,12 @@ public class Records {
     }
 
     /** The latest first. */
-    public List<Line> of(Member member, Filter filter) {
-        List<Line> lines = new ArrayList<>();
+    public List<DeedLine> of(Member member, Filter filter) {
+        List<DeedLine> lines = new ArrayList<>();
         if (filter.wants(Deed.Kind.EDIT)) {
             for (Themes.Draft draft : themes.all(member)) {
                 themes.history(member, draft.id())
-                        .forEach(line -> lines.add(new Line(
+                        .forEach(line -> lines.add(new DeedLine(
                                 line.at(),
                                 line.account(),
                                 "",
@@ -94,26 +98,19 @@ public class Records {
             channels.all(member).stream().map(Channels.Channel::show).distinct().forEach(show -> {
                 String name = shows.get(member, show).name();
                 shows.record(member, show, MOST_EACH)
-                        .forEach(line -> lines.add(new Line(
+                        .forEach(line -> lines.add(new DeedLine(
                                 line.at(), line.account(), "", Deed.Kind.CUE, name, line.sentence(), line.undone())));
             });
         }
         rows.findByWorkspaceIdOrderByAtDesc(member.workspace(), Limit.of(MOST_EACH))
                 .forEach(row ->
-                        lines.add(new Line(row.at, row.accountId, "", row.kind, row.place, row.sentence, false)));
+                        lines.add(new DeedLine(row.at, row.accountId, "", row.kind, row.place, row.sentence, false)));
         Map<UUID, String> names =
-                members.names(lines.stream().map(Line::account).distinct().toList());
+                members.names(lines.stream().map(DeedLine::account).distinct().toList());
         return lines.stream()
                 .filter(filter::takes)
-                .sorted(Comparator.comparing(Line::at).reversed())
-                .map(line -> new Line(
-                        line.at(),
-                        line.account(),
-                        names.getOrDefault(line.account(), "Somebody"),
-                        line.kind(),
-                        line.place(),
-                        line.what(),
-                        line.undone()))
+                .sorted(Comparator.comparing(DeedLine::at).reversed())
+                .map(line -> line.by(names.getOrDefault(line.account(), "Somebody")))
                 .toList();
     }
 }

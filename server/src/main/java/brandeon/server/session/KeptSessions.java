@@ -43,7 +43,7 @@ class KeptSessions implements SessionRepository<KeptSession> {
     private final SessionRows rows;
     private final TransactionTemplate transactions;
     private final ApplicationEventPublisher events;
-    private final Known<String, KeptSession.State> known = new Known<>(_ -> EACH, KeptSessions::later);
+    private final Known<String, KeptSession.State> known = new Known<>(_ -> EACH);
 
     KeptSessions(SessionRows rows, TransactionTemplate transactions, ApplicationEventPublisher events, Wakes wakes) {
         this.rows = rows;
@@ -56,10 +56,6 @@ class KeptSessions implements SessionRepository<KeptSession> {
                 case THEME, SHOW, CHANNEL, FACTS, OUTLET -> {}
             }
         });
-    }
-
-    private static KeptSession.State later(KeptSession.State one, KeptSession.State other) {
-        return other.last().isBefore(one.last()) ? one : other;
     }
 
     @Override
@@ -97,11 +93,10 @@ class KeptSessions implements SessionRepository<KeptSession> {
             return;
         }
         Boolean kept = transactions.execute(_ -> write(session, key, now));
+        // Not kept but read by the next request: it may have ended since.
+        known.forget(session.storedKey());
+        known.forget(key);
         if (Boolean.TRUE.equals(kept)) {
-            if (!session.storedKey().isEmpty()) {
-                known.forget(session.storedKey());
-            }
-            known.put(key, now);
             session.isStored(now);
         }
     }

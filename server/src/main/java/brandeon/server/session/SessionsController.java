@@ -38,7 +38,7 @@ class SessionsController {
     @GetMapping
     List<SessionView> all(HttpServletRequest request) {
         String here = KeptSession.key(secret(request));
-        return sessions.of(members.current().account()).stream()
+        return sessions.of(members.account()).stream()
                 .map(row ->
                         new SessionView(row.id, row.device, row.since, row.last, row.standing, row.key.equals(here)))
                 .toList();
@@ -48,7 +48,7 @@ class SessionsController {
     @DeleteMapping("/{session}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@PathVariable UUID session) {
-        if (!sessions.end(members.current().account(), session)) {
+        if (!sessions.end(members.account(), session)) {
             throw new NotFound("This session has ended already.");
         }
     }
@@ -57,7 +57,7 @@ class SessionsController {
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endOthers(HttpServletRequest request) {
-        sessions.endOthers(members.current().account(), secret(request));
+        sessions.endOthers(members.account(), secret(request));
     }
 
     @EventListener

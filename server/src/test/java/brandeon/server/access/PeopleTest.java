@@ -168,6 +168,9 @@ class PeopleTest {
         assertThat(guest.get("/api/themes/" + theme).status()).isIn(403, 404);
         assertThat(guest.get("/api/session").json().path("workspaces")).isEmpty();
         assertThat(guest.get("/api/themes").detail()).contains("no workspace");
+        assertThat(guest.get("/api/account/sessions").status())
+                .as("their account is theirs all the same")
+                .isEqualTo(200);
     }
 
     @Test

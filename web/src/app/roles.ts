@@ -1,14 +1,17 @@
-import type { ThemeView } from "../api/client";
+import type { Schemas } from "../api/client";
 
-const ORDER: ThemeView["role"][] = ["OWNER", "DESIGNER", "OPERATOR", "VIEWER"];
+export type MemberRole = Schemas["Belonging"]["role"];
+
+/** Each includes those after it. */
+export const ORDER: MemberRole[] = ["OWNER", "DESIGNER", "OPERATOR", "VIEWER"];
 
 /** Whether a role includes another one. */
-export function includes(role: ThemeView["role"], wanted: ThemeView["role"]): boolean {
+export function includes(role: MemberRole, wanted: MemberRole): boolean {
   return ORDER.indexOf(role) <= ORDER.indexOf(wanted);
 }
 
 /** What somebody who may not edit is told; empty for those who may. */
-export function lacks(role: ThemeView["role"]): string {
+export function lacks(role: MemberRole): string {
   switch (role) {
     case "OWNER":
     case "DESIGNER":

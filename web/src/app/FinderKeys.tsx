@@ -1,0 +1,46 @@
+import { useEffect, useState } from "react";
+import type { Keys } from "../theme/screens";
+import { Finder, type Findable } from "./Finder";
+import { Shortcuts } from "./Shortcuts";
+
+/**
+ * The finder and the list of shortcuts, with the keys that open them.
+ *
+ * @param all  what can be found
+ * @param own  shortcuts of the screen that is open
+ * @param also takes other keys; whether it took this one
+ * @param sought hears when somebody begins to look
+ */
+export function FinderKeys(props: {
+  all: Findable[];
+  own: Keys;
+  also?: (event: KeyboardEvent, typing: boolean) => boolean;
+  sought?: () => void;
+}) {
+  const { all, own, also, sought } = props;
+  const [shown, setShown] = useState<"" | "shortcuts" | "finder">("");
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing =
+        event.target instanceof HTMLInputElement ||
+        event.target instanceof HTMLTextAreaElement ||
+        event.target instanceof HTMLSelectElement;
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
+        sought?.();
+        setShown("finder");
+      } else if (event.key === "?" && !typing) setShown("shortcuts");
+      else if (!also?.(event, typing)) return;
+      event.preventDefault();
+    };
+    addEventListener("keydown", press);
+    return () => removeEventListener("keydown", press);
+  }, [also, sought]);
+  const close = () => setShown("");
+  const shortcuts: Findable = { name: "Shortcuts", sort: "action", go: () => setShown("shortcuts") };
+  return (
+    <>
+      <Finder open={shown === "finder"} close={close} all={[...all, shortcuts]} />
+      <Shortcuts open={shown === "shortcuts"} close={close} own={own} />
+    </>
+  );
+}
