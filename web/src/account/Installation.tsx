@@ -112,11 +112,13 @@ function Accounts() {
   return (
     <>
       <Trouble query={accounts} />
-      <ul className="ruled border-y border-rule">
-        {accounts.data?.map((one) => (
-          <Line key={one.account} account={one} />
-        ))}
-      </ul>
+      {accounts.data && (
+        <ul className="ruled border-y border-rule">
+          {accounts.data.map((one) => (
+            <Line key={one.account} account={one} />
+          ))}
+        </ul>
+      )}
     </>
   );
 }

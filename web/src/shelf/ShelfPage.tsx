@@ -42,16 +42,18 @@ export function ShelfPage() {
             : `Nothing here yet. Your role in ${here?.name ?? ""} is ${here?.role.toLowerCase() ?? ""}; its owners and designers make themes.`}
         </p>
       )}
-      <ul className="ruled border-y border-rule">
-        {shelf.data?.map((line) => (
-          <ThemeStrip
-            key={line.id}
-            line={line}
-            step={open.data?.find((one) => one.theme === line.id)?.step ?? 0}
-            mayDelete={here?.role === "OWNER"}
-          />
-        ))}
-      </ul>
+      {shelf.data && shelf.data.length > 0 && (
+        <ul className="ruled border-y border-rule">
+          {shelf.data.map((line) => (
+            <ThemeStrip
+              key={line.id}
+              line={line}
+              step={open.data?.find((one) => one.theme === line.id)?.step ?? 0}
+              mayDelete={here?.role === "OWNER"}
+            />
+          ))}
+        </ul>
+      )}
     </Home>
   );
 }
