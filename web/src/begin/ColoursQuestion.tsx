@@ -1,12 +1,10 @@
 import { FileUp, Plus, X } from "lucide-react";
 import { useRef, useState, type DragEvent } from "react";
-import { sendFile, type Schemas } from "../api/client";
 import { COLOUR_FILES } from "../colour/BringIn";
 import { ColourField } from "../colour/ColourField";
 import { sayProblem } from "../app/notices";
+import { MOST_SEEDS, seedsOf } from "../shelf/useBegin";
 import { useQuestions, type Answers } from "./useBeginning";
-
-const MOST = 5;
 
 /** A name; and colours typed, picked, taken from a picture, or one of eight moods. */
 export function ColoursQuestion(props: {
@@ -21,9 +19,7 @@ export function ColoursQuestion(props: {
   const set = (seeds: string[]) => change({ seeds });
   const read = (file: File | undefined) => {
     if (!file) return;
-    sendFile<Schemas["ReadView"]>("/api/palettes/read", file).then((found) => {
-      const proposed = found.swatches.filter((swatch) => swatch.proposed).map((swatch) => swatch.colour);
-      const seeds = (proposed.length > 0 ? proposed : found.swatches.map((swatch) => swatch.colour)).slice(0, MOST);
+    seedsOf(file).then((seeds) => {
       if (seeds.length > 0) set(seeds);
     }, sayProblem);
   };
@@ -108,7 +104,7 @@ export function ColoursQuestion(props: {
           ))}
         </ol>
         <div className="mt-2 flex flex-wrap gap-1.5">
-          {answers.seeds.length < MOST && (
+          {answers.seeds.length < MOST_SEEDS && (
             <button type="button" className="btn" onClick={() => set([...answers.seeds, "#7a5c9e"])}>
               <Plus size={14} />
               Add a colour

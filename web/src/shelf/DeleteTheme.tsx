@@ -1,33 +1,22 @@
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 
 /** Deletes a theme, after what hangs on it was said and its name was typed. */
-export function DeleteTheme({ id, name }: { id: string; name: string }) {
-  const [open, setOpen] = useState(false);
+export function DeleteTheme(props: { id: string; name: string; open: boolean; close: () => void }) {
+  const { id, name, open, close } = props;
   return (
-    <>
-      <button
-        className="btn absolute right-0 top-2.5 px-1.5"
-        aria-label={`Delete ${name}`}
-        title="Delete this theme"
-        onClick={() => setOpen(true)}
-      >
-        <Trash2 size={14} />
-      </button>
-      <Dialog open={open} onClose={() => setOpen(false)} className="relative z-30">
-        <div className="fixed inset-0 flex items-start justify-center overflow-auto bg-ink/30 p-10">
-          <DialogPanel className="w-[480px] border border-rule bg-sheet p-4">
-            <DialogTitle as="h2">Delete {name}?</DialogTitle>
-            <Question id={id} name={name} close={() => setOpen(false)} />
-          </DialogPanel>
-        </div>
-      </Dialog>
-    </>
+    <Dialog open={open} onClose={close} className="relative z-30">
+      <div className="fixed inset-0 flex items-start justify-center overflow-auto bg-ink/30 p-10">
+        <DialogPanel className="w-[480px] border border-rule bg-sheet p-4">
+          <DialogTitle as="h2">Delete {name}?</DialogTitle>
+          <Question id={id} name={name} close={close} />
+        </DialogPanel>
+      </div>
+    </Dialog>
   );
 }
 

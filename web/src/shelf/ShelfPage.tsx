@@ -1,72 +1,185 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { Plus } from "lucide-react";
-import { useState, type FormEvent } from "react";
-import { Link, useNavigate } from "react-router";
-import { answer, api, type Schemas } from "../api/client";
+import { ChevronDown, ChevronRight, FileUp, Plus, Search } from "lucide-react";
+import { useRef, useState, type DragEvent, type FormEvent } from "react";
+import { useNavigate, useSearchParams } from "react-router";
+import { answer, api } from "../api/client";
 import { useWorkspaceId } from "../api/workspace";
 import { Home } from "../app/Home";
 import { sayProblem } from "../app/notices";
-import { ScenePicture } from "../app/ScenePicture";
+import { includes, type MemberRole } from "../app/roles";
 import { Trouble } from "../app/Trouble";
 import { useWorkspace } from "../app/useWorkspace";
-import { includes } from "../app/roles";
-import { DeleteTheme } from "./DeleteTheme";
+import { COLOUR_FILES } from "../colour/BringIn";
+import { NewWorkspace } from "../people/NewWorkspace";
+import { found, ordered, ORDERS, type Order, type ShelfLine } from "./order";
+import { ThemeStrip } from "./ThemeStrip";
+import { nameOf, useBegin } from "./useBegin";
 import { useShelf } from "./useShelf";
 
-/** All themes of the workspace, each as a strip of its true scenes. */
+/** All themes of the workspace, each as a strip of its true scenes. A picture that is dropped begins another one. */
 export function ShelfPage() {
   const { here } = useWorkspace();
-  const id = useWorkspaceId((state) => state.id);
   const shelf = useShelf();
-  const open = useQuery({
-    queryKey: ["shelf", id, "beginnings"],
-    queryFn: () => answer(api.GET("/api/beginnings")),
-    staleTime: 0,
-    enabled: here !== null && here.id === id,
-  });
+  const begin = useBegin();
+  const [over, setOver] = useState(false);
   const mayMake = here !== null && includes(here.role, "DESIGNER");
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    const picture = event.dataTransfer.files[0];
+    if (picture) begin.mutate({ name: nameOf(picture.name), picture });
+  };
+  const dropping = mayMake && {
+    onDragOver: (event: DragEvent) => {
+      if (!event.dataTransfer.types.includes("Files")) return;
+      event.preventDefault();
+      setOver(true);
+    },
+    onDragLeave: (event: DragEvent) => {
+      if (!event.currentTarget.contains(event.relatedTarget as Node | null)) setOver(false);
+    },
+    onDrop: drop,
+  };
   return (
     <Home title="Shelf" says="Your themes, as viewers would see them">
-      {mayMake && shelf.data && <NewTheme first={shelf.data.length === 0} />}
-      {shelf.isPending && here && <p className="text-faint">Looking at the shelf …</p>}
-      <Trouble query={shelf} />
-      {here === null && (
-        <p className="text-faint">
-          You are in no workspace. Make one with the menu above, or ask somebody for an invitation.
-        </p>
-      )}
-      {shelf.data?.length === 0 && (
-        <p className="text-faint">
-          {mayMake
-            ? "Nothing here yet. Six questions with pictures lead to a theme and its sources; each can be skipped."
-            : `Nothing here yet. Your role in ${here?.name ?? ""} is ${here?.role.toLowerCase() ?? ""}; its owners and designers make themes.`}
-        </p>
-      )}
-      {shelf.data && shelf.data.length > 0 && (
-        <ul className="ruled border-y border-rule">
-          {shelf.data.map((line) => (
-            <ThemeStrip
-              key={line.id}
-              line={line}
-              step={open.data?.find((one) => one.theme === line.id)?.step ?? 0}
-              mayDelete={here?.role === "OWNER"}
-            />
-          ))}
-        </ul>
-      )}
+      <div
+        className={`min-h-[70vh] ${over ? "outline-2 -outline-offset-2 outline-kelp bg-kelp-soft" : ""}`}
+        {...dropping}
+      >
+        {mayMake && shelf.data && <NewTheme first={shelf.data.length === 0} begin={begin} />}
+        {shelf.isPending && here && <p className="text-faint">Looking at the shelf …</p>}
+        <Trouble query={shelf} />
+        {here === null && <NoWorkspace />}
+        {shelf.data?.length === 0 && (
+          <p className="text-faint">
+            {mayMake
+              ? "Nothing here yet. Six questions with pictures lead to a theme and its sources; each can be skipped."
+              : `Nothing here yet. Your role in ${here?.name ?? ""} is ${here?.role.toLowerCase() ?? ""}; its owners and designers make themes.`}
+          </p>
+        )}
+        {shelf.data && shelf.data.length > 0 && here && <Themes lines={shelf.data} role={here.role} />}
+      </div>
     </Home>
   );
 }
 
-/** Begins a theme with a few questions, each with its picture; or empty. */
-function NewTheme({ first }: { first: boolean }) {
+function NoWorkspace() {
+  const go = useWorkspaceId((state) => state.go);
+  const [making, setMaking] = useState(false);
+  return (
+    <>
+      <p className="mb-2 text-faint">You are in no workspace. Make one, or ask somebody for an invitation to theirs.</p>
+      <button className="btn btn-main" onClick={() => setMaking(true)}>
+        <Plus size={15} />
+        New workspace
+      </button>
+      {making && <NewWorkspace close={() => setMaking(false)} made={go} />}
+    </>
+  );
+}
+
+/** What is looked for and in which order stands in the address, so that it is still so when one comes back. */
+function Themes({ lines, role }: { lines: ShelfLine[]; role: MemberRole }) {
+  const id = useWorkspaceId((state) => state.id);
+  const [address, setAddress] = useSearchParams();
+  const open = useQuery({
+    queryKey: ["shelf", id, "beginnings"],
+    queryFn: () => answer(api.GET("/api/beginnings")),
+    staleTime: 0,
+  });
+  const typed = address.get("find") ?? "";
+  const order = ORDERS.find((one) => one.id === address.get("order"))?.id ?? "changed";
+  const set = (name: string, value: string) =>
+    setAddress(
+      (old) => {
+        if (value === "") old.delete(name);
+        else old.set(name, value);
+        return old;
+      },
+      { replace: true },
+    );
+  const hits = ordered(found(lines, typed), order);
+  const strips = (wanted: ShelfLine[]) => (
+    <ul className="ruled border-y border-rule">
+      {wanted.map((line) => (
+        <ThemeStrip
+          key={line.id}
+          line={line}
+          step={open.data?.find((one) => one.theme === line.id)?.step ?? 0}
+          role={role}
+        />
+      ))}
+    </ul>
+  );
+  const shown = hits.filter((line) => !line.archived);
+  const archived = hits.filter((line) => line.archived);
+  const away = address.has("archive") || (typed !== "" && archived.length > 0);
+  return (
+    <>
+      {lines.length > 1 && (
+        <div className="mb-3 flex flex-wrap items-center gap-2">
+          <label className="field flex w-64 items-center gap-1.5">
+            <Search size={13} aria-hidden="true" className="text-faint" />
+            <input
+              type="search"
+              className="min-w-0 flex-1 bg-transparent outline-none"
+              aria-label="Find a theme"
+              placeholder="Theme, channel or scene"
+              value={typed}
+              onChange={(event) => set("find", event.target.value)}
+            />
+          </label>
+          <select
+            className="field"
+            aria-label="Order of the themes"
+            value={order}
+            onChange={(event) =>
+              set("order", event.target.value === ("changed" satisfies Order) ? "" : event.target.value)
+            }
+          >
+            {ORDERS.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+          <span className="text-faint" role="status">
+            {typed !== "" && `${String(hits.length)} of ${String(lines.length)}`}
+          </span>
+        </div>
+      )}
+      {hits.length === 0 && (
+        <p className="text-faint">
+          No theme, channel or scene has “{typed}” in its name.{" "}
+          <button className="btn" onClick={() => set("find", "")}>
+            Show all
+          </button>
+        </p>
+      )}
+      {shown.length > 0 && strips(shown)}
+      {shown.length === 0 && hits.length > 0 && <p className="text-faint">All of these are in the archive.</p>}
+      {archived.length > 0 && (
+        <section aria-label="Archive" className="mt-6">
+          <button
+            className="mb-2 flex items-center gap-1 text-faint"
+            aria-expanded={away}
+            onClick={() => set("archive", address.has("archive") ? "" : "open")}
+          >
+            {away ? <ChevronDown size={14} /> : <ChevronRight size={14} />}
+            Archive ({archived.length})
+          </button>
+          {away && strips(archived)}
+        </section>
+      )}
+    </>
+  );
+}
+
+/** Begins a theme with a few questions, each with its picture; from a picture; or empty. */
+function NewTheme({ first, begin }: { first: boolean; begin: ReturnType<typeof useBegin> }) {
   const navigate = useNavigate();
   const [name, setName] = useState("");
-  const begin = useMutation({
-    mutationFn: () => answer(api.POST("/api/beginnings", { body: { name: first ? "My theme" : "New theme" } })),
-    onSuccess: ({ theme }) => void navigate(`/themes/${theme}/begin`),
-    onError: sayProblem,
-  });
+  const chooser = useRef<HTMLInputElement>(null);
   const create = useMutation({
     mutationFn: () => answer(api.POST("/api/themes", { body: { name } })),
     onSuccess: (theme) => void navigate(`/themes/${theme.id}/brand`),
@@ -77,20 +190,41 @@ function NewTheme({ first }: { first: boolean }) {
     create.mutate();
   };
   return (
-    <div className="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
-      <button className="btn btn-main" disabled={begin.isPending} onClick={() => begin.mutate()}>
+    <div className="mb-4 flex flex-wrap items-center gap-x-3 gap-y-2">
+      <button
+        className="btn btn-main"
+        disabled={begin.isPending}
+        onClick={() => begin.mutate({ name: first ? "My theme" : "New theme" })}
+      >
         <Plus size={15} />
         {begin.isPending ? "Making it …" : first ? "Make your first theme" : "New theme"}
       </button>
-      <form onSubmit={submit} className="flex items-center gap-2">
+      <button className="btn" disabled={begin.isPending} onClick={() => chooser.current?.click()}>
+        <FileUp size={14} />
+        From a picture
+      </button>
+      <input
+        ref={chooser}
+        type="file"
+        className="hidden"
+        accept={COLOUR_FILES}
+        aria-label="Picture or palette to begin a theme with"
+        onChange={(event) => {
+          const picture = event.target.files?.[0];
+          if (picture) begin.mutate({ name: nameOf(picture.name), picture });
+          event.target.value = "";
+        }}
+      />
+      <span className="text-faint">or drop one here</span>
+      <form onSubmit={submit} className="flex items-center gap-2 sm:ml-auto">
         <label htmlFor="empty" className="text-faint">
-          or without questions
+          Without questions
         </label>
         <input
           id="empty"
-          className="field w-52"
+          className="field w-44"
           aria-label="Name of the new theme"
-          placeholder="Name of an empty theme"
+          placeholder="Name"
           required
           maxLength={120}
           value={name}
@@ -101,55 +235,5 @@ function NewTheme({ first }: { first: boolean }) {
         </button>
       </form>
     </div>
-  );
-}
-
-/** @param step the open question of its beginning; 0 when there is none */
-function ThemeStrip({ line, step, mayDelete }: { line: Schemas["ShelfLine"]; step: number; mayDelete: boolean }) {
-  const canvas = line.canvases[0];
-  return (
-    <li className="relative py-3">
-      <Link to={`/themes/${line.id}`} className="group block" aria-label={`Open ${line.name}`}>
-        <div className="mb-2 flex items-baseline gap-3">
-          <h2 className="group-hover:underline">{line.name}</h2>
-          <span className="text-faint">
-            {line.platform} · {line.channel}
-          </span>
-          <span className={`ml-auto pr-9 ${line.onAir > 0 ? "font-bold text-live" : "text-faint"}`}>
-            {line.onAir > 0
-              ? `● On air, release ${String(line.onAir)}${line.differs ? "; draft differs" : ""}`
-              : "Not on air yet"}
-          </span>
-        </div>
-        {line.scenes.length === 0 || !canvas ? (
-          <p className="border border-dashed border-rule p-4 text-faint">
-            No scenes yet. Open it to choose brand and pieces.
-          </p>
-        ) : (
-          <ol className="grid grid-cols-5 gap-2">
-            {line.scenes.slice(0, 5).map((scene) => (
-              <li key={scene.id}>
-                <div className="weave">
-                  <ScenePicture
-                    theme={line.id}
-                    scene={scene.id}
-                    canvas={canvas.id}
-                    width={canvas.size.width}
-                    height={canvas.size.height}
-                  />
-                </div>
-                <span className="text-faint">{scene.name}</span>
-              </li>
-            ))}
-          </ol>
-        )}
-      </Link>
-      {step > 0 && (
-        <Link className="btn mt-2" to={`/themes/${line.id}/begin`}>
-          Go on with question {step}
-        </Link>
-      )}
-      {mayDelete && <DeleteTheme id={line.id} name={line.name} />}
-    </li>
   );
 }

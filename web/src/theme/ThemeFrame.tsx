@@ -9,15 +9,18 @@ import { isNight, setNight } from "../app/night";
 import { sayProblem, useNotices } from "../app/notices";
 import { FrameKeys } from "./FrameKeys";
 import { includes } from "../app/roles";
+import { SinceLastTime } from "./Comeback";
 import { LooksOn } from "./LooksOn";
 import { steps } from "./screens";
 import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
 import { Trouble } from "../app/Trouble";
+import { useVisiting } from "./useVisit";
 
 /** The notebook's margin (the order of the work) and the head line, around every page of a theme. */
 export function ThemeFrame() {
   const theme = useThemeQuery();
   useOthersChanges();
+  useVisiting();
   // A link leads into the theme's own workspace, whichever one this tab was in.
   const inside = useInside(theme.data?.workspace);
   if (theme.isPending) return <p className="p-6 text-faint">Opening the theme …</p>;
@@ -40,6 +43,7 @@ export function ThemeFrame() {
       <Steps theme={theme.data} />
       <main className="min-w-0 overflow-auto">
         <LooksOn role={theme.data.role} />
+        <SinceLastTime />
         <Trouble query={theme} className="px-4 pt-2" />
         <Outlet />
       </main>

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { Navigate, type RouteObject } from "react-router";
+import type { RouteObject } from "react-router";
 import { BrandPage } from "../colour/BrandPage";
 import { MovePage } from "../move/MovePage";
 import { PiecePage } from "../piece/PiecePage";
@@ -7,6 +7,7 @@ import { LedgerPage } from "../publish/LedgerPage";
 import { RigPage } from "../rig/RigPage";
 import { SheetPage } from "../sheet/SheetPage";
 import { StagePage } from "../stage/StagePage";
+import { Comeback } from "./Comeback";
 import { PiecesPage } from "./PiecesPage";
 import type { Path } from "./screens";
 
@@ -24,6 +25,6 @@ const PAGES: Record<Path, ReactNode> = {
 
 /** For the router, below a theme. */
 export const THEME_ROUTES: RouteObject[] = [
-  { index: true, element: <Navigate to="sheet" replace /> },
+  { index: true, element: <Comeback /> },
   ...Object.entries(PAGES).map(([path, element]) => ({ path, element })),
 ];

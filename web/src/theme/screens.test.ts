@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { ThemeView } from "../api/client";
-import { keysAt, screens, steps } from "./screens";
+import { keysAt, screens, steps, stillThere } from "./screens";
 
 const theme = (scenes: string[], canvases: string[]) =>
   ({ theme: { scenes: scenes.map((id) => ({ id })), canvases: canvases.map((id) => ({ id })) } }) as ThemeView;
@@ -34,5 +34,11 @@ describe("the screens of a theme", () => {
     expect(does("/themes/a/pieces")).toEqual([]);
     expect(does("/themes/a/sheet")).toEqual([]);
     expect(does("/")).toEqual([]);
+  });
+  it("are come back to only while what they show is there", () => {
+    const { theme: document } = theme(["hide"], ["wide"]);
+    const there = (place: string) => stillThere({ ...document, pieces: [{ id: "band" }] } as typeof document, place);
+    expect(["sheet", "brand/pictures", "stage/hide/wide", "pieces/band"].map(there)).toEqual([true, true, true, true]);
+    expect(["", "stage/desk/wide", "stage/hide/tall", "pieces/clock", "elsewhere", "sheet/x"].some(there)).toBe(false);
   });
 });

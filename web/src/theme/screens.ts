@@ -1,4 +1,4 @@
-import type { ThemeView } from "../api/client";
+import type { Theme, ThemeView } from "../api/client";
 
 /** A key, or several, and what it does. */
 export type Keys = readonly (readonly [keys: string, does: string])[];
@@ -87,6 +87,23 @@ export function screens(theme: ThemeView, scene?: string, canvas?: string): (Omi
     const parts = path.split("/").map((part) => (part.startsWith(":") ? at[part] : part));
     const to = parts.every((part) => part !== undefined) ? parts.join("/") : "";
     return { path, name, to, ...(question === undefined ? {} : { question }) };
+  });
+}
+
+/** Whether an address below a theme's own leads to a screen, and to what is still in the theme. */
+export function stillThere(theme: Theme, place: string): boolean {
+  const own = place.split("/");
+  const known: Record<string, { id: string }[]> = {
+    ":scene": theme.scenes,
+    ":canvas": theme.canvases,
+    ":piece": theme.pieces,
+  };
+  return ALL.some(({ path }) => {
+    const parts = path.split("/");
+    return (
+      parts.length === own.length &&
+      parts.every((part, i) => (part in known ? known[part]?.some((one) => one.id === own[i]) : part === own[i]))
+    );
   });
 }
 

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/visit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-visit"];
+        put: operations["put-api-themes-id-visit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/channel": {
         parameters: {
             query?: never;
@@ -61,6 +77,22 @@ export interface paths {
         };
         get: operations["get-api-themes-id-beginning"];
         put: operations["put-api-themes-id-beginning"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-themes-id-archived"];
         post?: never;
         delete?: never;
         options?: never;
@@ -526,6 +558,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-edits"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-copies"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1364,6 +1412,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/findings/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-findings-count"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/brand": {
         parameters: {
             query?: never;
@@ -1633,6 +1697,11 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
             until: string | null;
+        };
+        VisitWish: {
+            place: string;
+            /** Format: int64 */
+            version: number;
         };
         ChannelWish: {
             channel: string | null;
@@ -2058,6 +2127,9 @@ export interface components {
             /** Format: int32 */
             step: number;
             touched: boolean;
+        };
+        Archiving: {
+            archived: boolean;
         };
         Leading: {
             /** Format: uuid */
@@ -3311,6 +3383,28 @@ export interface components {
             edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
+        SceneLine: {
+            id: string;
+            name: string;
+        };
+        ShelfLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            platform: string;
+            channel: string;
+            /** Format: int32 */
+            onAir: number;
+            differs: boolean;
+            /** Format: int64 */
+            version: number;
+            scenes: components["schemas"]["SceneLine"][];
+            canvases: components["schemas"]["Canvas"][];
+            /** Format: date-time */
+            updatedAt: string;
+            changedBy: string;
+            archived: boolean;
+        };
         Align: Omit<components["schemas"]["Arranging"], "arrange"> & {
             scene: string;
             canvas: string;
@@ -3775,6 +3869,7 @@ export interface components {
         };
         BeginWish: {
             name: string;
+            seeds: string[];
         };
         Begun: {
             /** Format: uuid */
@@ -3877,26 +3972,6 @@ export interface components {
             signUp: boolean;
             first: boolean;
         };
-        SceneLine: {
-            id: string;
-            name: string;
-        };
-        ShelfLine: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            platform: string;
-            channel: string;
-            /** Format: int32 */
-            onAir: number;
-            differs: boolean;
-            /** Format: int64 */
-            version: number;
-            scenes: components["schemas"]["SceneLine"][];
-            canvases: components["schemas"]["Canvas"][];
-            /** Format: date-time */
-            updatedAt: string;
-        };
         PreviewView: {
             picture: components["schemas"]["Picture"];
             part: components["schemas"]["Box"];
@@ -3937,6 +4012,20 @@ export interface components {
             webm: boolean;
         };
         StreamingResponseBody: unknown;
+        LastVisit: {
+            place: string;
+            at: string | null;
+            others: components["schemas"]["Meanwhile"][];
+        };
+        Meanwhile: {
+            who: string;
+            /** Format: int64 */
+            changes: number;
+            last: string;
+            releases: number[];
+            /** Format: date-time */
+            at: string;
+        };
         AreaView: {
             id: string;
             name: string;
@@ -4070,6 +4159,14 @@ export interface components {
             /** Format: int32 */
             pictures: number;
             copies: string[];
+        };
+        FindingCount: {
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            poor: number;
+            /** Format: int32 */
+            notes: number;
         };
         Apart: {
             /** @enum {string} */
@@ -4726,6 +4823,52 @@ export interface operations {
             };
         };
     };
+    "get-api-themes-id-visit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LastVisit"];
+                };
+            };
+        };
+    };
+    "put-api-themes-id-visit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitWish"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "put-api-themes-id-channel": {
         parameters: {
             query?: never;
@@ -4797,6 +4940,30 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["BeginningState"];
                 };
+            };
+        };
+    };
+    "put-api-themes-id-archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Archiving"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5641,6 +5808,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["EditView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-id-copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLine"];
                 };
             };
         };
@@ -7026,6 +7215,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Finding"][];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-findings-count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FindingCount"];
                 };
             };
         };

@@ -28,7 +28,7 @@ class AccessibilityTest {
         Person host = server.host();
         String theme = host.demo();
         Person owner = server.stranger(Role.OWNER);
-        String begun = owner.post("/api/beginnings", "{\"name\":\"Low Quay\"}")
+        String begun = owner.post("/api/beginnings", "{\"name\":\"Low Quay\",\"seeds\":[]}")
                 .json()
                 .path("theme")
                 .asString();

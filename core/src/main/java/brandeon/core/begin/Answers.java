@@ -146,6 +146,10 @@ public record Answers(
         words = Map.copyOf(words);
     }
 
+    public Answers withSeeds(List<Colour> next) {
+        return new Answers(name, next, family, roles, canvases, camera, play, side, words);
+    }
+
     /** What a text says: as answered, else the standard. */
     public String says(Words words) {
         String said = this.words.getOrDefault(words, "").strip();

@@ -11,6 +11,7 @@ import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -60,6 +61,26 @@ public final class Preflight {
         return found(true).stream()
                 .map(finding -> fix(finding).map(finding::with).orElse(finding))
                 .toList();
+    }
+
+    /** How many things are found, by their weight; a thing that is found on several canvases counts once. */
+    public record FindingCount(int broken, int poor, int notes) {}
+
+    /** The same without looking for fixes, which takes most of the time. */
+    public FindingCount count() {
+        Map<Finding.Weight, Set<Finding.Key>> things = new EnumMap<>(Finding.Weight.class);
+        found(true).stream()
+                .map(Finding::key)
+                .forEach(key -> things.computeIfAbsent(key.kind().weight(), _ -> new HashSet<>())
+                        .add(new Finding.Key(key.kind(), key.scene(), "", key.piece(), key.other())));
+        return new FindingCount(
+                count(things, Finding.Weight.BROKEN),
+                count(things, Finding.Weight.POOR),
+                count(things, Finding.Weight.NOTE));
+    }
+
+    private static int count(Map<Finding.Weight, Set<Finding.Key>> things, Finding.Weight weight) {
+        return things.getOrDefault(weight, Set.of()).size();
     }
 
     /** The least change that removes a finding; empty where there is none, or where a person must decide. */

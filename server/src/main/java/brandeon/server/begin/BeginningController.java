@@ -21,7 +21,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BeginningController {
 
-    record BeginWish(String name) {}
+    /** @param seeds of a picture that it begins with; empty for the standard ones */
+    record BeginWish(String name, List<Colour> seeds) {}
 
     record Begun(UUID theme) {}
 
@@ -68,7 +69,8 @@ class BeginningController {
     @PostMapping("/api/beginnings")
     @ResponseStatus(HttpStatus.CREATED)
     Begun begin(@RequestBody BeginWish wish) {
-        return new Begun(beginnings.begin(members.current(), wish.name()).id());
+        return new Begun(
+                beginnings.begin(members.current(), wish.name(), wish.seeds()).id());
     }
 
     /** Where questions are still open. @param step the one that is */

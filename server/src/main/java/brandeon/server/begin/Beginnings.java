@@ -2,6 +2,7 @@ package brandeon.server.begin;
 
 import brandeon.core.begin.Answers;
 import brandeon.core.begin.Beginning;
+import brandeon.core.colour.Colour;
 import brandeon.core.live.Platform;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
@@ -13,6 +14,7 @@ import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -45,10 +47,15 @@ public class Beginnings {
         this.transactions = transactions;
     }
 
-    /** A new theme with everything that a usual show needs. It goes to the first channel, or to a new one. */
-    Themes.Draft begin(Member member, String name) {
+    /**
+     * A new theme with everything that a usual show needs. It goes to the first channel, or to a new one.
+     *
+     * @param seeds to begin with; empty for the standard ones
+     */
+    Themes.Draft begin(Member member, String name, List<Colour> seeds) {
         member.requires(Role.DESIGNER);
-        Answers answers = Beginning.standard(name);
+        Answers standard = Beginning.standard(name);
+        Answers answers = seeds.isEmpty() ? standard : standard.withSeeds(seeds);
         return transactions.execute(_ -> {
             Channels.Channel channel = channels.all(member).stream()
                     .findFirst()

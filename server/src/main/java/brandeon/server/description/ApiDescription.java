@@ -68,6 +68,7 @@ class ApiDescription {
             List.of("Invitation", "InvitationOffer")
                     .forEach(type -> orNull(api.getComponents().getSchemas().get(type), "memberUntil"));
             orNull(api.getComponents().getSchemas().get("IssuedRecovery"), "usedAt");
+            orNull(api.getComponents().getSchemas().get("LastVisit"), "at");
             orNull(api.getComponents().getSchemas().get("Answers"), "camera");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "channel");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");

@@ -30,7 +30,10 @@ import brandeon.server.theme.ThemeViews;
 import brandeon.server.theme.Themes;
 import brandeon.server.web.Png;
 import brandeon.server.work.Hands;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -58,7 +61,15 @@ class LayoutController {
      */
     record ProposalView(String from, boolean changes, Edit edit, List<String> leftOut, List<String> troubled) {}
 
+    private record Looked(UUID theme, long version) {}
+
     private static final int WIDEST_PICTURE = 1920;
+
+    /** What a show says changes what fits, so nothing is kept for long. */
+    private final Cache<Looked, Preflight.FindingCount> counts = Caffeine.newBuilder()
+            .maximumSize(2000)
+            .expireAfterWrite(Duration.ofMinutes(2))
+            .build();
 
     private final Members members;
     private final Themes themes;
@@ -108,6 +119,19 @@ class LayoutController {
         return hands.work(Hands.For.FINDINGS, () -> {
             return preflight(themes.get(members.current(), id)).findings();
         });
+    }
+
+    /** How much is found, for who only wants to know whether it is worth a look; flashes are not judged for it. */
+    @GetMapping("/findings/count")
+    Preflight.FindingCount count(@PathVariable UUID id) {
+        Themes.Draft draft = themes.get(members.current(), id);
+        Looked now = new Looked(id, draft.version());
+        Preflight.FindingCount known = counts.getIfPresent(now);
+        return known != null
+                ? known
+                : hands.work(
+                        Hands.For.FILES,
+                        () -> counts.get(now, _ -> preflight(draft).count()));
     }
 
     /** What flashes too often; judging it takes longer. */

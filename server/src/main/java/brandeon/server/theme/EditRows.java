@@ -1,6 +1,7 @@
 package brandeon.server.theme;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -49,6 +50,20 @@ interface EditRows extends JpaRepository<EditRow, EditRow.Key> {
     default Optional<EditRow> nextRedo(UUID theme, UUID account) {
         return earliest(theme, account, EditState.UNDONE, Limit.of(1)).stream().findFirst();
     }
+
+    /** Of each theme the newest line. */
+    @Query("""
+            select new brandeon.server.theme.Themes$LastChange(e.key.themeId, e.accountId, e.at) from EditRow e
+            where e.key.themeId in :themes and e.key.number =
+                (select max(l.key.number) from EditRow l where l.key.themeId = e.key.themeId)""")
+    List<Themes.LastChange> lastOf(Collection<UUID> themes);
+
+    /** What others did after a version. */
+    @Query("""
+            select new brandeon.server.theme.Themes$Others(e.accountId, count(e), max(e.key.number), max(e.at))
+            from EditRow e where e.key.themeId = :theme and e.key.number > :version and e.accountId <> :account
+            group by e.accountId""")
+    List<Themes.Others> since(UUID theme, long version, UUID account);
 
     long countByKeyThemeId(UUID themeId);
 }

@@ -1,5 +1,7 @@
 package brandeon.server.theme;
 
+import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -15,4 +17,10 @@ interface ReleaseRows extends JpaRepository<ReleaseRow, ReleaseRow.Key> {
 
     @Query("select r.document from ReleaseRow r where r.key = :key")
     Optional<String> document(ReleaseRow.Key key);
+
+    /** What others put on air after a moment, in its order. */
+    @Query("""
+            select new brandeon.server.theme.Themes$Aired(r.key.number, r.accountId, r.at) from ReleaseRow r
+            where r.key.themeId = :theme and r.at > :since and r.accountId <> :account order by r.key.number""")
+    List<Themes.Aired> since(UUID theme, Instant since, UUID account);
 }

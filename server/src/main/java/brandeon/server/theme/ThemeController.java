@@ -1,6 +1,5 @@
 package brandeon.server.theme;
 
-import brandeon.core.canvas.Canvas;
 import brandeon.core.live.Platform;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.SceneRole;
@@ -29,24 +28,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Themes for people: the shelf, one theme, its edits and history. */
+/** Themes for people: one theme, its edits and history. */
 @RestController
 @RequestMapping("/api/themes")
 class ThemeController {
-
-    record ShelfLine(
-            UUID id,
-            String name,
-            String platform,
-            String channel,
-            int onAir,
-            boolean differs,
-            long version,
-            List<SceneLine> scenes,
-            List<Canvas> canvases,
-            Instant updatedAt) {}
-
-    record SceneLine(String id, String name) {}
 
     record NewTheme(String name) {}
 
@@ -66,28 +51,6 @@ class ThemeController {
         this.channels = channels;
         this.vetting = vetting;
         this.views = views;
-    }
-
-    @GetMapping
-    List<ShelfLine> shelf() {
-        return themes.all(members.current()).stream()
-                .map(draft -> {
-                    Channels.Channel channel = channels.find(draft.channel()).orElseThrow();
-                    return new ShelfLine(
-                            draft.id(),
-                            draft.theme().name(),
-                            channel.platform().title(),
-                            channel.name(),
-                            draft.onAir(),
-                            themes.differs(draft),
-                            draft.version(),
-                            draft.theme().scenes().stream()
-                                    .map(scene -> new SceneLine(scene.id(), scene.name()))
-                                    .toList(),
-                            draft.theme().canvases(),
-                            draft.updatedAt());
-                })
-                .toList();
     }
 
     @PostMapping

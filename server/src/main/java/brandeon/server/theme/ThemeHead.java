@@ -5,4 +5,11 @@ import java.util.UUID;
 
 /** A theme's row without its document, which is read only when it is not known already. */
 record ThemeHead(
-        UUID id, UUID workspace, UUID channel, long version, Integer onAir, UUID movedFrom, Instant updatedAt) {}
+        UUID id,
+        UUID workspace,
+        UUID channel,
+        long version,
+        Integer onAir,
+        UUID movedFrom,
+        Instant updatedAt,
+        Instant archivedAt) {}

@@ -35,6 +35,8 @@ class ThemeRow {
 
     Instant updatedAt = Instant.now();
 
+    Instant archivedAt;
+
     protected ThemeRow() {}
 
     ThemeRow(UUID id, UUID workspaceId, UUID channelId, String document) {

@@ -14,7 +14,8 @@ interface ThemeRows extends JpaRepository<ThemeRow, UUID> {
 
     String HEAD = """
             select new brandeon.server.theme.ThemeHead(
-                t.id, t.workspaceId, t.channelId, t.version, t.onAir, t.movedFrom, t.updatedAt) from ThemeRow t
+                t.id, t.workspaceId, t.channelId, t.version, t.onAir, t.movedFrom, t.updatedAt, t.archivedAt)
+            from ThemeRow t
             """;
 
     @Query(HEAD + "where t.id = :id")
@@ -58,6 +59,11 @@ interface ThemeRows extends JpaRepository<ThemeRow, UUID> {
             update ThemeRow t set t.channelId = :channel, t.version = t.version + 1
             where t.id = :id and t.version = :version""")
     int streamOn(UUID id, long version, UUID channel);
+
+    /** No new version: what it says stays as it is. @param at null to take it out again */
+    @Modifying
+    @Query("update ThemeRow t set t.archivedAt = :at where t.id = :id")
+    void archive(UUID id, Instant at);
 
     @Modifying
     @Query("delete from ThemeRow t where t.id = :id")

@@ -4,6 +4,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
+import brandeon.core.theme.CopyName;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Names;
@@ -21,16 +22,20 @@ import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -43,7 +48,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Themes implements Belongings {
 
-    /** A theme as it is now. @param onAir number of the release on air; 0 when none is */
+    /**
+     * A theme as it is now.
+     *
+     * @param onAir    number of the release on air; 0 when none is
+     * @param archived whether it is out of sight on the shelf
+     */
     public record Draft(
             UUID id,
             UUID workspace,
@@ -52,18 +62,19 @@ public class Themes implements Belongings {
             long version,
             int onAir,
             Optional<UUID> movedFrom,
-            Instant updatedAt) {
+            Instant updatedAt,
+            boolean archived) {
 
         private Draft edited(Theme next, Instant at) {
-            return new Draft(id, workspace, channel, next, version + 1, onAir, movedFrom, at);
+            return new Draft(id, workspace, channel, next, version + 1, onAir, movedFrom, at, archived);
         }
 
         private Draft streamedOn(UUID next) {
-            return new Draft(id, workspace, next, theme, version + 1, onAir, movedFrom, updatedAt);
+            return new Draft(id, workspace, next, theme, version + 1, onAir, movedFrom, updatedAt, archived);
         }
 
         private Draft aired(int release) {
-            return new Draft(id, workspace, channel, theme, version + 1, release, movedFrom, updatedAt);
+            return new Draft(id, workspace, channel, theme, version + 1, release, movedFrom, updatedAt, archived);
         }
 
         /** @throws NotFound when the theme has none with this id */
@@ -95,6 +106,15 @@ public class Themes implements Belongings {
 
     /** What one person can take back and do again. */
     public record Steps(boolean undo, boolean redo) {}
+
+    /** Who changed a theme last. */
+    public record LastChange(UUID theme, UUID account, Instant at) {}
+
+    /** What somebody did in a while. @param changes how many @param last number of the newest one */
+    public record Others(UUID account, long changes, long last, Instant at) {}
+
+    /** A release as it was put on air. */
+    public record Aired(int number, UUID account, Instant at) {}
 
     private static final int HISTORY = 200;
 
@@ -182,7 +202,60 @@ public class Themes implements Belongings {
                 theme.name(),
                 movedFrom.isEmpty() ? "Made the theme" : "Made the theme by moving another one"));
         wakes.theme(row.id);
-        return new Draft(row.id, row.workspaceId, row.channelId, theme, row.version, 0, movedFrom, row.updatedAt);
+        return new Draft(
+                row.id, row.workspaceId, row.channelId, theme, row.version, 0, movedFrom, row.updatedAt, false);
+    }
+
+    /** Another theme like this one, with its own history and sources; it is not on air. */
+    @Transactional
+    public Draft duplicate(Member member, UUID id) {
+        member.requires(Role.DESIGNER);
+        Draft draft = get(member, id);
+        Theme copy = draft.theme().withName(CopyName.of(draft.theme().name(), namesOf(member)));
+        return create(member, draft.channel(), copy, Optional.empty());
+    }
+
+    private Set<String> namesOf(Member member) {
+        return all(member).stream().map(one -> one.theme().name()).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** Puts a theme out of sight on the shelf, or back; its sources go on either way. */
+    @Transactional
+    public void archive(Member member, UUID id, boolean wanted) {
+        member.requires(Role.DESIGNER);
+        Draft draft = get(member, id);
+        if (draft.archived() != wanted) {
+            rows.archive(id, wanted ? Instant.now() : null);
+            events.publishEvent(Deed.of(
+                    member,
+                    Deed.Kind.THEME,
+                    draft.theme().name(),
+                    wanted ? "Put the theme into the archive" : "Took the theme out of the archive"));
+        }
+    }
+
+    /** Who changed each of these themes last; those that nobody changed are missing. */
+    public Map<UUID, LastChange> lastChanges(Collection<UUID> themes) {
+        return edits.lastOf(themes).stream().collect(Collectors.toMap(LastChange::theme, Function.identity()));
+    }
+
+    /** What others changed in a theme after a version of it, the latest first. */
+    public List<Others> changesSince(Member member, Draft draft, long version) {
+        return edits.since(draft.id(), version, member.account()).stream()
+                .sorted(Comparator.comparing(Others::at).reversed())
+                .toList();
+    }
+
+    /** What one change did, in a sentence. */
+    public String deed(Draft draft, long number) {
+        return edits.findById(new EditRow.Key(draft.id(), number))
+                .map(row -> Json.read(row.edit, Edit.class).deed(new Names(draft.theme())))
+                .orElse("");
+    }
+
+    /** What others put on air after a moment. */
+    public List<Aired> airedSince(Member member, Draft draft, Instant since) {
+        return releases.since(draft.id(), since, member.account());
     }
 
     @Transactional
@@ -580,7 +653,8 @@ public class Themes implements Belongings {
                 head.version(),
                 head.onAir() == null ? 0 : head.onAir(),
                 Optional.ofNullable(head.movedFrom()),
-                head.updatedAt());
+                head.updatedAt(),
+                head.archivedAt() != null);
     }
 
     private static NotFound missing() {

@@ -28,7 +28,7 @@ class BeginningsTest {
     @BeforeEach
     void aBeginning() {
         person = server.stranger(Role.OWNER);
-        theme = person.post("/api/beginnings", "{\"name\":\"Low Quay\"}")
+        theme = person.post("/api/beginnings", "{\"name\":\"Low Quay\",\"seeds\":[]}")
                 .json()
                 .path("theme")
                 .asString();
