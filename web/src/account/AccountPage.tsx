@@ -9,6 +9,7 @@ import { SignedInAt } from "./SignedInAt";
 import { DeleteAccount } from "./DeleteAccount";
 import { Installation } from "./Installation";
 import { NewPassword } from "./NewPassword";
+import { PasskeyList } from "./PasskeyList";
 import { Recovery } from "./Recovery";
 import { TextField } from "./TextField";
 
@@ -30,6 +31,7 @@ export function AccountPage() {
             <Name session={session.data} />
             <Address session={session.data} />
             <Password session={session.data} />
+            <PasskeyList />
             <Recovery />
           </>
         )}

@@ -6,6 +6,7 @@ import { Mark } from "../app/Mark";
  *
  * @param trouble said below its button
  * @param button  without one there is nothing to send
+ * @param beside  stands next to the button
  */
 export function Door(props: {
   say: ReactNode;
@@ -13,6 +14,7 @@ export function Door(props: {
   button?: string;
   busy?: boolean;
   trouble: string;
+  beside?: ReactNode;
   children?: ReactNode;
   below?: ReactNode;
 }) {
@@ -29,11 +31,14 @@ export function Door(props: {
         </div>
         <p className="mb-4 text-faint">{props.say}</p>
         {props.children}
-        {props.button && (
-          <button className="btn btn-main" disabled={props.busy}>
-            {props.button}
-          </button>
-        )}
+        <div className="flex flex-wrap gap-2">
+          {props.button && (
+            <button className="btn btn-main" disabled={props.busy}>
+              {props.button}
+            </button>
+          )}
+          {props.beside}
+        </div>
         <p role="alert" className="mt-3 min-h-5 text-live">
           {props.trouble}
         </p>

@@ -47,7 +47,7 @@ export function ThemeStrip({ line, step, role }: { line: ShelfLine; step: number
             No scenes yet. Open it to choose brand and pieces.
           </p>
         ) : (
-          <ol className="grid grid-cols-5 gap-2">
+          <ol className="grid grid-cols-3 gap-2 sm:grid-cols-5">
             {line.scenes.slice(0, SHOWN).map((scene, i) => (
               <li key={scene.id}>
                 <div className="weave">

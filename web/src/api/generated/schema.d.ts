@@ -676,6 +676,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/passkey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-session-passkey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/passkey/challenge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-session-passkey-challenge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rig/fill": {
         parameters: {
             query?: never;
@@ -878,6 +910,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-account-recovery-codes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/passkeys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-account-passkeys"];
+        put?: never;
+        post: operations["post-api-account-passkeys"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/passkeys/challenge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-account-passkeys-challenge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1663,6 +1727,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["delete-api-account-sessions-session-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/passkeys/{passkey}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-account-passkeys-passkey-"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3826,6 +3906,21 @@ export interface components {
             password: string;
             standing: boolean;
         };
+        PasskeySignIn: {
+            signed: components["schemas"]["Signed"];
+            standing: boolean;
+        };
+        Signed: {
+            id: string;
+            clientData: string;
+            authenticatorData: string;
+            signature: string;
+            userHandle: string;
+        };
+        SigningQuestion: {
+            challenge: string;
+            host: string;
+        };
         FillWish: {
             /** Format: uuid */
             theme: string;
@@ -3886,6 +3981,34 @@ export interface components {
         };
         RecoveryCodes: {
             codes: string[];
+        };
+        Made: {
+            id: string;
+            attestationObject: string;
+            clientData: string;
+            transports: string[];
+            label: string;
+        };
+        Passkey: {
+            id: string;
+            label: string;
+            host: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            lastUsed: string;
+        };
+        PasskeyWish: {
+            present: string;
+        };
+        PasskeyQuestion: {
+            challenge: string;
+            host: string;
+            userHandle: string;
+            email: string;
+            name: string;
+            known: string[];
+            kinds: number[];
         };
         AccountDeletion: {
             present: string;
@@ -6038,6 +6161,50 @@ export interface operations {
             };
         };
     };
+    "post-api-session-passkey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasskeySignIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    "post-api-session-passkey-challenge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SigningQuestion"];
+                };
+            };
+        };
+    };
     "post-api-rig-fill": {
         parameters: {
             query?: never;
@@ -6398,6 +6565,74 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
+    "get-api-account-passkeys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Passkey"][];
+                };
+            };
+        };
+    };
+    "post-api-account-passkeys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Made"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Passkey"];
+                };
+            };
+        };
+    };
+    "post-api-account-passkeys-challenge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasskeyWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PasskeyQuestion"];
                 };
             };
         };
@@ -7576,6 +7811,26 @@ export interface operations {
             header?: never;
             path: {
                 session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "delete-api-account-passkeys-passkey-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                passkey: string;
             };
             cookie?: never;
         };

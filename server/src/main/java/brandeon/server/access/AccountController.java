@@ -70,8 +70,7 @@ class AccountController {
     /** Makes an account and signs in with it. */
     @PostMapping("/api/accounts")
     @ResponseStatus(HttpStatus.CREATED)
-    SessionController.Session make(
-            @RequestBody NewAccount wish, HttpServletRequest request, HttpServletResponse response) {
+    Sessions.Session make(@RequestBody NewAccount wish, HttpServletRequest request, HttpServletResponse response) {
         limits.pass(RateLimits.Door.SIGN_UP, request.getRemoteAddr());
         try {
             return sessions.begin(
@@ -94,7 +93,7 @@ class AccountController {
     }
 
     @PutMapping("/api/account/name")
-    SessionController.Session rename(@RequestBody NameWish wish) {
+    Sessions.Session rename(@RequestBody NameWish wish) {
         accounts.rename(members.account(), wish.name());
         return sessions.current();
     }
@@ -106,7 +105,7 @@ class AccountController {
     }
 
     @PutMapping("/api/account/address")
-    SessionController.Session changeAddress(@RequestBody AddressWish wish) {
+    Sessions.Session changeAddress(@RequestBody AddressWish wish) {
         accounts.changeAddress(members.account(), wish.present(), wish.email());
         return sessions.current();
     }
@@ -129,7 +128,7 @@ class AccountController {
 
     /** The steward makes somebody else the steward. */
     @PutMapping("/api/installation/steward")
-    SessionController.Session handOver(@RequestBody HandOver wish) {
+    Sessions.Session handOver(@RequestBody HandOver wish) {
         accounts.handOver(members.account(), wish.present(), wish.account());
         return sessions.current();
     }

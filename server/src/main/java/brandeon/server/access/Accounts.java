@@ -190,8 +190,16 @@ public class Accounts {
         return rows.findById(account).filter(row -> !row.gone);
     }
 
+    /** Who somebody is, for what is kept elsewhere under their name. */
+    public record Holder(UUID account, String name, String email) {}
+
+    /** Empty when there is no such account any more. */
+    public Optional<Holder> holder(UUID account) {
+        return find(account).map(row -> new Holder(row.id, row.name, row.email));
+    }
+
     /** @throws NotAllowed when it is another password, and for the demo's account */
-    void confirm(UUID account, String password) {
+    public void confirm(UUID account, String password) {
         confirmed(account, password);
     }
 

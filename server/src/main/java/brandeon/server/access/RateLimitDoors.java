@@ -36,6 +36,8 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
 
     private static final List<Rule> RULES = List.of(
             Rule.of("POST", "/api/session", Door.SIGN_IN_ADDRESS, By.ADDRESS),
+            Rule.of("POST", "/api/session/passkey", Door.SIGN_IN_ADDRESS, By.ADDRESS),
+            Rule.of("POST", "/api/session/passkey/challenge", Door.SIGN_IN_ADDRESS, By.ADDRESS),
             Rule.of("GET", "/api/invitations/{token}", Door.INVITATION, By.ADDRESS),
             Rule.of("POST", "/api/recovery", Door.SIGN_IN_ADDRESS, By.ADDRESS),
             Rule.of("GET", "/api/recovery/{token}", Door.INVITATION, By.ADDRESS),

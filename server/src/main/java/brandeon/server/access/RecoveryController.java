@@ -74,8 +74,7 @@ class RecoveryController {
 
     /** Another password by a code; signs in with it and ends every other session. */
     @PostMapping("/api/recovery")
-    SessionController.Session byCode(
-            @RequestBody ByCode wish, HttpServletRequest request, HttpServletResponse response) {
+    Sessions.Session byCode(@RequestBody ByCode wish, HttpServletRequest request, HttpServletResponse response) {
         String tried = wish.email().strip().toLowerCase(Locale.ROOT);
         limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         UUID account = recoveries.byCode(wish.email(), wish.code(), wish.password());
@@ -90,7 +89,7 @@ class RecoveryController {
 
     /** The same by the steward's link. */
     @PostMapping("/api/recovery/{token}")
-    SessionController.Session byLink(
+    Sessions.Session byLink(
             @PathVariable String token,
             @RequestBody ByLink wish,
             HttpServletRequest request,

@@ -82,7 +82,8 @@ class SecurityRules {
                 .authorizeHttpRequests(paths -> paths.requestMatchers(
                                 "/api/session", "/api/welcome", "/api/accounts", "/api/passwords", "/api/openapi/**")
                         .permitAll()
-                        .requestMatchers("/api/recovery", "/api/recovery/*")
+                        .requestMatchers(
+                                "/api/recovery", "/api/recovery/*", "/api/session/passkey", "/api/session/passkey/*")
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/api/invitations/*")
                         .permitAll()

@@ -5,7 +5,6 @@ import brandeon.server.door.RateLimits;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -33,21 +32,6 @@ class SessionController {
         }
     }
 
-    /**
-     * Who is signed in.
-     *
-     * @param steward    whether this person sees to the installation
-     * @param demo       whether it is the demo's account, which nobody changes
-     * @param workspaces that this person belongs to, by name
-     */
-    record Session(
-            UUID account,
-            String name,
-            String email,
-            boolean steward,
-            boolean demo,
-            List<Members.Belonging> workspaces) {}
-
     private final Members members;
     private final Sessions sessions;
     private final RateLimits limits;
@@ -59,12 +43,12 @@ class SessionController {
     }
 
     @GetMapping
-    Session current() {
+    Sessions.Session current() {
         return sessions.current();
     }
 
     @PostMapping
-    Session signIn(@RequestBody SignIn wish, HttpServletRequest request, HttpServletResponse response) {
+    Sessions.Session signIn(@RequestBody SignIn wish, HttpServletRequest request, HttpServletResponse response) {
         String tried = wish.email().strip().toLowerCase(Locale.ROOT);
         limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, tried);
         UUID account = members.check(wish.email(), wish.password())

@@ -4,6 +4,7 @@ import brandeon.core.account.Device;
 import brandeon.server.problem.NotSignedIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.context.SecurityContext;
@@ -14,6 +15,21 @@ import org.springframework.stereotype.Component;
 /** Begins and tells of the session of who calls. */
 @Component
 public class Sessions {
+
+    /**
+     * Who is signed in.
+     *
+     * @param steward    whether this person sees to the installation
+     * @param demo       whether it is the demo's account, which nobody changes
+     * @param workspaces that this person belongs to, by name
+     */
+    public record Session(
+            UUID account,
+            String name,
+            String email,
+            boolean steward,
+            boolean demo,
+            List<Members.Belonging> workspaces) {}
 
     /** Of a request: whether the session that it began outlives the browser's closing. */
     public static final String STANDING = "brandeon.standing";
@@ -32,8 +48,7 @@ public class Sessions {
      *
      * @param standing whether it outlives the browser's closing
      */
-    SessionController.Session begin(
-            UUID account, boolean standing, HttpServletRequest request, HttpServletResponse response) {
+    public Session begin(UUID account, boolean standing, HttpServletRequest request, HttpServletResponse response) {
         accounts.admit(account);
         if (request.getSession(false) != null) {
             request.changeSessionId();
@@ -47,14 +62,14 @@ public class Sessions {
         return of(account);
     }
 
-    SessionController.Session current() {
+    Session current() {
         return of(members.account());
     }
 
-    private SessionController.Session of(UUID account) {
+    private Session of(UUID account) {
         return accounts.find(account)
-                .map(row -> new SessionController.Session(
-                        row.id, row.name, row.email, row.steward, row.demo, members.belongings(account)))
+                .map(row ->
+                        new Session(row.id, row.name, row.email, row.steward, row.demo, members.belongings(account)))
                 .orElseThrow(() -> new NotSignedIn("This account was deleted."));
     }
 }

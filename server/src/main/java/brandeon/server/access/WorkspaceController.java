@@ -87,7 +87,7 @@ class WorkspaceController {
     }
 
     @PutMapping("/api/workspaces/{workspace}")
-    SessionController.Session rename(@PathVariable UUID workspace, @RequestBody WorkspaceName wish) {
+    Sessions.Session rename(@PathVariable UUID workspace, @RequestBody WorkspaceName wish) {
         workspaces.rename(members.currentIn(workspace), wish.name());
         return sessions.current();
     }

@@ -19,6 +19,8 @@ class AccessTest {
     /** Doors that carry their own proof, or that everybody may use. */
     private static final List<String> OPEN = List.of(
             "/api/session",
+            "/api/session/passkey",
+            "/api/session/passkey/challenge",
             "/api/welcome",
             "/api/accounts",
             "/api/passwords",

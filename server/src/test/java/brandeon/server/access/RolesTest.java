@@ -50,6 +50,12 @@ class RolesTest {
                     "{\"step\":1,\"answers\":{\"name\":\"x\",\"seeds\":[\"#446655\"],\"family\":\"tideline\",\"roles\":[\"LIVE\"],"
                             + "\"canvases\":[\"WIDE\"],\"camera\":null,\"play\":\"NONE\",\"side\":\"LEFT\",\"words\":{}}}",
             "PUT /api/themes/{id}/channel", "{\"channel\":null,\"platform\":\"ALDER\",\"name\":\"another\"}",
+            "POST /api/account/passkeys/challenge", "{\"present\":\"wrong\"}",
+            "POST /api/account/passkeys",
+                    "{\"id\":\"x\",\"attestationObject\":\"x\",\"clientData\":\"x\",\"transports\":[],\"label\":\"x\"}",
+            "POST /api/session/passkey",
+                    "{\"standing\":false,\"signed\":{\"id\":\"x\",\"clientData\":\"x\",\"authenticatorData\":\"x\","
+                            + "\"signature\":\"x\",\"userHandle\":\"x\"}}",
             "PUT /api/themes/{id}/archived", "{\"archived\":true}",
             "PUT /api/themes/{id}/visit", "{\"place\":\"sheet\",\"version\":1}",
             "POST /api/themes", "{\"name\":\"Another\"}",
