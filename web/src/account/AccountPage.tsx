@@ -87,7 +87,7 @@ function Name({ session }: { session: Session }) {
 function Address({ session }: { session: Session }) {
   const [email, setEmail] = useState(session.email);
   const [present, setPresent] = useState("");
-  const taken = useTaken("Your address is changed. Sign in with it from now on.");
+  const taken = useTaken("Your email address is changed. Sign in with it from now on.");
   const change = useMutation({
     mutationFn: () => answer(api.PUT("/api/account/address", { body: { present, email } })),
     onSuccess: (next) => {
@@ -97,7 +97,12 @@ function Address({ session }: { session: Session }) {
     onError: sayProblem,
   });
   return (
-    <Part title="Address" button="Change the address" busy={change.isPending} onSubmit={() => change.mutate()}>
+    <Part
+      title="Email address"
+      button="Change the email address"
+      busy={change.isPending}
+      onSubmit={() => change.mutate()}
+    >
       <TextField label="To sign in with" type="email" autoComplete="username" value={email} onText={setEmail} />
       <Present value={present} onText={setPresent} />
     </Part>

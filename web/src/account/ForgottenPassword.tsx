@@ -29,7 +29,7 @@ export function ForgottenPassword({ back }: { back: () => void }) {
       }
     >
       <TextField
-        label="Address"
+        label="Email address"
         type="email"
         name="email"
         autoComplete="username"

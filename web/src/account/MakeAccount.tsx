@@ -52,7 +52,14 @@ export function MakeAccount(props: { first: boolean; invitation: string; back: (
       }
     >
       <TextField label="Name" name="name" autoComplete="name" autoFocus maxLength={80} value={name} onText={setName} />
-      <TextField label="Address" type="email" name="email" autoComplete="username" value={email} onText={setEmail} />
+      <TextField
+        label="Email address"
+        type="email"
+        name="email"
+        autoComplete="username"
+        value={email}
+        onText={setEmail}
+      />
       <NewPassword label="Password" name={name} email={email} value={password} onText={setPassword} />
     </Door>
   );

@@ -58,7 +58,7 @@ export function SignIn({
       }
     >
       <TextField
-        label="Address"
+        label="Email address"
         type="email"
         name="email"
         autoComplete="username"

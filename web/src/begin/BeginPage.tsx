@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type FormEvent, type ReactNode } from "react";
-import { Link } from "react-router";
+import { Link, Navigate } from "react-router";
+import { includes } from "../app/roles";
 import type { Schemas, ThemeView } from "../api/client";
 import { Mark } from "../app/Mark";
 import { ScenePicture } from "../app/ScenePicture";
@@ -43,6 +44,8 @@ export function BeginPage() {
     );
   }
   if (!inside) return null;
+  // Whoever may not answer looks at what was made of the answers.
+  if (!includes(theme.data.role, "DESIGNER")) return <Navigate to={`/themes/${theme.data.id}`} replace />;
   return <Asked theme={theme.data} beginning={beginning} now={beginning.now} />;
 }
 

@@ -14,6 +14,7 @@ import { Roles } from "./Roles";
 import { Seeds } from "./Seeds";
 import { Shares } from "./Shares";
 import { Trouble } from "../app/Trouble";
+import { May } from "../theme/May";
 
 const TABS: [string, string][] = [
   ["", "Roles and guarantees"],
@@ -33,12 +34,14 @@ export function BrandPage({ pictures = false }: { pictures?: boolean }) {
     <div className="grid h-full grid-cols-[246px_minmax(0,1fr)]">
       <section className="overflow-auto border-r border-rule p-4">
         <h1 className="mb-2">Brand</h1>
-        <Moods />
-        <Seeds />
-        <BringIn />
-        <Faces />
-        {brand.data && <GradientCard view={brand.data.gradient} />}
-        <Shares plates={brand.data?.plates ?? []} />
+        <May>
+          <Moods />
+          <Seeds />
+          <BringIn />
+          <Faces />
+          {brand.data && <GradientCard view={brand.data.gradient} />}
+          <Shares plates={brand.data?.plates ?? []} />
+        </May>
       </section>
       <section className="min-w-0 overflow-auto p-4">
         <EyesFilters />
@@ -64,10 +67,12 @@ export function BrandPage({ pictures = false }: { pictures?: boolean }) {
         {brand.data && <Shortfalls shortfalls={brand.data.shortfalls} />}
         <div style={seenBy(eyes)}>
           {pictures ? (
-            <RecolourPage />
+            <May>
+              <RecolourPage />
+            </May>
           ) : (
             <>
-              {brand.data && <Roles roles={brand.data.roles} />}
+              <May>{brand.data && <Roles roles={brand.data.roles} />}</May>
               <Scenes />
             </>
           )}

@@ -5,6 +5,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { useCatalogue, useTheme } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
+import { useMay } from "../theme/May";
 
 const FATES: Record<Schemas["SignalView"]["fate"], [string, string]> = {
   KEPT: ["kept", "text-kelp"],
@@ -20,6 +21,7 @@ export function MovePage() {
   const others = catalogue.data?.platforms.filter((platform) => platform.title !== theme.platform) ?? [];
   const [to, setTo] = useState<Schemas["PlatformView"]["id"] | "">("");
   const target = to || others[0]?.id;
+  const mayReplace = useMay("OPERATOR");
   return (
     <div className="max-w-5xl p-4">
       <div className="mb-3 flex items-center gap-3">
@@ -40,7 +42,7 @@ export function MovePage() {
         </label>
         <span className="text-faint">The theme is copied; this one and its links stay as they are.</span>
       </div>
-      {theme.movedFrom && <Replacement />}
+      {theme.movedFrom && mayReplace && <Replacement />}
       {target && <Plan to={target} />}
     </div>
   );
@@ -50,6 +52,7 @@ function Plan({ to }: { to: Schemas["PlatformView"]["id"] }) {
   const { id, theme } = useTheme();
   const navigate = useNavigate();
   const [channel, setChannel] = useState(theme.name);
+  const mayMove = useMay();
   const plan = useQuery({
     queryKey: ["plan", id, to],
     queryFn: () => answer(api.GET("/api/themes/{id}/move", { params: { path: { id }, query: { to } } })),
@@ -112,32 +115,34 @@ function Plan({ to }: { to: Schemas["PlatformView"]["id"] }) {
           </tbody>
         </table>
       )}
-      <form
-        className="flex items-center gap-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          move.mutate();
-        }}
-      >
-        <label className="flex items-center gap-2">
-          Channel on {plan.data.to}
-          <input
-            className="field w-56"
-            required
-            maxLength={80}
-            value={channel}
-            onChange={(e) => setChannel(e.target.value)}
-          />
-        </label>
-        <button className="btn btn-main" disabled={move.isPending}>
-          Copy to {plan.data.to}
-        </button>
-        {lost > 0 && (
-          <span className="text-ochre">
-            {lost} {lost === 1 ? "signal is" : "signals are"} lost there.
-          </span>
-        )}
-      </form>
+      {mayMove && (
+        <form
+          className="flex items-center gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            move.mutate();
+          }}
+        >
+          <label className="flex items-center gap-2">
+            Channel on {plan.data.to}
+            <input
+              className="field w-56"
+              required
+              maxLength={80}
+              value={channel}
+              onChange={(e) => setChannel(e.target.value)}
+            />
+          </label>
+          <button className="btn btn-main" disabled={move.isPending}>
+            Copy to {plan.data.to}
+          </button>
+          {lost > 0 && (
+            <span className="text-ochre">
+              {lost} {lost === 1 ? "signal is" : "signals are"} lost there.
+            </span>
+          )}
+        </form>
+      )}
     </>
   );
 }

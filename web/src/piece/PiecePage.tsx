@@ -11,6 +11,7 @@ import { useEdit, usePieceName, useTheme } from "../theme/useTheme";
 import { MotionCard } from "./MotionCard";
 import { PieceStage } from "./PieceStage";
 import { TakeOut } from "./TakeOut";
+import { May } from "../theme/May";
 
 /** One piece: tuned beside itself on chosen footage, and taken out as files. */
 export function PiecePage() {
@@ -62,7 +63,9 @@ function Workbench({ piece }: { piece: Piece }) {
           <Link className="btn px-1.5" aria-label="All pieces" to={`/themes/${id}/pieces`}>
             <ArrowLeft size={14} />
           </Link>
-          <Name piece={piece} />
+          <May>
+            <Name piece={piece} />
+          </May>
           <span className="ml-auto" />
           {scenes.length > 1 && (
             <select aria-label="Scene" className="field" value={scene} onChange={(e) => setScene(e.target.value)}>
@@ -128,7 +131,9 @@ function Workbench({ piece }: { piece: Piece }) {
         </div>
       </div>
       <aside className="overflow-y-auto border-l border-rule bg-sheet p-4" aria-label={`Tune ${piece.name}`}>
-        <PieceFields piece={piece} />
+        <May>
+          <PieceFields piece={piece} />
+        </May>
       </aside>
     </div>
   );

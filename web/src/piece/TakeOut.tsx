@@ -4,6 +4,7 @@ import type { Piece } from "../api/client";
 import { useKind } from "../theme/kinds";
 import { useLimits } from "../theme/titles";
 import { useTheme } from "../theme/useTheme";
+import { May } from "../theme/May";
 import { FilmMaker } from "./FilmMaker";
 import { useMotion } from "./useMotion";
 
@@ -60,15 +61,17 @@ export function TakeOut({ piece, canvas, scene }: Props) {
         </p>
       )}
       {motion.data?.moves && (
-        <FilmMaker
-          key={`${canvas}-${scene}`}
-          piece={piece}
-          canvas={canvas}
-          scene={scene}
-          width={wrong ? 0 : wide}
-          seconds={motion.data.millis / 1000}
-          webm={motion.data.webm}
-        />
+        <May>
+          <FilmMaker
+            key={`${canvas}-${scene}`}
+            piece={piece}
+            canvas={canvas}
+            scene={scene}
+            width={wrong ? 0 : wide}
+            seconds={motion.data.millis / 1000}
+            webm={motion.data.webm}
+          />
+        </May>
       )}
     </section>
   );

@@ -8,6 +8,7 @@ import { sayProblem, useNotices } from "../app/notices";
 import { useCopy } from "../app/useCopy";
 import { useTheme } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
+import { May, useMay } from "../theme/May";
 
 type Row = Schemas["Row"];
 
@@ -22,6 +23,7 @@ export function LedgerPage() {
   const { id, onAir } = useTheme();
   const [canvas, setCanvas] = useState("");
   const [all, setAll] = useState(false);
+  const may = useMay("OPERATOR");
   const ledger = useQuery({
     queryKey: ["ledger", id],
     queryFn: () => answer(api.GET("/api/themes/{id}/ledger", { params: { path: { id } } })),
@@ -65,8 +67,14 @@ export function LedgerPage() {
       <Trouble query={ledger} />
       {onAir === 0 && (
         <p className="mb-3 border border-dashed border-rule p-4">
-          Nothing is on air yet. Press <b>Put on air</b> above; then every source has a link that stays the same through
-          all later edits.
+          Nothing is on air yet.{" "}
+          {may ? (
+            <>
+              Press <b>Put on air</b> above; then every source has a link that stays the same through all later edits.
+            </>
+          ) : (
+            "Operators, designers and owners put it on air."
+          )}
         </p>
       )}
       {hidden.length > 0 && (
@@ -186,34 +194,36 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
             <button className="btn px-1.5" onClick={() => setQr(!qr)} aria-label="Show as QR code" aria-expanded={qr}>
               <QrCode size={13} />
             </button>
-            <button
-              className="btn px-1.5"
-              onClick={() => {
-                if (confirm("Give this source a new link? The present one stops showing anything at once."))
-                  reissue.mutate();
-              }}
-              aria-label="Issue a new link"
-              title="Issue a new link"
-            >
-              <RefreshCw size={13} />
-            </button>
-            {row.state !== "WITHDRAWN" && (
+            <May>
               <button
                 className="btn px-1.5"
                 onClick={() => {
-                  if (
-                    confirm(
-                      `Withdraw the link of ${row.sceneName}, ${PART_NAMES[row.part]}, ${row.canvasName}? ${opened(row.open)} It shows nothing from then on, until the source gets a new link.`,
-                    )
-                  )
-                    withdraw.mutate();
+                  if (confirm("Give this source a new link? The present one stops showing anything at once."))
+                    reissue.mutate();
                 }}
-                aria-label="Withdraw the link"
-                title="Withdraw the link"
+                aria-label="Issue a new link"
+                title="Issue a new link"
               >
-                <Unlink size={13} />
+                <RefreshCw size={13} />
               </button>
-            )}
+              {row.state !== "WITHDRAWN" && (
+                <button
+                  className="btn px-1.5"
+                  onClick={() => {
+                    if (
+                      confirm(
+                        `Withdraw the link of ${row.sceneName}, ${PART_NAMES[row.part]}, ${row.canvasName}? ${opened(row.open)} It shows nothing from then on, until the source gets a new link.`,
+                      )
+                    )
+                      withdraw.mutate();
+                  }}
+                  aria-label="Withdraw the link"
+                  title="Withdraw the link"
+                >
+                  <Unlink size={13} />
+                </button>
+              )}
+            </May>
           </span>
         )}
         {qr && (
@@ -221,15 +231,17 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
             <QRCodeSVG value={row.link} size={132} />
           </div>
         )}
-        <label className="mt-0.5 flex items-center gap-1 text-faint">
-          <input
-            type="checkbox"
-            className="accent-kelp"
-            checked={row.followsDraft}
-            onChange={(e) => follow.mutate(e.target.checked)}
-          />
-          follow the draft
-        </label>
+        <May>
+          <label className="mt-0.5 flex items-center gap-1 text-faint">
+            <input
+              type="checkbox"
+              className="accent-kelp"
+              checked={row.followsDraft}
+              onChange={(e) => follow.mutate(e.target.checked)}
+            />
+            follow the draft
+          </label>
+        </May>
       </td>
       <td className="whitespace-nowrap py-1.5 pr-2">
         {row.width} × {row.height}
@@ -253,6 +265,7 @@ function opened(times: number): string {
 
 /** @param earlier what was on air before the present release; 0 when there is none */
 function TakeBack({ earlier }: { earlier: number }) {
+  const may = useMay("OPERATOR");
   const { id } = useTheme();
   const queries = useQueryClient();
   const back = useMutation({
@@ -263,7 +276,7 @@ function TakeBack({ earlier }: { earlier: number }) {
     },
     onError: sayProblem,
   });
-  if (earlier === 0) return null;
+  if (earlier === 0 || !may) return null;
   return (
     <button className="btn" disabled={back.isPending} onClick={() => back.mutate()}>
       Back to release {earlier}

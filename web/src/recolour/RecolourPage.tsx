@@ -6,6 +6,7 @@ import { droppedFiles } from "./dropped";
 import { useArtworks } from "./useArtworks";
 import { useIntake, type Intake } from "./useIntake";
 import { Trouble } from "../app/Trouble";
+import { useMay } from "../theme/May";
 
 const TYPES = ".png,.apng,.jpg,.jpeg,.gif,.webp,.svg";
 
@@ -13,12 +14,14 @@ const TYPES = ".png,.apng,.jpg,.jpeg,.gif,.webp,.svg";
 export function RecolourPage() {
   const id = useThemeId();
   const artworks = useArtworks();
+  const may = useMay();
   const { intake, take, cancel, dismiss } = useIntake();
   const [over, setOver] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
+    if (!may) return;
     void droppedFiles(event.dataTransfer.items).then(take);
   };
   const some = (artworks.data?.length ?? 0) > 0;
@@ -27,7 +30,7 @@ export function RecolourPage() {
       className={`min-h-full ${over ? "bg-kelp-soft" : ""}`}
       onDragOver={(event) => {
         event.preventDefault();
-        setOver(true);
+        setOver(may);
       }}
       onDragLeave={() => setOver(false)}
       onDrop={drop}
@@ -50,7 +53,7 @@ export function RecolourPage() {
             event.target.value = "";
           }}
         />
-        <span className="text-faint">or drop files and folders here: PNG, APNG, JPEG, GIF, WebP, SVG</span>
+        <span className="only-may text-faint">or drop files and folders here: PNG, APNG, JPEG, GIF, WebP, SVG</span>
         {some && (
           <span className="ml-auto flex gap-2">
             <a className="btn" href={`/api/themes/${id}/artworks/recoloured.zip`}>

@@ -3,6 +3,7 @@ import { Send } from "lucide-react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { useTheme } from "../theme/useTheme";
+import { May } from "../theme/May";
 
 /** One press sends a practice signal of each kind; below, what came and when it was shown. */
 export function Practice() {
@@ -25,12 +26,14 @@ export function Practice() {
     <section>
       <h2>Practice signals from {platform}</h2>
       <div className="my-1.5 flex flex-wrap gap-1.5">
-        {mine?.signals.map((signal) => (
-          <button key={signal.kind} className="btn" onClick={() => send.mutate(signal.kind)}>
-            <Send size={13} />
-            {signal.word}
-          </button>
-        ))}
+        <May role="OPERATOR">
+          {mine?.signals.map((signal) => (
+            <button key={signal.kind} className="btn" onClick={() => send.mutate(signal.kind)}>
+              <Send size={13} />
+              {signal.word}
+            </button>
+          ))}
+        </May>
       </div>
       <h3 className="mt-3">What was shown when</h3>
       {record.data?.length === 0 && <p className="text-faint">Nothing came yet.</p>}

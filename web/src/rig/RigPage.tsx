@@ -6,6 +6,7 @@ import { ProgramPicture } from "./ProgramPicture";
 import { SourceList } from "./SourceList";
 import { useRig, withScene, type Program } from "./useRig";
 import { Trouble } from "../app/Trouble";
+import { May, useMay } from "../theme/May";
 
 /** The practice rig: programs side by side, one switch for their scenes, sources with every figure. */
 export function RigPage() {
@@ -13,6 +14,7 @@ export function RigPage() {
   const { rig, put, fill } = useRig(id);
   const [scene, setScene] = useState("");
   const [edited, setEdited] = useState("");
+  const may = useMay("OPERATOR");
   if (rig.isPending) return <p className="p-4 text-faint">Loading the rig …</p>;
   if (!rig.data) return <Trouble query={rig} className="p-4" />;
   const programs = rig.data.rig.programs;
@@ -20,7 +22,7 @@ export function RigPage() {
   const active = programs[0]?.scenes.find((s) => s.id === scene)?.id ?? programs[0]?.scenes[0]?.id ?? "";
   const program = programs.find((p) => p.id === edited) ?? programs[0];
   const activeScene = program?.scenes.find((s) => s.id === active);
-  const fillButton = (
+  const fillButton = may && (
     <button className="btn btn-main" disabled={fill.isPending || onAir === 0} onClick={() => fill.mutate()}>
       Fill from the ledger
     </button>
@@ -36,9 +38,11 @@ export function RigPage() {
         <div className="flex min-w-0 flex-col gap-3">
           {programs.length === 0 ? (
             <p className="mb-4 border border-dashed border-rule p-6 text-faint">
-              {onAir === 0
-                ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger."
-                : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}
+              {!may
+                ? "The rig is empty. Operators, designers and owners fill it."
+                : onAir === 0
+                  ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger."
+                  : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}
             </p>
           ) : (
             <div>
@@ -80,11 +84,13 @@ export function RigPage() {
                   </button>
                 ))}
               </div>
-              <SourceList
-                program={program}
-                scene={activeScene}
-                change={(change) => put(withScene(rig.data.rig, program.id, activeScene.id, change))}
-              />
+              <May role="OPERATOR">
+                <SourceList
+                  program={program}
+                  scene={activeScene}
+                  change={(change) => put(withScene(rig.data.rig, program.id, activeScene.id, change))}
+                />
+              </May>
             </div>
           )}
           <Practice />

@@ -6,6 +6,7 @@ import type { Edit, Finding } from "../api/client";
 import { Trouble } from "../app/Trouble";
 import { useEdit, useTheme } from "../theme/useTheme";
 import { told } from "./weights";
+import { useMay } from "../theme/May";
 
 const LOOKS: Record<Finding["weight"], [typeof Info, string]> = {
   BROKEN: [OctagonAlert, "text-live"],
@@ -66,6 +67,7 @@ function Line({ finding, also, brief }: { finding: Finding; also: Finding[]; bri
         ? `/themes/${id}/brand/pictures`
         : `/themes/${id}/pieces/${finding.piece}`;
   const { fix } = finding;
+  const may = useMay();
   return (
     <li className={`gap-x-3 gap-y-1 py-1.5 ${brief ? "" : "flex items-center"}`} data-finding={finding.kind}>
       <span className="flex min-w-0 flex-1 items-baseline gap-2">
@@ -96,7 +98,7 @@ function Line({ finding, also, brief }: { finding: Finding; also: Finding[]; bri
           )}
         </span>
       </span>
-      {fix && (
+      {fix && may && (
         <button
           className={`btn text-left ${brief ? "mt-1 ml-6 whitespace-normal" : ""}`}
           onClick={() => void edit(fix.edit as Edit)}

@@ -4,6 +4,7 @@ import type { Scene } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
 import { useChoices } from "../theme/titles";
 import { newId, useEdit, useTheme } from "../theme/useTheme";
+import { May } from "../theme/May";
 
 /** A scene's name, to be typed over, with its grip and what can be done with it. */
 export function SceneHead({
@@ -41,61 +42,63 @@ export function SceneHead({
   return (
     <th className="py-2 pr-1 text-left font-normal">
       <div className="flex items-center">
-        <span
-          draggable
-          onDragStart={(event) => {
-            event.dataTransfer.setData("text/plain", scene.name);
-            drag();
-          }}
-          onDragEnd={dragEnd}
-          className="cursor-grab text-faint"
-          title="Drag to another place"
-          aria-hidden="true"
-        >
-          <GripVertical size={14} />
-        </span>
-        <input
-          className="w-20 min-w-0 border-b border-transparent bg-transparent font-head font-bold hover:border-rule focus:border-ink"
-          aria-label={`Name of scene ${scene.name}`}
-          {...draft}
-        />
-        <Menu>
-          <MenuButton
-            className="grid size-6 shrink-0 place-items-center text-faint"
-            aria-label={`More for ${scene.name}`}
+        <May>
+          <span
+            draggable
+            onDragStart={(event) => {
+              event.dataTransfer.setData("text/plain", scene.name);
+              drag();
+            }}
+            onDragEnd={dragEnd}
+            className="only-may cursor-grab text-faint"
+            title="Drag to another place"
+            aria-hidden="true"
           >
-            <MoreHorizontal size={14} />
-          </MenuButton>
-          <MenuItems anchor="bottom start" className="z-20 border border-rule bg-sheet py-1 shadow">
-            {actions.map(([name, can, does]) => (
-              <MenuItem key={name} disabled={!can}>
-                <button
-                  className="block w-full px-3 py-1 text-left data-disabled:opacity-50 data-focus:bg-kelp-soft"
-                  onClick={does}
-                >
-                  {name}
-                </button>
-              </MenuItem>
-            ))}
-            <MenuSection className="mt-1 border-t border-rule pt-1">
-              <MenuHeading className="px-3 py-0.5 text-faint">Laid out for</MenuHeading>
-              {sceneRoles.map(({ id, title }) => (
-                <MenuItem key={id}>
+            <GripVertical size={14} />
+          </span>
+          <input
+            className="w-20 min-w-0 border-b border-transparent bg-transparent font-head font-bold hover:border-rule focus:border-ink"
+            aria-label={`Name of scene ${scene.name}`}
+            {...draft}
+          />
+          <Menu>
+            <MenuButton
+              className="grid size-6 shrink-0 place-items-center text-faint"
+              aria-label={`More for ${scene.name}`}
+            >
+              <MoreHorizontal size={14} />
+            </MenuButton>
+            <MenuItems anchor="bottom start" className="z-20 border border-rule bg-sheet py-1 shadow">
+              {actions.map(([name, can, does]) => (
+                <MenuItem key={name} disabled={!can}>
                   <button
-                    className="flex w-full items-center gap-1 px-3 py-1 text-left data-focus:bg-kelp-soft"
-                    onClick={() => {
-                      if (id !== scene.role) void edit({ edit: "setSceneRole", scene: scene.id, role: id });
-                    }}
+                    className="block w-full px-3 py-1 text-left data-disabled:opacity-50 data-focus:bg-kelp-soft"
+                    onClick={does}
                   >
-                    <Check size={12} className={id === scene.role ? "" : "invisible"} aria-hidden="true" />
-                    {title}
-                    {id === scene.role && <span className="sr-only">, as it is now</span>}
+                    {name}
                   </button>
                 </MenuItem>
               ))}
-            </MenuSection>
-          </MenuItems>
-        </Menu>
+              <MenuSection className="mt-1 border-t border-rule pt-1">
+                <MenuHeading className="px-3 py-0.5 text-faint">Laid out for</MenuHeading>
+                {sceneRoles.map(({ id, title }) => (
+                  <MenuItem key={id}>
+                    <button
+                      className="flex w-full items-center gap-1 px-3 py-1 text-left data-focus:bg-kelp-soft"
+                      onClick={() => {
+                        if (id !== scene.role) void edit({ edit: "setSceneRole", scene: scene.id, role: id });
+                      }}
+                    >
+                      <Check size={12} className={id === scene.role ? "" : "invisible"} aria-hidden="true" />
+                      {title}
+                      {id === scene.role && <span className="sr-only">, as it is now</span>}
+                    </button>
+                  </MenuItem>
+                ))}
+              </MenuSection>
+            </MenuItems>
+          </Menu>
+        </May>
       </div>
     </th>
   );

@@ -12,6 +12,7 @@ import { FindingList } from "./FindingList";
 import { Matrix } from "./Matrix";
 import { wrong } from "./weights";
 import { Trouble } from "../app/Trouble";
+import { May, useMay } from "../theme/May";
 
 const ZOOMS = [
   ["Overview", 0.5],
@@ -29,6 +30,7 @@ export function SheetPage() {
   const [zoom, setZoom] = useState(1);
   const [footage, setFootage] = useState<FootageName | "hatch">("hatch");
   const [comparing, setComparing] = useState(false);
+  const may = useMay();
   const findings: Finding[] = [
     ...(found.data ?? layouts.data?.flatMap((layout) => layout.findings) ?? []),
     ...(flashes.data ?? []),
@@ -92,7 +94,7 @@ export function SheetPage() {
             `Findings${findings.length > 0 ? ` ${String(findings.length)}` : ""}`,
             "Where pieces are",
             "Canvases and captures",
-            "Add a scene",
+            ...(may ? ["Add a scene"] : []),
           ].map((name) => (
             <Tab
               key={name.split(" ")[0]}
@@ -104,7 +106,7 @@ export function SheetPage() {
         </TabList>
         <TabPanels className="pt-3">
           <TabPanel className="max-w-4xl">
-            {fixable && (
+            {fixable && may && (
               <button className="btn btn-main mb-2" disabled={repair.isPending} onClick={() => repair.mutate()}>
                 <Wrench size={14} />
                 {repair.isPending ? "Fixing …" : "Fix all that can be fixed"}
@@ -113,14 +115,20 @@ export function SheetPage() {
             <FindingList findings={findings} asked={[found, flashes]} />
           </TabPanel>
           <TabPanel>
-            <Coverage />
+            <May>
+              <Coverage />
+            </May>
           </TabPanel>
           <TabPanel>
-            <CanvasPanel />
+            <May>
+              <CanvasPanel />
+            </May>
           </TabPanel>
-          <TabPanel className="max-w-xl">
-            <AddScene />
-          </TabPanel>
+          {may && (
+            <TabPanel className="max-w-xl">
+              <AddScene />
+            </TabPanel>
+          )}
         </TabPanels>
       </TabGroup>
     </div>
@@ -139,14 +147,21 @@ function summary(findings: Finding[], theme: Theme, all: boolean): string {
 }
 
 function Empty() {
+  const may = useMay();
   return (
     <div className="p-4">
       <h1 className="mb-3">Sheet</h1>
       <div className="mb-4 max-w-xl border border-dashed border-rule p-6">
-        <p className="mb-3 text-faint">This theme has no scenes yet. The first one can stand here in a moment:</p>
-        <AddScene />
+        <p className="text-faint">This theme has no scenes yet.{may && " The first one can stand here in a moment:"}</p>
+        {may && (
+          <div className="mt-3">
+            <AddScene />
+          </div>
+        )}
       </div>
-      <CanvasPanel />
+      <May>
+        <CanvasPanel />
+      </May>
     </div>
   );
 }

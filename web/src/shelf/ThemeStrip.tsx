@@ -68,7 +68,7 @@ export function ThemeStrip({ line, step, role }: { line: ShelfLine; step: number
           </ol>
         )}
       </Link>
-      {step > 0 && (
+      {step > 0 && includes(role, "DESIGNER") && (
         <Link className="btn mt-2" to={`/themes/${line.id}/begin`}>
           Go on with question {step}
         </Link>

@@ -26,12 +26,12 @@ export function AreaList({ theme, scene, layout }: { theme: Theme; scene: Scene;
   );
   return (
     <section aria-label="Areas">
-      <p className="mb-1 text-faint">
+      <p className="only-may mb-1 text-faint">
         {drawing === ""
           ? "Draw one on the stage:"
           : "Drag over the stage, or press Enter on it for one in the middle; Escape leaves."}
       </p>
-      <div className="mb-2 flex flex-wrap gap-1.5">
+      <div className="only-may mb-2 flex flex-wrap gap-1.5">
         {DRAWN.map(([id, title, why]) => (
           <button
             key={id}

@@ -1,6 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import type { Layout, Scene, Schemas } from "../api/client";
 import { useEdit } from "../theme/useTheme";
+import { useMay } from "../theme/May";
 
 type Divider = Layout["dividers"][number];
 
@@ -28,6 +29,7 @@ export function Dividers({ layout, scene, scale }: { layout: Layout; scene: Scen
 
 function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Layout; scene: Scene; scale: number }) {
   const edit = useEdit();
+  const may = useMay();
   const dragging = useRef("");
   // Keys may come faster than answers: the next step starts from where the last one will end.
   const ahead = useRef({ at: 0, until: 0, gesture: "" });
@@ -42,7 +44,7 @@ function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Lay
     void edit({ edit: "setLine", shift }, gesture);
   };
   const back = () => {
-    if (divider.at !== divider.standard)
+    if (may && divider.at !== divider.standard)
       void edit({ edit: "dropLine", role: scene.role, shape: layout.shape, line: divider.line });
   };
   const pull = (event: PointerEvent<HTMLDivElement>) => {
@@ -59,6 +61,7 @@ function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Lay
       );
   };
   const press = (event: PointerEvent<HTMLDivElement>) => {
+    if (!may) return;
     event.stopPropagation();
     event.currentTarget.setPointerCapture(event.pointerId);
     dragging.current = crypto.randomUUID();
@@ -70,6 +73,7 @@ function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Lay
     set(at, ahead.current.gesture);
   };
   const keys = (event: KeyboardEvent) => {
+    if (!may) return;
     event.stopPropagation();
     const by = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
     if (event.key === "Delete") back();
@@ -83,12 +87,13 @@ function Line({ divider, layout, scene, scale }: { divider: Divider; layout: Lay
       role="slider"
       tabIndex={0}
       aria-label={NAMES[divider.line]}
+      aria-readonly={!may}
       aria-valuemin={Math.round(divider.least)}
       aria-valuemax={Math.round(divider.most)}
       aria-valuenow={Math.round(divider.at)}
       aria-orientation={divider.upright ? "horizontal" : "vertical"}
-      title={`${NAMES[divider.line]}: ${String(Math.round(divider.at))} px. Drag it; double click puts it back.`}
-      className={`absolute flex items-center justify-center ${divider.upright ? "inset-y-0 w-3 -translate-x-1/2 cursor-ew-resize" : "inset-x-0 h-3 -translate-y-1/2 cursor-ns-resize"}`}
+      title={`${NAMES[divider.line]}: ${String(Math.round(divider.at))} px.${may ? " Drag it; double click puts it back." : ""}`}
+      className={`absolute flex items-center justify-center ${divider.upright ? `inset-y-0 w-3 -translate-x-1/2 ${may ? "cursor-ew-resize" : ""}` : `inset-x-0 h-3 -translate-y-1/2 ${may ? "cursor-ns-resize" : ""}`}`}
       style={divider.upright ? { left: at } : { top: at }}
       onPointerDown={press}
       onPointerMove={pull}

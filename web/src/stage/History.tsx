@@ -3,6 +3,7 @@ import { answer, api } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { takeView, useThemeId } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
+import { useMay } from "../theme/May";
 
 const TIME = new Intl.DateTimeFormat(undefined, { hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
 const DAY = new Intl.DateTimeFormat(undefined, { day: "numeric", month: "short" });
@@ -13,6 +14,7 @@ export function History() {
   const id = useThemeId();
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
+  const may = useMay();
   const history = useQuery({
     queryKey: ["history", id],
     queryFn: () => answer(api.GET("/api/themes/{id}/history", { params: { path: { id } } })),
@@ -44,7 +46,7 @@ export function History() {
               {STATES[line.state] === "" ? "" : `, ${STATES[line.state]}`}
             </span>
           </span>
-          {i > 0 && (
+          {i > 0 && may && (
             <button
               className="btn min-h-6 px-1.5"
               disabled={restore.isPending}

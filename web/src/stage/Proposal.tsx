@@ -6,12 +6,14 @@ import { answer, api, type Canvas, type Edit, type Scene } from "../api/client";
 import { useEdit, useLayouts, useTheme } from "../theme/useTheme";
 import { ScenePicture } from "../app/ScenePicture";
 import { useSettled } from "../app/useSettled";
+import { useMay } from "../theme/May";
 
 /** Offers a real rearrangement for this shape of canvas where the scene does not stand well; taken or left after looking. */
 export function Proposal({ scene, canvas }: { scene: Scene; canvas: Canvas }) {
   const { theme, id, version } = useTheme();
   const settled = useSettled(version, 400);
   const [open, setOpen] = useState(false);
+  const may = useMay();
   const layouts = useLayouts(scene.id);
   const aspect = (of: Canvas) => of.size.width / of.size.height;
   const wrong = (of: Canvas) =>
@@ -33,10 +35,10 @@ export function Proposal({ scene, canvas }: { scene: Scene; canvas: Canvas }) {
           params: { path: { id, scene: scene.id, canvas: canvas.id }, query: { from: from?.id ?? "" } },
         }),
       ),
-    enabled: from !== undefined,
+    enabled: may && from !== undefined,
     placeholderData: (old) => old,
   });
-  if (!from || !proposal.data?.changes) return null;
+  if (!may || !from || !proposal.data?.changes) return null;
   const { data } = proposal;
   const picture = `/api/themes/${id}/scenes/${scene.id}/canvases/${canvas.id}/proposal.png?${new URLSearchParams({ from: from.id, width: "480", v: String(proposal.dataUpdatedAt) }).toString()}`;
   const take = () =>

@@ -3,6 +3,7 @@ import { Fragment } from "react";
 import type { Layout, Scene } from "../api/client";
 import { useEdit, useTheme } from "../theme/useTheme";
 import { focusStage } from "./selection";
+import { May } from "../theme/May";
 
 interface Props {
   scene: Scene;
@@ -54,53 +55,62 @@ export function Stack({ scene, layout, selected, select }: Props) {
                 >
                   {name}
                 </button>
-                <button
-                  className="grid size-6 shrink-0 place-items-center text-faint"
-                  aria-label={`${placed.locked ? "Unlock" : "Lock"} ${name}`}
-                  onClick={() =>
-                    void edit({ edit: "setLocked", scene: scene.id, piece: placed.piece, locked: !placed.locked })
-                  }
-                >
-                  {placed.locked ? <Lock size={13} className="text-ink" /> : <LockOpen size={13} />}
-                </button>
-                <button
-                  className="grid size-6 shrink-0 place-items-center text-faint"
-                  aria-label={`${hidden ? "Show" : "Hide"} ${name} on this shape`}
-                  onClick={() =>
-                    void edit({
-                      edit: "setHidden",
-                      scene: scene.id,
-                      piece: placed.piece,
-                      shape: layout.shape,
-                      hidden: !hidden,
-                    })
-                  }
-                >
-                  {hidden ? <EyeOff size={13} className="text-ink" /> : <Eye size={13} />}
-                </button>
-                <button
-                  className="grid size-6 shrink-0 place-items-center text-faint"
-                  aria-label={`${name} forward`}
-                  onClick={() => void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })}
-                >
-                  <ArrowUp size={13} />
-                </button>
-                <button
-                  className="grid size-6 shrink-0 place-items-center text-faint"
-                  aria-label={`${name} backward`}
-                  onClick={() =>
-                    void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: Math.max(0, index - 1) })
-                  }
-                >
-                  <ArrowDown size={13} />
-                </button>
-                <button
-                  className="grid size-6 shrink-0 place-items-center text-faint"
-                  aria-label={`Take ${name} off this scene`}
-                  onClick={() => void edit({ edit: "takeOff", scene: scene.id, piece: placed.piece })}
-                >
-                  <X size={13} />
-                </button>
+                <May>
+                  <button
+                    className="grid size-6 shrink-0 place-items-center text-faint"
+                    aria-label={`${placed.locked ? "Unlock" : "Lock"} ${name}`}
+                    onClick={() =>
+                      void edit({ edit: "setLocked", scene: scene.id, piece: placed.piece, locked: !placed.locked })
+                    }
+                  >
+                    {placed.locked ? <Lock size={13} className="text-ink" /> : <LockOpen size={13} />}
+                  </button>
+                  <button
+                    className="grid size-6 shrink-0 place-items-center text-faint"
+                    aria-label={`${hidden ? "Show" : "Hide"} ${name} on this shape`}
+                    onClick={() =>
+                      void edit({
+                        edit: "setHidden",
+                        scene: scene.id,
+                        piece: placed.piece,
+                        shape: layout.shape,
+                        hidden: !hidden,
+                      })
+                    }
+                  >
+                    {hidden ? <EyeOff size={13} className="text-ink" /> : <Eye size={13} />}
+                  </button>
+                  <button
+                    className="grid size-6 shrink-0 place-items-center text-faint"
+                    aria-label={`${name} forward`}
+                    onClick={() =>
+                      void edit({ edit: "reorder", scene: scene.id, piece: placed.piece, index: index + 1 })
+                    }
+                  >
+                    <ArrowUp size={13} />
+                  </button>
+                  <button
+                    className="grid size-6 shrink-0 place-items-center text-faint"
+                    aria-label={`${name} backward`}
+                    onClick={() =>
+                      void edit({
+                        edit: "reorder",
+                        scene: scene.id,
+                        piece: placed.piece,
+                        index: Math.max(0, index - 1),
+                      })
+                    }
+                  >
+                    <ArrowDown size={13} />
+                  </button>
+                  <button
+                    className="grid size-6 shrink-0 place-items-center text-faint"
+                    aria-label={`Take ${name} off this scene`}
+                    onClick={() => void edit({ edit: "takeOff", scene: scene.id, piece: placed.piece })}
+                  >
+                    <X size={13} />
+                  </button>
+                </May>
               </li>
               {captures !== "" && placed.piece === firstInFront && (
                 <li className="my-1 border-y border-dashed border-ink px-2 text-[12px]">captures: {captures}</li>

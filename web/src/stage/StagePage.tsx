@@ -26,6 +26,7 @@ import { useStage } from "./useStage";
 import { useStageEdits } from "./useStageEdits";
 import { WordsCard } from "./WordsCard";
 import { Trouble } from "../app/Trouble";
+import { May } from "../theme/May";
 
 /** One scene on one canvas, large, with the others live beside it. */
 export function StagePage() {
@@ -155,43 +156,51 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
         <h2 className="min-w-0 flex-1 truncate">
           {selected.length === 1 ? piece.name : `${String(selected.length)} pieces`}
         </h2>
-        {selected.length === 1 && (
-          <IconButton
-            label="Must show: never left out when another shape has too little room"
-            on={piece.mustShow}
-            press={() => void edit({ edit: "setMustShow", piece: piece.id, mustShow: !piece.mustShow })}
-          >
-            <Pin size={14} />
+        <May>
+          {selected.length === 1 && (
+            <IconButton
+              label="Must show: never left out when another shape has too little room"
+              on={piece.mustShow}
+              press={() => void edit({ edit: "setMustShow", piece: piece.id, mustShow: !piece.mustShow })}
+            >
+              <Pin size={14} />
+            </IconButton>
+          )}
+          <IconButton label={locked ? "Unlock (L)" : "Lock (L)"} on={locked} press={actions.lock}>
+            {locked ? <Lock size={14} /> : <LockOpen size={14} />}
           </IconButton>
-        )}
-        <IconButton label={locked ? "Unlock (L)" : "Lock (L)"} on={locked} press={actions.lock}>
-          {locked ? <Lock size={14} /> : <LockOpen size={14} />}
-        </IconButton>
-        <IconButton label="Duplicate (Ctrl D)" press={actions.duplicate}>
-          <CopyPlus size={14} />
-        </IconButton>
-        <IconButton label="Copy to another scene (Ctrl C, there Ctrl V)" press={actions.copy}>
-          <Copy size={14} />
-        </IconButton>
-        <IconButton label="Take off this scene (Delete)" press={actions.takeOff}>
-          <Trash2 size={14} />
-        </IconButton>
+          <IconButton label="Duplicate (Ctrl D)" press={actions.duplicate}>
+            <CopyPlus size={14} />
+          </IconButton>
+          <IconButton label="Copy to another scene (Ctrl C, there Ctrl V)" press={actions.copy}>
+            <Copy size={14} />
+          </IconButton>
+          <IconButton label="Take off this scene (Delete)" press={actions.takeOff}>
+            <Trash2 size={14} />
+          </IconButton>
+        </May>
       </div>
       {selected.length > 1 || !view ? (
         <div className="overflow-auto px-3 pb-3">
           {selected.length === 1 && !view && (
             <p className="mt-2 text-faint">
               Hidden on this shape of canvas.{" "}
-              <button className="underline" onClick={actions.hide}>
-                Show it
-              </button>
+              <May>
+                <button className="underline" onClick={actions.hide}>
+                  Show it
+                </button>
+              </May>
             </p>
           )}
-          {selected.length > 1 && <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />}
+          {selected.length > 1 && (
+            <May>
+              <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />
+            </May>
+          )}
         </div>
       ) : (
         <Tabs names={["Place", "Fit", "Words"]}>
-          <>
+          <May>
             <PlaceCard
               key={`place ${piece.id}`}
               theme={theme}
@@ -202,8 +211,10 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
             />
             <LayCard key={`lay ${piece.id}`} scene={scene} layout={layout} placed={placed} />
             <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />
-          </>
-          <FitCard layout={layout} piece={piece.id} />
+          </May>
+          <May>
+            <FitCard layout={layout} piece={piece.id} />
+          </May>
           <>
             <div className="mb-1 flex items-center justify-between">
               <span className="text-faint">On every scene that it is on</span>
@@ -211,8 +222,10 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
                 Tune and take out
               </Link>
             </div>
-            <PieceFields piece={piece} />
-            <WordsCard key={`words ${piece.id}`} scene={scene} piece={piece} placed={placed} />
+            <May>
+              <PieceFields piece={piece} />
+              <WordsCard key={`words ${piece.id}`} scene={scene} piece={piece} placed={placed} />
+            </May>
           </>
         </Tabs>
       )}
@@ -230,7 +243,9 @@ function Lists({ theme, scene, layout, selected, select }: PanelProps) {
       <Tabs names={["Stack", own.length === 0 ? "Findings" : `Findings ${String(own.length)}`, "Areas", "History"]}>
         <Stack scene={scene} layout={layout} selected={selected} select={select} />
         <FindingList findings={own} asked={[findings]} brief />
-        <AreaList theme={theme} scene={scene} layout={layout} />
+        <May>
+          <AreaList theme={theme} scene={scene} layout={layout} />
+        </May>
         <History />
       </Tabs>
     </section>

@@ -14,6 +14,7 @@ import { useDrawing } from "./useDrawing";
 import { movingWith, usePlacing, type Placing } from "./usePlacing";
 import { useStage } from "./useStage";
 import { useStageKeys } from "./useStageKeys";
+import { useMay } from "../theme/May";
 
 interface Props {
   theme: Theme;
@@ -47,6 +48,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
   const [marquee, setMarquee] = useState<Box | null>(null);
   const drag = useRef<Drag | null>(null);
   const look = useStage();
+  const may = useMay();
   const turn = useTurning(scene, layout);
   const draw = useDrawing(theme, scene, layout);
   const keys = useStageKeys({ theme, scene, layout, selected, select, boxOf, begin, place });
@@ -83,7 +85,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
   const grasp = (event: PointerEvent, x: number, y: number): Drag => {
     const [only] = selected;
     const box = selected.length === 1 && only ? boxOf(only) : undefined;
-    const free = only !== undefined && movingWith(scene, [only]).includes(only);
+    const free = may && only !== undefined && movingWith(scene, [only]).includes(only);
     if (box && only && free) {
       const view = layout.pieces.find((piece) => piece.id === only);
       const upright = asTurned(x, y, box, -(view?.turn ?? 0));
@@ -106,7 +108,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
         ? selected
         : [hit];
     if (next !== selected) select(next);
-    const moving = movingWith(scene, next);
+    const moving = may ? movingWith(scene, next) : [];
     begin();
     return {
       what: "move",

@@ -4,6 +4,7 @@ import { moved, sized } from "./geometry";
 import { movingWith, type Placing } from "./usePlacing";
 import { chosenNow } from "./selection";
 import { useStageEdits } from "./useStageEdits";
+import { useMay } from "../theme/May";
 
 interface Wanted {
   theme: Theme;
@@ -26,6 +27,7 @@ const ARROWS: Record<string, [number, number]> = {
 
 /** The stage by keyboard; the list of it is in app/Shortcuts. */
 export function useStageKeys({ theme, scene, layout, selected, select, boxOf, begin, place }: Wanted) {
+  const may = useMay();
   const edits = useStageEdits(theme, scene, layout, selected, select);
 
   const tab = (event: KeyboardEvent) => {
@@ -66,8 +68,8 @@ export function useStageKeys({ theme, scene, layout, selected, select, boxOf, be
 
   const commands: Record<string, () => void> = {
     a: () => select(layout.pieces.map((p) => p.id)),
-    v: edits.paste,
-    ...(selected.length > 0 ? { d: edits.duplicate, c: edits.copy, g: edits.group } : {}),
+    ...(may ? { v: edits.paste } : {}),
+    ...(may && selected.length > 0 ? { d: edits.duplicate, c: edits.copy, g: edits.group } : {}),
   };
   const singles: Record<string, () => void> = {
     Delete: edits.takeOff,
@@ -89,8 +91,9 @@ export function useStageKeys({ theme, scene, layout, selected, select, boxOf, be
     if (event.key === "Tab") return tab(event);
     const command = event.ctrlKey || event.metaKey;
     const arrow = ARROWS[event.key];
-    const does = command ? commands[event.key.toLowerCase()] : selected.length > 0 ? singles[event.key] : undefined;
-    if (arrow && selected.length > 0 && !command) arrows(event, arrow);
+    const changes = may && selected.length > 0;
+    const does = command ? commands[event.key.toLowerCase()] : changes ? singles[event.key] : undefined;
+    if (arrow && changes && !command) arrows(event, arrow);
     else if (does) does();
     else return;
     event.preventDefault();

@@ -8,6 +8,7 @@ import { CompleteStart, FamilyChooser } from "./FamilyChooser";
 import { Sample } from "./Sample";
 import { useKind, type Kind } from "./kinds";
 import { inZone, newId, useCatalogue, useEdit, useTheme, useLook } from "./useTheme";
+import { May, useMay } from "./May";
 
 const GROUPS: [Kind["group"] | "ALL", string][] = [
   ["ALL", "All"],
@@ -22,6 +23,7 @@ const GROUPS: [Kind["group"] | "ALL", string][] = [
 export function PiecesPage() {
   const { theme } = useTheme();
   const catalogue = useCatalogue();
+  const may = useMay();
   const [lacking, setLacking] = useState(false);
   const [group, setGroup] = useState<Kind["group"] | "ALL">("ALL");
   const kinds =
@@ -33,8 +35,10 @@ export function PiecesPage() {
   return (
     <div className="p-4">
       <h1 className="mb-3">Pieces</h1>
-      <FamilyChooser />
-      {theme.scenes.length === 0 && <CompleteStart />}
+      <May>
+        <FamilyChooser />
+      </May>
+      {theme.scenes.length === 0 && may && <CompleteStart />}
       <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
         <h2>Kinds of pieces</h2>
         <div role="radiogroup" aria-label="Which kinds" className="flex">
@@ -93,7 +97,9 @@ function KindCard({ kind }: { kind: Kind }) {
       </div>
       <div className="flex items-center justify-between gap-2 p-2">
         <span className="font-head font-bold">{kind.title}</span>
-        {kind.group === "FILES" ? <MakeOne kind={kind} theme={theme} id={id} /> : <AddTo kind={kind} theme={theme} />}
+        <May>
+          {kind.group === "FILES" ? <MakeOne kind={kind} theme={theme} id={id} /> : <AddTo kind={kind} theme={theme} />}
+        </May>
       </div>
     </li>
   );
@@ -174,6 +180,7 @@ function PieceLine({ piece, theme }: { piece: Piece; theme: Theme }) {
   const edit = useEdit();
   const kind = useKind(piece.kind);
   const apart = kind?.apart;
+  const may = useMay();
   const on = theme.scenes.filter((scene) => scene.stack.some((placed) => placed.piece === piece.id));
   const missing = theme.scenes.filter((scene) => !on.includes(scene));
   const zone = kind?.zone ?? "FULL";
@@ -191,6 +198,7 @@ function PieceLine({ piece, theme }: { piece: Piece; theme: Theme }) {
       </Link>
       <span className="flex-1 text-faint">{where}</span>
       {kind?.announces &&
+        may &&
         missing.map((scene) => (
           <button key={scene.id} className="btn" onClick={() => void place(scene)}>
             <Plus size={14} />
@@ -198,15 +206,17 @@ function PieceLine({ piece, theme }: { piece: Piece; theme: Theme }) {
           </button>
         ))}
       <Link className="btn" to={`/themes/${id}/pieces/${piece.id}`}>
-        Tune and take out
+        {may ? "Tune and take out" : "Look and take out"}
       </Link>
-      <button
-        className="btn px-1.5"
-        aria-label={`Delete ${piece.name}`}
-        onClick={() => void edit({ edit: "removePiece", piece: piece.id })}
-      >
-        <Trash2 size={14} />
-      </button>
+      {may && (
+        <button
+          className="btn px-1.5"
+          aria-label={`Delete ${piece.name}`}
+          onClick={() => void edit({ edit: "removePiece", piece: piece.id })}
+        >
+          <Trash2 size={14} />
+        </button>
+      )}
     </li>
   );
 }

@@ -73,24 +73,28 @@ function HeadLine({ theme }: { theme: ThemeView }) {
       <span className="text-faint" title="Find anything with Ctrl K; ? lists the shortcuts">
         <kbd>Ctrl K</kbd> · <kbd>?</kbd>
       </span>
-      <button
-        className="btn"
-        onClick={() => undo()}
-        disabled={!theme.canUndo || !includes(theme.role, "DESIGNER")}
-        aria-label="Undo"
-        title="Undo (Ctrl+Z)"
-      >
-        <Undo2 size={15} />
-      </button>
-      <button
-        className="btn"
-        onClick={() => redo()}
-        disabled={!theme.canRedo || !includes(theme.role, "DESIGNER")}
-        aria-label="Redo"
-        title="Redo (Ctrl+Shift+Z)"
-      >
-        <Redo2 size={15} />
-      </button>
+      {includes(theme.role, "DESIGNER") && (
+        <>
+          <button
+            className="btn"
+            onClick={() => undo()}
+            disabled={!theme.canUndo}
+            aria-label="Undo"
+            title="Undo (Ctrl+Z)"
+          >
+            <Undo2 size={15} />
+          </button>
+          <button
+            className="btn"
+            onClick={() => redo()}
+            disabled={!theme.canRedo}
+            aria-label="Redo"
+            title="Redo (Ctrl+Shift+Z)"
+          >
+            <Redo2 size={15} />
+          </button>
+        </>
+      )}
       <button className="btn" onClick={turn} aria-label={night ? "Day colours" : "Night colours"}>
         {night ? <Sun size={15} /> : <Moon size={15} />}
       </button>

@@ -12,6 +12,8 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 
 /**
  * Threads for what is computed long: as many as leave the live feeds room on this machine's processor, people at the
@@ -80,7 +82,7 @@ public class Hands {
     }
 
     /**
-     * Does something and waits for it, as the person who asks.
+     * Does something and waits for it, as the person who asks and where they are.
      *
      * @throws Busy when far too much waits already
      */
@@ -94,11 +96,14 @@ public class Hands {
             throw new Busy(FULL);
         }
         SecurityContext asking = SecurityContextHolder.getContext();
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
         Waiting<T> waiting = new Waiting<>(what, order.getAndIncrement(), () -> {
             SecurityContextHolder.setContext(asking);
+            RequestContextHolder.setRequestAttributes(request);
             try {
                 return work.done();
             } finally {
+                RequestContextHolder.resetRequestAttributes();
                 SecurityContextHolder.clearContext();
             }
         });

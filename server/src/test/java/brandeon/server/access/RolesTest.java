@@ -88,20 +88,26 @@ class RolesTest {
         people.get("nobody").get("/api/session");
         people.put("stranger", server.stranger(Role.OWNER));
         for (Role role : List.of(Role.VIEWER, Role.OPERATOR, Role.DESIGNER, Role.OWNER)) {
-            people.put(role.name().toLowerCase(java.util.Locale.ROOT), server.member(workspace, role));
+            Person member = server.member(workspace, role);
+            // In a workspace of their own they may do everything; here that counts for nothing.
+            assertThat(member.post("/api/workspaces", "{\"name\":\"Their own\"}")
+                            .status())
+                    .isEqualTo(201);
+            people.put(role.name().toLowerCase(java.util.Locale.ROOT), member);
         }
+        Person maker = server.member(workspace, Role.OWNER);
         Map<String, String> wanted = table();
         StringBuilder found = new StringBuilder();
         Routes routes = Routes.of(people.get("owner"));
-        Map<String, String> looked = fresh(people.get("owner"));
+        Map<String, String> looked = fresh(maker);
         for (Route route : routes.all()) {
             StringBuilder line = new StringBuilder(route.name()).append(" |");
             Map<String, String> known = looked;
             for (String column : COLUMNS) {
-                String verdict = verdict(people.get(column), route, routes, known);
+                String verdict = verdict(people.get(column), here(workspace, column), route, routes, known);
                 line.append(' ').append(verdict);
                 // Each person meets a theme as it was: what another one did does not count.
-                known = verdict.equals("ok") && !route.method().equals("GET") ? fresh(people.get("owner")) : known;
+                known = verdict.equals("ok") && !route.method().equals("GET") ? fresh(maker) : known;
             }
             looked = known;
             found.append(line).append('\n');
@@ -133,7 +139,12 @@ class RolesTest {
         assertThat(String.join("\n", rows) + "\n").isEqualTo(wanted.toString());
     }
 
-    private static String verdict(Person person, Route route, Routes routes, Map<String, String> known) {
+    /** What a page of that workspace says with each request; a stranger's says it of their own. */
+    private static String here(UUID workspace, String column) {
+        return COLUMNS.indexOf(column) < 2 ? "" : workspace.toString();
+    }
+
+    private static String verdict(Person person, String here, Route route, Routes routes, Map<String, String> known) {
         String address = address(route.path(), known);
         if (route.name().equals("DELETE /api/session")) {
             // Whoever signs out here has nothing more to say on the lines below.
@@ -152,6 +163,7 @@ class RolesTest {
         int status = person.send(person.request(address)
                         .header("Content-Type", route.takesFile() ? "application/octet-stream" : "application/json")
                         .header("Accept", "application/json")
+                        .header("Brandeon-Workspace", here)
                         .method(route.method(), body)
                         .build())
                 .status();
