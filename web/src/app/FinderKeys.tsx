@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Keys } from "../theme/screens";
+import { Glossary } from "../glossary/Glossary";
 import { Finder, type Findable } from "./Finder";
 import { Shortcuts } from "./Shortcuts";
 
@@ -18,7 +19,7 @@ export function FinderKeys(props: {
   sought?: () => void;
 }) {
   const { all, own, also, sought } = props;
-  const [shown, setShown] = useState<"" | "shortcuts" | "finder">("");
+  const [shown, setShown] = useState<"" | "shortcuts" | "finder" | "glossary">("");
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const typing =
@@ -36,11 +37,16 @@ export function FinderKeys(props: {
     return () => removeEventListener("keydown", press);
   }, [also, sought]);
   const close = () => setShown("");
-  const shortcuts: Findable = { name: "Shortcuts", sort: "action", go: () => setShown("shortcuts") };
+  const explain = () => setShown("glossary");
+  const everywhere: Findable[] = [
+    { name: "Shortcuts", sort: "action", go: () => setShown("shortcuts") },
+    { name: "Glossary", sort: "action", go: explain },
+  ];
   return (
     <>
-      <Finder open={shown === "finder"} close={close} all={[...all, shortcuts]} />
-      <Shortcuts open={shown === "shortcuts"} close={close} own={own} />
+      <Finder open={shown === "finder"} close={close} all={[...all, ...everywhere]} />
+      <Shortcuts open={shown === "shortcuts"} close={close} own={own} explain={explain} />
+      <Glossary open={shown === "glossary"} close={close} />
     </>
   );
 }

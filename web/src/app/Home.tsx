@@ -1,14 +1,12 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Check, ChevronDown } from "lucide-react";
 import { useState, type ReactNode } from "react";
 import { NavLink } from "react-router";
-import { answer, api } from "../api/client";
 import { NewWorkspace } from "../people/NewWorkspace";
 import { HomeKeys } from "./HomeKeys";
 import { Mark } from "./Mark";
 import { PLACES } from "./places";
-import { useSession } from "./useSession";
+import { useSession, useSignOut } from "./useSession";
 import { useWorkspace } from "./useWorkspace";
 
 /** The head line around every page that is not about one theme. @param says what the page answers, in one line */
@@ -80,16 +78,9 @@ function WorkspaceMenu() {
 
 function SignOut() {
   const session = useSession();
-  const queries = useQueryClient();
-  const signOut = useMutation({
-    mutationFn: () => answer(api.DELETE("/api/session")),
-    onSettled: () => {
-      queries.clear();
-      location.assign("/");
-    },
-  });
+  const signOut = useSignOut();
   return (
-    <button className="btn" title={session.data?.email} onClick={() => signOut.mutate()}>
+    <button className="btn" title={session.data?.email} onClick={signOut}>
       Sign out
     </button>
   );

@@ -11,7 +11,8 @@ const EVERYWHERE: Keys = [
 ];
 
 /** The shortcuts of the screen that is open, and those of every screen. */
-export function Shortcuts({ open, close, own }: { open: boolean; close: () => void; own: Keys }) {
+export function Shortcuts(props: { open: boolean; close: () => void; own: Keys; explain: () => void }) {
+  const { open, close, own, explain } = props;
   return (
     <Dialog open={open} onClose={close} className="relative z-30">
       <div className="fixed inset-0 flex items-start justify-center bg-ink/30 p-16">
@@ -27,9 +28,14 @@ export function Shortcuts({ open, close, own }: { open: boolean; close: () => vo
           )}
           <h3 className="mb-1 mt-3">Everywhere</h3>
           <KeyList keys={EVERYWHERE} />
-          <button className="btn mt-4" onClick={close}>
-            Close
-          </button>
+          <div className="mt-4 flex gap-2">
+            <button className="btn" onClick={close}>
+              Close
+            </button>
+            <button className="btn" onClick={explain}>
+              Glossary
+            </button>
+          </div>
         </DialogPanel>
       </div>
     </Dialog>

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
 
 export type Session = Schemas["Session"];
@@ -29,4 +29,17 @@ export function useAskSession(): () => void {
 export function useTakeSession(): (session: Session) => void {
   const queries = useQueryClient();
   return (session) => void queries.setQueryData(SESSION, session);
+}
+
+/** Ends this session, and opens the door again. */
+export function useSignOut(): () => void {
+  const queries = useQueryClient();
+  const signOut = useMutation({
+    mutationFn: () => answer(api.DELETE("/api/session")),
+    onSettled: () => {
+      queries.clear();
+      location.assign("/");
+    },
+  });
+  return () => signOut.mutate();
 }

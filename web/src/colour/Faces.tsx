@@ -58,7 +58,7 @@ export function Faces() {
   ];
   return (
     <div className="mb-4">
-      <h2 className="mb-1">Type faces</h2>
+      <h2 className="mb-1">Fonts</h2>
       {uses.map(([use, label, face]) => (
         <label key={use} className="mb-1.5 grid grid-cols-[62px_minmax(0,1fr)] items-center">
           {label}
@@ -137,7 +137,7 @@ function AddFace() {
     <>
       <button className="btn" onClick={() => chooser.current?.click()}>
         <FileUp size={14} />
-        Own face
+        Your own font
       </button>
       <input
         ref={chooser}

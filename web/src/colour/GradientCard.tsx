@@ -21,13 +21,13 @@ export function GradientCard({ view }: { view: Schemas["GradientView"] }) {
   const grey = view.greyest < GREY;
   return (
     <div className="mb-4">
-      <h2 className="mb-1">Run of frames</h2>
+      <h2 className="mb-1">Gradient of frames</h2>
       <div className="mb-1.5 h-6 border border-rule" style={{ background: css }} aria-hidden />
       {gradient.stops.map((stop, i) => (
         <select
           key={i}
           className="field mb-1 w-full"
-          aria-label={`Colour ${String(i + 1)} of the run`}
+          aria-label={`Colour ${String(i + 1)} of the gradient`}
           value={stop}
           onChange={(e) =>
             set({ stops: gradient.stops.map((old, n) => (n === i ? (e.target.value as RoleName) : old)) })

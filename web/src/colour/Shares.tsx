@@ -2,21 +2,21 @@ import { useEffect, useState } from "react";
 import type { Schemas } from "../api/client";
 import { useEdit, useTheme } from "../theme/useTheme";
 
-/** How round corners are, how dark see-through plates are, and whether things move. */
+/** How round corners are, how opaque plates are, and whether things move. */
 export function Shares({ plates }: { plates: Schemas["PlateView"][] }) {
   const { brand } = useTheme().theme;
   const edit = useEdit();
   return (
     <>
       <Share
-        title="Corners"
+        title="Corner radius"
         least="square"
         most="round"
         value={brand.corner}
         set={(corner) => void edit({ edit: "setCorner", corner }, "corner")}
       />
       <Share
-        title="Plates"
+        title="Plate opacity"
         least="clear"
         most="solid"
         value={brand.plate}

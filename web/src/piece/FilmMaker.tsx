@@ -16,7 +16,7 @@ interface Props {
 }
 
 const FORMATS: [Schemas["FilmWish"]["format"], string][] = [
-  ["WEBM", "WebM, see-through"],
+  ["WEBM", "WebM, transparent"],
   ["APNG", "Animated PNG"],
   ["FRAMES", "PNG frames in a zip"],
 ];
@@ -66,7 +66,7 @@ export function FilmMaker({ piece, canvas, scene, width, seconds, webm }: Props)
           ))}
         </select>
         <select
-          aria-label="Frames a second"
+          aria-label="Frame rate"
           className="field"
           value={rate}
           onChange={(e) => setRate(Number(e.target.value))}

@@ -71,7 +71,7 @@ function Cover({
         <strong>{cover.frame30}</strong> at 30.
       </p>
       <p className="text-faint">
-        No pixel of the canvas is see-through from {Math.ceil(cover.first)} to {Math.floor(cover.last)} ms. Type this
+        No pixel of the canvas is transparent from {Math.ceil(cover.first)} to {Math.floor(cover.last)} ms. Type this
         number as the transition point.
       </p>
     </div>

@@ -29,7 +29,7 @@ export function TakeOut({ piece, canvas, scene }: Props) {
   return (
     <section aria-labelledby="take-out">
       <h2 id="take-out" className="mb-1">
-        Take out
+        Export
       </h2>
       <label className="mb-2 flex items-center gap-2">
         <span className="text-faint">Width in pixels</span>

@@ -8,7 +8,9 @@ import { sayProblem, useNotices } from "../app/notices";
 import { useCopy } from "../app/useCopy";
 import { useTheme } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
+import { Link } from "react-router";
 import { May, useMay } from "../theme/May";
+import { usePutOnAir } from "../theme/usePutOnAir";
 
 type Row = Schemas["Row"];
 
@@ -20,7 +22,9 @@ const PART_NAMES: Record<Row["part"], string> = {
 
 /** Every source with its link, size, order, behaviour and health. */
 export function LedgerPage() {
-  const { id, onAir } = useTheme();
+  const theme = useTheme();
+  const { id, onAir } = theme;
+  const air = usePutOnAir(theme);
   const [canvas, setCanvas] = useState("");
   const [all, setAll] = useState(false);
   const may = useMay("OPERATOR");
@@ -70,7 +74,16 @@ export function LedgerPage() {
           Nothing is on air yet.{" "}
           {may ? (
             <>
-              Press <b>Put on air</b> above; then every source has a link that stays the same through all later edits.
+              Then every source has a link that stays the same through all later edits.{" "}
+              {air.hindrance ? (
+                <Link className="btn" to={`/themes/${id}/sheet`}>
+                  Add the first scene
+                </Link>
+              ) : (
+                <button className="btn btn-live" disabled={air.busy} onClick={air.put}>
+                  Put it on air
+                </button>
+              )}
             </>
           ) : (
             "Operators, designers and owners put it on air."

@@ -24,17 +24,17 @@ export function Practice() {
   const mine = channels.data?.find((c) => c.id === channel);
   return (
     <section>
-      <h2>Practice signals from {platform}</h2>
-      <div className="my-1.5 flex flex-wrap gap-1.5">
-        <May role="OPERATOR">
+      <May role="OPERATOR">
+        <h2 className="only-may">Practice signals from {platform}</h2>
+        <div className="my-1.5 flex flex-wrap gap-1.5">
           {mine?.signals.map((signal) => (
             <button key={signal.kind} className="btn" onClick={() => send.mutate(signal.kind)}>
               <Send size={13} />
               {signal.word}
             </button>
           ))}
-        </May>
-      </div>
+        </div>
+      </May>
       <h3 className="mt-3">What was shown when</h3>
       {record.data?.length === 0 && <p className="text-faint">Nothing came yet.</p>}
       <ul className="ruled max-h-44 overflow-auto">

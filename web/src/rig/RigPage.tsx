@@ -6,6 +6,7 @@ import { ProgramPicture } from "./ProgramPicture";
 import { SourceList } from "./SourceList";
 import { useRig, withScene, type Program } from "./useRig";
 import { Trouble } from "../app/Trouble";
+import { Link } from "react-router";
 import { May, useMay } from "../theme/May";
 
 /** The practice rig: programs side by side, one switch for their scenes, sources with every figure. */
@@ -32,18 +33,28 @@ export function RigPage() {
       <div className="mb-2 flex items-center gap-3">
         <h1>Practice rig</h1>
         <span className="text-faint">A broadcaster to try things on: nothing leaves this machine.</span>
-        <span className="ml-auto">{fillButton}</span>
+        {programs.length > 0 && <span className="ml-auto">{fillButton}</span>}
       </div>
       <div className="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-6">
         <div className="flex min-w-0 flex-col gap-3">
           {programs.length === 0 ? (
-            <p className="mb-4 border border-dashed border-rule p-6 text-faint">
-              {!may
-                ? "The rig is empty. Operators, designers and owners fill it."
-                : onAir === 0
-                  ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger."
-                  : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}
-            </p>
+            <div className="mb-4 border border-dashed border-rule p-6 text-faint">
+              <p className="mb-2">
+                {!may
+                  ? "The rig is empty. Operators, designers and owners fill it."
+                  : onAir === 0
+                    ? "The rig is empty. Put the theme on air first; then the rig can be filled from the ledger."
+                    : "The rig is empty. Fill it from the ledger: every scene gets its sources in order, captures included."}
+              </p>
+              {may &&
+                (onAir === 0 ? (
+                  <Link className="btn" to={`/themes/${id}/publish`}>
+                    Put the theme on air
+                  </Link>
+                ) : (
+                  fillButton
+                ))}
+            </div>
           ) : (
             <div>
               <div className="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Scene on program">

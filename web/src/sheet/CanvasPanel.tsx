@@ -20,9 +20,9 @@ export function CanvasPanel() {
               <th className="font-normal">Name</th>
               <th className="font-normal">Width</th>
               <th className="font-normal">Height</th>
-              <th className="font-normal">Frames</th>
-              <th className="font-normal">Safe, %</th>
-              <th className="font-normal">Text safe, %</th>
+              <th className="font-normal">Frame rate</th>
+              <th className="font-normal">Safe area, %</th>
+              <th className="font-normal">Title-safe, %</th>
             </tr>
           </thead>
           <tbody>
@@ -111,7 +111,7 @@ function CanvasLine({ canvas, only }: { canvas: Canvas; only: boolean }) {
       </td>
       <td className="pr-1.5">
         <NumberField
-          label={`Frames a second of ${name}`}
+          label={`Frame rate of ${name}`}
           width={3}
           value={canvas.frameRate}
           set={(frameRate) => set({ frameRate: Math.round(frameRate) })}
@@ -119,7 +119,7 @@ function CanvasLine({ canvas, only }: { canvas: Canvas; only: boolean }) {
       </td>
       <td className="pr-1.5">
         <NumberField
-          label={`Safe margin of ${name}`}
+          label={`Safe area of ${name}`}
           width={4}
           value={safe.action * 100}
           set={(action) => set({ safe: { ...safe, action: action / 100 } })}
@@ -127,7 +127,7 @@ function CanvasLine({ canvas, only }: { canvas: Canvas; only: boolean }) {
       </td>
       <td className="pr-1.5">
         <NumberField
-          label={`Safe margin for texts of ${name}`}
+          label={`Title-safe area of ${name}`}
           width={4}
           value={safe.graphics * 100}
           set={(graphics) => set({ safe: { ...safe, graphics: graphics / 100 } })}

@@ -7,10 +7,18 @@ import { inZone, useEdit, useTheme } from "../theme/useTheme";
 
 /** Which piece is on which scene; one press puts it on another, one more on all. */
 export function Coverage() {
-  const { theme } = useTheme();
+  const { theme, id } = useTheme();
   const kindOf = useKinds();
   const pieces = theme.pieces.filter((piece) => !kindOf(piece.kind)?.apart);
-  if (pieces.length === 0) return <p className="text-faint">No pieces yet.</p>;
+  if (pieces.length === 0)
+    return (
+      <p className="text-faint">
+        No pieces yet.{" "}
+        <Link className="btn" to={`/themes/${id}/pieces`}>
+          Choose pieces
+        </Link>
+      </p>
+    );
   return (
     <table className="border-collapse" aria-label="Where pieces are">
       <thead>

@@ -23,7 +23,7 @@ export function ControlRow({
   const { piece, name } = control;
   return (
     <li className="py-1.5" aria-label={name}>
-      <fieldset disabled={!mayCue} className="min-w-0">
+      <fieldset disabled={!mayCue} className="may min-w-0">
         <div className="flex items-center gap-2">
           <span className="min-w-0 truncate font-bold">{name}</span>
           {control.alike.length > 0 && (

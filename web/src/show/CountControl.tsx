@@ -51,7 +51,7 @@ export function CountControl({
           {tally.step}
         </button>
         <button className="btn" aria-expanded={open} onClick={() => setOpen(!open)}>
-          Step and ends
+          Step and limits
         </button>
         {tally.live && <span className="text-faint">follows a live number; write one to count by hand</span>}
       </div>
@@ -94,8 +94,8 @@ function Ends({ piece, tally, cue }: { piece: string; tally: Tally; cue: Send })
       }}
     >
       <Small label="step" value={step} set={setStep} />
-      <Small label="least" value={least} set={setLeast} />
-      <Small label="most" value={most} set={setMost} />
+      <Small label="minimum" value={least} set={setLeast} />
+      <Small label="maximum" value={most} set={setMost} />
       <button className="btn" disabled={values.includes(undefined)}>
         Set
       </button>

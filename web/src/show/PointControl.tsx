@@ -38,6 +38,7 @@ export function PointControl({
         {points.map((point, i) => (
           <li key={i}>
             <button
+              data-shows
               className={`flex w-full items-center gap-2 px-1 py-0.5 text-left hover:bg-kelp-soft ${point.state === "NOW" ? "font-bold" : ""} ${point.state === "DONE" ? "text-faint" : ""}`}
               title={`Is ${SAID[point.state]}; a press makes it ${SAID[AFTER[point.state]]}`}
               onClick={() => mark(i, AFTER[point.state])}

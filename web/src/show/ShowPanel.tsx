@@ -1,5 +1,6 @@
 import { includes } from "../app/roles";
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
+import { Link } from "react-router";
 import { ChevronRight, Redo2, Undo2 } from "lucide-react";
 import { Trouble } from "../app/Trouble";
 import { useTheme } from "../theme/useTheme";
@@ -31,24 +32,29 @@ export function ShowPanel() {
     <section aria-label="The show">
       <div className="flex items-center gap-2">
         <h2>What the show says now</h2>
-        <span className="ml-auto flex gap-1.5">
-          <button className="btn" disabled={!view.canUndo || !mayCue} onClick={() => cues.undo()}>
-            <Undo2 size={13} />
-            Take back
-          </button>
-          <button className="btn" disabled={!view.canRedo || !mayCue} onClick={() => cues.redo()}>
-            <Redo2 size={13} />
-            Again
-          </button>
-        </span>
+        {mayCue && (
+          <span className="ml-auto flex gap-1.5">
+            <button className="btn" disabled={!view.canUndo} onClick={() => cues.undo()}>
+              <Undo2 size={13} />
+              Take back
+            </button>
+            <button className="btn" disabled={!view.canRedo} onClick={() => cues.redo()}>
+              <Redo2 size={13} />
+              Again
+            </button>
+          </span>
+        )}
       </div>
       <p className="mb-1 text-faint">
         Seen at once on every scene and canvas of {view.name}; nothing here is put on air.
       </p>
       {view.controls.length === 0 && (
-        <p className="border border-dashed border-rule p-4 text-faint">
-          This theme has no pieces yet. Add scenes on the Sheet; what their pieces say can be changed here then.
-        </p>
+        <div className="border border-dashed border-rule p-4 text-faint">
+          <p className="mb-2">This theme has no pieces yet. With scenes, what their pieces say can be changed here.</p>
+          <Link className="btn" to={`/themes/${theme.id}/sheet`}>
+            Add a scene
+          </Link>
+        </div>
       )}
       {main.length > 0 && <ul className="ruled">{main.map(row)}</ul>}
       {others.length > 0 && (

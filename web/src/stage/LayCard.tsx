@@ -29,18 +29,18 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
   const plain = now.turn === 0 && !now.mirrored && !now.flipped && now.opacity === 1 && now.blend === "NORMAL";
   return (
     <fieldset disabled={placed.locked} className="mt-3 border-t border-rule pt-2">
-      <legend className="sr-only">How it is laid</legend>
+      <legend className="sr-only">Rotation, opacity, blend mode</legend>
       <div className="flex items-center gap-2">
         <label className="flex items-center gap-1.5">
-          <span className="text-faint">Turn</span>
-          <input className="field w-14" aria-label="Turn in degrees" {...turn} />
+          <span className="text-faint">Rotation</span>
+          <input className="field w-14" aria-label="Rotation in degrees" {...turn} />
         </label>
         <button
           type="button"
           className={`btn px-1.5 ${now.mirrored ? "border-kelp bg-kelp-soft" : ""}`}
           aria-pressed={now.mirrored}
-          aria-label="Mirror left to right"
-          title="Mirror (M)"
+          aria-label="Flip horizontally"
+          title="Flip horizontally (M)"
           onClick={() => void set({ mirrored: !now.mirrored })}
         >
           <FlipHorizontal2 size={14} />
@@ -49,8 +49,8 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
           type="button"
           className={`btn px-1.5 ${now.flipped ? "border-kelp bg-kelp-soft" : ""}`}
           aria-pressed={now.flipped}
-          aria-label="Turn upside down"
-          title="Upside down"
+          aria-label="Flip vertically"
+          title="Flip vertically"
           onClick={() => void set({ flipped: !now.flipped })}
         >
           <FlipVertical2 size={14} />
@@ -59,8 +59,8 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
           type="button"
           className="btn ml-auto px-1.5"
           disabled={plain}
-          aria-label="Lay it plainly again"
-          title="Lay it plainly again"
+          aria-label="Reset"
+          title="Reset"
           onClick={() => void set({ turn: 0, mirrored: false, flipped: false, opacity: 1, blend: "NORMAL" })}
         >
           <RotateCcw size={13} />
@@ -84,7 +84,7 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
         </label>
         <select
           className="field w-24"
-          aria-label="Blend with what lies behind"
+          aria-label="Blend mode"
           value={now.blend}
           onChange={(event) => void set({ blend: event.target.value as Schemas["Manner"]["blend"] })}
         >

@@ -38,9 +38,9 @@ export function ManyCard({
   const groups = scene.stack.filter((placed) => selected.includes(placed.piece)).map((placed) => placed.group);
   const together = groups.every((name) => name !== "" && name === groups[0]);
   return (
-    <section aria-label="Bring into line" className="mt-3 border-t border-rule pt-2">
+    <section aria-label="Align" className="mt-3 border-t border-rule pt-2">
       <h3 className="mb-1">
-        Bring into line {selected.length === 1 && <span className="font-normal text-faint">with the safe area</span>}
+        Align {selected.length === 1 && <span className="font-normal text-faint">with the safe area</span>}
       </h3>
       <div className="flex flex-wrap gap-1">
         {ALIGN.map(([alignment, title, Icon]) => (
@@ -58,16 +58,16 @@ export function ManyCard({
           <>
             <button
               className="btn px-1.5"
-              aria-label="Equal gaps, left to right"
-              title="Equal gaps, left to right"
+              aria-label="Distribute horizontally"
+              title="Distribute horizontally"
               onClick={() => arrange({ arrange: "distribute", ...at, across: true })}
             >
               <AlignHorizontalDistributeCenter size={15} />
             </button>
             <button
               className="btn px-1.5"
-              aria-label="Equal gaps, top to bottom"
-              title="Equal gaps, top to bottom"
+              aria-label="Distribute vertically"
+              title="Distribute vertically"
               onClick={() => arrange({ arrange: "distribute", ...at, across: false })}
             >
               <AlignVerticalDistributeCenter size={15} />

@@ -180,7 +180,7 @@ function decided(spot: Schemas["Placed"]["spot"], theme: Theme): string {
     case "anchor":
       return `Anchored at the ${ANCHORS.find(([id]) => id === spot.anchor)?.[1] ?? ""} of the canvas.`;
     case "attach":
-      return `Hangs on ${theme.pieces.find((piece) => piece.id === spot.to)?.name ?? "a piece that is gone"}.`;
+      return `Attached to ${theme.pieces.find((piece) => piece.id === spot.to)?.name ?? "a piece that is gone"}.`;
   }
 }
 
@@ -218,17 +218,17 @@ function Attach({ scene, theme, view, spot, locked, unit, hang }: AttachProps) {
     <div className="flex min-w-0 flex-1 flex-col gap-1">
       <select
         className="field"
-        aria-label="Hangs on"
+        aria-label="Attached to"
         disabled={locked}
         value={now?.to ?? ""}
         onChange={(event) => {
           if (event.target.value !== "") hang(event.target.value, side, gap);
         }}
       >
-        <option value="">hangs on nothing</option>
+        <option value="">attached to nothing</option>
         {others.map((placed) => (
           <option key={placed.piece} value={placed.piece}>
-            hangs on {theme.pieces.find((piece) => piece.id === placed.piece)?.name}
+            attached to {theme.pieces.find((piece) => piece.id === placed.piece)?.name}
           </option>
         ))}
       </select>

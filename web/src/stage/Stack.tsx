@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { ArrowDown, ArrowUp, Eye, EyeOff, Lock, LockOpen, X } from "lucide-react";
 import { Fragment } from "react";
 import type { Layout, Scene } from "../api/client";
@@ -17,7 +18,7 @@ const ORDER = ["HIDDEN_BY_CAPTURE", "COVERS_OTHERS", "ALERT_NOT_ON_TOP"];
 
 /** The order from front to back, with the captures as its dividing line. */
 export function Stack({ scene, layout, selected, select }: Props) {
-  const { theme } = useTheme();
+  const { theme, id } = useTheme();
   const edit = useEdit();
   const captures = layout.openings.map((o) => o.captureName).join(", ");
   const shown = layout.pieces.map((piece) => piece.id);
@@ -32,7 +33,12 @@ export function Stack({ scene, layout, selected, select }: Props) {
         </p>
       ))}
       {front.length === 0 && (
-        <p className="text-faint">Nothing stands on this scene yet. Add pieces on the Pieces page.</p>
+        <p className="text-faint">
+          Nothing stands on this scene yet.{" "}
+          <Link className="btn" to={`/themes/${id}/pieces`}>
+            Choose pieces
+          </Link>
+        </p>
       )}
       <ol>
         {front.map((placed, i) => {

@@ -199,7 +199,7 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
           )}
         </div>
       ) : (
-        <Tabs names={["Place", "Fit", "Words"]}>
+        <Tabs names={["Place", "Fit", "Text"]}>
           <May>
             <PlaceCard
               key={`place ${piece.id}`}
@@ -219,7 +219,7 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
             <div className="mb-1 flex items-center justify-between">
               <span className="text-faint">On every scene that it is on</span>
               <Link className="underline" to={`/themes/${id}/pieces/${piece.id}`}>
-                Tune and take out
+                Edit and export
               </Link>
             </div>
             <May>
@@ -276,11 +276,12 @@ function Tabs({ names, children }: { names: string[]; children: ReactNode[] }) {
 
 function IconButton({
   label,
-  on = false,
+  on,
   press,
   children,
 }: {
   label: string;
+  /** Only for what can be on or off. */
   on?: boolean;
   press: () => void;
   children: ReactNode;

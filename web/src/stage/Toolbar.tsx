@@ -5,11 +5,11 @@ import { Proposal } from "./Proposal";
 import { useStage } from "./useStage";
 
 const LOOKS = [
-  ["guides", "Safe areas", Ruler],
-  ["plan", "Lines of the zone plan", Blocks],
-  ["areas", "Faces and kept-clear areas", ScanFace],
-  ["snap", "Edges catch on lines (hold Ctrl to drag freely)", Magnet],
-  ["phone", "As its viewer sees it on a phone", Smartphone],
+  ["guides", "Safe areas", "Safe areas", Ruler],
+  ["plan", "Zones", "Lines of the zone plan", Blocks],
+  ["areas", "Faces", "Faces and kept-clear areas", ScanFace],
+  ["snap", "Snap", "Snapping (hold Ctrl to drag freely)", Magnet],
+  ["phone", "Phone", "As its viewer sees it on a phone", Smartphone],
 ] as const;
 
 interface Props {
@@ -55,7 +55,7 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
         </select>
       </label>
       <div className="flex" role="group" aria-label="What is drawn over it">
-        {LOOKS.map(([id, title, Icon]) => (
+        {LOOKS.map(([id, word, title, Icon]) => (
           <button
             key={id}
             className={`btn -ml-px rounded-none px-1.5 ${look[id] ? "border-kelp bg-kelp-soft" : ""}`}
@@ -65,6 +65,7 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
             onClick={() => look.set({ [id]: !look[id] })}
           >
             <Icon size={15} />
+            <span className="hidden xl:inline">{word}</span>
           </button>
         ))}
       </div>

@@ -4,6 +4,11 @@ import type { ThemeView } from "../api/client";
 import type { Findable } from "../app/Finder";
 import { FinderKeys } from "../app/FinderKeys";
 import { PLACES } from "../app/places";
+import { includes } from "../app/roles";
+import { isNight, setNight } from "../app/night";
+import { useChoices } from "./titles";
+import { usePutOnAir } from "./usePutOnAir";
+import { useRepair, useStart } from "./useTheme";
 import { keysAt, screens, steps } from "./screens";
 
 /** The keys that work on every screen of a theme, the list of them, and the finder. */
@@ -21,6 +26,29 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
     },
     [theme, undo, redo, navigate],
   );
+  const air = usePutOnAir(theme);
+  const repair = useRepair();
+  const start = useStart();
+  const { sceneRoles } = useChoices();
+  const mayEdit = includes(theme.role, "DESIGNER");
+  const deeds: Findable[] = [
+    ...(air.may && air.news ? [{ name: "Put on air", sort: "action", go: air.put }] : []),
+    ...(mayEdit && theme.theme.scenes.length > 0
+      ? [{ name: "Fix all that can be fixed", sort: "action", go: () => repair.mutate() }]
+      : []),
+    ...(mayEdit
+      ? sceneRoles.map((role) => ({
+          name: `Add a scene: ${role.title}`,
+          sort: "action",
+          go: () => start.mutate({ family: "", roles: [role.id] }),
+        }))
+      : []),
+    {
+      name: isNight() ? "Day colours" : "Night colours",
+      sort: "action",
+      go: () => setNight(!isNight()),
+    },
+  ];
   const go = (to: string) => () => void navigate(`/themes/${theme.id}/${to}`);
   const all: Findable[] = [
     ...screens(theme)
@@ -35,8 +63,9 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
       })),
     ),
     ...theme.theme.pieces.map((piece) => ({ name: piece.name, sort: "piece", go: go(pieceAddress(theme, piece.id)) })),
-    ...(theme.canUndo ? [{ name: "Undo", sort: "action", go: undo }] : []),
-    ...(theme.canRedo ? [{ name: "Redo", sort: "action", go: redo }] : []),
+    ...deeds,
+    ...(theme.canUndo && mayEdit ? [{ name: "Undo", sort: "action", go: undo }] : []),
+    ...(theme.canRedo && mayEdit ? [{ name: "Redo", sort: "action", go: redo }] : []),
   ];
   return <FinderKeys all={all} own={keysAt(pathname)} also={also} />;
 }

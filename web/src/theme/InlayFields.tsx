@@ -81,7 +81,7 @@ export function InlayFields({ piece }: { piece: Piece }) {
         <>
           <div className="flex gap-2">
             <label className="block flex-1">
-              <span className="text-faint">Blend</span>
+              <span className="text-faint">Blend mode</span>
               <Choice
                 value={inlay.blend}
                 among={blends.map(({ id, title }): [Inlay["blend"], string] => [id, title])}
@@ -128,7 +128,7 @@ function Strength({ inlay, set }: { inlay: Inlay; set: (inlay: Inlay, gesture: s
   };
   return (
     <label className="flex items-center gap-2">
-      <span className="text-faint">Strength</span>
+      <span className="text-faint">Opacity</span>
       <input
         type="range"
         className="flex-1 accent-kelp"

@@ -206,7 +206,7 @@ function PieceLine({ piece, theme }: { piece: Piece; theme: Theme }) {
           </button>
         ))}
       <Link className="btn" to={`/themes/${id}/pieces/${piece.id}`}>
-        {may ? "Tune and take out" : "Look and take out"}
+        {may ? "Edit and export" : "Look and export"}
       </Link>
       {may && (
         <button

@@ -1,12 +1,10 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { Link, NavLink, Outlet, useParams } from "react-router";
-import { answer, api, Problem, type ThemeView } from "../api/client";
+import { Problem, type ThemeView } from "../api/client";
 import { useInside } from "../app/useWorkspace";
 import { Mark } from "../app/Mark";
 import { isNight, setNight } from "../app/night";
-import { sayProblem, useNotices } from "../app/notices";
 import { FrameKeys } from "./FrameKeys";
 import { includes } from "../app/roles";
 import { SinceLastTime } from "./Comeback";
@@ -14,6 +12,7 @@ import { LooksOn } from "./LooksOn";
 import { steps } from "./screens";
 import { useOthersChanges, useThemeQuery, useUndo } from "./useTheme";
 import { Trouble } from "../app/Trouble";
+import { usePutOnAir } from "./usePutOnAir";
 import { useVisiting } from "./useVisit";
 
 /** The notebook's margin (the order of the work) and the head line, around every page of a theme. */
@@ -111,20 +110,7 @@ function standing(theme: ThemeView): string {
 }
 
 function OnAir({ theme }: { theme: ThemeView }) {
-  const queries = useQueryClient();
-  const say = useNotices((state) => state.say);
-  const refresh = () => {
-    void queries.invalidateQueries({ queryKey: ["theme", theme.id] });
-    void queries.invalidateQueries({ queryKey: ["ledger", theme.id] });
-  };
-  const put = useMutation({
-    mutationFn: () => answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id: theme.id } } })),
-    onSuccess: (ledger) => {
-      refresh();
-      say(`Release ${String(ledger.onAir)} is on air.`);
-    },
-    onError: sayProblem,
-  });
+  const air = usePutOnAir(theme);
   return (
     <>
       {theme.onAir > 0 && (
@@ -133,12 +119,12 @@ function OnAir({ theme }: { theme: ThemeView }) {
           On air: {theme.onAir}
         </span>
       )}
-      {includes(theme.role, "OPERATOR") && (
+      {air.may && (
         <button
-          className={`btn ${theme.differs && theme.theme.scenes.length > 0 ? "btn-live" : ""}`}
-          onClick={() => put.mutate()}
-          disabled={put.isPending || !theme.differs || theme.theme.scenes.length === 0}
-          title={theme.theme.scenes.length === 0 ? "There is no scene to put on air yet" : undefined}
+          className={`btn ${air.news ? "btn-live" : ""}`}
+          onClick={air.put}
+          disabled={air.busy || !air.news}
+          title={air.hindrance}
         >
           Put on air
         </button>

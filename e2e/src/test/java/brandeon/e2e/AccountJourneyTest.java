@@ -9,6 +9,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -18,6 +20,11 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class AccountJourneyTest {
 
     private static final String PASSWORD = "four reeds and a lantern";
+
+    private static final String MARSH = """
+            <svg xmlns="http://www.w3.org/2000/svg" width="80" height="40">
+              <rect width="80" height="40" fill="#3a5f8a"/><rect width="30" height="40" fill="#c9772b"/>
+            </svg>""";
 
     private static final String REPLAY = """
             async ([body, asked]) => {
@@ -49,6 +56,30 @@ class AccountJourneyTest {
             page.getByLabel("Name of the new theme").fill("First light");
             button(page, "Empty theme").click();
             page.waitForURL("**/brand");
+
+            page.navigate(server.address());
+            page.getByLabel("Picture or palette to begin a theme with")
+                    .setInputFiles(new FilePayload(
+                            "night_marsh.txt", "text/plain", "no colours".getBytes(StandardCharsets.UTF_8)));
+            assertThat(button(page, "Close this message")).isVisible();
+            assertThat(page.getByText("New theme", new Page.GetByTextOptions().setExact(true)))
+                    .hasCount(1);
+            page.getByLabel("Picture or palette to begin a theme with")
+                    .setInputFiles(new FilePayload(
+                            "night_marsh.svg", "image/svg+xml", MARSH.getBytes(StandardCharsets.UTF_8)));
+            page.waitForURL("**/begin");
+            assertThat(page.getByLabel("Name of the theme")).hasValue("Night marsh");
+            assertThat(page.getByLabel("Colour 1 as text")).hasValue("#3a5f8a");
+
+            page.navigate(server.address());
+            button(page, "More for Night marsh").click();
+            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Archive"))
+                    .click();
+            assertThat(button(page, "Archive (1)")).isVisible();
+            assertThat(button(page, "More for Night marsh")).hasCount(0);
+            page.getByLabel("Find a theme").fill("marsh night");
+            assertThat(button(page, "More for Night marsh")).isVisible();
+            page.getByLabel("Find a theme").fill("");
 
             page.navigate(server.address() + "/account");
             page.getByLabel("As others see it").fill("Ilse of Low Quay");

@@ -105,7 +105,7 @@ class ContentJourneyTest {
             page.navigate(server.address() + "/themes/" + theme + "/stage/desk/wide?piece=nest-boxes");
             page.getByRole(
                             AriaRole.TAB,
-                            new Page.GetByRoleOptions().setName("Words").setExact(true))
+                            new Page.GetByRoleOptions().setName("Text").setExact(true))
                     .click();
             page.getByLabel("Value: which number").selectOption("set by hand");
             Locator value = page.getByLabel("Value", new Page.GetByLabelOptions().setExact(true));

@@ -29,7 +29,11 @@ class PeopleJourneyTest {
             account(ilse, "Ilse Fenn", "ilse@reedlight.example");
             assertThat(ilse.getByText("Nothing here yet.")).isVisible();
             ilse.getByLabel("Name of the new theme").fill("First light");
-            button(ilse, "Empty theme").click();
+            // Where she is, and what she saw, is kept once she stays.
+            ilse.waitForResponse(
+                    response -> response.url().endsWith("/visit")
+                            && response.request().method().equals("PUT"),
+                    () -> button(ilse, "Empty theme").click());
             ilse.waitForURL("**/brand");
             String theme = ilse.url();
             String code = recoveryCode(ilse, server.address());
@@ -46,23 +50,40 @@ class PeopleJourneyTest {
                     .isVisible();
             account(tavi, "Tavi Brook", "tavi@reedlight.example");
             assertThat(tavi.getByText("First light").first()).isVisible();
-            assertThat(button(tavi, "Delete First light")).hasCount(0);
+            button(tavi, "More for First light").click();
+            assertThat(item(tavi, "Duplicate")).isVisible();
+            assertThat(item(tavi, "Delete …")).hasCount(0);
             tavi.navigate(theme);
             assertThat(tavi.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("First light")))
                     .isVisible();
 
-            ilse.reload();
+            button(tavi, "Add a colour").click();
+            assertThat(tavi.getByLabel("Seed 4", new Page.GetByLabelOptions().setExact(false))
+                            .first())
+                    .isVisible();
+            ilse.navigate(theme.replace("/brand", ""));
+            assertThat(ilse.getByText("Tavi Brook made one change ("))
+                    .isVisible();
+            ilse.waitForURL(theme);
+
+            ilse.navigate(server.address() + "/people");
             assertThat(ilse.getByText("2 people")).isVisible();
-            ilse.getByLabel("Role of Tavi Brook").selectOption("VIEWER");
-            assertThat(ilse.getByText("Tavi Brook is viewer now.")).isVisible();
-            assertThat(tavi.getByText("Your role here is viewer"))
-                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(A_SECOND));
+            becomes(ilse, "OPERATOR");
+            assertThat(tavi.getByText("Your role here is operator")).isVisible(soon());
+            assertThat(button(tavi, "Add a colour")).not().isVisible();
+            assertThat(button(tavi, "Undo")).hasCount(0);
+            assertThat(button(tavi, "Put on air")).isVisible();
+            becomes(ilse, "OWNER");
+            assertThat(button(tavi, "Add a colour")).isVisible(soon());
+            becomes(ilse, "VIEWER");
+            assertThat(tavi.getByText("Your role here is viewer")).isVisible(soon());
+            assertThat(button(tavi, "Add a colour")).not().isVisible();
+            assertThat(button(tavi, "Put on air")).hasCount(0);
             button(ilse, "Take Tavi Brook out").click();
             button(ilse, "Take out now").click();
             assertThat(ilse.getByText("Tavi Brook is not in Ilse Fenn any more."))
                     .isVisible();
-            assertThat(tavi.getByText("This theme cannot be opened"))
-                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(A_SECOND));
+            assertThat(tavi.getByText("This theme cannot be opened")).isVisible(soon());
             link(tavi, "Back to the shelf").click();
             assertThat(tavi.getByText("You are in no workspace.")).isVisible();
             button(tavi, "Sign out").click();
@@ -89,6 +110,20 @@ class PeopleJourneyTest {
             button(ilse, "Set the new password").click();
             assertThat(ilse.getByText("First light").first()).isVisible();
         }
+    }
+
+    private static void becomes(Page owner, String role) {
+        owner.getByLabel("Role of Tavi Brook").selectOption(role);
+        assertThat(owner.getByText("Tavi Brook is " + role.toLowerCase(java.util.Locale.ROOT) + " now."))
+                .isVisible();
+    }
+
+    private static LocatorAssertions.IsVisibleOptions soon() {
+        return new LocatorAssertions.IsVisibleOptions().setTimeout(A_SECOND);
+    }
+
+    private static Locator item(Page page, String name) {
+        return page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(name));
     }
 
     private static String linkOf(Page page) {

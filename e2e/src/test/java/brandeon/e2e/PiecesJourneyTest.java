@@ -70,12 +70,10 @@ class PiecesJourneyTest {
         page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("heads-up");
         page.keyboard().press("Enter");
         page.waitForURL("**/stage/**piece=**");
-        page.getByRole(
-                        AriaRole.TAB,
-                        new Page.GetByRoleOptions().setName("Words").setExact(true))
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Text").setExact(true))
                 .click();
         page.getByLabel("Picture laid into it").selectOption("bark.png");
-        page.getByLabel("Blend").selectOption("MULTIPLY");
+        page.getByLabel("Blend mode").selectOption("MULTIPLY");
         Locator image = page.locator("[data-testid=stage] svg image").first();
         image.waitFor();
         assertThat(image.getAttribute("href")).startsWith("/painted/");
@@ -149,7 +147,7 @@ class PiecesJourneyTest {
         assertThat(page.getByText("No pixel of the canvas is see-through from")).isVisible();
         page.getByLabel("Width in pixels").fill("160");
         page.getByLabel("Kind of clip").selectOption("APNG");
-        page.getByLabel("Frames a second").selectOption("30");
+        page.getByLabel("Frame rate").selectOption("30");
         button(page, "Make a clip of 1.8 s").click();
         Locator file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Transition clip 1.png"));
         file.waitFor();

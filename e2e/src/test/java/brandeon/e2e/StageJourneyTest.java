@@ -68,12 +68,12 @@ class StageJourneyTest {
         field(page, "Width").fill("1920/6 + 20");
         field(page, "Width").press("Enter");
         assertThat(field(page, "Width")).hasValue("340");
-        page.getByLabel("Turn in degrees").fill("12");
-        page.getByLabel("Turn in degrees").press("Enter");
+        page.getByLabel("Rotation in degrees").fill("12");
+        page.getByLabel("Rotation in degrees").press("Enter");
         assertThat(page.locator("[data-testid=stage] svg[data-piece^=fact] g[transform*='rotate(12']")
                         .first())
                 .isAttached();
-        page.getByLabel("Lay it plainly again").click();
+        page.getByLabel("Reset").click();
         page.getByLabel("Anchor at the bottom right").click();
         assertThat(page.getByText("Anchored at the bottom right of the canvas."))
                 .isVisible();

@@ -13,15 +13,15 @@ import java.util.stream.Stream;
 public record Figure(String name, String title, double least, double most, double standard, List<String> choices) {
 
     static final Figure MOVING = choice("moving", "Motion", 1, "still (costs less)", "moving");
-    static final Figure SIZE = new Figure("size", "Size of letters", 0.6, 1.6, 1, List.of());
-    static final Figure BORDER = new Figure("border", "Width of the border", 0.4, 2.5, 1, List.of());
-    static final Figure TURN = new Figure("turn", "Gradient turned, degrees", 0, 359, 0, List.of());
+    static final Figure SIZE = new Figure("size", "Font size", 0.6, 1.6, 1, List.of());
+    static final Figure BORDER = new Figure("border", "Border width", 0.4, 2.5, 1, List.of());
+    static final Figure TURN = new Figure("turn", "Gradient angle, degrees", 0, 359, 0, List.of());
     static final Figure ORNAMENT = new Figure("ornament", "Ornament", 0, 2, 1, List.of());
-    static final Figure ALIGN = choice("align", "Words stand", 0, "left", "in the middle", "right, mirrored");
+    static final Figure ALIGN = choice("align", "Alignment", 0, "left", "in the middle", "right, mirrored");
     static final Figure TIME = choice("format", "Written", 0, "05:00", "00:05:00");
-    static final Figure CORNER = measure("corner", "Corners, of the brand's", 0, 3);
-    static final Figure DARKNESS = measure("darkness", "Darkness of the plate, of the brand's", 0, 2);
-    static final Figure SPACING = measure("spacing", "Space between rows", 0.5, 2);
+    static final Figure CORNER = measure("corner", "Corner radius, of the brand's", 0, 3);
+    static final Figure DARKNESS = measure("darkness", "Opacity of the plate, of the brand's", 0, 2);
+    static final Figure SPACING = measure("spacing", "Row spacing", 0.5, 2);
     static final Figure SEPARATOR = choice("separator", "Between rows", 0, "a line", "dots", "nothing");
     static final Figure GLOW = new Figure("glow", "Glow", 0, 3, 0, List.of());
     static final Figure SHADE = new Figure("shade", "Shadow", 0, 3, 0, List.of());

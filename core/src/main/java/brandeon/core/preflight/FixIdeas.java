@@ -231,7 +231,7 @@ final class FixIdeas {
         if (has(piece, "darkness")) {
             for (double darker : DARKER) {
                 double next = Math.min(2, piece.figure("darkness") * darker);
-                ideas.add(new Fix("Make its plate darker", new PieceEdit.SetFigure(piece.id(), "darkness", next)));
+                ideas.add(new Fix("Make its plate more opaque", new PieceEdit.SetFigure(piece.id(), "darkness", next)));
             }
         }
     }

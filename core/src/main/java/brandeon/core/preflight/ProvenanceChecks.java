@@ -21,7 +21,7 @@ public final class ProvenanceChecks {
         List<Finding> found = new ArrayList<>();
         finding("picture", theme.artworks().stream().map(a -> new Foreign(a.name(), a.provenance())))
                 .ifPresent(found::add);
-        finding("type face", theme.faces().stream().map(f -> new Foreign(f.title(), f.provenance())))
+        finding("font", theme.faces().stream().map(f -> new Foreign(f.title(), f.provenance())))
                 .ifPresent(found::add);
         return found;
     }

@@ -42,7 +42,7 @@ public record Face(@JsonValue String id) {
 
     public Face {
         if (!SHIPPED.containsKey(id) && !id.matches(OWN + "[0-9a-f]{64}")) {
-            throw new Mistake("There is no face called “" + id + "”.");
+            throw new Mistake("There is no font called “" + id + "”.");
         }
     }
 
@@ -80,7 +80,7 @@ public record Face(@JsonValue String id) {
 
     /** The name people know a shipped face by; an own one is named by the theme. */
     public String title() {
-        return isOwn() ? "Own face" : SHIPPED.get(id).title();
+        return isOwn() ? "Your own font" : SHIPPED.get(id).title();
     }
 
     /** What kind of face it is, in one or two words. */

@@ -44,8 +44,8 @@ public record Brand(
         seeds = seeds(seeds);
         pins = pins(pins);
         moods = List.copyOf(moods);
-        share("Corner roundness", corner);
-        share("The darkness of plates", plate);
+        share("Corner radius", corner);
+        share("The opacity of plates", plate);
         String worn = mood;
         if (!worn.isEmpty() && moods.stream().noneMatch(m -> m.id().equals(worn))) {
             throw new Mistake("That mood is no longer there.");

@@ -91,7 +91,7 @@ public sealed interface BrandEdit extends Edit {
             require(
                     !face.isOwn()
                             || theme.faces().stream().anyMatch(f -> f.face().equals(face)),
-                    "That face is no longer there.");
+                    "That font is no longer there.");
             Brand b = theme.brand();
             return switch (use) {
                 case HEADING ->
@@ -105,7 +105,7 @@ public sealed interface BrandEdit extends Edit {
 
         @Override
         public String deed(Names names) {
-            return "Chose another face for " + Names.words(use);
+            return "Chose another font for " + Names.words(use);
         }
     }
 
@@ -175,7 +175,7 @@ public sealed interface BrandEdit extends Edit {
 
         @Override
         public String deed(Names names) {
-            return "Changed how dark plates are";
+            return "Changed the opacity of plates";
         }
     }
 

@@ -11,7 +11,7 @@ public record OwnFace(Face face, String title, Provenance provenance) {
             throw new Mistake(face.title() + " ships already.");
         }
         if (title.isBlank() || title.length() > 120) {
-            throw new Mistake("A face's name has between 1 and 120 letters.");
+            throw new Mistake("A font's name has between 1 and 120 letters.");
         }
     }
 }

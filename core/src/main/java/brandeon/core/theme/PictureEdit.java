@@ -18,7 +18,7 @@ public sealed interface PictureEdit extends Edit {
         public Outcome.Applied applied(Theme theme) {
             require(
                     theme.faces().stream().noneMatch(f -> f.face().equals(face.face())),
-                    "This theme has that face already.");
+                    "This theme has that font already.");
             require(
                     theme.faces().size() < Theme.MOST_FACES,
                     "A theme has at most " + Theme.MOST_FACES + " faces of its own.");
@@ -27,7 +27,7 @@ public sealed interface PictureEdit extends Edit {
 
         @Override
         public String deed(Names names) {
-            return "Added the face " + face.title();
+            return "Added the font " + face.title();
         }
     }
 
@@ -42,7 +42,7 @@ public sealed interface PictureEdit extends Edit {
                                     theme.brand().text(),
                                     theme.brand().figures())
                             .contains(face),
-                    "The brand uses this face; choose another one first.");
+                    "The brand uses this font; choose another one first.");
             return done(
                     theme.withFaces(theme.faces().stream().filter(f -> f != old).toList()),
                     new AddFace(theme.faces().indexOf(old), old));
@@ -50,7 +50,7 @@ public sealed interface PictureEdit extends Edit {
 
         @Override
         public String deed(Names names) {
-            return "Removed a face";
+            return "Removed a font";
         }
     }
 
@@ -204,7 +204,7 @@ public sealed interface PictureEdit extends Edit {
         return theme.faces().stream()
                 .filter(f -> f.face().equals(face))
                 .findFirst()
-                .orElseThrow(() -> new Edits.Refusal("That face is no longer there."));
+                .orElseThrow(() -> new Edits.Refusal("That font is no longer there."));
     }
 
     /** @throws Edits.Refusal when there is no such picture */

@@ -37,7 +37,7 @@ class ProvenanceChecksTest {
                 .extracting(Finding::sentence)
                 .containsExactly(
                         "Of the picture beacon.gif, licence and credit are not said.",
-                        "Of the type face Reed Serif, credit is not said.");
+                        "Of the font Reed Serif, credit is not said.");
     }
 
     @Test

@@ -309,7 +309,7 @@ public class EditsTest {
         Theme set = applied(THEME, new BrandEdit.SetFace(BrandEdit.FaceUse.HEADING, own))
                 .theme();
         assertThat(Edits.apply(set, new PictureEdit.RemoveFace(own)))
-                .isEqualTo(new Outcome.Refused("The brand uses this face; choose another one first."));
+                .isEqualTo(new Outcome.Refused("The brand uses this font; choose another one first."));
         assertThat(Edits.apply(THEME, new BrandEdit.SetFace(BrandEdit.FaceUse.TEXT, Face.own("99".repeat(32)))))
                 .isInstanceOf(Outcome.Refused.class);
     }

@@ -202,13 +202,13 @@ class ArtworkController {
             sheet.append(line(artwork.name(), artwork.provenance()));
         }
         for (OwnFace own : draft.faces()) {
-            sheet.append(line("Type face " + own.title(), own.provenance()));
+            sheet.append(line("Font " + own.title(), own.provenance()));
         }
         Stream.of(draft.brand().heading(), draft.brand().text(), draft.brand().figures())
                 .distinct()
                 .filter(face -> !face.isOwn())
                 .forEach(face -> sheet.append(line(
-                        "Type face " + face.title(),
+                        "Font " + face.title(),
                         new Provenance("shipped with Brandeon", "OFL-1.1", "its designers, see the licence file"))));
         return ResponseEntity.ok()
                 .header(
