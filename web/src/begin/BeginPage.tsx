@@ -86,7 +86,7 @@ function Asked(props: { theme: ThemeView; beginning: Beginning; now: NonNullable
           {step === LAST && theme.onAir > 0 ? "To the theme" : "Leave the questions"}
         </Link>
       </header>
-      <main className="grid min-h-0 content-start grid-cols-[minmax(0,1fr)] gap-6 p-4 sm:p-6 lg:grid-cols-[minmax(340px,2fr)_minmax(0,3fr)]">
+      <main className="grid min-h-0 content-start grid-cols-[minmax(0,1fr)] gap-6 p-4 sm:p-6 min-[900px]:grid-cols-[minmax(340px,2fr)_minmax(0,3fr)]">
         <form onSubmit={submit} className="flex min-w-0 flex-col" aria-labelledby="question">
           <p className="text-faint">
             Question {step} of {LAST}

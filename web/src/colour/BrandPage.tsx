@@ -45,7 +45,7 @@ export function BrandPage({ pictures = false }: { pictures?: boolean }) {
       </section>
       <section className="min-w-0 overflow-auto p-4">
         <EyesFilters />
-        <div className="mb-2 flex items-center gap-1.5">
+        <div className="mb-2 flex flex-wrap items-center gap-1.5">
           <nav aria-label="Of the brand" className="flex gap-1.5">
             {TABS.map(([to, name]) => (
               <NavLink

@@ -31,7 +31,7 @@ export function ArtworkLine({ view }: { view: View }) {
   const changed = JSON.stringify(artwork.recolouring) !== JSON.stringify(view.proposed);
   return (
     <li className="border-t border-rule py-2" data-artwork={artwork.name}>
-      <div className="grid grid-cols-[170px_170px_minmax(0,1fr)] gap-3">
+      <div className="grid grid-cols-[110px_110px_minmax(0,1fr)] gap-3 xl:grid-cols-[170px_170px_minmax(0,1fr)]">
         <Preview view={view} side="before" />
         <Preview view={view} side="after" />
         <div className="min-w-0">
@@ -220,7 +220,10 @@ function Targets({ view, set }: { view: View; set: (recolouring: Schemas["Recolo
       {artwork.clusters.map((cluster, i) => {
         const landing = view.landings.find((one) => one.cluster === i);
         return (
-          <li key={i} className="grid grid-cols-[26px_44px_140px_62px_minmax(0,1fr)] items-center gap-2">
+          <li
+            key={i}
+            className="grid grid-cols-[26px_40px_minmax(80px,140px)_minmax(24px,62px)_minmax(0,1fr)] items-center gap-2"
+          >
             <span className="h-5 border border-rule" style={{ background: cluster.colour }} title={cluster.colour} />
             <span className="text-right">{Math.round(cluster.share * 100)} %</span>
             <select
