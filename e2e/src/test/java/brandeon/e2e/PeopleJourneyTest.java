@@ -62,8 +62,7 @@ class PeopleJourneyTest {
                             .first())
                     .isVisible();
             ilse.navigate(theme.replace("/brand", ""));
-            assertThat(ilse.getByText("Tavi Brook made one change ("))
-                    .isVisible();
+            assertThat(ilse.getByText("Tavi Brook made one change (")).isVisible();
             ilse.waitForURL(theme);
 
             ilse.navigate(server.address() + "/people");

@@ -2,8 +2,11 @@ package brandeon.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.server.door.RateLimits;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -101,6 +104,46 @@ class RecoveryTest {
         assertThat(recover(nobody(), "host@reedlight.example", "aaaaa-aaaaa-aaaaa-aaaaa", NEXT)
                         .body())
                 .isEqualTo(unknown.body());
+    }
+
+    /**
+     * Whoever looks at the clock learns nothing either: medians, since single times swing on a busy machine.
+     *
+     * @see <a href="https://cwe.mitre.org/data/definitions/208.html">CWE-208, observable timing discrepancy</a>
+     */
+    @Test
+    void norDoesTheTimeOfAnAnswerTellIt() {
+        RateLimits limits = server.bean(RateLimits.class);
+        Person nobody = nobody();
+        List<Long> known = new ArrayList<>();
+        List<Long> unknown = new ArrayList<>();
+        for (String route : List.of("/api/session", "/api/recovery")) {
+            known.clear();
+            unknown.clear();
+            for (int i = 0; i < 15; i++) {
+                known.add(taken(nobody, route, email));
+                unknown.add(taken(nobody, route, UUID.randomUUID() + "@reedlight.example"));
+                limits.free(RateLimits.Door.SIGN_IN_ACCOUNT, email);
+                limits.free(RateLimits.Door.SIGN_IN_ADDRESS, "127.0.0.1");
+            }
+            assertThat((double) median(known) / median(unknown)).as(route).isBetween(0.75, 1.33);
+        }
+    }
+
+    private static long taken(Person nobody, String route, String address) {
+        long begun = System.nanoTime();
+        Person.Answer answer = nobody.post(
+                route,
+                route.endsWith("session")
+                        ? "{\"email\":\"%s\",\"password\":\"not this one\",\"standing\":false}".formatted(address)
+                        : "{\"email\":\"%s\",\"code\":\"aaaaa-aaaaa-aaaaa-aaaaa\",\"password\":\"%s\"}"
+                                .formatted(address, NEXT));
+        assertThat(answer.status()).isIn(401, 403);
+        return System.nanoTime() - begun;
+    }
+
+    private static long median(List<Long> times) {
+        return times.stream().sorted().toList().get(times.size() / 2);
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.net.ServerSocket;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.locks.LockSupport;
@@ -19,6 +20,7 @@ public final class ServerProcess implements AutoCloseable {
     private static final long BETWEEN_ASKS = 100_000_000L;
 
     private final boolean demo;
+    private final List<String> more;
     private final String database;
     private final String password;
     private final int port;
@@ -31,17 +33,18 @@ public final class ServerProcess implements AutoCloseable {
         this(database.url(), System.getenv("BRANDEON_DB_PASSWORD"));
     }
 
-    /** One that begins without the demo: nobody has an account there. */
-    public static ServerProcess empty(TestDatabase database) {
-        return new ServerProcess(database.url(), System.getenv("BRANDEON_DB_PASSWORD"), false);
+    /** One that begins without the demo: nobody has an account there. @param more of its settings */
+    public static ServerProcess empty(TestDatabase database, String... more) {
+        return new ServerProcess(database.url(), System.getenv("BRANDEON_DB_PASSWORD"), false, List.of(more));
     }
 
     /** @param password of the application's role */
     public ServerProcess(String database, String password) {
-        this(database, password, true);
+        this(database, password, true, List.of());
     }
 
-    private ServerProcess(String database, String password, boolean demo) {
+    private ServerProcess(String database, String password, boolean demo, List<String> more) {
+        this.more = more;
         this.demo = demo;
         this.database = database;
         this.password = password;
@@ -61,7 +64,8 @@ public final class ServerProcess implements AutoCloseable {
     public void start() {
         try {
             Path log = temporary.resolve("log");
-            ProcessBuilder builder = new ProcessBuilder(List.of(
+            ProcessBuilder builder = new ProcessBuilder();
+            builder.command(new ArrayList<>(List.of(
                             ProcessHandle.current().info().command().orElseThrow(),
                             "-Djava.awt.headless=true",
                             "-Djava.io.tmpdir=" + temporary,
@@ -73,9 +77,10 @@ public final class ServerProcess implements AutoCloseable {
                             "brandeon.server.BrandeonServer",
                             "--server.port=" + port,
                             "--brandeon.demo=" + demo,
-                            "--spring.datasource.url=" + database))
+                            "--spring.datasource.url=" + database)))
                     .redirectErrorStream(true)
                     .redirectOutput(log.toFile());
+            builder.command().addAll(more);
             builder.environment().put("BRANDEON_DB_PASSWORD", password);
             process = builder.start();
             awaitReady(log.toFile());
