@@ -1,4 +1,6 @@
+import { FileDown } from "lucide-react";
 import { useState } from "react";
+import { useShelf } from "../shelf/useShelf";
 import { answer, api } from "../api/client";
 import { useDeed, type People } from "./usePeople";
 
@@ -58,8 +60,9 @@ export function WorkspaceSettings({ people }: { people: People }) {
             {people.people.length === 1
               ? "nobody but you is in it"
               : `all ${String(people.people.length)} people lose it`}
-            . This cannot be undone. Take out what you want to keep first: each theme has its files on Pieces and Move.
+            . This cannot be undone. What you want to keep, take out first:
           </p>
+          <Packages />
           <label className="mt-2 block">
             Type <b>{people.name}</b> to go on.
             <input className="field mt-1 w-full" value={typed} onChange={(event) => setTyped(event.target.value)} />
@@ -75,5 +78,23 @@ export function WorkspaceSettings({ people }: { people: People }) {
         </form>
       )}
     </section>
+  );
+}
+
+/** Each theme of the workspace as a file that can be brought in anywhere. */
+function Packages() {
+  const shelf = useShelf();
+  if (shelf.data?.length === 0) return <p className="mt-1 text-faint">It has no themes.</p>;
+  return (
+    <ul className="mt-1 flex flex-wrap gap-1.5">
+      {shelf.data?.map((theme) => (
+        <li key={theme.id}>
+          <a className="btn" href={`/api/themes/${theme.id}/package.zip`} download>
+            <FileDown size={14} aria-hidden="true" />
+            {theme.name}
+          </a>
+        </li>
+      ))}
+    </ul>
   );
 }

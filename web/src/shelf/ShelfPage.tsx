@@ -13,21 +13,21 @@ import { COLOUR_FILES } from "../colour/BringIn";
 import { NewWorkspace } from "../people/NewWorkspace";
 import { found, ordered, ORDERS, type Order, type ShelfLine } from "./order";
 import { ThemeStrip } from "./ThemeStrip";
-import { nameOf, useBegin } from "./useBegin";
+import { useBeginWith } from "./useBegin";
 import { useShelf } from "./useShelf";
 
 /** All themes of the workspace, each as a strip of its true scenes. A picture that is dropped begins another one. */
 export function ShelfPage() {
   const { here } = useWorkspace();
   const shelf = useShelf();
-  const begin = useBegin();
+  const begin = useBeginWith();
   const [over, setOver] = useState(false);
   const mayMake = here !== null && includes(here.role, "DESIGNER");
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
-    const picture = event.dataTransfer.files[0];
-    if (picture) begin.mutate({ name: nameOf(picture.name), picture });
+    const file = event.dataTransfer.files[0];
+    if (file) begin.file(file);
   };
   const dropping = mayMake && {
     onDragOver: (event: DragEvent) => {
@@ -176,7 +176,7 @@ function Themes({ lines, role }: { lines: ShelfLine[]; role: MemberRole }) {
 }
 
 /** Begins a theme with a few questions, each with its picture; from a picture; or empty. */
-function NewTheme({ first, begin }: { first: boolean; begin: ReturnType<typeof useBegin> }) {
+function NewTheme({ first, begin }: { first: boolean; begin: ReturnType<typeof useBeginWith> }) {
   const navigate = useNavigate();
   const [name, setName] = useState("");
   const chooser = useRef<HTMLInputElement>(null);
@@ -193,29 +193,29 @@ function NewTheme({ first, begin }: { first: boolean; begin: ReturnType<typeof u
     <div className="mb-4 flex flex-wrap items-center gap-x-3 gap-y-2">
       <button
         className="btn btn-main"
-        disabled={begin.isPending}
-        onClick={() => begin.mutate({ name: first ? "My theme" : "New theme" })}
+        disabled={begin.busy}
+        onClick={() => begin.empty(first ? "My theme" : "New theme")}
       >
         <Plus size={15} />
-        {begin.isPending ? "Making it …" : first ? "Make your first theme" : "New theme"}
+        {begin.busy ? "Making it …" : first ? "Make your first theme" : "New theme"}
       </button>
-      <button className="btn" disabled={begin.isPending} onClick={() => chooser.current?.click()}>
+      <button className="btn" disabled={begin.busy} onClick={() => chooser.current?.click()}>
         <FileUp size={14} />
-        From a picture
+        From a file
       </button>
       <input
         ref={chooser}
         type="file"
         className="hidden"
-        accept={COLOUR_FILES}
-        aria-label="Picture or palette to begin a theme with"
+        accept={`${COLOUR_FILES},.zip`}
+        aria-label="Picture, palette or package to begin a theme with"
         onChange={(event) => {
-          const picture = event.target.files?.[0];
-          if (picture) begin.mutate({ name: nameOf(picture.name), picture });
+          const file = event.target.files?.[0];
+          if (file) begin.file(file);
           event.target.value = "";
         }}
       />
-      <span className="text-faint">or drop one here</span>
+      <span className="text-faint">or drop one here: a picture, a palette, a package</span>
       <form onSubmit={submit} className="flex items-center gap-2 sm:ml-auto">
         <label htmlFor="empty" className="text-faint">
           Without questions

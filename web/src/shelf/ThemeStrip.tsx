@@ -21,7 +21,7 @@ export function ThemeStrip({ line, step, role }: { line: ShelfLine; step: number
   return (
     <li ref={element} className="relative py-3">
       <Link to={`/themes/${line.id}`} className="group block" aria-label={`Open ${line.name}`}>
-        <div className={`flex flex-wrap items-baseline gap-x-3 ${includes(role, "DESIGNER") ? "pr-10" : ""}`}>
+        <div className="flex flex-wrap items-baseline gap-x-3 pr-10">
           <h2 className="group-hover:underline">{line.name}</h2>
           <span className="text-faint">
             {line.platform} · {line.channel}
@@ -73,7 +73,7 @@ export function ThemeStrip({ line, step, role }: { line: ShelfLine; step: number
           Go on with question {step}
         </Link>
       )}
-      {includes(role, "DESIGNER") && <Deeds line={line} owner={role === "OWNER"} />}
+      <Deeds line={line} role={role} />
     </li>
   );
 }
@@ -96,7 +96,7 @@ function words({ broken, poor, notes }: Schemas["FindingCount"]): string {
 }
 
 /** What can be done with a theme as a whole. */
-function Deeds({ line, owner }: { line: ShelfLine; owner: boolean }) {
+function Deeds({ line, role }: { line: ShelfLine; role: MemberRole }) {
   const [deleting, setDeleting] = useState(false);
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
@@ -124,9 +124,13 @@ function Deeds({ line, owner }: { line: ShelfLine; owner: boolean }) {
     onError: sayProblem,
   });
   const deeds = [
-    { name: "Duplicate", does: () => duplicate.mutate() },
-    { name: line.archived ? "Take out of the archive" : "Archive", does: () => archive.mutate() },
-    ...(owner ? [{ name: "Delete …", does: () => setDeleting(true) }] : []),
+    ...(includes(role, "DESIGNER")
+      ? [
+          { name: "Duplicate", does: () => duplicate.mutate() },
+          { name: line.archived ? "Take out of the archive" : "Archive", does: () => archive.mutate() },
+        ]
+      : []),
+    ...(role === "OWNER" ? [{ name: "Delete …", does: () => setDeleting(true) }] : []),
   ];
   return (
     <>
@@ -138,6 +142,11 @@ function Deeds({ line, owner }: { line: ShelfLine; owner: boolean }) {
           anchor="bottom end"
           className="z-30 min-w-44 border border-rule bg-sheet py-1 shadow focus:outline-none"
         >
+          <MenuItem>
+            <a className="block px-3 py-1 data-focus:bg-kelp-soft" href={`/api/themes/${line.id}/package.zip`} download>
+              Save as a package
+            </a>
+          </MenuItem>
           {deeds.map((deed) => (
             <MenuItem key={deed.name}>
               <button className="w-full px-3 py-1 text-left data-focus:bg-kelp-soft" onClick={deed.does}>

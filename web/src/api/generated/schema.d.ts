@@ -788,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-packages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outlets/{id}/withdraw": {
         parameters: {
             query?: never;
@@ -1372,6 +1388,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-themes-id-palette"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/package.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-package-zip"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3951,6 +3983,11 @@ export interface components {
             colour: string;
             proposed: boolean;
         };
+        BroughtIn: {
+            /** Format: uuid */
+            theme: string;
+            name: string;
+        };
         IssueWish: {
             /** Format: uuid */
             account: string;
@@ -6345,6 +6382,26 @@ export interface operations {
             };
         };
     };
+    "post-api-packages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
     "post-api-outlets-id-withdraw": {
         parameters: {
             query?: never;
@@ -7316,6 +7373,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-id-package-zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

@@ -5,12 +5,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import brandeon.server.support.RunningServer;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -35,7 +38,7 @@ class AccountJourneyTest {
             }""";
 
     @Test
-    void aStrangerComesInAndComesBack(RunningServer server) {
+    void aStrangerComesInAndComesBack(RunningServer server) throws IOException {
         try (Browser browser = new Browser()) {
             Page page = browser.window(1280, 800);
             page.navigate(server.address());
@@ -58,19 +61,31 @@ class AccountJourneyTest {
             page.waitForURL("**/brand");
 
             page.navigate(server.address());
-            page.getByLabel("Picture or palette to begin a theme with")
+            page.getByLabel("Picture, palette or package to begin a theme with")
                     .setInputFiles(new FilePayload(
                             "night_marsh.txt", "text/plain", "no colours".getBytes(StandardCharsets.UTF_8)));
             assertThat(button(page, "Close this message")).isVisible();
             assertThat(page.getByText("New theme", new Page.GetByTextOptions().setExact(true)))
                     .hasCount(1);
-            page.getByLabel("Picture or palette to begin a theme with")
+            page.getByLabel("Picture, palette or package to begin a theme with")
                     .setInputFiles(new FilePayload(
                             "night_marsh.svg", "image/svg+xml", MARSH.getBytes(StandardCharsets.UTF_8)));
             page.waitForURL("**/begin");
             assertThat(page.getByLabel("Name of the theme")).hasValue("Night marsh");
             assertThat(page.getByLabel("Colour 1 as text")).hasValue("#3a5f8a");
 
+            page.navigate(server.address());
+            button(page, "More for Night marsh").click();
+            Download packed = page.waitForDownload(
+                    () -> page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Save as a package"))
+                            .click());
+            org.assertj.core.api.Assertions.assertThat(packed.suggestedFilename())
+                    .isEqualTo("Night marsh.zip");
+            page.getByLabel("Picture, palette or package to begin a theme with")
+                    .setInputFiles(new FilePayload(
+                            packed.suggestedFilename(), "application/zip", Files.readAllBytes(packed.path())));
+            assertThat(page.getByText("Night marsh, copy is on the shelf")).isVisible();
+            page.waitForURL("**/sheet");
             page.navigate(server.address());
             button(page, "More for Night marsh").click();
             page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Archive"))

@@ -47,7 +47,7 @@ class NewcomerTest {
             page.navigate(server.address());
             press(AriaRole.BUTTON, "Make an account");
             type("Name", "Wren Alder");
-            type("Address", "wren@reedlight.example");
+            type("Email address", "wren@reedlight.example");
             type("Password", "four reeds and a lantern");
             press(AriaRole.BUTTON, "Make the account");
             press(AriaRole.BUTTON, "Make your first theme");

@@ -144,7 +144,7 @@ class PiecesJourneyTest {
         page.keyboard().press("Escape");
         word.fill("Owl night");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("No pixel of the canvas is see-through from")).isVisible();
+        assertThat(page.getByText("No pixel of the canvas is transparent from")).isVisible();
         page.getByLabel("Width in pixels").fill("160");
         page.getByLabel("Kind of clip").selectOption("APNG");
         page.getByLabel("Frame rate").selectOption("30");

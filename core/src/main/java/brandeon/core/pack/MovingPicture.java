@@ -188,7 +188,7 @@ public final class MovingPicture {
 
     private static BufferedImage copy(BufferedImage from, int x, int y, int width, int height) {
         BufferedImage copy = blank(width, height);
-        copy.setData(from.getSubimage(x, y, width, height).getData().createTranslatedChild(0, 0));
+        copy.setRGB(0, 0, width, height, from.getRGB(x, y, width, height, null, 0, width), 0, width);
         return copy;
     }
 

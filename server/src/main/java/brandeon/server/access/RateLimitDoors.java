@@ -46,6 +46,8 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
             Rule.of("POST", "/api/themes/{theme}/artworks", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/themes/{theme}/faces", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/palettes/read", Door.UPLOAD, By.PERSON),
+            Rule.of("POST", "/api/packages", Door.UPLOAD, By.PERSON),
+            Rule.of("GET", "/api/themes/{theme}/package.zip", Door.EXPORT, By.PERSON),
             Rule.of("GET", "/api/themes/{theme}/samples/{*rest}", Door.PREVIEW, By.PERSON),
             Rule.of("GET", "/api/themes/{theme}/pieces/{piece}/preview", Door.PREVIEW, By.PERSON),
             Rule.of("GET", "/api/themes/{theme}/pieces/{piece}/motion", Door.PREVIEW, By.PERSON),

@@ -3,7 +3,6 @@ package brandeon.server.begin;
 import brandeon.core.begin.Answers;
 import brandeon.core.begin.Beginning;
 import brandeon.core.colour.Colour;
-import brandeon.core.live.Platform;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Starter;
@@ -57,9 +56,7 @@ public class Beginnings {
         Answers standard = Beginning.standard(name);
         Answers answers = seeds.isEmpty() ? standard : standard.withSeeds(seeds);
         return transactions.execute(_ -> {
-            Channels.Channel channel = channels.all(member).stream()
-                    .findFirst()
-                    .orElseGet(() -> channels.add(member, Platform.ALDER, answers.name()));
+            Channels.Channel channel = channels.standard(member, answers.name());
             Themes.Draft draft = themes.create(member, channel.id(), Starter.theme(answers.name()), Optional.empty());
             String gesture = "beginning " + draft.id();
             rows.save(new BeginningRow(draft.id(), Json.write(answers), gesture));

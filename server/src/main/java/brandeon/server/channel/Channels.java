@@ -51,6 +51,12 @@ public class Channels implements Belongings {
                 .toList();
     }
 
+    /** The one that a new theme goes to: the first that there is, or else a practice channel with the theme's name. */
+    @Transactional
+    public Channel standard(Member member, String theme) {
+        return all(member).stream().findFirst().orElseGet(() -> add(member, Platform.ALDER, theme));
+    }
+
     /** @throws NotFound also when the channel belongs to another workspace */
     public Channel get(Member member, UUID id) {
         return find(id).filter(channel -> channel.workspace().equals(member.workspace()))

@@ -48,6 +48,7 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/api/themes/{theme}/artworks", 15 * MB),
             Limit.of("/api/themes/{theme}/faces", 15 * MB),
             Limit.of("/api/palettes/read", 15 * MB),
+            Limit.of("/api/packages", 60 * MB),
             Limit.of("/api/themes/{theme}/edits", 2 * MB),
             Limit.of("/api/rig", MB),
             Limit.of("/api/**", 64 * KB));

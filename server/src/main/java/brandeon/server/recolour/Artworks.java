@@ -104,6 +104,54 @@ public class Artworks implements Vetting {
         return changed.after().theme().artwork(id).orElseThrow();
     }
 
+    /** A picture of a theme that was made elsewhere, looked at but not kept yet. */
+    public static final class Brought {
+        private final PictureFile file;
+        private final FileFacts facts;
+
+        private Brought(PictureFile file, FileFacts facts) {
+            this.file = file;
+            this.facts = facts;
+        }
+    }
+
+    /** @throws Mistake when it is no picture, damaged or too large */
+    public Brought brought(byte[] sent) {
+        PictureFile file = taken(sent);
+        return new Brought(file, worked((long) file.width() * file.height(), file::facts));
+    }
+
+    /** Keeps such a picture; the artwork then is of what was found in it, whatever its theme says. */
+    public Artwork keep(Member member, Artwork a, Brought picture) {
+        return artwork(
+                a.id(),
+                a.name(),
+                files.keep(member.workspace(), picture.file.type(), picture.file.content(), Optional.of(picture.facts)),
+                picture.file.type(),
+                picture.facts,
+                a.drawn(),
+                a.recolouring(),
+                a.provenance());
+    }
+
+    /**
+     * A picture's content to be taken in elsewhere without a change of its pixels: photographs travel as PNG, unless
+     * that became too large.
+     */
+    public byte[] content(UUID workspace, String file) {
+        Files.Kept kept = files.find(workspace, file)
+                .filter(one -> one.facts().isPresent())
+                .orElseThrow(Artworks::missing);
+        if (!kept.type().equals(PictureFile.JPEG)) {
+            return kept.content();
+        }
+        FileFacts facts = kept.facts().orElseThrow();
+        byte[] png = worked(
+                (long) facts.width() * facts.height(),
+                () -> PictureFile.png(PictureFile.kept(kept).image()));
+        return png.length <= PictureFile.MOST_BYTES ? png : kept.content();
+    }
+
     private PictureFile taken(byte[] sent) {
         return worked(PictureFile.pixels(sent), () -> PictureFile.taken(sent));
     }

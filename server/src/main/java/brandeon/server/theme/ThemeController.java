@@ -58,10 +58,7 @@ class ThemeController {
     ThemeView create(@RequestBody NewTheme wish) {
         Member member = members.current();
         Theme theme = Starter.theme(wish.name().strip());
-        Channels.Channel channel = channels.all(member).stream()
-                .findFirst()
-                .orElseGet(
-                        () -> channels.add(member, Platform.ALDER, wish.name().strip()));
+        Channels.Channel channel = channels.standard(member, wish.name().strip());
         return views.of(member, themes.create(member, channel.id(), theme, Optional.empty()));
     }
 

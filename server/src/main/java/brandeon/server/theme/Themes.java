@@ -192,15 +192,20 @@ public class Themes implements Belongings {
 
     @Transactional
     public Draft create(Member member, UUID channel, Theme theme, Optional<UUID> movedFrom) {
+        return create(
+                member,
+                channel,
+                theme,
+                movedFrom,
+                movedFrom.isEmpty() ? "Made the theme" : "Made the theme by moving another one");
+    }
+
+    private Draft create(Member member, UUID channel, Theme theme, Optional<UUID> movedFrom, String deed) {
         member.requires(Role.DESIGNER);
         ThemeRow row = new ThemeRow(UUID.randomUUID(), member.workspace(), channel, Json.write(theme));
         row.movedFrom = movedFrom.orElse(null);
         entities.persist(row);
-        events.publishEvent(Deed.of(
-                member,
-                Deed.Kind.THEME,
-                theme.name(),
-                movedFrom.isEmpty() ? "Made the theme" : "Made the theme by moving another one"));
+        events.publishEvent(Deed.of(member, Deed.Kind.THEME, theme.name(), deed));
         wakes.theme(row.id);
         return new Draft(
                 row.id, row.workspaceId, row.channelId, theme, row.version, 0, movedFrom, row.updatedAt, false);
@@ -209,10 +214,30 @@ public class Themes implements Belongings {
     /** Another theme like this one, with its own history and sources; it is not on air. */
     @Transactional
     public Draft duplicate(Member member, UUID id) {
-        member.requires(Role.DESIGNER);
         Draft draft = get(member, id);
         Theme copy = draft.theme().withName(CopyName.of(draft.theme().name(), namesOf(member)));
-        return create(member, draft.channel(), copy, Optional.empty());
+        return create(
+                member,
+                draft.channel(),
+                copy,
+                Optional.empty(),
+                "Made the theme as a copy of " + draft.theme().name());
+    }
+
+    /**
+     * A theme that was made elsewhere. What its files are was looked at already, and they are kept.
+     *
+     * @throws Refused when it cannot be drawn or kept
+     */
+    @Transactional
+    public Draft bringIn(Member member, UUID channel, Theme theme) {
+        List<String> faults = Soundness.faults(theme);
+        if (!faults.isEmpty()) {
+            throw new Refused("This theme was not taken in: " + faults.getFirst());
+        }
+        Set<String> taken = namesOf(member);
+        String name = taken.contains(theme.name()) ? CopyName.of(theme.name(), taken) : theme.name();
+        return create(member, channel, theme.withName(name), Optional.empty(), "Brought the theme in as a package");
     }
 
     private Set<String> namesOf(Member member) {

@@ -33,7 +33,10 @@ public final class Routes {
         /** Whether its body is a file, which the description does not mention. */
         public boolean takesFile() {
             return method.equals("POST")
-                    && (path.endsWith("/artworks") || path.endsWith("/faces") || path.equals("/api/palettes/read"));
+                    && (path.endsWith("/artworks")
+                            || path.endsWith("/faces")
+                            || path.equals("/api/palettes/read")
+                            || path.equals("/api/packages"));
         }
     }
 

@@ -43,7 +43,7 @@ class FuzzTest {
             owners.add(server.member(workspace, Role.OWNER));
         }
         Routes routes = Routes.of(owners.getFirst());
-        String theme = theme(owners.getFirst());
+        String theme = theme(owners.getFirst(), workspace);
         Map<Integer, Integer> answers = new HashMap<>();
         List<String> seen = new ArrayList<>();
         JsonNode before = document(owners.getFirst(), theme);
@@ -54,7 +54,7 @@ class FuzzTest {
                 continue;
             }
             if (before.isMissingNode()) {
-                theme = theme(person);
+                theme = theme(person, workspace);
                 before = document(person, theme);
             }
             String address = address(route, theme, random);
@@ -99,8 +99,16 @@ class FuzzTest {
         return person.get("/api/themes/" + theme).json().path("theme");
     }
 
-    private static String theme(Person person) {
-        String id = person.newTheme("Fuzz");
+    /** In the workspace that all of them share, whatever else they made meanwhile. */
+    private static String theme(Person person, UUID workspace) {
+        String id = person.send(person.request("/api/themes")
+                        .header("Content-Type", "application/json")
+                        .header("Brandeon-Workspace", workspace.toString())
+                        .POST(HttpRequest.BodyPublishers.ofString("{\"name\":\"Fuzz\"}"))
+                        .build())
+                .json()
+                .path("id")
+                .asString();
         person.post("/api/themes/" + id + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
         return id;
     }
