@@ -131,5 +131,5 @@ function Password({ session }: { session: Session }) {
 }
 
 function Present(props: { value: string; onText: (text: string) => void }) {
-  return <TextField label="Present password" type="password" autoComplete="current-password" {...props} />;
+  return <TextField label="Current password" type="password" autoComplete="current-password" {...props} />;
 }

@@ -53,7 +53,7 @@ function Question({ keep }: { keep: () => void }) {
         <li>This cannot be undone.</li>
       </ul>
       <TextField
-        label="Present password"
+        label="Current password"
         type="password"
         autoComplete="current-password"
         value={present}

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
 import { useEnter } from "../app/useSession";
+import { linkIn } from "../app/links";
 import { Door } from "./Door";
 import { NewPassword } from "./NewPassword";
 import { TextField } from "./TextField";
@@ -38,12 +39,17 @@ export function ForgottenPassword({ back }: { back: () => void }) {
         onText={setEmail}
       />
       <TextField
-        label="Recovery code"
+        label="Recovery code, or the link from the steward"
         name="code"
         autoComplete="one-time-code"
         spellCheck={false}
         value={code}
-        onText={setCode}
+        onText={(text) => {
+          // A whole recovery link that is pasted here leads where it leads.
+          const link = linkIn(text, "recover");
+          if (link === "") setCode(text);
+          else location.assign(link);
+        }}
       />
       <NewPassword label="New password" name="" email={email} value={password} onText={setPassword} />
     </Door>

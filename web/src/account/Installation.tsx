@@ -188,7 +188,7 @@ function HandOver({ account, close }: { account: Schemas["ListedAccount"]; close
         {account.name} becomes the steward, and you are not it any more. Only they can give it back.
       </p>
       <TextField
-        label="Present password"
+        label="Current password"
         type="password"
         autoComplete="current-password"
         value={present}

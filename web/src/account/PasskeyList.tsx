@@ -100,7 +100,7 @@ function NewPasskey({ close }: { close: () => void }) {
     <form onSubmit={submit} aria-label="New passkey">
       <TextField label="What it is called" maxLength={80} value={label} onText={setLabel} />
       <TextField
-        label="Present password"
+        label="Current password"
         type="password"
         autoComplete="current-password"
         value={present}

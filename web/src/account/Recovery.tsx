@@ -49,7 +49,7 @@ export function Recovery() {
           }}
         >
           <TextField
-            label="Present password"
+            label="Current password"
             type="password"
             autoComplete="current-password"
             value={present}

@@ -46,6 +46,9 @@ export function useBeginning() {
     return line.current.going;
   };
 
+  /** An answer that was refused is not sent again with the next one: what is kept stands in its place. */
+  const good = (answers: Answers) => (trouble === "" ? answers : (kept.data?.answers ?? answers));
+
   const set = (answers: Answers, step: number, wait: number) => {
     setDraft({ answers, step });
     line.current.next = { answers, step };
@@ -61,10 +64,10 @@ export function useBeginning() {
     trouble,
     /** Answers something; `typed` waits until typing pauses. */
     change: (part: Partial<Answers>, typed = false) => {
-      if (now) set({ ...now.answers, ...part }, now.step, typed ? SETTLES : 0);
+      if (now) set({ ...good(now.answers), ...part }, now.step, typed ? SETTLES : 0);
     },
     go: (step: number) => {
-      if (now) set(now.answers, Math.max(1, Math.min(LAST, step)), 0);
+      if (now) set(good(now.answers), Math.max(1, Math.min(LAST, step)), 0);
     },
     /** On without an answer: what is not yet kept of this question is dropped. */
     skip: () => {

@@ -47,7 +47,7 @@ function Line({ people, person }: { people: People; person: Schemas["WorkspaceMe
         (asking ? (
           <span className="flex gap-2">
             <button className="btn border-live text-live" disabled={remove.isPending} onClick={() => remove.mutate({})}>
-              {you ? "Leave now" : "Take out now"}
+              {you ? "Leave now" : "Remove now"}
             </button>
             <button className="btn" onClick={() => setAsking(false)}>
               Keep
@@ -56,10 +56,10 @@ function Line({ people, person }: { people: People; person: Schemas["WorkspaceMe
         ) : (
           <button
             className="btn"
-            aria-label={you ? `Leave ${people.name}` : `Take ${person.name} out`}
+            aria-label={you ? `Leave ${people.name}` : `Remove ${person.name}`}
             onClick={() => setAsking(true)}
           >
-            {you ? "Leave" : "Take out"}
+            {you ? "Leave" : "Remove"}
           </button>
         ))}
     </li>

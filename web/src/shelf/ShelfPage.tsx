@@ -5,6 +5,7 @@ import { useNavigate, useSearchParams } from "react-router";
 import { answer, api } from "../api/client";
 import { useWorkspaceId } from "../api/workspace";
 import { Home } from "../app/Home";
+import { linkIn } from "../app/links";
 import { sayProblem } from "../app/notices";
 import { includes, type MemberRole } from "../app/roles";
 import { Trouble } from "../app/Trouble";
@@ -65,14 +66,28 @@ export function ShelfPage() {
 
 function NoWorkspace() {
   const go = useWorkspaceId((state) => state.go);
+  const navigate = useNavigate();
   const [making, setMaking] = useState(false);
   return (
     <>
-      <p className="mb-2 text-faint">You are in no workspace. Make one, or ask somebody for an invitation to theirs.</p>
-      <button className="btn btn-main" onClick={() => setMaking(true)}>
-        <Plus size={15} />
-        New workspace
-      </button>
+      <p className="mb-2 text-faint">You are in no workspace. Make one, or come into somebody else’s.</p>
+      <div className="flex flex-wrap items-center gap-3">
+        <button className="btn btn-main" onClick={() => setMaking(true)}>
+          <Plus size={15} />
+          New workspace
+        </button>
+        <label className="flex items-center gap-2">
+          or paste an invitation
+          <input
+            className="field w-64"
+            placeholder="Its whole link"
+            onChange={(event) => {
+              const link = linkIn(event.target.value, "join");
+              if (link !== "") void navigate(link);
+            }}
+          />
+        </label>
+      </div>
       {making && <NewWorkspace close={() => setMaking(false)} made={go} />}
     </>
   );

@@ -63,6 +63,11 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
       })),
     ),
     ...theme.theme.pieces.map((piece) => ({ name: piece.name, sort: "piece", go: go(pieceAddress(theme, piece.id)) })),
+    ...theme.theme.pieces.map((piece) => ({
+      name: `${piece.name}: edit and export`,
+      sort: "piece",
+      go: go(`pieces/${piece.id}`),
+    })),
     ...deeds,
     ...(theme.canUndo && mayEdit ? [{ name: "Undo", sort: "action", go: undo }] : []),
     ...(theme.canRedo && mayEdit ? [{ name: "Redo", sort: "action", go: redo }] : []),

@@ -270,7 +270,7 @@ public class Accounts {
         AccountRow row = own(account);
         limits.pass(RateLimits.Door.SIGN_IN_ACCOUNT, account);
         if (!passwords.matches(password, row.passwordHash)) {
-            throw new NotAllowed("This is not your present password. Nothing was changed.");
+            throw new NotAllowed("This is not your current password. Nothing was changed.");
         }
         return row;
     }
