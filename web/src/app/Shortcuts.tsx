@@ -6,7 +6,7 @@ const EVERYWHERE: Keys = [
   ["Ctrl K", "Find a screen, a scene, a piece or an action by typing"],
   ["Ctrl Z", "Undo"],
   ["Ctrl Shift Z", "Redo"],
-  ["Alt 1 … 7", "The steps of the work, Brand to Move"],
+  ["Alt 1 … 8", "The steps of the work, Brand to Move"],
   ["Tab", "The next control"],
 ];
 

@@ -1,8 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Schemas, type ThemeView } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
+import { useChannels } from "../app/useChannels";
 
 type Wish = Schemas["ChannelWish"];
 
@@ -16,7 +17,7 @@ export function StreamQuestion({ theme }: { theme: ThemeView }) {
   const queries = useQueryClient();
   const [name, setName] = useState("");
   const [platform, setPlatform] = useState<Wish["platform"]>("ALDER");
-  const channels = useQuery({ queryKey: ["channels"], queryFn: () => answer(api.GET("/api/channels")) });
+  const channels = useChannels();
   const choose = useMutation({
     mutationFn: (wish: Wish) =>
       answer(api.PUT("/api/themes/{id}/channel", { params: { path: { id: theme.id } }, body: wish })),

@@ -66,7 +66,9 @@ function Workbench({ piece }: { piece: Piece }) {
           <May>
             <Name piece={piece} />
           </May>
-          <span className="ml-auto hidden text-faint xl:inline">How does it look by itself, and what does it cost?</span>
+          <span className="ml-auto hidden text-faint xl:inline">
+            How does it look by itself, and what does it cost?
+          </span>
           {scenes.length > 1 && (
             <select aria-label="Scene" className="field" value={scene} onChange={(e) => setScene(e.target.value)}>
               <option value="">{`as on ${scenes[0]?.name ?? ""}`}</option>

@@ -3,13 +3,14 @@ import { Send } from "lucide-react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { useTheme } from "../theme/useTheme";
+import { useChannels } from "../app/useChannels";
 import { May } from "../theme/May";
 
 /** One press sends a practice signal of each kind; below, what came and when it was shown. */
 export function Practice() {
   const { channel, platform } = useTheme();
   const queries = useQueryClient();
-  const channels = useQuery({ queryKey: ["channels"], queryFn: () => answer(api.GET("/api/channels")) });
+  const channels = useChannels();
   const record = useQuery({
     queryKey: ["record", channel],
     queryFn: () => answer(api.GET("/api/channels/{channel}/record", { params: { path: { channel } } })),

@@ -4,6 +4,7 @@ import { answer, api, Problem, type Schemas } from "../api/client";
 import { live } from "../api/live";
 import { sayProblem } from "../app/notices";
 import { takeView } from "../theme/useTheme";
+import { useChannels } from "../app/useChannels";
 
 export type Show = Schemas["ShowView"];
 export type Control = Schemas["Control"];
@@ -96,7 +97,7 @@ export function useCues(id: string) {
 /** The channels of the workspace, and which show each of them feeds. */
 export function useFeeding(id: string) {
   const queries = useQueryClient();
-  const channels = useQuery({ queryKey: ["channels"], queryFn: () => answer(api.GET("/api/channels")) });
+  const channels = useChannels();
   const feed = useMutation({
     mutationFn: ({ channel, show }: { channel: string; show: string | null }) =>
       answer(api.PUT("/api/channels/{channel}/show", { params: { path: { channel } }, body: { show } })),

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { RouteObject } from "react-router";
 import { BrandPage } from "../colour/BrandPage";
+import { FactsPage } from "../facts/FactsPage";
 import { MovePage } from "../move/MovePage";
 import { PiecePage } from "../piece/PiecePage";
 import { LedgerPage } from "../publish/LedgerPage";
@@ -18,6 +19,7 @@ const PAGES: Record<Path, ReactNode> = {
   "pieces/:piece": <PiecePage />,
   sheet: <SheetPage />,
   "stage/:scene/:canvas": <StagePage />,
+  facts: <FactsPage />,
   rehearse: <RigPage />,
   publish: <LedgerPage />,
   move: <MovePage />,

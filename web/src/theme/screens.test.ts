@@ -13,6 +13,7 @@ describe("the screens of a theme", () => {
       "Pieces",
       "Sheet",
       "Stage",
+      "Facts",
       "Rehearse",
       "Publish",
       "Move",

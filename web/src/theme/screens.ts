@@ -52,6 +52,7 @@ const SCREENS = [
       ["Esc", "Select nothing"],
     ],
   },
+  { path: "facts", name: "Facts", question: "What arrives?" },
   { path: "rehearse", name: "Rehearse", question: "Does it behave?" },
   { path: "publish", name: "Publish", question: "Everywhere, right size?" },
   { path: "move", name: "Move", question: "What changes?" },

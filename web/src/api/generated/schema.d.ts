@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/channels/{channel}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-channels-channel-"];
+        post?: never;
+        delete: operations["delete-api-channels-channel-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/channels/{channel}/show": {
         parameters: {
             query?: never;
@@ -868,6 +884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/channels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-channels"];
+        put?: never;
+        post: operations["post-api-channels"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/channels/{channel}/practice": {
         parameters: {
             query?: never;
@@ -878,6 +910,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-channels-channel-practice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/inlet/secret": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-channels-channel-inlet-secret"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/deliveries/{delivery}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-channels-channel-deliveries-delivery-again"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1636,22 +1700,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/channels": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get-api-channels"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/channels/{channel}/record": {
         parameters: {
             query?: never;
@@ -1660,6 +1708,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-channels-channel-record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/inlet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-channels-channel-inlet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/deliveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-channels-channel-deliveries"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2390,6 +2470,25 @@ export interface components {
         };
         DemoState: {
             present: boolean;
+        };
+        ChannelName: {
+            name: string;
+        };
+        InletView: {
+            /** Format: uuid */
+            channel: string;
+            name: string;
+            platform: string;
+            themes: string[];
+            address: string;
+            signals: components["schemas"]["SignalType"][];
+            call: string;
+        };
+        SignalType: {
+            /** @enum {string} */
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            type: string;
+            word: string;
         };
         FeedWish: {
             show: string | null;
@@ -3995,9 +4094,17 @@ export interface components {
         IssuedLink: {
             link: string;
         };
+        NewChannel: {
+            /** @enum {string} */
+            platform: "ALDER" | "BIRCH" | "CEDAR";
+            name: string;
+        };
         PracticeWish: {
             /** @enum {string} */
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+        };
+        IssuedSecret: {
+            secret: string;
         };
         BeginWish: {
             name: string;
@@ -4112,14 +4219,14 @@ export interface components {
             account: string;
             who: string;
             /** @enum {string} */
-            kind: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+            kind: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "CHANNEL" | "MEMBER";
             place: string;
             what: string;
             undone: boolean;
         };
         KindChoice: {
             /** @enum {string} */
-            id: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+            id: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "CHANNEL" | "MEMBER";
             title: string;
         };
         RecordView: {
@@ -4490,6 +4597,18 @@ export interface components {
             showsFrom: number;
             /** Format: int64 */
             showsTill: number;
+        };
+        DeliveryView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            outcome: "COUNTED" | "REPEATED" | "REFUSED";
+            sentence: string;
+            type: string;
+            body: string;
+            cut: boolean;
         };
         BehaviourView: {
             /** @enum {string} */
@@ -5330,6 +5449,52 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["DemoState"];
                 };
+            };
+        };
+    };
+    "put-api-channels-channel-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChannelName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InletView"];
+                };
+            };
+        };
+    };
+    "delete-api-channels-channel-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6510,6 +6675,50 @@ export interface operations {
             };
         };
     };
+    "get-api-channels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChannelView"][];
+                };
+            };
+        };
+    };
+    "post-api-channels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewChannel"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InletView"];
+                };
+            };
+        };
+    };
     "post-api-channels-channel-practice": {
         parameters: {
             query?: never;
@@ -6531,6 +6740,51 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "post-api-channels-channel-inlet-secret": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["IssuedSecret"];
+                };
+            };
+        };
+    };
+    "post-api-channels-channel-deliveries-delivery-again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+                delivery: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Receipt"];
+                };
             };
         };
     };
@@ -6831,7 +7085,7 @@ export interface operations {
     "get-api-workspaces-workspace-record": {
         parameters: {
             query?: {
-                kind?: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+                kind?: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "CHANNEL" | "MEMBER";
                 account?: string;
                 text?: string;
             };
@@ -6857,7 +7111,7 @@ export interface operations {
     "get-api-workspaces-workspace-record-csv": {
         parameters: {
             query?: {
-                kind?: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "MEMBER";
+                kind?: "EDIT" | "CUE" | "RELEASE" | "LINK" | "THEME" | "CHANNEL" | "MEMBER";
                 account?: string;
                 text?: string;
             };
@@ -7723,26 +7977,6 @@ export interface operations {
             };
         };
     };
-    "get-api-channels": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["ChannelView"][];
-                };
-            };
-        };
-    };
     "get-api-channels-channel-record": {
         parameters: {
             query?: never;
@@ -7761,6 +7995,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecordLine"][];
+                };
+            };
+        };
+    };
+    "get-api-channels-channel-inlet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InletView"];
+                };
+            };
+        };
+    };
+    "get-api-channels-channel-deliveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeliveryView"][];
                 };
             };
         };

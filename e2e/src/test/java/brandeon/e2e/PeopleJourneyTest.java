@@ -109,8 +109,7 @@ class PeopleJourneyTest {
             button(ilse, "Set the new password").click();
             assertThat(ilse.getByText("First light").first()).isVisible();
 
-            Passkey.signsIn(
-                    ilse, server.address().replace("127.0.0.1", "localhost"), "ilse@reedlight.example", NEXT);
+            Passkey.signsIn(ilse, server.address().replace("127.0.0.1", "localhost"), "ilse@reedlight.example", NEXT);
         }
     }
 

@@ -21,6 +21,8 @@ public record Deed(UUID workspace, UUID account, Kind kind, String place, String
         LINK("Links"),
         /** Themes made, moved and deleted. */
         THEME("Themes"),
+        /** Where signals come from. */
+        CHANNEL("Channels"),
         /** Who belongs to the workspace. */
         MEMBER("People");
 

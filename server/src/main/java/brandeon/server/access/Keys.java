@@ -88,9 +88,9 @@ public class Keys {
                 proof.getBytes(StandardCharsets.UTF_8), proof(text).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** The secret with which a channel's platform signs what it sends. */
-    public byte[] signingSecret(UUID channel) {
-        return code("signing:" + channel);
+    /** The secret with which a channel's platform signs what it sends. @param number counted from 1 */
+    public byte[] signingSecret(UUID channel, int number) {
+        return code("signing:" + channel + (number == 1 ? "" : ":" + number));
     }
 
     private byte[] proof(Use use, UUID id, int generation) {

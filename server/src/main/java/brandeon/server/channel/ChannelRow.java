@@ -26,6 +26,8 @@ class ChannelRow {
 
     String name;
 
+    int secret;
+
     Instant createdAt = Instant.now();
 
     protected ChannelRow() {}
@@ -36,9 +38,10 @@ class ChannelRow {
         this.showId = channel.show();
         this.platform = channel.platform();
         this.name = channel.name();
+        this.secret = channel.secret();
     }
 
     Channels.Channel channel() {
-        return new Channels.Channel(id, workspaceId, showId, platform, name);
+        return new Channels.Channel(id, workspaceId, showId, platform, name, secret);
     }
 }

@@ -16,4 +16,16 @@ interface ChannelRows extends JpaRepository<ChannelRow, UUID> {
     @Modifying
     @Query("update ChannelRow c set c.showId = :show where c.id = :id")
     void feed(UUID id, UUID show);
+
+    @Modifying
+    @Query("update ChannelRow c set c.name = :name where c.id = :id")
+    void rename(UUID id, String name);
+
+    @Modifying
+    @Query("update ChannelRow c set c.secret = c.secret + 1 where c.id = :id")
+    void renewSecret(UUID id);
+
+    @Modifying
+    @Query("delete from ChannelRow c where c.id = :id")
+    void remove(UUID id);
 }

@@ -4,6 +4,7 @@ import brandeon.core.live.Platform;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Belongings;
+import brandeon.server.access.Deed;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
@@ -21,8 +22,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Channels implements Belongings {
 
-    /** A place on a platform where a broadcast happens. @param show that its signals feed */
-    public record Channel(UUID id, UUID workspace, UUID show, Platform platform, String name) {}
+    /**
+     * A place on a platform where a broadcast happens.
+     *
+     * @param show   that its signals feed
+     * @param secret number of the signing secret that holds
+     */
+    public record Channel(UUID id, UUID workspace, UUID show, Platform platform, String name, int secret) {}
 
     private final ChannelRows rows;
     private final EntityManager entities;
@@ -81,8 +87,13 @@ public class Channels implements Belongings {
     public Channel feed(Member member, UUID id, Optional<UUID> show) {
         Channel before = get(member.requires(Role.DESIGNER), id);
         show.ifPresent(wanted -> requireMine(member, wanted));
-        Channel after =
-                new Channel(id, before.workspace(), show.orElseGet(UUID::randomUUID), before.platform(), before.name());
+        Channel after = new Channel(
+                id,
+                before.workspace(),
+                show.orElseGet(UUID::randomUUID),
+                before.platform(),
+                before.name(),
+                before.secret());
         if (show.isEmpty()) {
             events.publishEvent(new ShowWanted(after.show(), after.workspace(), after.name()));
         }
@@ -103,13 +114,54 @@ public class Channels implements Belongings {
     @Transactional
     public Channel add(Member member, Platform platform, String name) {
         member.requires(Role.DESIGNER);
+        Channel channel =
+                new Channel(UUID.randomUUID(), member.workspace(), UUID.randomUUID(), platform, requireName(name), 1);
+        events.publishEvent(new ShowWanted(channel.show(), channel.workspace(), channel.name()));
+        entities.persist(new ChannelRow(channel));
+        events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, channel.name(), "Added the channel"));
+        return channel;
+    }
+
+    private static String requireName(String name) {
         if (name.isBlank() || name.length() > 80 || !Letters.oneLine(name)) {
             throw new Mistake("A channel's name has between 1 and 80 letters on one line.");
         }
-        Channel channel = new Channel(UUID.randomUUID(), member.workspace(), UUID.randomUUID(), platform, name.strip());
-        events.publishEvent(new ShowWanted(channel.show(), channel.workspace(), channel.name()));
-        entities.persist(new ChannelRow(channel));
-        return channel;
+        return name.strip();
+    }
+
+    @Transactional
+    public Channel rename(Member member, UUID id, String name) {
+        Channel before = get(member.requires(Role.DESIGNER), id);
+        String next = requireName(name);
+        rows.rename(id, next);
+        events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, before.name(), "Renamed the channel to " + next));
+        wakes.channel(id);
+        return new Channel(id, before.workspace(), before.show(), before.platform(), next, before.secret());
+    }
+
+    /** From now on only what is signed with the next secret is taken. */
+    @Transactional
+    public Channel renewSecret(Member member, UUID id) {
+        Channel before = get(member.requires(Role.DESIGNER), id);
+        rows.renewSecret(id);
+        events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, before.name(), "Issued a new signing secret"));
+        wakes.channel(id);
+        return new Channel(
+                id, before.workspace(), before.show(), before.platform(), before.name(), before.secret() + 1);
+    }
+
+    /**
+     * Deletes a channel with its signals.
+     *
+     * @throws brandeon.server.problem.Refused by what depends on it
+     */
+    @Transactional
+    public void remove(Member member, UUID id) {
+        Channel channel = get(member.requires(Role.DESIGNER), id);
+        events.publishEvent(new ChannelRemoved(id));
+        rows.remove(id);
+        events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, channel.name(), "Deleted the channel"));
+        wakes.channel(id);
     }
 
     @Override

@@ -71,7 +71,9 @@ public class StandIns {
                 .header("Content-Type", JsonFormat.CONTENT_TYPE)
                 .header(
                         "Brandeon-Signature",
-                        "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel.id()), body)))
+                        "sha256="
+                                + HexFormat.of()
+                                        .formatHex(Keys.hmac(keys.signingSecret(channel.id(), channel.secret()), body)))
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body))
                 .build();
         try {

@@ -16,6 +16,7 @@ import brandeon.server.access.Deed;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.access.WorkspaceRemoved;
+import brandeon.server.channel.ChannelRemoved;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.wake.Wakes;
@@ -309,6 +310,21 @@ public class Themes implements Belongings {
     @EventListener
     void removed(WorkspaceRemoved change) {
         removeAllOf(change.workspace());
+    }
+
+    @EventListener
+    void removed(ChannelRemoved change) {
+        List<String> made = onChannel(change.channel()).stream()
+                .map(draft -> draft.theme().name())
+                .toList();
+        if (!made.isEmpty()) {
+            throw new Refused(
+                    made.size() == 1
+                            ? made.getFirst()
+                                    + " is made for this channel. Delete it first, or choose another channel for it."
+                            : String.join(", ", made)
+                                    + " are made for this channel. Delete them first, or choose other channels for them.");
+        }
     }
 
     /**

@@ -56,6 +56,8 @@ class RolesTest {
             "POST /api/session/passkey",
                     "{\"standing\":false,\"signed\":{\"id\":\"x\",\"clientData\":\"x\",\"authenticatorData\":\"x\","
                             + "\"signature\":\"x\",\"userHandle\":\"x\"}}",
+            "POST /api/channels", "{\"platform\":\"ALDER\",\"name\":\"another\"}",
+            "PUT /api/channels/{channel}", "{\"name\":\"another\"}",
             "PUT /api/themes/{id}/archived", "{\"archived\":true}",
             "PUT /api/themes/{id}/visit", "{\"place\":\"sheet\",\"version\":1}",
             "POST /api/themes", "{\"name\":\"Another\"}",

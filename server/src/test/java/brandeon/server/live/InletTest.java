@@ -37,9 +37,12 @@ class InletTest {
     void aChannelOfItsOwn(RunningServer running) {
         server = running;
         platform = Person.unknown(running.address());
-        UUID workspace = running.bean(Members.class).addWorkspace("Inlet");
+        Members members = running.bean(Members.class);
+        UUID workspace = members.addWorkspace("Inlet");
+        String email = UUID.randomUUID() + "@reedlight.example";
+        UUID account = members.addMember(workspace, email, "Tavi Brook", "quiet-please", Role.OWNER);
         channel = running.bean(Channels.class)
-                .add(new Member(UUID.randomUUID(), "Tavi", "", workspace, Role.OWNER), Platform.ALDER, "inlet");
+                .add(new Member(account, "Tavi Brook", email, workspace, Role.OWNER), Platform.ALDER, "inlet");
         address = "/inlets/" + running.bean(Keys.class).token(Keys.Use.INLET, channel.id(), 1);
     }
 
@@ -199,7 +202,7 @@ class InletTest {
         return "sha256="
                 + HexFormat.of()
                         .formatHex(Keys.hmac(
-                                server.bean(Keys.class).signingSecret(channel.id()),
+                                server.bean(Keys.class).signingSecret(channel.id(), 1),
                                 body.getBytes(StandardCharsets.UTF_8)));
     }
 

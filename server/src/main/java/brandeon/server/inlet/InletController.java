@@ -1,13 +1,18 @@
-package brandeon.server.live;
+package brandeon.server.inlet;
 
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Keys;
+import brandeon.server.access.Member;
+import brandeon.server.access.Members;
+import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
+import brandeon.server.live.Facts;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.NotSignedIn;
+import brandeon.server.problem.Refused;
 import io.cloudevents.CloudEvent;
 import io.cloudevents.core.provider.EventFormatProvider;
 import io.cloudevents.jackson.JsonFormat;
@@ -54,9 +59,14 @@ class InletController {
     private final Keys keys;
     private final Channels channels;
     private final Facts facts;
+    private final Deliveries deliveries;
+    private final Members members;
     private final JsonMapper json;
 
-    InletController(Keys keys, Channels channels, Facts facts, JsonMapper json) {
+    InletController(
+            Keys keys, Channels channels, Facts facts, Deliveries deliveries, Members members, JsonMapper json) {
+        this.deliveries = deliveries;
+        this.members = members;
         this.keys = keys;
         this.channels = channels;
         this.facts = facts;
@@ -73,18 +83,67 @@ class InletController {
             throws IOException {
         Channels.Channel channel = channel(token);
         byte[] body = sent.readAllBytes();
-        requireSignature(channel.id(), signature, body);
+        Receipt receipt = logged(channel, type, body, () -> {
+            requireSignature(channel, signature, body);
+            return taken(channel, type, body);
+        });
+        return ResponseEntity.status(receipt.counted() ? HttpStatus.ACCEPTED : HttpStatus.OK)
+                .body(receipt);
+    }
+
+    /** Takes in once more what came before, as it came; who asks is trusted in place of a signature. */
+    @PostMapping("/api/channels/{channel}/deliveries/{delivery}/again")
+    Receipt again(@PathVariable UUID channel, @PathVariable UUID delivery) {
+        Member member = members.current().requires(Role.OPERATOR);
+        Channels.Channel mine = channels.get(member, channel);
+        Deliveries.Delivery before = deliveries.get(channel, delivery);
+        if (before.cut()) {
+            throw new Refused("Only the beginning of this delivery was kept, so it cannot be sent again from here.");
+        }
+        byte[] body = before.body().getBytes(StandardCharsets.UTF_8);
+        return logged(mine, before.type(), body, () -> taken(mine, before.type(), body));
+    }
+
+    private interface Taking {
+        Receipt receipt();
+    }
+
+    /** Whatever becomes of a delivery, it is found again among the last ones. */
+    private Receipt logged(Channels.Channel channel, String type, byte[] body, Taking taking) {
+        try {
+            Receipt receipt = taking.receipt();
+            deliveries.came(
+                    channel.id(),
+                    receipt.counted() ? Deliveries.Outcome.COUNTED : Deliveries.Outcome.REPEATED,
+                    receipt.sentence(),
+                    type,
+                    body);
+            return receipt;
+        } catch (Mistake | NotSignedIn e) {
+            deliveries.came(channel.id(), Deliveries.Outcome.REFUSED, e.getMessage(), type, body);
+            throw e;
+        }
+    }
+
+    private Receipt taken(Channels.Channel channel, String type, byte[] body) {
         boolean many = type.toLowerCase(Locale.ROOT).startsWith(BATCH);
         List<Signal> signals = many ? batch(channel, body) : List.of(signal(channel, body));
         long counted =
                 facts.accept(channel, signals).stream().filter(fresh -> fresh).count();
-        return ResponseEntity.status(counted > 0 ? HttpStatus.ACCEPTED : HttpStatus.OK)
-                .body(new Receipt(counted > 0, sentence(counted, signals.size())));
+        return new Receipt(
+                counted > 0,
+                signals.size() == 1 && counted == 1
+                        ? "Counted: " + told(channel, signals.getFirst()) + "."
+                        : sentence(counted, signals.size()));
+    }
+
+    private static String told(Channels.Channel channel, Signal signal) {
+        return channel.platform().term(signal.kind()).orElseThrow().word() + ", " + signal.name();
     }
 
     private static String sentence(long counted, int all) {
         if (all == 1) {
-            return counted > 0 ? "Counted." : "This signal was already counted; nothing changed.";
+            return "This signal was already counted; nothing changed.";
         }
         return String.format(Locale.ROOT, "%d counted, %d had been counted before.", counted, all - counted);
     }
@@ -136,8 +195,9 @@ class InletController {
         return id.flatMap(channels::find).orElseThrow(() -> new NotFound("There is no inlet at this address."));
     }
 
-    private void requireSignature(UUID channel, String signature, byte[] body) {
-        String wanted = "sha256=" + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel), body));
+    private void requireSignature(Channels.Channel channel, String signature, byte[] body) {
+        String wanted = "sha256="
+                + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel.id(), channel.secret()), body));
         if (!MessageDigest.isEqual(
                 wanted.getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
             throw new NotSignedIn("The signal is not signed by this channel's platform; it was not counted.");

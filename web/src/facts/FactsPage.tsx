@@ -1,0 +1,39 @@
+import { useState } from "react";
+import { Trouble } from "../app/Trouble";
+import { useChannels } from "../app/useChannels";
+import { useMay } from "../theme/May";
+import { useTheme } from "../theme/useTheme";
+import { Channels } from "./Channels";
+import { Deliveries } from "./Deliveries";
+import { InletCard } from "./InletCard";
+
+/** What arrives from the channels, and what became of it. */
+export function FactsPage() {
+  const theme = useTheme();
+  const channels = useChannels();
+  const [chosen, setChosen] = useState("");
+  const may = useMay("OPERATOR");
+  const channel =
+    channels.data?.find((one) => one.id === chosen) ?? channels.data?.find((one) => one.id === theme.channel);
+  return (
+    <div className="grid h-full grid-cols-[246px_minmax(0,1fr)]">
+      <section className="overflow-auto border-r border-rule p-4">
+        <h1 className="mb-2">Facts</h1>
+        {channels.isPending && <p className="text-faint">Looking for channels …</p>}
+        <Trouble query={channels} />
+        {channels.data && <Channels all={channels.data} chosen={channel?.id ?? ""} choose={setChosen} />}
+      </section>
+      <section className="min-w-0 overflow-auto p-4">
+        {channel && may && (
+          <>
+            <InletCard key={channel.id} channel={channel.id} gone={() => setChosen("")} />
+            <Deliveries channel={channel.id} />
+          </>
+        )}
+        {!may && (
+          <p className="text-faint">Operators, designers and owners see the inlet of a channel and what came to it.</p>
+        )}
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,169 @@
+import { Copy, KeyRound, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { answer, api } from "../api/client";
+import { Trouble } from "../app/Trouble";
+import { useCopy } from "../app/useCopy";
+import { useDraftText } from "../app/useDraftText";
+import { May } from "../theme/May";
+import { useChannelDeed, useInlet, type Inlet } from "./useInlet";
+
+/** A channel's name and end, and where its facts come in: address, secret, and a call to try it with. */
+export function InletCard({ channel, gone }: { channel: string; gone: () => void }) {
+  const inlet = useInlet(channel);
+  if (inlet.isPending) return <p className="text-faint">Looking at the inlet …</p>;
+  if (!inlet.data) return <Trouble query={inlet} />;
+  return (
+    <>
+      <Head inlet={inlet.data} gone={gone} />
+      <section aria-labelledby="inlet" className="mb-6 border-l-4 border-double border-rule pl-4">
+        <h2 id="inlet" className="mb-1">
+          Inlet
+        </h2>
+        <p className="mb-2 text-faint">
+          Signals come as CloudEvents 1.0 in JSON, one or several in a body, signed with HMAC-SHA-256. The same event
+          twice counts once.
+        </p>
+        <Copied label="Address" text={inlet.data.address} />
+        <Secret inlet={inlet.data} />
+        <Copied label="A call to try, for a shell with curl and openssl" text={inlet.data.call} block />
+        <details className="mt-2">
+          <summary>What {inlet.data.platform} can send</summary>
+          <table className="mt-1">
+            <tbody>
+              {inlet.data.signals.map((signal) => (
+                <tr key={signal.kind}>
+                  <td className="pr-4">{signal.word}</td>
+                  <td className="font-mono">{signal.type}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      </section>
+    </>
+  );
+}
+
+function Head({ inlet, gone }: { inlet: Inlet; gone: () => void }) {
+  const path = { channel: inlet.channel };
+  const [asking, setAsking] = useState(false);
+  const rename = useChannelDeed(
+    (name: string) => answer(api.PUT("/api/channels/{channel}", { params: { path }, body: { name } })),
+    () => "",
+  );
+  const remove = useChannelDeed(
+    () => answer(api.DELETE("/api/channels/{channel}", { params: { path } })),
+    () => {
+      gone();
+      return `${inlet.name} and its signals are deleted.`;
+    },
+  );
+  const draft = useDraftText(inlet.name, (name) =>
+    rename.mutateAsync(name).then(
+      () => true,
+      () => false,
+    ),
+  );
+  return (
+    <div className="mb-4 flex flex-wrap items-center gap-3">
+      <May>
+        <input
+          className="field font-head text-lg font-bold"
+          aria-label="Name of this channel"
+          maxLength={80}
+          {...draft}
+        />
+        <span className="text-faint">
+          {inlet.platform}
+          {inlet.themes.length === 0 ? "; no theme is made for it" : `; made for it: ${inlet.themes.join(", ")}`}
+        </span>
+        <span className="only-may ml-auto flex gap-2">
+          {asking ? (
+            <>
+              <button
+                className="btn border-live text-live"
+                disabled={remove.isPending}
+                onClick={() => remove.mutate(undefined)}
+              >
+                Delete it and its signals
+              </button>
+              <button className="btn" onClick={() => setAsking(false)}>
+                Keep it
+              </button>
+            </>
+          ) : (
+            <button
+              className="btn"
+              disabled={inlet.themes.length > 0}
+              title={inlet.themes.length > 0 ? "Themes are made for it; they must go first" : undefined}
+              onClick={() => setAsking(true)}
+            >
+              <Trash2 size={14} />
+              Delete the channel
+            </button>
+          )}
+        </span>
+      </May>
+    </div>
+  );
+}
+
+function Secret({ inlet }: { inlet: Inlet }) {
+  const [secret, setSecret] = useState("");
+  const issue = useChannelDeed(
+    () => answer(api.POST("/api/channels/{channel}/inlet/secret", { params: { path: { channel: inlet.channel } } })),
+    (issued) => {
+      setSecret(issued.secret);
+      return "";
+    },
+  );
+  const renew = () => {
+    if (confirm(`Issue a new signing secret for ${inlet.name}? What is signed with the one before is refused at once.`))
+      issue.mutate(undefined);
+  };
+  if (secret !== "")
+    return (
+      <div className="my-2 border-l-4 border-ochre bg-ochre-soft px-3 py-2">
+        <Copied label="The signing secret, shown this once" text={secret} />
+      </div>
+    );
+  return (
+    <May>
+      <p className="my-2 flex items-center gap-3">
+        <button className="btn" disabled={issue.isPending} onClick={renew}>
+          <KeyRound size={14} aria-hidden="true" />
+          Issue a new signing secret
+        </button>
+        <span className="only-may text-faint">It is shown once; the one before stops working.</span>
+      </p>
+    </May>
+  );
+}
+
+/** A text to be copied whole. */
+function Copied({ label, text, block = false }: { label: string; text: string; block?: boolean }) {
+  const copy = useCopy();
+  return (
+    <div className="mb-1">
+      <span className="text-faint">{label}</span>
+      <div className="flex items-start gap-2">
+        {block ? (
+          <pre className="min-w-0 flex-1 overflow-x-auto border border-rule bg-sheet p-2" tabIndex={0}>
+            {text}
+          </pre>
+        ) : (
+          <code className="min-w-0 flex-1 truncate border border-rule bg-sheet px-2 py-1" title={text}>
+            {text}
+          </code>
+        )}
+        <button
+          className="btn px-1.5"
+          aria-label={`Copy: ${label}`}
+          onClick={() => copy(text, "Copied.", "The browser does not allow copying here; select the text instead.")}
+        >
+          <Copy size={13} />
+        </button>
+      </div>
+    </div>
+  );
+}
