@@ -96,7 +96,11 @@ function Table({ view }: { view: Schemas["RecordView"] }) {
           <thead className="text-faint">
             <tr>
               {["When", "Who", "Kind", "Where", "What"].map((head) => (
-                <th key={head} scope="col" className="py-1 pr-4 font-normal">
+                <th
+                  key={head}
+                  scope="col"
+                  className={`py-1 pr-4 font-normal ${head === "Kind" || head === "Where" ? "hidden sm:table-cell" : ""}`}
+                >
                   {head}
                 </th>
               ))}
@@ -105,13 +109,14 @@ function Table({ view }: { view: Schemas["RecordView"] }) {
           <tbody>
             {view.lines.map((line, i) => (
               <tr key={i} className="border-t border-rule align-top">
-                <td className="py-1 pr-4 whitespace-nowrap text-faint">
+                <td className="py-1 pr-4 text-faint sm:whitespace-nowrap">
                   <time dateTime={line.at}>{moment(line.at)}</time>
                 </td>
-                <td className="py-1 pr-4 whitespace-nowrap">{line.who}</td>
-                <td className="py-1 pr-4 text-faint">{titles[line.kind]}</td>
-                <td className="py-1 pr-4">{line.place}</td>
+                <td className="py-1 pr-4 sm:whitespace-nowrap">{line.who}</td>
+                <td className="hidden py-1 pr-4 text-faint sm:table-cell">{titles[line.kind]}</td>
+                <td className="hidden py-1 pr-4 sm:table-cell">{line.place}</td>
                 <td className={`py-1 ${line.undone ? "line-through" : ""}`}>
+                  <span className="text-faint sm:hidden">{line.place}: </span>
                   {line.what}
                   {line.undone && <span className="sr-only">, taken back</span>}
                 </td>
