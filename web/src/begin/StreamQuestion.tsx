@@ -4,13 +4,9 @@ import { answer, api, type Schemas, type ThemeView } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { useChannels } from "../app/useChannels";
+import { useCatalogue } from "../theme/useTheme";
 
 type Wish = Schemas["ChannelWish"];
-
-const PLATFORMS: [Wish["platform"], string][] = [
-  ["ALDER", "Alder"],
-  ["BIRCH", "Birch"],
-];
 
 /** Which channel, and with it which show, the theme is made for. */
 export function StreamQuestion({ theme }: { theme: ThemeView }) {
@@ -18,6 +14,7 @@ export function StreamQuestion({ theme }: { theme: ThemeView }) {
   const [name, setName] = useState("");
   const [platform, setPlatform] = useState<Wish["platform"]>("ALDER");
   const channels = useChannels();
+  const platforms = useCatalogue().data?.platforms ?? [];
   const choose = useMutation({
     mutationFn: (wish: Wish) =>
       answer(api.PUT("/api/themes/{id}/channel", { params: { path: { id: theme.id } }, body: wish })),
@@ -64,9 +61,9 @@ export function StreamQuestion({ theme }: { theme: ThemeView }) {
             value={platform}
             onChange={(event) => setPlatform(event.target.value as Wish["platform"])}
           >
-            {PLATFORMS.map(([id, title]) => (
-              <option key={id} value={id}>
-                {title}
+            {platforms.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.title}
               </option>
             ))}
           </select>

@@ -1,7 +1,9 @@
 import { useState } from "react";
 import { Trouble } from "../app/Trouble";
 import { useChannels } from "../app/useChannels";
-import { useMay } from "../theme/May";
+import { answer, api, type Schemas } from "../api/client";
+import { May, useMay } from "../theme/May";
+import { useChannelDeed } from "./useInlet";
 import { useTheme } from "../theme/useTheme";
 import { Channels } from "./Channels";
 import { Deliveries } from "./Deliveries";
@@ -26,6 +28,7 @@ export function FactsPage() {
       <section className="min-w-0 overflow-auto p-4">
         {channel && may && (
           <>
+            {channel.id !== theme.channel && <UseHere channel={channel} />}
             <InletCard key={channel.id} channel={channel.id} gone={() => setChosen("")} />
             <Deliveries channel={channel.id} />
           </>
@@ -35,5 +38,30 @@ export function FactsPage() {
         )}
       </section>
     </div>
+  );
+}
+
+/** Makes this theme for another channel, while it was never on air. */
+function UseHere({ channel }: { channel: Schemas["ChannelView"] }) {
+  const { id, theme } = useTheme();
+  const use = useChannelDeed(
+    () =>
+      answer(
+        api.PUT("/api/themes/{id}/channel", {
+          params: { path: { id } },
+          body: { channel: channel.id, platform: "ALDER", name: channel.name },
+        }),
+      ),
+    () => `${theme.name} is made for ${channel.name} now, and shows what its show says.`,
+  );
+  return (
+    <May>
+      <p className="only-may mb-3 flex items-center gap-3">
+        <button className="btn" disabled={use.isPending} onClick={() => use.mutate(undefined)}>
+          Make {theme.name} for this channel
+        </button>
+        <span className="text-faint">Possible until the theme is put on air; afterwards it is moved.</span>
+      </p>
+    </May>
   );
 }

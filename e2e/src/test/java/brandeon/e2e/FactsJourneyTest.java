@@ -31,6 +31,11 @@ class FactsJourneyTest {
                     .isVisible();
             assertThat(page.getByText("Nothing came yet.")).isVisible();
 
+            button(page, "Make Reedlight Hide for this channel").click();
+            assertThat(page.getByText("This theme was on air already. Move it instead"))
+                    .isVisible();
+
+            button(page, "Close this message").last().click();
             page.onDialog(Dialog::accept);
             button(page, "Issue a new signing secret").click();
             Locator shown = page.getByText("The signing secret, shown this once")
