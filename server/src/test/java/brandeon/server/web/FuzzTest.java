@@ -7,6 +7,7 @@ import brandeon.core.pack.Json;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.door.RateLimits;
 import brandeon.server.support.Person;
 import brandeon.server.support.Routes;
 import brandeon.server.support.Routes.Route;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -92,6 +94,14 @@ class FuzzTest {
                 .as("all routes were tried")
                 .isGreaterThan(routes.all().size() - 3L);
         assertThat(answers.get(4)).as("most of it is bad").isGreaterThan(INPUTS / 2);
+    }
+
+    /** All of it came from one place, from which other tests sign in next. */
+    @AfterEach
+    void forgetWhatWasCounted(RunningServer server) {
+        for (RateLimits.Door door : RateLimits.Door.values()) {
+            server.bean(RateLimits.class).free(door, "127.0.0.1");
+        }
     }
 
     /** Missing when the theme is gone. */
