@@ -1,29 +1,21 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type Schemas, type ThemeView } from "../api/client";
-import { sayProblem } from "../app/notices";
+import type { Schemas, ThemeView } from "../api/client";
 import { Trouble } from "../app/Trouble";
 import { useChannels } from "../app/useChannels";
+import { toChannel, useStreamOn } from "../theme/useStreamOn";
 import { useCatalogue } from "../theme/useTheme";
 
 type Wish = Schemas["ChannelWish"];
 
 /** Which channel, and with it which show, the theme is made for. */
 export function StreamQuestion({ theme }: { theme: ThemeView }) {
-  const queries = useQueryClient();
   const [name, setName] = useState("");
   const [platform, setPlatform] = useState<Wish["platform"]>("ALDER");
   const channels = useChannels();
   const platforms = useCatalogue().data?.platforms ?? [];
-  const choose = useMutation({
-    mutationFn: (wish: Wish) =>
-      answer(api.PUT("/api/themes/{id}/channel", { params: { path: { id: theme.id } }, body: wish })),
-    onSuccess: (view) => {
-      queries.setQueryData(["theme", theme.id], view);
-      void queries.invalidateQueries({ queryKey: ["channels"] });
-      setName("");
-    },
-    onError: sayProblem,
+  const choose = useStreamOn(theme, () => {
+    setName("");
+    return "";
   });
   const fixed = theme.onAir > 0;
   return (
@@ -38,7 +30,7 @@ export function StreamQuestion({ theme }: { theme: ThemeView }) {
               name="channel"
               className="accent-kelp"
               checked={channel.id === theme.channel}
-              onChange={() => choose.mutate({ channel: channel.id, platform: "ALDER", name: "" })}
+              onChange={() => choose.mutate(toChannel(channel.id))}
             />
             {channel.name} <span className="text-faint">on {channel.platform}; its show says what the scenes say</span>
           </label>

@@ -75,7 +75,7 @@ function Line({ channel, one }: { channel: string; one: Delivery }) {
 }
 
 /** JSON laid out; anything else as it came. */
-export function pretty(body: string): string {
+function pretty(body: string): string {
   try {
     return JSON.stringify(JSON.parse(body), null, 2);
   } catch {

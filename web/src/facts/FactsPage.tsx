@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Trouble } from "../app/Trouble";
 import { useChannels } from "../app/useChannels";
-import { answer, api, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
 import { May, useMay } from "../theme/May";
-import { useChannelDeed } from "./useInlet";
+import { toChannel, useStreamOn } from "../theme/useStreamOn";
 import { useTheme } from "../theme/useTheme";
 import { Channels } from "./Channels";
 import { Deliveries } from "./Deliveries";
@@ -43,21 +43,13 @@ export function FactsPage() {
 
 /** Makes this theme for another channel, while it was never on air. */
 function UseHere({ channel }: { channel: Schemas["ChannelView"] }) {
-  const { id, theme } = useTheme();
-  const use = useChannelDeed(
-    () =>
-      answer(
-        api.PUT("/api/themes/{id}/channel", {
-          params: { path: { id } },
-          body: { channel: channel.id, platform: "ALDER", name: channel.name },
-        }),
-      ),
-    () => `${theme.name} is made for ${channel.name} now, and shows what its show says.`,
-  );
+  const view = useTheme();
+  const { theme } = view;
+  const use = useStreamOn(view, () => `${theme.name} is made for ${channel.name} now, and shows what its show says.`);
   return (
     <May>
       <p className="only-may mb-3 flex items-center gap-3">
-        <button className="btn" disabled={use.isPending} onClick={() => use.mutate(undefined)}>
+        <button className="btn" disabled={use.isPending} onClick={() => use.mutate(toChannel(channel.id))}>
           Make {theme.name} for this channel
         </button>
         <span className="text-faint">Possible until the theme is put on air; afterwards it is moved.</span>

@@ -1,6 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
-import { sayProblem, useNotices } from "../app/notices";
+import { useDeed } from "../app/useDeed";
 
 export type Inlet = Schemas["InletView"];
 export type Delivery = Schemas["DeliveryView"];
@@ -28,20 +28,7 @@ export function useDeliveries(channel: string) {
 /** Something done to a channel; afterwards all that is known of channels is asked for again. */
 export function useChannelDeed<Wish, Done>(
   does: (wish: Wish) => Promise<Done>,
-  done: (answer: Done, wish: Wish) => string,
+  said: (done: Done, wish: Wish) => string,
 ) {
-  const queries = useQueryClient();
-  const say = useNotices((state) => state.say);
-  return useMutation({
-    mutationFn: does,
-    onSuccess: (answered, wish) => {
-      const words = done(answered, wish);
-      if (words !== "") say(words);
-    },
-    onError: sayProblem,
-    onSettled: () =>
-      ["channels", "inlet", "deliveries", "theme", "shelf"].forEach(
-        (name) => void queries.invalidateQueries({ queryKey: [name] }),
-      ),
-  });
+  return useDeed(does, said, [["channels"], ["inlet"], ["deliveries"], ["theme"], ["shelf"]]);
 }

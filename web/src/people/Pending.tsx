@@ -1,11 +1,11 @@
 import { day } from "../app/dates";
 import { answer, api } from "../api/client";
 import { CopyLink } from "./CopyLink";
-import { useDeed, type People } from "./usePeople";
+import { usePeopleDeed, type People } from "./usePeople";
 
 /** Invitations that still work. */
 export function Pending({ people }: { people: People }) {
-  const withdraw = useDeed(
+  const withdraw = usePeopleDeed(
     (invitation: string) =>
       answer(
         api.DELETE("/api/workspaces/{workspace}/invitations/{invitation}", {

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { day } from "../app/dates";
 import { answer, api, type Schemas } from "../api/client";
-import { dayOf, endOf, useDeed, useMemberRoles, type People } from "./usePeople";
+import { dayOf, endOf, usePeopleDeed, useMemberRoles, type People } from "./usePeople";
 
 /** Everybody in the workspace; its owners change roles and last days, and take people out. */
 export function PeopleTable({ people }: { people: People }) {
@@ -24,7 +24,7 @@ function Line({ people, person }: { people: People; person: Schemas["WorkspaceMe
   const you = person.account === people.you;
   const [asking, setAsking] = useState(false);
   const path = { workspace: people.id, account: person.account };
-  const remove = useDeed(
+  const remove = usePeopleDeed(
     () => answer(api.DELETE("/api/workspaces/{workspace}/members/{account}", { params: { path } })),
     () => (you ? `You left ${people.name}.` : `${person.name} is not in ${people.name} any more.`),
   );
@@ -69,7 +69,7 @@ function Line({ people, person }: { people: People; person: Schemas["WorkspaceMe
 /** Role and last day, which change at once. */
 function Terms({ people, person }: { people: People; person: Schemas["WorkspaceMember"] }) {
   const roles = useMemberRoles();
-  const change = useDeed(
+  const change = usePeopleDeed(
     (wish: Schemas["MemberWish"]) =>
       answer(
         api.PUT("/api/workspaces/{workspace}/members/{account}", {

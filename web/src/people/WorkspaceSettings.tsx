@@ -2,18 +2,18 @@ import { FileDown } from "lucide-react";
 import { useState } from "react";
 import { useShelf } from "../shelf/useShelf";
 import { answer, api } from "../api/client";
-import { useDeed, type People } from "./usePeople";
+import { usePeopleDeed, type People } from "./usePeople";
 
 /** The workspace's name, and its end. */
 export function WorkspaceSettings({ people }: { people: People }) {
   const [name, setName] = useState(people.name);
   const [typed, setTyped] = useState<string | null>(null);
   const path = { workspace: people.id };
-  const rename = useDeed(
+  const rename = usePeopleDeed(
     (next: string) => answer(api.PUT("/api/workspaces/{workspace}", { params: { path }, body: { name: next } })),
     (next) => `The workspace is called ${next} now.`,
   );
-  const remove = useDeed(
+  const remove = usePeopleDeed(
     (word: string) => answer(api.DELETE("/api/workspaces/{workspace}", { params: { path, query: { name: word } } })),
     () => `${people.name} was deleted.`,
   );

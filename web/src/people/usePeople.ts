@@ -1,6 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
-import { sayProblem, useNotices } from "../app/notices";
+import { useDeed } from "../app/useDeed";
 import { SESSION } from "../app/useSession";
 
 export type People = Schemas["PeopleView"];
@@ -19,19 +19,9 @@ export function useMemberRoles() {
   return useQuery({ queryKey: ["member-roles"], queryFn: () => answer(api.GET("/api/roles")), staleTime: Infinity });
 }
 
-/** A deed on a workspace's people: says so when it is done, and why when it is not. */
-export function useDeed<T>(deed: (wish: T) => Promise<unknown>, said: (wish: T) => string) {
-  const queries = useQueryClient();
-  const say = useNotices((state) => state.say);
-  return useMutation({
-    mutationFn: deed,
-    onSuccess: (_, wish) => {
-      say(said(wish));
-      void queries.invalidateQueries({ queryKey: ["people"] });
-      void queries.invalidateQueries({ queryKey: SESSION });
-    },
-    onError: sayProblem,
-  });
+/** A deed on a workspace's people. */
+export function usePeopleDeed<T>(deed: (wish: T) => Promise<unknown>, said: (wish: T) => string) {
+  return useDeed(deed, (_, wish) => said(wish), [["people"], SESSION]);
 }
 
 /** A day as the browser's field has it; empty for none. */

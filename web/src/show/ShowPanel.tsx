@@ -1,8 +1,8 @@
-import { includes } from "../app/roles";
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import { Link } from "react-router";
 import { ChevronRight, Redo2, Undo2 } from "lucide-react";
 import { Trouble } from "../app/Trouble";
+import { useMay } from "../theme/May";
 import { useTheme } from "../theme/useTheme";
 import { ControlRow } from "./ControlRow";
 import { useCueRecord, useCues, useFeeding, useShow, type Control, type Show } from "./useShow";
@@ -10,12 +10,14 @@ import { useCueRecord, useCues, useFeeding, useShow, type Control, type Show } f
 /** Everything that the show says now, and what can be done about it at one press. */
 export function ShowPanel() {
   const theme = useTheme();
+  const mayCue = useMay("OPERATOR");
+  const mayEdit = useMay();
   const show = useShow(theme.show);
   const cues = useCues(theme.show);
   if (show.isPending) return <p className="text-faint">Loading the show …</p>;
   if (!show.data) return <Trouble query={show} />;
   const view = show.data;
-  const mayCue = includes(theme.role, "OPERATOR");
+
   const [main, others] = apart(view.controls);
   const row = (control: Control) => (
     <ControlRow
@@ -23,9 +25,7 @@ export function ShowPanel() {
       control={control}
       cue={cues.cue}
       mayCue={mayCue}
-      takeOver={
-        includes(theme.role, "DESIGNER") ? () => cues.takeOver({ theme: theme.id, piece: control.piece }) : undefined
-      }
+      takeOver={mayEdit ? () => cues.takeOver({ theme: theme.id, piece: control.piece }) : undefined}
     />
   );
   return (
@@ -68,7 +68,7 @@ export function ShowPanel() {
           </DisclosurePanel>
         </Disclosure>
       )}
-      <Fed show={view.id} mayChange={includes(theme.role, "DESIGNER")} />
+      <Fed show={view.id} mayChange={mayEdit} />
       <Leading view={view} choose={mayCue ? cues.lead : undefined} />
       <Record show={view.id} />
     </section>

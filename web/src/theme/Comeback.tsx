@@ -44,7 +44,7 @@ export function SinceLastTime() {
 }
 
 /** In the words of the history. */
-export function sentence({ who, changes, last, releases }: Schemas["Meanwhile"]): string {
+function sentence({ who, changes, last, releases }: Schemas["Meanwhile"]): string {
   const air = releases.length === 0 ? "" : `put release ${releases.join(", ")} on air`;
   const edits =
     changes === 0

@@ -16,7 +16,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Web Content Accessibility Guidelines 2.2, levels A and AA, as far as axe-core can judge them, by day and by night. */
+/** WCAG 2.2, levels A and AA, as far as axe-core can judge them, by day and by night. */
 @ExtendWith(RunningServer.class)
 class AccessibilityTest {
 

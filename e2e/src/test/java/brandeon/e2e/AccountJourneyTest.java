@@ -1,5 +1,6 @@
 package brandeon.e2e;
 
+import static brandeon.e2e.Browser.button;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import brandeon.server.support.RunningServer;
@@ -112,10 +113,5 @@ class AccountJourneyTest {
             button(other, "Make an account").click();
             assertThat(other.getByText("with a workspace of your own")).isVisible();
         }
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

@@ -2,6 +2,7 @@ package brandeon.e2e;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -110,5 +111,11 @@ final class Browser implements AutoCloseable {
     public void close() {
         chromium.close();
         playwright.close();
+    }
+
+    /** The button with just this name. */
+    static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.e2e;
 
+import static brandeon.e2e.Browser.button;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -167,10 +168,5 @@ class ContentJourneyTest {
                   data.setData('text/plain', text);
                   element.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
                 }""", text);
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

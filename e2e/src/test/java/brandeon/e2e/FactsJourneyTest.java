@@ -1,5 +1,6 @@
 package brandeon.e2e;
 
+import static brandeon.e2e.Browser.button;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import brandeon.server.support.Person;
@@ -79,10 +80,5 @@ class FactsJourneyTest {
         process.getInputStream().readAllBytes();
         org.assertj.core.api.Assertions.assertThat(process.waitFor(20, TimeUnit.SECONDS))
                 .isTrue();
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

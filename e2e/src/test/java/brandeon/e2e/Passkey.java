@@ -1,5 +1,6 @@
 package brandeon.e2e;
 
+import static brandeon.e2e.Browser.button;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.google.gson.JsonObject;
@@ -75,10 +76,5 @@ final class Passkey {
         button(page, "Sign out").click();
         button(page, "With a passkey").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("This passkey is not known here.");
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.e2e;
 
+import static brandeon.e2e.Browser.button;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import brandeon.server.support.ServerProcess;
@@ -152,11 +153,6 @@ class PeopleJourneyTest {
         page.getByLabel("Address").fill(address);
         page.getByLabel("Password").fill(PASSWORD);
         button(page, "Make the account").click();
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private static Locator link(Page page, String name) {

@@ -20,6 +20,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -34,8 +35,8 @@ import java.util.zip.ZipOutputStream;
  */
 public record ThemePackage(Theme theme, Map<String, byte[]> files) {
 
-    public static final String FORMAT = "brandeon-theme";
-    public static final int VERSION = 1;
+    private static final String FORMAT = "brandeon-theme";
+    private static final int VERSION = 1;
 
     /** In bytes, packed or unpacked. */
     public static final int MOST_BYTES = 60 << 20;
@@ -45,6 +46,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
     private static final String MANIFEST = "manifest.json";
     private static final String THEME = "theme.json";
     private static final String FILES = "files/";
+    private static final Pattern FILE = Pattern.compile(FILES + "[0-9a-f]{64}");
 
     /** PKWARE, APPNOTE.TXT 6.3, section 4.3.16: end of central directory record. */
     private static final int END = 0x06054b50;
@@ -76,7 +78,6 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
      * Writes a theme. Files are asked for one after another and not kept.
      *
      * @param files whose content need not have the name's hash; it travels under its own
-     * @throws Mistake when it is larger than is taken in again
      */
     public static void write(OutputStream out, Theme theme, Source files) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
@@ -136,7 +137,8 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
             }
             files.put(line.file(), content);
         }
-        for (String name : needed(theme)) {
+        Set<String> needed = needed(theme);
+        for (String name : needed) {
             if (!files.containsKey(name)) {
                 throw new Mistake("This package is not whole: the theme needs " + FILES + name + ".");
             }
@@ -144,11 +146,11 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         Stream.concat(
                         entries.keySet().stream(),
                         files.keySet().stream()
-                                .filter(name -> !needed(theme).contains(name))
+                                .filter(name -> !needed.contains(name))
                                 .map(name -> FILES + name))
                 .findFirst()
                 .ifPresent(name -> {
-                    throw new Mistake("“" + name + "” does not belong into a theme package.");
+                    throw foreign(name);
                 });
         return new ThemePackage(theme, files);
     }
@@ -196,12 +198,18 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
 
     /** Nothing is ever written under these names; what else is in a package is refused whatever it is. */
     private static String named(String name) {
-        boolean known = name.equals(MANIFEST) || name.equals(THEME) || name.matches(FILES + "[0-9a-f]{64}");
+        boolean known = name.equals(MANIFEST)
+                || name.equals(THEME)
+                || FILE.matcher(name).matches();
         if (!known) {
             String shown = name.length() > 80 ? name.substring(0, 80) + "…" : name;
-            throw new Mistake("“" + shown.replaceAll("\\p{Cntrl}", "?") + "” does not belong into a theme package.");
+            throw foreign(shown.replaceAll("\\p{Cntrl}", "?"));
         }
         return name;
+    }
+
+    private static Mistake foreign(String name) {
+        return new Mistake("“" + name + "” does not belong into a theme package.");
     }
 
     private static <T> T document(Map<String, byte[]> entries, String name, Class<T> type) {

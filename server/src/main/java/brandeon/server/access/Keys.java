@@ -88,6 +88,11 @@ public class Keys {
                 proof.getBytes(StandardCharsets.UTF_8), proof(text).getBytes(StandardCharsets.UTF_8));
     }
 
+    /** Where a channel's platform sends its signals, below this server's address. */
+    public String inletPath(UUID channel) {
+        return "/inlets/" + token(Use.INLET, channel, 1);
+    }
+
     /** The secret with which a channel's platform signs what it sends. @param number counted from 1 */
     public byte[] signingSecret(UUID channel, int number) {
         return code("signing:" + channel + (number == 1 ? "" : ":" + number));

@@ -119,7 +119,7 @@ class ChannelController {
     }
 
     private InletView view(Channels.Channel channel) {
-        String address = addresses.base() + "/inlets/" + keys.token(Keys.Use.INLET, channel.id(), 1);
+        String address = addresses.base() + keys.inletPath(channel.id());
         List<SignalType> signals = Arrays.stream(SignalKind.values())
                 .flatMap(kind -> channel.platform().term(kind).stream()
                         .map(term -> new SignalType(kind, term.type(), term.word())))

@@ -39,7 +39,10 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The one door through which platforms send signals: CloudEvents 1.0 in structured JSON, one or several in a body, signed with HMAC-SHA-256. */
+/**
+ * The one door through which platforms send signals: CloudEvents 1.0 in structured JSON, one or several in a body,
+ * signed with HMAC-SHA-256.
+ */
 @RestController
 class InletController {
 

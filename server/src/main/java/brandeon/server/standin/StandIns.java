@@ -66,8 +66,8 @@ public class StandIns {
         byte[] body = EventFormatProvider.getInstance()
                 .resolveFormat(JsonFormat.CONTENT_TYPE)
                 .serialize(event(channel, kind, term));
-        HttpRequest request = HttpRequest.newBuilder(URI.create(
-                        "http://127.0.0.1:" + port + "/inlets/" + keys.token(Keys.Use.INLET, channel.id(), 1)))
+        HttpRequest request = HttpRequest.newBuilder(
+                        URI.create("http://127.0.0.1:" + port + keys.inletPath(channel.id())))
                 .header("Content-Type", JsonFormat.CONTENT_TYPE)
                 .header(
                         "Brandeon-Signature",
