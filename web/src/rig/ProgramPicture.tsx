@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { CapturePattern } from "../footage/CapturePattern";
 import type { Program, RigSource } from "./useRig";
 import { useWidthScale } from "../app/useWidthScale";
@@ -29,7 +29,7 @@ export function ProgramPicture({ program, active }: { program: Program; active: 
 
 function Source({ source, entered }: { source: RigSource; entered: boolean }) {
   const visible = entered && source.shown;
-  const entries = useEntries(entered);
+  const restarts = useRestarts(entered, source.behaviour === "RESTART_ON_ENTRY");
   if (!visible && (source.kind === "CAPTURE" || source.behaviour === "REST_WHEN_HIDDEN")) return null;
   const width = (source.width - 2 * source.cropX) * source.scale;
   const height = (source.height - 2 * source.cropY) * source.scale;
@@ -54,7 +54,7 @@ function Source({ source, entered }: { source: RigSource; entered: boolean }) {
         ) : (
           <iframe
             // Another link is another page: a frame that is sent elsewhere while it loads may end up at the old one.
-            key={`${source.link} ${String(source.behaviour === "RESTART_ON_ENTRY" ? entries : 0)}`}
+            key={`${source.link} ${String(restarts)}`}
             src={ownLink(source.link)}
             sandbox="allow-scripts"
             title={source.name}
@@ -68,13 +68,18 @@ function Source({ source, entered }: { source: RigSource; entered: boolean }) {
   );
 }
 
-/** How often a scene became active; a source that restarts on entry is loaded anew each time. */
-function useEntries(entered: boolean): number {
-  const [entries, setEntries] = useState(0);
-  useEffect(() => {
-    if (entered) setEntries((count) => count + 1);
-  }, [entered]);
-  return entries;
+/**
+ * How often a source that restarts on entry has seen its scene become active. Neither its first loading nor another
+ * choice of its behaviour counts: what runs goes on until the scene is entered again.
+ */
+function useRestarts(entered: boolean, restartsOnEntry: boolean): number {
+  const [restarts, setRestarts] = useState(0);
+  const [was, setWas] = useState(entered);
+  if (was !== entered) {
+    setWas(entered);
+    if (entered && restartsOnEntry) setRestarts(restarts + 1);
+  }
+  return restarts;
 }
 
 const OUTLET = /^\/o\/[A-Za-z0-9_-]{43}$/;
