@@ -1,18 +1,17 @@
 import { useState } from "react";
-import type { Schemas, ThemeView } from "../api/client";
+import type { ThemeView } from "../api/client";
 import { Trouble } from "../app/Trouble";
 import { useChannels } from "../app/useChannels";
+import { usePlatforms } from "../app/usePlatforms";
 import { toChannel, useStreamOn } from "../theme/useStreamOn";
-import { useCatalogue } from "../theme/useTheme";
-
-type Wish = Schemas["ChannelWish"];
 
 /** Which channel, and with it which show, the theme is made for. */
 export function StreamQuestion({ theme }: { theme: ThemeView }) {
   const [name, setName] = useState("");
-  const [platform, setPlatform] = useState<Wish["platform"]>("ALDER");
+  const [platform, setPlatform] = useState("");
   const channels = useChannels();
-  const platforms = useCatalogue().data?.platforms ?? [];
+  const platforms = usePlatforms().data ?? [];
+  const wanted = platform || (platforms[0]?.id ?? "");
   const choose = useStreamOn(theme, () => {
     setName("");
     return "";
@@ -50,8 +49,8 @@ export function StreamQuestion({ theme }: { theme: ThemeView }) {
           <select
             className="field"
             aria-label="Platform of the new channel"
-            value={platform}
-            onChange={(event) => setPlatform(event.target.value as Wish["platform"])}
+            value={wanted}
+            onChange={(event) => setPlatform(event.target.value)}
           >
             {platforms.map((one) => (
               <option key={one.id} value={one.id}>
@@ -63,7 +62,7 @@ export function StreamQuestion({ theme }: { theme: ThemeView }) {
             type="button"
             className="btn"
             disabled={name.trim() === ""}
-            onClick={() => choose.mutate({ channel: null, platform, name })}
+            onClick={() => choose.mutate({ channel: null, platform: wanted, name })}
           >
             Add it and stream there
           </button>

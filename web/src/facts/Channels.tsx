@@ -2,10 +2,9 @@ import { Plus } from "lucide-react";
 import { useState, type FormEvent } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { May } from "../theme/May";
-import { useCatalogue, useTheme } from "../theme/useTheme";
+import { usePlatforms } from "../app/usePlatforms";
+import { useTheme } from "../theme/useTheme";
 import { useChannelDeed } from "./useInlet";
-
-type Platform = Schemas["PlatformView"]["id"];
 
 /** All channels of the workspace; those that feed the show of this theme are marked. */
 export function Channels(props: { all: Schemas["ChannelView"][]; chosen: string; choose: (channel: string) => void }) {
@@ -42,8 +41,8 @@ export function Channels(props: { all: Schemas["ChannelView"][]; chosen: string;
 }
 
 function NewChannel({ made }: { made: (channel: string) => void }) {
-  const platforms = useCatalogue().data?.platforms ?? [];
-  const [platform, setPlatform] = useState<Platform | "">("");
+  const platforms = usePlatforms().data ?? [];
+  const [platform, setPlatform] = useState("");
   const [name, setName] = useState("");
   const add = useChannelDeed(
     (wish: Schemas["NewChannel"]) => answer(api.POST("/api/channels", { body: wish })),
@@ -75,7 +74,7 @@ function NewChannel({ made }: { made: (channel: string) => void }) {
           className="field flex-1"
           aria-label="Platform"
           value={wanted ?? ""}
-          onChange={(event) => setPlatform(event.target.value as Platform)}
+          onChange={(event) => setPlatform(event.target.value)}
         >
           {platforms.map((one) => (
             <option key={one.id} value={one.id}>

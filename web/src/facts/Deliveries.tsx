@@ -5,6 +5,7 @@ import { useChannelDeed, useDeliveries, type Delivery } from "./useInlet";
 
 const OUTCOMES: Record<Delivery["outcome"], [string, string]> = {
   COUNTED: ["counted", "text-kelp"],
+  PRACTICE: ["practice", "text-kelp"],
   REPEATED: ["repeated", "text-faint"],
   REFUSED: ["refused", "text-live"],
 };

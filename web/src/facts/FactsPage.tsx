@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Trouble } from "../app/Trouble";
 import { useChannels } from "../app/useChannels";
+import { usePlatforms } from "../app/usePlatforms";
 import type { Schemas } from "../api/client";
 import { May, useMay } from "../theme/May";
 import { toChannel, useStreamOn } from "../theme/useStreamOn";
@@ -8,12 +9,20 @@ import { useTheme } from "../theme/useTheme";
 import { Channels } from "./Channels";
 import { Deliveries } from "./Deliveries";
 import { InletCard } from "./InletCard";
+import { Platforms } from "./Platforms";
+import { ProfileCard } from "./ProfileCard";
+
+/** In place of a platform's id: one that is being written. */
+const NEW = " ";
 
 /** What arrives from the channels, and what became of it. */
 export function FactsPage() {
   const theme = useTheme();
   const channels = useChannels();
   const [chosen, setChosen] = useState("");
+  const [profile, setProfile] = useState("");
+  const platforms = usePlatforms().data ?? [];
+  const platform = platforms.find((one) => one.id === profile);
   const may = useMay("OPERATOR");
   const channel =
     channels.data?.find((one) => one.id === chosen) ?? channels.data?.find((one) => one.id === theme.channel);
@@ -23,17 +32,30 @@ export function FactsPage() {
         <h1 className="mb-2">Facts</h1>
         {channels.isPending && <p className="text-faint">Looking for channels …</p>}
         <Trouble query={channels} />
-        {channels.data && <Channels all={channels.data} chosen={channel?.id ?? ""} choose={setChosen} />}
+        {channels.data && (
+          <Channels
+            all={channels.data}
+            chosen={profile === "" ? (channel?.id ?? "") : ""}
+            choose={(id) => {
+              setProfile("");
+              setChosen(id);
+            }}
+          />
+        )}
+        <Platforms chosen={profile} choose={setProfile} write={() => setProfile(NEW)} />
       </section>
       <section className="min-w-0 overflow-auto p-4">
-        {channel && may && (
+        {profile !== "" && platforms[0] && (
+          <ProfileCard key={profile} platform={platform} model={platforms[0]} done={setProfile} />
+        )}
+        {profile === "" && channel && may && (
           <>
             {channel.id !== theme.channel && <UseHere channel={channel} />}
             <InletCard key={channel.id} channel={channel.id} gone={() => setChosen("")} />
             <Deliveries channel={channel.id} />
           </>
         )}
-        {!may && (
+        {profile === "" && !may && (
           <p className="text-faint">Operators, designers and owners see the inlet of a channel and what came to it.</p>
         )}
       </section>

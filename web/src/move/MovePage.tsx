@@ -3,8 +3,9 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
-import { useCatalogue, useTheme } from "../theme/useTheme";
+import { useTheme } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
+import { usePlatforms } from "../app/usePlatforms";
 import { useMay } from "../theme/May";
 
 const FATES: Record<Schemas["SignalView"]["fate"], [string, string]> = {
@@ -17,9 +18,8 @@ const FATES: Record<Schemas["SignalView"]["fate"], [string, string]> = {
 /** Old on the left, new on the right, line by line; then the links to replace. */
 export function MovePage() {
   const theme = useTheme();
-  const catalogue = useCatalogue();
-  const others = catalogue.data?.platforms.filter((platform) => platform.title !== theme.platform) ?? [];
-  const [to, setTo] = useState<Schemas["PlatformView"]["id"] | "">("");
+  const others = usePlatforms().data?.filter((platform) => platform.title !== theme.platform) ?? [];
+  const [to, setTo] = useState("");
   const target = to || others[0]?.id;
   const mayReplace = useMay("OPERATOR");
   return (
@@ -28,11 +28,7 @@ export function MovePage() {
         <h1>Move</h1>
         <label className="flex items-center gap-2">
           from {theme.platform} to
-          <select
-            className="field"
-            value={target ?? ""}
-            onChange={(e) => setTo(e.target.value as Schemas["PlatformView"]["id"])}
-          >
+          <select className="field" value={target ?? ""} onChange={(e) => setTo(e.target.value)}>
             {others.map((platform) => (
               <option key={platform.id} value={platform.id}>
                 {platform.title}
@@ -48,7 +44,7 @@ export function MovePage() {
   );
 }
 
-function Plan({ to }: { to: Schemas["PlatformView"]["id"] }) {
+function Plan({ to }: { to: string }) {
   const { id, theme } = useTheme();
   const navigate = useNavigate();
   const [channel, setChannel] = useState(theme.name);

@@ -43,9 +43,16 @@ export function Practice() {
           <li key={line.id} className="flex gap-3 py-0.5">
             <span className="text-faint">{time(line.at)}</span>
             <span className="w-32 truncate">{line.word}</span>
-            <span className="flex-1 truncate font-bold">{line.name}</span>
+            <span className="min-w-0 flex-1 truncate">
+              <b>{line.name}</b> {line.money} <span className="text-faint">{line.message}</span>
+            </span>
             <span className="text-faint">
-              {line.showsFrom > 0 ? `shown ${time(line.showsFrom)} to ${time(line.showsTill)}` : "counted, no alert"}
+              {line.practice && "practice, "}
+              {line.showsFrom > 0
+                ? `shown ${time(line.showsFrom)} to ${time(line.showsTill)}`
+                : line.practice
+                  ? "no alert"
+                  : "counted, no alert"}
             </span>
           </li>
         ))}

@@ -18,5 +18,5 @@ export function useStreamOn(theme: ThemeView, said: (view: ThemeView) => string)
 
 /** The wish for a channel that there is. */
 export function toChannel(channel: string): Schemas["ChannelWish"] {
-  return { channel, platform: "ALDER", name: "" };
+  return { channel, platform: null, name: "" };
 }

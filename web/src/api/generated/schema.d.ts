@@ -772,6 +772,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/platforms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-platforms"];
+        put?: never;
+        post: operations["post-api-platforms"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/platforms/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-platforms-check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/passwords": {
         parameters: {
             query?: never;
@@ -1828,6 +1860,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/platforms/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-platforms-id-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/sessions/{session}": {
         parameters: {
             query?: never;
@@ -1897,13 +1945,12 @@ export interface components {
         };
         ChannelWish: {
             channel: string | null;
-            /** @enum {string} */
-            platform: "ALDER" | "BIRCH" | "CEDAR";
+            platform: string | null;
             name: string;
         };
         AlertRule: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
             on: boolean;
             kicker: string;
             text: string;
@@ -2486,7 +2533,7 @@ export interface components {
         };
         SignalType: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
             type: string;
             word: string;
         };
@@ -2504,7 +2551,7 @@ export interface components {
         };
         Practice: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
             word: string;
         };
         PasswordWish: {
@@ -2767,7 +2814,7 @@ export interface components {
         };
         DropAlert: Omit<components["schemas"]["Edit"], "edit"> & {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3582,8 +3629,7 @@ export interface components {
             scenes: components["schemas"]["SheetScene"][];
         };
         MoveWish: {
-            /** @enum {string} */
-            platform: "ALDER" | "BIRCH" | "CEDAR";
+            platform: string;
             channelName: string;
         };
         Copied: {
@@ -4064,6 +4110,37 @@ export interface components {
         ByLink: {
             password: string;
         };
+        ProfileText: {
+            document: string;
+        };
+        Covered: {
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            title: string;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
+        PlatformView: {
+            id: string;
+            title: string;
+            own: boolean;
+            covers: components["schemas"]["Covered"][];
+            document: string;
+        };
+        Flaw: {
+            /** Format: int32 */
+            line: number;
+            sentence: string;
+        };
+        ProfileCheck: {
+            flaws: components["schemas"]["Flaw"][];
+        };
         Thought: {
             password: string;
             name: string;
@@ -4095,13 +4172,12 @@ export interface components {
             link: string;
         };
         NewChannel: {
-            /** @enum {string} */
-            platform: "ALDER" | "BIRCH" | "CEDAR";
+            platform: string;
             name: string;
         };
         PracticeWish: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
         };
         IssuedSecret: {
             secret: string;
@@ -4584,13 +4660,16 @@ export interface components {
         RecordLine: {
             id: string;
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
             word: string;
             name: string;
             /** Format: int32 */
             months: number;
             /** Format: int64 */
             amount: number;
+            money: string;
+            message: string;
+            practice: boolean;
             /** Format: int64 */
             at: number;
             /** Format: int64 */
@@ -4604,7 +4683,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            outcome: "COUNTED" | "REPEATED" | "REFUSED";
+            outcome: "COUNTED" | "PRACTICE" | "REPEATED" | "REFUSED";
             sentence: string;
             type: string;
             body: string;
@@ -4625,7 +4704,6 @@ export interface components {
             faces: components["schemas"]["FaceView"][];
             kinds: components["schemas"]["KindView"][];
             readings: components["schemas"]["ReadingView"][];
-            platforms: components["schemas"]["PlatformView"][];
             sceneRoles: components["schemas"]["SceneRoleView"][];
             roles: components["schemas"]["RoleView"][];
             behaviours: components["schemas"]["BehaviourView"][];
@@ -4703,11 +4781,6 @@ export interface components {
             name: string;
             size: components["schemas"]["Size"];
             why: string;
-        };
-        PlatformView: {
-            /** @enum {string} */
-            id: "ALDER" | "BIRCH" | "CEDAR";
-            title: string;
         };
         ReadingView: {
             name: string;
@@ -6041,7 +6114,7 @@ export interface operations {
     "get-api-themes-id-move": {
         parameters: {
             query: {
-                to: "ALDER" | "BIRCH" | "CEDAR";
+                to: string;
             };
             header?: never;
             path: {
@@ -6499,6 +6572,74 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    "get-api-platforms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlatformView"][];
+                };
+            };
+        };
+    };
+    "post-api-platforms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProfileText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlatformView"];
+                };
+            };
+        };
+    };
+    "post-api-platforms-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProfileText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProfileCheck"];
                 };
             };
         };
@@ -8148,6 +8289,26 @@ export interface operations {
             path: {
                 workspace: string;
                 invitation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "delete-api-platforms-id-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
             };
             cookie?: never;
         };

@@ -26,7 +26,7 @@ class FactsJourneyTest {
             page.navigate(server.address() + "/themes/" + theme + "/facts");
             Locator form = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New channel"));
             form.getByLabel("Name of the channel").fill("second hide");
-            form.getByLabel("Platform").selectOption("CEDAR");
+            form.getByLabel("Platform").selectOption("cedar");
             button(page, "Add").click();
             assertThat(page.getByText("second hide is there, with a show of its own."))
                     .isVisible();

@@ -3,6 +3,7 @@ package brandeon.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
@@ -43,7 +44,7 @@ class WholeJobTest {
             stage(page, server.address(), theme);
             wrongSize(page, browser, link);
             rig(page);
-            signal(page, outlet);
+            signal(page, outlet, server, theme);
             move(page, outlet, browser, link);
         }
     }
@@ -211,7 +212,8 @@ class WholeJobTest {
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
                 .getByText("Hide")
                 .click();
-        assertThat(front(page).locator("body:not([data-kept]) svg[data-piece=band]")).hasCount(1);
+        assertThat(front(page).locator("body:not([data-kept]) svg[data-piece=band]"))
+                .hasCount(1);
 
         // A size typed wrong is what the source gets.
         page.getByLabel("Width of Hide front").fill("640");
@@ -221,16 +223,21 @@ class WholeJobTest {
         assertThat(page.locator("[data-source=wide-hide-3] iframe")).hasAttribute("width", "1920");
     }
 
-    private static void signal(Page page, Page outlet) {
+    private static void signal(Page page, Page outlet, RunningServer server, String theme) {
         button(page, "subscription").click();
         Locator alert = outlet.locator("svg[data-piece=announcer]");
         assertThat(alert).containsText("New subscriber");
         String name = alert.innerHTML().replaceAll("(?s).*>([^<]+) subscribed<.*", "$1");
-        assertThat(outlet.locator("svg[data-piece=supporter]")).containsText(name);
         assertThat(front(page).locator("svg[data-piece=announcer]")).containsText(name);
-        assertThat(page.getByText(Pattern.compile("shown \\d\\d:\\d\\d:\\d\\d to"))
+        assertThat(page.getByText(Pattern.compile("practice, shown \\d\\d:\\d\\d:\\d\\d to"))
                         .first())
                 .isVisible();
+        // What is only tried does not count.
+        assertThat(outlet.locator("svg[data-piece=supporter]")).not().containsText(name);
+        Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
+        String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
+        host.signals(channel, "alder.subscription.new", "{\"name\":\"Maret of the Sluice\"}");
+        assertThat(outlet.locator("svg[data-piece=supporter]")).containsText("Maret of the Sluice");
     }
 
     private static void move(Page page, Page outlet, Browser browser, String link) {

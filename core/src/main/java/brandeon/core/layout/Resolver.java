@@ -243,7 +243,7 @@ public final class Resolver {
     }
 
     private Optional<Showing.Announcement> announced(LiveState.Shown shown) {
-        Map<String, Object> values = shown.signal().values();
+        Map<String, Object> values = shown.values();
         return theme.alert(shown.signal().kind())
                 .filter(AlertRule::on)
                 .map(rule -> new Showing.Announcement(

@@ -11,6 +11,7 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
 import brandeon.core.text.TextRow;
@@ -32,7 +33,7 @@ public final class Samples {
     private static final double DETAIL = 720;
     private static final double LONGEST = 6;
     private static final long SHOWN_MILLIS = 8000;
-    private static final Signal SIGNAL = new Signal("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
+    private static final Signal SIGNAL = Signal.of("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of(
                     "latestSubscriber",
@@ -52,7 +53,7 @@ public final class Samples {
                             new TextRow("Came with 24", "Saltmarsh Sal"),
                             new TextRow("Gave 5", "Oskar Tide")))),
             Show.QUIET,
-            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS))));
+            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS), Profiles.PLAIN)));
 
     private Samples() {}
 
@@ -61,7 +62,7 @@ public final class Samples {
         return new LiveState(
                 live.readings(),
                 piece.kind().facts().clip() ? live.show().playing(piece.id(), start) : live.show(),
-                Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS))));
+                Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS), Profiles.PLAIN)));
     }
 
     /** Sample readings. */

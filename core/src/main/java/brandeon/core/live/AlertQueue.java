@@ -40,14 +40,7 @@ public record AlertQueue(List<Planned> planned) {
         public Signal announced() {
             return more == 0
                     ? signal
-                    : new Signal(
-                            signal.id(),
-                            signal.kind(),
-                            String.format(Locale.ROOT, "%s +%d", signal.name(), more),
-                            signal.months(),
-                            signal.level(),
-                            amount,
-                            signal.at());
+                    : signal.announcedAs(String.format(Locale.ROOT, "%s +%d", signal.shownName(), more), amount);
         }
     }
 

@@ -58,6 +58,7 @@ public record Readings(Map<String, Object> values) {
         names.put("topGiver", new Named("name of who gave the most at once", ValueType.TEXT));
         names.put("topGift", new Named("how many that were", ValueType.NUMBER));
         names.put("latestMessage", new Named("name behind the latest paid message", ValueType.TEXT));
+        names.put("latestTipper", new Named("name of who tipped last", ValueType.TEXT));
         names.put("points", new Named("points given in all", ValueType.NUMBER));
         names.put("goods", new Named("goods given in all", ValueType.NUMBER));
         names.put("recentSignals", new Named("the latest signals, one a row: what and who", ValueType.LIST));
@@ -99,20 +100,24 @@ public record Readings(Map<String, Object> values) {
         return readings;
     }
 
+    /** With one more; what is only tried does not count, and lines of the chat are read there. */
     public Readings with(Signal signal) {
+        if (signal.practice() || !signal.kind().announced()) {
+            return this;
+        }
         Map<String, Object> next = new LinkedHashMap<>(values);
         switch (signal.kind()) {
             case FOLLOW -> {
-                next.put("latestFollower", signal.name());
+                next.put("latestFollower", signal.shownName());
                 count(next, "followers", 1);
             }
             case SUBSCRIPTION -> {
-                next.put("latestSubscriber", signal.name());
+                next.put("latestSubscriber", signal.shownName());
                 next.put("latestMonths", (long) Math.max(1, signal.months()));
                 count(next, "subscribers", 1);
             }
             case RENEWAL -> {
-                next.put("latestSubscriber", signal.name());
+                next.put("latestSubscriber", signal.shownName());
                 next.put("latestMonths", (long) signal.months());
             }
             case GIFTED_SUBSCRIPTIONS -> {
@@ -121,18 +126,20 @@ public record Readings(Map<String, Object> values) {
                 top(next, "topGiver", "topGift", signal);
             }
             case RAID -> {
-                next.put("latestRaider", signal.name());
+                next.put("latestRaider", signal.shownName());
                 count(next, "raids", 1);
                 top(next, "topRaider", "topRaid", signal);
             }
             case POINTS -> count(next, "points", signal.amount());
             case GOODS -> count(next, "goods", signal.amount());
-            case PAID_MESSAGE -> next.put("latestMessage", signal.name());
+            case PAID_MESSAGE -> next.put("latestMessage", signal.shownName());
+            case TIP -> next.put("latestTipper", signal.shownName());
+            case PURCHASE, CHAT -> {}
         }
         Stream<?> before = next.get("recentSignals") instanceof List<?> rows ? rows.stream() : Stream.of();
         next.put(
                 "recentSignals",
-                Stream.concat(Stream.of(new TextRow(what(signal), signal.name())), before)
+                Stream.concat(Stream.of(new TextRow(what(signal), signal.shownName())), before)
                         .limit(RECENT)
                         .toList());
         return new Readings(next);
@@ -148,6 +155,9 @@ public record Readings(Map<String, Object> values) {
             case POINTS -> signal.amount() + " points";
             case GOODS -> "Goods";
             case PAID_MESSAGE -> "Message";
+            case TIP -> "Tipped";
+            case PURCHASE -> "Bought";
+            case CHAT -> "Said";
             case RAID -> "Came with " + signal.amount();
         };
     }
@@ -155,7 +165,7 @@ public record Readings(Map<String, Object> values) {
     /** The first of equal ones stays. */
     private static void top(Map<String, Object> values, String name, String figure, Signal signal) {
         if (!values.containsKey(figure) || ((Number) values.get(figure)).longValue() < signal.amount()) {
-            values.put(name, signal.name());
+            values.put(name, signal.shownName());
             values.put(figure, signal.amount());
         }
     }

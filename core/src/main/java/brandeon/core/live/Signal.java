@@ -1,32 +1,86 @@
 package brandeon.core.live;
 
+import brandeon.core.text.Money;
 import brandeon.core.text.ValueType;
+import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
 /**
  * One live event in its platform-neutral form.
  *
- * @param id     given by the platform; the same id is the same event
- * @param name   of the viewer, as shown
- * @param months length of support so far; 0 where it has none
- * @param level  of support; empty where it has none
- * @param amount how many or how much: gifts, points, viewers of a raid, or money in its smallest unit
- * @param at     when it happened, epoch milliseconds
+ * @param id        given by the platform; the same id is the same event
+ * @param platform  id of the profile by which it came; empty where none is known
+ * @param name      of the viewer
+ * @param months    length of support so far; 0 where it has none
+ * @param level     of support; empty where it has none
+ * @param amount    how many or how much: gifts, points, viewers of a raid, or money in its smallest unit
+ * @param currency  of the amount, by ISO 4217; empty where it is no money
+ * @param message   that the viewer sent along; empty for none
+ * @param giftedTo  who was given something; empty where nobody is named
+ * @param anonymous whether the viewer does not want to be named
+ * @param first     whether it is the viewer's first of this kind
+ * @param practice  whether it is shown like any other, and never counts
+ * @param at        when it happened, epoch milliseconds
  */
-public record Signal(String id, SignalKind kind, String name, int months, String level, long amount, long at) {
+public record Signal(
+        String id,
+        String platform,
+        SignalKind kind,
+        String name,
+        int months,
+        String level,
+        long amount,
+        String currency,
+        String message,
+        String giftedTo,
+        boolean anonymous,
+        boolean first,
+        boolean practice,
+        long at) {
+
+    /** Shown in place of the name of who does not want to be named. */
+    public static final String NOBODY = "Somebody";
 
     /** What each of its values is. */
     public static final Map<String, ValueType> TYPES = Map.of(
-            "name", ValueType.TEXT, "months", ValueType.NUMBER, "level", ValueType.TEXT, "amount", ValueType.NUMBER);
+            "name", ValueType.TEXT,
+            "months", ValueType.NUMBER,
+            "level", ValueType.TEXT,
+            "amount", ValueType.NUMBER,
+            "money", ValueType.MONEY,
+            "message", ValueType.TEXT,
+            "giftedTo", ValueType.TEXT);
 
-    /** The values that message patterns may use. */
+    /** With a name and an amount, and nothing else said. */
+    public static Signal of(String id, SignalKind kind, String name, int months, String level, long amount, long at) {
+        return new Signal(id, "", kind, name, months, level, amount, "", "", "", false, false, false, at);
+    }
+
+    /** The values that message patterns may use. Money is there only where the amount is money. */
     public Map<String, Object> values() {
         Map<String, Object> values = new LinkedHashMap<>();
-        values.put("name", name);
+        values.put("name", shownName());
         values.put("months", months);
         values.put("level", level);
         values.put("amount", amount);
+        values.put("message", message);
+        values.put("giftedTo", giftedTo);
+        if (!currency.isEmpty()) {
+            values.put("money", new Money(amount, Currency.getInstance(currency)));
+        }
         return values;
+    }
+
+    /** As viewers may read it. */
+    public String shownName() {
+        return anonymous ? NOBODY : name;
+    }
+
+    /** In another's name and of another amount, as when several are announced together. */
+    public Signal announcedAs(String newName, long newAmount) {
+        return new Signal(
+                id, platform, kind, newName, months, level, newAmount, currency, message, giftedTo, false, first,
+                practice, at);
     }
 }

@@ -3,8 +3,8 @@ package brandeon.core.move;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.Field;
 import brandeon.core.live.AlertRule;
-import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profile;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
@@ -17,7 +17,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** What changes when a theme goes to a channel on another platform: signal by signal, text by text. */
-public record MovePlan(Platform from, Platform to, List<SignalLine> signals, List<TextLine> texts) {
+public record MovePlan(Profile from, Profile to, List<SignalLine> signals, List<TextLine> texts) {
 
     public enum Fate {
         /** The same signal under the same word. */
@@ -37,7 +37,7 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
     public record TextLine(String place, String before, String after, Edit edit) {}
 
     /** Plans the move of a theme; nothing is changed. */
-    public static MovePlan of(Theme theme, Platform from, Platform to) {
+    public static MovePlan of(Theme theme, Profile from, Profile to) {
         List<SignalLine> signals = new ArrayList<>();
         for (SignalKind kind : SignalKind.values()) {
             signal(kind, from, to).ifPresent(signals::add);
@@ -53,7 +53,9 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
     public Theme applied(Theme theme) {
         List<Edit> edits = new ArrayList<>(texts.stream().map(TextLine::edit).toList());
         for (SignalLine line : signals) {
-            if (line.fate() == Fate.NEW && theme.alert(line.kind()).isEmpty()) {
+            if (line.fate() == Fate.NEW
+                    && line.kind().announced()
+                    && theme.alert(line.kind()).isEmpty()) {
                 edits.add(new ThemeEdit.SetAlert(offered(line)));
             }
         }
@@ -87,14 +89,14 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
         };
     }
 
-    private static Optional<SignalLine> signal(SignalKind kind, Platform from, Platform to) {
-        Optional<Platform.Term> old = from.term(kind);
-        Optional<Platform.Term> now = to.term(kind);
+    private static Optional<SignalLine> signal(SignalKind kind, Profile from, Profile to) {
+        Optional<Profile.Term> old = from.term(kind);
+        Optional<Profile.Term> now = to.term(kind);
         if (old.isEmpty() && now.isEmpty()) {
             return Optional.empty();
         }
-        String before = old.map(Platform.Term::word).orElse("");
-        String after = now.map(Platform.Term::word).orElse("");
+        String before = old.map(Profile.Term::word).orElse("");
+        String after = now.map(Profile.Term::word).orElse("");
         if (now.isEmpty()) {
             return Optional.of(new SignalLine(
                     kind,
@@ -124,7 +126,8 @@ public record MovePlan(Platform from, Platform to, List<SignalLine> signals, Lis
             case GOODS ->
                 new AlertRule(
                         line.kind(), true, "Gift", "{name} gave {amount, plural, one {one gift} other {# gifts}}", 6);
-            case FOLLOW, SUBSCRIPTION, RENEWAL, GIFTED_SUBSCRIPTIONS, POINTS, RAID ->
+            case TIP -> new AlertRule(line.kind(), true, "Tip", "{name} tipped {money}", 8);
+            case FOLLOW, SUBSCRIPTION, RENEWAL, GIFTED_SUBSCRIPTIONS, POINTS, RAID, PURCHASE, CHAT ->
                 new AlertRule(
                         line.kind(),
                         true,

@@ -1,6 +1,6 @@
 package brandeon.core.move;
 
-import brandeon.core.live.Platform;
+import brandeon.core.platform.Profile;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,16 +20,16 @@ public final class Wording {
 
     private final List<Change> changes = new ArrayList<>();
 
-    public Wording(Platform from, Platform to) {
-        Platform.Words a = from.words();
-        Platform.Words b = to.words();
-        add(a.supporters(), b.supporters());
-        add(a.supporter(), b.supporter());
-        add(a.supports(), b.supports());
-        add(a.support(), b.support());
+    public Wording(Profile from, Profile to) {
+        Profile.Words a = from.words();
+        Profile.Words b = to.words();
+        add(a.supporter().other(), b.supporter().other());
+        add(a.supporter().one(), b.supporter().one());
+        add(a.support().other(), b.support().other());
+        add(a.support().one(), b.support().one());
         add(a.supported(), b.supported());
         add(a.raided(), b.raided());
-        add(a.raid(), b.raid());
+        add(a.raid().one(), b.raid().one());
         add(from.title(), to.title());
         changes.sort(Comparator.comparingInt((Change change) -> change.from().length())
                 .reversed());

@@ -5,6 +5,7 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
 import brandeon.core.theme.Theme;
@@ -54,13 +55,14 @@ final class Alerts {
         return theme.alerts().stream()
                 .filter(AlertRule::on)
                 .map(rule -> {
-                    Signal signal = new Signal("longest", rule.kind(), LONGEST_NAME, MANY_MONTHS, "3", MANY, 0);
+                    Signal signal = Signal.of("longest", rule.kind(), LONGEST_NAME, MANY_MONTHS, "3", MANY, 0);
                     return new During(
                             rule.kind(),
                             new LiveState(
                                     Readings.NONE,
                                     Show.QUIET,
-                                    Optional.of(new LiveState.Shown(signal, new AlertSlot(1, 1 + rule.millis())))));
+                                    Optional.of(new LiveState.Shown(
+                                            signal, new AlertSlot(1, 1 + rule.millis()), Profiles.PLAIN))));
                 })
                 .toList();
     }

@@ -1,7 +1,13 @@
 package brandeon.core.text;
 
+import com.ibm.icu.text.BreakIterator;
+import java.util.Locale;
+
 /** What a text may be made of, before anybody asks what it says. */
 public final class Letters {
+
+    /** UTF-16 units of one letter as readers count them: families of emoji have 25 or so (from memory). */
+    private static final int LONGEST_LETTER = 30;
 
     private Letters() {}
 
@@ -31,5 +37,50 @@ public final class Letters {
     /** Whether a text is clean and stands on one line, as names do. */
     public static boolean oneLine(String text) {
         return clean(text) && text.indexOf('\n') < 0 && text.indexOf('\r') < 0 && text.indexOf('\t') < 0;
+    }
+
+    /**
+     * A text from outside as it may be shown among others: without control characters, half letters, and the characters
+     * that turn the direction of what follows (Unicode Bidirectional Algorithm, UAX #9: embeddings, overrides and
+     * isolates), so that nobody's name can turn round the words after it. What breaks lines becomes a space.
+     */
+    public static String shown(String text) {
+        StringBuilder shown = new StringBuilder(text.length());
+        text.codePoints().forEach(point -> {
+            if (point == '\n' || point == '\r' || point == '\t' || point == 0x2028 || point == 0x2029) {
+                shown.append(' ');
+            } else if (!Character.isISOControl(point) && !turns(point) && !half(point)) {
+                shown.appendCodePoint(point);
+            }
+        });
+        return shown.toString();
+    }
+
+    private static boolean turns(int point) {
+        return (point >= 0x202A && point <= 0x202E) || (point >= 0x2066 && point <= 0x2069);
+    }
+
+    private static boolean half(int point) {
+        return (point >= 0xD800 && point <= 0xDFFF) || (point & 0xFFFE) == 0xFFFE;
+    }
+
+    /**
+     * Whether a text has at most so many letters as readers count them (grapheme clusters, UAX #29), none of them piled
+     * up with more marks than a letter of any script bears.
+     */
+    public static boolean within(String text, int most) {
+        if (text.length() <= most) {
+            return true;
+        }
+        if (text.length() > most * LONGEST_LETTER) {
+            return false;
+        }
+        BreakIterator letters = BreakIterator.getCharacterInstance(Locale.ROOT);
+        letters.setText(text);
+        int count = 0;
+        while (letters.next() != BreakIterator.DONE) {
+            count++;
+        }
+        return count <= most;
     }
 }

@@ -3,7 +3,7 @@ package brandeon.core.theme;
 import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.Readings;
-import brandeon.core.live.Signal;
+import brandeon.core.platform.Profile;
 import brandeon.core.text.Letters;
 import brandeon.core.text.ValueType;
 import java.util.Collection;
@@ -73,7 +73,9 @@ final class DocumentRules {
     }
 
     private static void alert(AlertRule rule) {
-        Stream.of(rule.kicker(), rule.text()).map(Content.Words::new).forEach(words -> content(words, Signal.TYPES));
+        Stream.of(rule.kicker(), rule.text())
+                .map(Content.Words::new)
+                .forEach(words -> content(words, Profile.ALERT_TYPES));
     }
 
     private static void artwork(Artwork artwork) {

@@ -19,6 +19,7 @@ import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.motion.Track;
+import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
 import brandeon.core.text.TextRow;
@@ -43,11 +44,11 @@ class FamiliesTest {
     private static final List<Size> SIZES =
             List.of(Size.of(320, 320), Size.of(1920, 1080), Size.of(1080, 1920), Size.of(3840, 2160));
     private static final String LONG = "The extraordinarily patient watchers of the far eastern saltmarsh hide";
-    private static final Signal SIGNAL = new Signal("s", SignalKind.FOLLOW, LONG, 0, "", 0, 0);
+    private static final Signal SIGNAL = Signal.of("s", SignalKind.FOLLOW, LONG, 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of("latestSubscriber", LONG, "latestFollower", "Ilse", "subscribers", 64L)),
             Show.QUIET,
-            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(0, 8000))));
+            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(0, 8000), Profiles.PLAIN)));
 
     static Stream<Family> families() {
         return Families.all().stream();

@@ -9,6 +9,7 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profiles;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.show.CountCue;
@@ -68,9 +69,11 @@ class DiffersTest {
 
     @Test
     void anAlertReachesTheScenesWithAnAnnouncer() {
-        Signal signal = new Signal("1", SignalKind.RAID, "Saltmarsh Sal", 0, "", 24, NOW);
+        Signal signal = Signal.of("1", SignalKind.RAID, "Saltmarsh Sal", 0, "", 24, NOW);
         LiveState during = new LiveState(
-                Readings.NONE, Show.QUIET, Optional.of(new LiveState.Shown(signal, new AlertSlot(NOW, NOW + 8000))));
+                Readings.NONE,
+                Show.QUIET,
+                Optional.of(new LiveState.Shown(signal, new AlertSlot(NOW, NOW + 8000), Profiles.PLAIN)));
         assertThat(reached(LiveState.QUIET, during)).containsExactlyElementsOf(standing("announcer"));
     }
 
@@ -79,7 +82,7 @@ class DiffersTest {
         Show show = cued(new PieceCue.Say("band", "message", "{followers} follow"));
         LiveState before = new LiveState(Readings.NONE, show, Optional.empty());
         LiveState after = new LiveState(
-                Readings.NONE.with(new Signal("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, NOW)),
+                Readings.NONE.with(Signal.of("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, NOW)),
                 show,
                 Optional.empty());
         assertThat(reached(before, after)).containsAll(standing("band"));

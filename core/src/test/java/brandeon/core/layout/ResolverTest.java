@@ -16,6 +16,7 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profiles;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.show.LiveState;
@@ -34,7 +35,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ResolverTest {
 
     private static final Theme THEME = ReedlightHide.theme();
-    private static final Signal TAVI = new Signal("1", SignalKind.SUBSCRIPTION, "Tavi Brook", 1, "1", 0, 0);
+    private static final Signal TAVI = Signal.of("1", SignalKind.SUBSCRIPTION, "Tavi Brook", 1, "1", 0, 0);
 
     @Test
     void aNewSeedChangesEveryScene() {
@@ -114,7 +115,9 @@ class ResolverTest {
     @Test
     void anAlertIsShownOnlyDuringItsTime() {
         LiveState live = new LiveState(
-                Readings.NONE, Show.QUIET, Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000))));
+                Readings.NONE,
+                Show.QUIET,
+                Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000), Profiles.PLAIN)));
         assertThat(texts(live, "announcer")).contains("New subscriber", "Tavi Brook subscribed");
         assertThat(texts(LiveState.QUIET, "announcer")).isEmpty();
     }
@@ -122,7 +125,7 @@ class ResolverTest {
     @Test
     void aLongNameNeverLeavesItsPlate() {
         LiveState live = new LiveState(
-                Readings.of(List.of(new Signal(
+                Readings.of(List.of(Signal.of(
                         "1",
                         SignalKind.SUBSCRIPTION,
                         "Bartholomew-of-the-Long-Reeds ".repeat(3).strip(),

@@ -90,7 +90,7 @@ class SoundnessTest {
                 "s", "S", SceneRole.LIVE, List.of(Placed.in(Zone.STRIP, "wrong"), Placed.in(Zone.TOP, "right")));
         Theme theme = ReedlightHide.theme().withPieces(List.of(wrong, right)).withScenes(List.of(scene));
         LiveState live = new LiveState(
-                Readings.NONE.with(new Signal("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0)),
+                Readings.NONE.with(Signal.of("1", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0)),
                 Show.QUIET,
                 java.util.Optional.empty());
         ResolvedScene resolved =

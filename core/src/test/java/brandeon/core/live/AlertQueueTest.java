@@ -14,7 +14,7 @@ class AlertQueueTest {
     private static final long NOW = 1_800_000_000_000L;
 
     private static Signal signal(SignalKind kind, String name, long amount) {
-        return new Signal(name, kind, name, 0, "", amount, NOW);
+        return Signal.of(name, kind, name, 0, "", amount, NOW);
     }
 
     private static AlertRule rule(SignalKind kind, double seconds) {

@@ -6,8 +6,9 @@ import static org.assertj.core.api.Assertions.tuple;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
-import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profile;
+import brandeon.core.platform.Profiles;
 import brandeon.core.theme.Theme;
 import java.util.List;
 import java.util.Map;
@@ -17,8 +18,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class MoveTest {
 
+    private static final Profile ALDER = Profiles.shipped("alder").orElseThrow();
+    private static final Profile BIRCH = Profiles.shipped("birch").orElseThrow();
+    private static final Profile CEDAR = Profiles.shipped("cedar").orElseThrow();
+
     private static final Theme THEME = ReedlightHide.theme();
-    private final MovePlan plan = MovePlan.of(THEME, Platform.ALDER, Platform.BIRCH);
+    private final MovePlan plan = MovePlan.of(THEME, ALDER, BIRCH);
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
@@ -36,14 +41,13 @@ class MoveTest {
             ALDER                                 | BIRCH
             """)
     void wholeWordsChangeAndNamesOfValuesDoNot(String before, String after) {
-        assertThat(new Wording(Platform.ALDER, Platform.BIRCH).change(before)).isEqualTo(after);
+        assertThat(new Wording(ALDER, BIRCH).change(before)).isEqualTo(after);
     }
 
     @Test
     void everySignalOfBothPlatformsIsAccountedFor() {
         for (SignalKind kind : SignalKind.values()) {
-            boolean known = Platform.ALDER.term(kind).isPresent()
-                    || Platform.BIRCH.term(kind).isPresent();
+            boolean known = ALDER.term(kind).isPresent() || BIRCH.term(kind).isPresent();
             assertThat(plan.signals().stream()
                             .filter(line -> line.kind() == kind)
                             .count())
@@ -63,7 +67,7 @@ class MoveTest {
         assertThat(moved.alert(SignalKind.SUBSCRIPTION).orElseThrow().kicker()).isEqualTo("New member");
         assertThat(moved.alert(SignalKind.FOLLOW)).map(AlertRule::on).contains(false);
         assertThat(moved.alert(SignalKind.PAID_MESSAGE)).map(AlertRule::on).contains(true);
-        assertThat(MovePlan.of(moved, Platform.ALDER, Platform.BIRCH).texts())
+        assertThat(MovePlan.of(moved, ALDER, BIRCH).texts())
                 .as("nothing of the old wording is left")
                 .isEmpty();
     }
@@ -92,9 +96,9 @@ class MoveTest {
 
     @Test
     void wordsThatBothPlatformsShareStayAsTheyAre() {
-        assertThat(new Wording(Platform.ALDER, Platform.ALDER).change("Subscribers of Alder, raid!"))
+        assertThat(new Wording(ALDER, ALDER).change("Subscribers of Alder, raid!"))
                 .isEqualTo("Subscribers of Alder, raid!");
-        assertThat(new Wording(Platform.BIRCH, Platform.CEDAR).change("a member became a member and m"))
+        assertThat(new Wording(BIRCH, CEDAR).change("a member became a member and m"))
                 .as("the longer words first, and a letter is no word")
                 .isEqualTo("a follower followed and m");
     }
@@ -102,8 +106,7 @@ class MoveTest {
     @Test
     void oneLetterInCapitalsIsAWordThatBeginsWithOne() {
         // Of the words of the stand-ins none is so short; a title of one letter would be.
-        assertThat(new Wording(Platform.ALDER, Platform.BIRCH).change("Raid RAID raid"))
-                .isEqualTo("Redirect REDIRECT redirect");
+        assertThat(new Wording(ALDER, BIRCH).change("Raid RAID raid")).isEqualTo("Redirect REDIRECT redirect");
     }
 
     @Test
@@ -121,11 +124,11 @@ class MoveTest {
         assertThat(plan.signals())
                 .filteredOn(line -> line.kind() == SignalKind.PAID_MESSAGE)
                 .allMatch(line -> line.note().contains("Birch adds this"));
-        MovePlan toCedar = MovePlan.of(THEME, Platform.ALDER, Platform.CEDAR);
+        MovePlan toCedar = MovePlan.of(THEME, ALDER, CEDAR);
         assertThat(toCedar.signals())
                 .filteredOn(line -> line.fate() == MovePlan.Fate.KEPT)
                 .extracting(MovePlan.SignalLine::kind)
-                .containsExactly(SignalKind.FOLLOW);
+                .containsExactly(SignalKind.FOLLOW, SignalKind.CHAT);
         assertThat(toCedar.signals())
                 .as("what neither sends is no line")
                 .noneMatch(line -> line.kind() == SignalKind.PAID_MESSAGE);
@@ -138,16 +141,16 @@ class MoveTest {
                 .contains(tuple("Latest subscriber", "Latest member"));
         assertThat(plan.texts()).allMatch(line -> !line.before().equals(line.after()));
         assertThat(plan.texts()).anyMatch(line -> line.place().startsWith("Alert for subscription"));
-        assertThat(MovePlan.of(THEME, Platform.ALDER, Platform.ALDER).texts()).isEmpty();
+        assertThat(MovePlan.of(THEME, ALDER, ALDER).texts()).isEmpty();
     }
 
     @Test
     void alertsForWhatOnlyTheNewPlatformHasAreOfferedOnceAndSaySomething() {
-        Theme moved = MovePlan.of(THEME, Platform.ALDER, Platform.CEDAR).applied(THEME);
+        Theme moved = MovePlan.of(THEME, ALDER, CEDAR).applied(THEME);
         AlertRule goods = moved.alert(SignalKind.GOODS).orElseThrow();
         assertThat(goods.textFor(Map.of("name", "Wren", "amount", 1L))).isEqualTo("Wren gave one gift");
         assertThat(goods.textFor(Map.of("name", "Wren", "amount", 4L))).isEqualTo("Wren gave 4 gifts");
-        Theme back = MovePlan.of(moved, Platform.CEDAR, Platform.ALDER).applied(moved);
+        Theme back = MovePlan.of(moved, CEDAR, ALDER).applied(moved);
         assertThat(back.alerts()).extracting(AlertRule::kind).doesNotHaveDuplicates();
     }
 

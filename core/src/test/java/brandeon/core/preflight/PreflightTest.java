@@ -16,6 +16,7 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
 import brandeon.core.theme.Edit;
@@ -60,7 +61,9 @@ class PreflightTest {
                 Readings.NONE,
                 Show.QUIET,
                 Optional.of(new LiveState.Shown(
-                        new Signal("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0), new AlertSlot(1, 8_000))));
+                        Signal.of("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0),
+                        new AlertSlot(1, 8_000),
+                        Profiles.PLAIN)));
         Theme theme = applied(THEME, new PlacingEdit.SetBox("hide", "supporter", "wide", new Box(1800, 500, 300, 112)));
         assertThat(new Preflight(theme, announcing, Pictures.NONE).findings())
                 .isEqualTo(new Preflight(theme, LiveState.QUIET, Pictures.NONE).findings());

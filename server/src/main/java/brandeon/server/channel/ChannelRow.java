@@ -1,9 +1,7 @@
 package brandeon.server.channel;
 
-import brandeon.core.live.Platform;
+import brandeon.core.platform.Profile;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -21,8 +19,8 @@ class ChannelRow {
 
     UUID showId;
 
-    @Enumerated(EnumType.STRING)
-    Platform platform;
+    /** Id of its profile. */
+    String platform;
 
     String name;
 
@@ -36,12 +34,12 @@ class ChannelRow {
         this.id = channel.id();
         this.workspaceId = channel.workspace();
         this.showId = channel.show();
-        this.platform = channel.platform();
+        this.platform = channel.platform().id();
         this.name = channel.name();
         this.secret = channel.secret();
     }
 
-    Channels.Channel channel() {
-        return new Channels.Channel(id, workspaceId, showId, platform, name, secret);
+    Channels.Channel on(Profile profile) {
+        return new Channels.Channel(id, workspaceId, showId, profile, name, secret);
     }
 }

@@ -1,6 +1,7 @@
 package brandeon.server.channel;
 
-import brandeon.core.live.Platform;
+import brandeon.core.platform.Profile;
+import brandeon.core.platform.Profiles;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Belongings;
@@ -28,24 +29,31 @@ public class Channels implements Belongings {
      * @param show   that its signals feed
      * @param secret number of the signing secret that holds
      */
-    public record Channel(UUID id, UUID workspace, UUID show, Platform platform, String name, int secret) {}
+    public record Channel(UUID id, UUID workspace, UUID show, Profile platform, String name, int secret) {}
 
     private final ChannelRows rows;
+    private final PlatformProfiles profiles;
     private final EntityManager entities;
     private final ApplicationEventPublisher events;
     private final Wakes wakes;
     private final Known<UUID, Channel> known =
             new Known<>(channel -> 100 + 2 * channel.name().length());
 
-    Channels(ChannelRows rows, EntityManager entities, ApplicationEventPublisher events, Wakes wakes) {
+    Channels(
+            ChannelRows rows,
+            PlatformProfiles profiles,
+            EntityManager entities,
+            ApplicationEventPublisher events,
+            Wakes wakes) {
         this.rows = rows;
+        this.profiles = profiles;
         this.entities = entities;
         this.events = events;
         this.wakes = wakes;
         wakes.listen(wake -> {
             switch (wake.kind()) {
                 case CHANNEL -> known.forget(wake.id());
-                case ANYTHING -> known.forgetAll();
+                case PLATFORM, ANYTHING -> known.forgetAll();
                 case THEME, SHOW, FACTS, OUTLET, MEMBER -> {}
             }
         });
@@ -53,14 +61,16 @@ public class Channels implements Belongings {
 
     public List<Channel> all(Member member) {
         return rows.findByWorkspaceIdOrderByCreatedAt(member.workspace()).stream()
-                .map(ChannelRow::channel)
+                .map(this::channel)
                 .toList();
     }
 
     /** The one that a new theme goes to: the first that there is, or else a practice channel with the theme's name. */
     @Transactional
     public Channel standard(Member member, String theme) {
-        return all(member).stream().findFirst().orElseGet(() -> add(member, Platform.ALDER, theme));
+        return all(member).stream()
+                .findFirst()
+                .orElseGet(() -> add(member, Profiles.shipped().getFirst(), theme));
     }
 
     /** @throws NotFound also when the channel belongs to another workspace */
@@ -70,7 +80,11 @@ public class Channels implements Belongings {
     }
 
     public Optional<Channel> find(UUID id) {
-        return known.find(id, wanted -> rows.findById(wanted).map(ChannelRow::channel));
+        return known.find(id, wanted -> rows.findById(wanted).map(this::channel));
+    }
+
+    private Channel channel(ChannelRow row) {
+        return row.on(profiles.find(row.workspaceId, row.platform).orElse(Profiles.PLAIN));
     }
 
     /** Those that feed a show. */
@@ -112,7 +126,7 @@ public class Channels implements Belongings {
     }
 
     @Transactional
-    public Channel add(Member member, Platform platform, String name) {
+    public Channel add(Member member, Profile platform, String name) {
         member.requires(Role.DESIGNER);
         Channel channel =
                 new Channel(UUID.randomUUID(), member.workspace(), UUID.randomUUID(), platform, requireName(name), 1);

@@ -4,7 +4,7 @@ import brandeon.core.art.Blend;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
-import brandeon.core.live.Platform;
+import brandeon.core.platform.Profiles;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Inlay;
@@ -144,7 +144,7 @@ public class Demo implements ApplicationRunner {
         UUID account = members.addMember(workspace, EMAIL, "Mirela Osk", PASSWORD, Role.OWNER);
         members.markDemo(account, workspace);
         Member host = new Member(account, "Mirela Osk", EMAIL, workspace, Role.OWNER);
-        Channels.Channel alder = channels.add(host, Platform.ALDER, "reedlight-hide");
+        Channels.Channel alder = channels.add(host, Profiles.shipped("alder").orElseThrow(), "reedlight-hide");
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());
         pictures(host, draft.id());
         heron(host, draft.id());

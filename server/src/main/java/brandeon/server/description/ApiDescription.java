@@ -71,6 +71,7 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("LastVisit"), "at");
             orNull(api.getComponents().getSchemas().get("Answers"), "camera");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "channel");
+            orNull(api.getComponents().getSchemas().get("ChannelWish"), "platform");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(
                             "name",

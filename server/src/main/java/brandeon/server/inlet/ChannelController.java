@@ -1,6 +1,5 @@
 package brandeon.server.inlet;
 
-import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
 import brandeon.server.access.Addresses;
 import brandeon.server.access.Keys;
@@ -8,9 +7,9 @@ import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
+import brandeon.server.channel.PlatformProfiles;
 import brandeon.server.theme.Themes;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/channels")
 class ChannelController {
 
-    record NewChannel(Platform platform, String name) {}
+    record NewChannel(String platform, String name) {}
 
     record ChannelName(String name) {}
 
@@ -62,15 +61,23 @@ class ChannelController {
 
     private final Members members;
     private final Channels channels;
+    private final PlatformProfiles profiles;
     private final Themes themes;
     private final Deliveries deliveries;
     private final Keys keys;
     private final Addresses addresses;
 
     ChannelController(
-            Members members, Channels channels, Themes themes, Deliveries deliveries, Keys keys, Addresses addresses) {
+            Members members,
+            Channels channels,
+            PlatformProfiles profiles,
+            Themes themes,
+            Deliveries deliveries,
+            Keys keys,
+            Addresses addresses) {
         this.members = members;
         this.channels = channels;
+        this.profiles = profiles;
         this.themes = themes;
         this.deliveries = deliveries;
         this.keys = keys;
@@ -80,7 +87,8 @@ class ChannelController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     InletView add(@RequestBody NewChannel wish) {
-        return view(channels.add(members.current(), wish.platform(), wish.name()));
+        Member member = members.current();
+        return view(channels.add(member, profiles.get(member, wish.platform()), wish.name()));
     }
 
     @PutMapping("/{channel}")
@@ -120,9 +128,8 @@ class ChannelController {
 
     private InletView view(Channels.Channel channel) {
         String address = addresses.base() + keys.inletPath(channel.id());
-        List<SignalType> signals = Arrays.stream(SignalKind.values())
-                .flatMap(kind -> channel.platform().term(kind).stream()
-                        .map(term -> new SignalType(kind, term.type(), term.word())))
+        List<SignalType> signals = channel.platform().signals().stream()
+                .map(term -> new SignalType(term.kind(), term.type(), term.word()))
                 .toList();
         return new InletView(
                 channel.id(),

@@ -41,6 +41,8 @@ class Deliveries {
 
     enum Outcome {
         COUNTED,
+        /** Shown as any other, without counting. */
+        PRACTICE,
         /** It was taken in before. */
         REPEATED,
         REFUSED

@@ -1,7 +1,8 @@
 package brandeon.server.inlet;
 
+import brandeon.core.inlet.SignalData;
 import brandeon.core.live.Signal;
-import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Keys;
@@ -51,13 +52,24 @@ class InletController {
     private static final String BATCH = "application/cloudevents-batch+json";
 
     private static final int MOST_AT_ONCE = 500;
-    private static final int LONGEST_NAME = 80;
+    /** Of unknown fields. */
+    private static final int MOST_NAMED = 6;
+
     private static final int LONGEST_ID = 200;
-    private static final long MOST = 1_000_000_000;
     private static final Duration FARTHEST = Duration.ofDays(366);
 
-    /** What became of a delivery. */
+    /** What became of a delivery. @param counted false as well for what is only tried */
     record Receipt(boolean counted, String sentence) {}
+
+    /** @param unknown fields that say nothing here */
+    private record Came(Signal signal, List<String> unknown) {}
+
+    private record Taken(Deliveries.Outcome outcome, String sentence) {
+
+        Receipt receipt() {
+            return new Receipt(outcome == Deliveries.Outcome.COUNTED, sentence);
+        }
+    }
 
     private final Keys keys;
     private final Channels channels;
@@ -86,12 +98,13 @@ class InletController {
             throws IOException {
         Channels.Channel channel = channel(token);
         byte[] body = sent.readAllBytes();
-        Receipt receipt = logged(channel, type, body, () -> {
+        Taken taken = logged(channel, type, body, () -> {
             requireSignature(channel, signature, body);
             return taken(channel, type, body);
         });
-        return ResponseEntity.status(receipt.counted() ? HttpStatus.ACCEPTED : HttpStatus.OK)
-                .body(receipt);
+        return ResponseEntity.status(
+                        taken.outcome() == Deliveries.Outcome.REPEATED ? HttpStatus.OK : HttpStatus.ACCEPTED)
+                .body(taken.receipt());
     }
 
     /** Takes in once more what came before, as it came; who asks is trusted in place of a signature. */
@@ -104,56 +117,82 @@ class InletController {
             throw new Refused("Only the beginning of this delivery was kept, so it cannot be sent again from here.");
         }
         byte[] body = before.body().getBytes(StandardCharsets.UTF_8);
-        return logged(mine, before.type(), body, () -> taken(mine, before.type(), body));
+        return logged(mine, before.type(), body, () -> taken(mine, before.type(), body))
+                .receipt();
     }
 
     private interface Taking {
-        Receipt receipt();
+        Taken taken();
     }
 
     /** Whatever becomes of a delivery, it is found again among the last ones. */
-    private Receipt logged(Channels.Channel channel, String type, byte[] body, Taking taking) {
+    private Taken logged(Channels.Channel channel, String type, byte[] body, Taking taking) {
         try {
-            Receipt receipt = taking.receipt();
-            deliveries.came(
-                    channel.id(),
-                    receipt.counted() ? Deliveries.Outcome.COUNTED : Deliveries.Outcome.REPEATED,
-                    receipt.sentence(),
-                    type,
-                    body);
-            return receipt;
+            Taken taken = taking.taken();
+            deliveries.came(channel.id(), taken.outcome(), taken.sentence(), type, body);
+            return taken;
         } catch (Mistake | NotSignedIn e) {
             deliveries.came(channel.id(), Deliveries.Outcome.REFUSED, e.getMessage(), type, body);
             throw e;
         }
     }
 
-    private Receipt taken(Channels.Channel channel, String type, byte[] body) {
+    private Taken taken(Channels.Channel channel, String type, byte[] body) {
         boolean many = type.toLowerCase(Locale.ROOT).startsWith(BATCH);
-        List<Signal> signals = many ? batch(channel, body) : List.of(signal(channel, body));
-        long counted =
-                facts.accept(channel, signals).stream().filter(fresh -> fresh).count();
-        return new Receipt(
-                counted > 0,
-                signals.size() == 1 && counted == 1
-                        ? "Counted: " + told(channel, signals.getFirst()) + "."
-                        : sentence(counted, signals.size()));
-    }
-
-    private static String told(Channels.Channel channel, Signal signal) {
-        return channel.platform().term(signal.kind()).orElseThrow().word() + ", " + signal.name();
-    }
-
-    private static String sentence(long counted, int all) {
-        if (all == 1) {
-            return "This signal was already counted; nothing changed.";
+        List<Came> came = many ? batch(channel, body) : List.of(came(channel, body));
+        List<Boolean> fresh =
+                facts.accept(channel, came.stream().map(Came::signal).toList());
+        int counted = 0;
+        int practised = 0;
+        for (int i = 0; i < came.size(); i++) {
+            if (fresh.get(i)) {
+                if (came.get(i).signal().practice()) {
+                    practised++;
+                } else {
+                    counted++;
+                }
+            }
         }
-        return String.format(Locale.ROOT, "%d counted, %d had been counted before.", counted, all - counted);
+        Deliveries.Outcome outcome = counted > 0
+                ? Deliveries.Outcome.COUNTED
+                : practised > 0 ? Deliveries.Outcome.PRACTICE : Deliveries.Outcome.REPEATED;
+        String sentence = came.size() == 1
+                ? sentence(channel, came.getFirst().signal(), outcome)
+                : sentence(counted, practised, came.size());
+        List<String> unknown = came.stream()
+                .flatMap(one -> one.unknown().stream())
+                .distinct()
+                .limit(MOST_NAMED)
+                .toList();
+        return new Taken(
+                outcome,
+                unknown.isEmpty()
+                        ? sentence
+                        : sentence + " Left out, since it means nothing here: " + String.join(", ", unknown) + ".");
+    }
+
+    private static String sentence(Channels.Channel channel, Signal signal, Deliveries.Outcome outcome) {
+        String told = channel.platform()
+                        .term(signal.kind())
+                        .map(Profile.Term::word)
+                        .orElse(signal.kind().title())
+                + ", " + signal.shownName();
+        return outcome == Deliveries.Outcome.COUNTED
+                ? "Counted: " + told + "."
+                : outcome == Deliveries.Outcome.PRACTICE
+                        ? "Shown as practice: " + told + "; it does not count."
+                        : "This signal was already counted; nothing changed.";
+    }
+
+    private static String sentence(int counted, int practised, int all) {
+        String tried = practised == 0 ? "" : String.format(Locale.ROOT, " %d were practice.", practised);
+        return String.format(
+                Locale.ROOT, "%d counted, %d had been counted before.%s", counted, all - counted - practised, tried);
     }
 
     /** A JSON array of events. One that cannot be taken refuses all of them, so that nobody wonders which were. */
-    private List<Signal> batch(Channels.Channel channel, byte[] body) {
-        List<Signal> signals = new ArrayList<>();
+    private List<Came> batch(Channels.Channel channel, byte[] body) {
+        List<Came> signals = new ArrayList<>();
         JsonNode events = read(body);
         if (!events.isArray() || events.size() > MOST_AT_ONCE) {
             throw new Mistake(
@@ -161,7 +200,7 @@ class InletController {
         }
         for (JsonNode event : events) {
             try {
-                signals.add(signal(channel, json.writeValueAsBytes(event)));
+                signals.add(came(channel, json.writeValueAsBytes(event)));
             } catch (Mistake e) {
                 throw new Mistake(
                         String.format(
@@ -184,13 +223,14 @@ class InletController {
         }
     }
 
-    private Signal signal(Channels.Channel channel, byte[] body) {
+    private Came came(Channels.Channel channel, byte[] body) {
         CloudEvent event = event(body);
-        SignalKind kind = channel.platform()
-                .kindOf(event.getType())
-                .orElseThrow(() -> new Mistake(
-                        channel.platform().title() + " sends no signal of type “" + event.getType() + "”."));
-        return signal(event, kind);
+        Profile profile = channel.platform();
+        Profile.Term term = profile.termOf(event.getType())
+                .orElseThrow(
+                        () -> new Mistake(profile.title() + " sends no signal of type “" + event.getType() + "”."));
+        JsonNode data = data(event);
+        return new Came(signal(profile, term, event, data), SignalData.unknown(data));
     }
 
     private Channels.Channel channel(String token) {
@@ -222,21 +262,9 @@ class InletController {
         }
     }
 
-    private Signal signal(CloudEvent event, SignalKind kind) {
-        JsonNode data = data(event);
-        String name =
-                data.path("name").isString() ? data.path("name").asString().strip() : "";
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            throw new Mistake("A signal's data needs a “name” of 1 to " + LONGEST_NAME + " letters.");
-        }
+    private static Signal signal(Profile profile, Profile.Term term, CloudEvent event, JsonNode data) {
         requireShort("id", event.getId());
         requireShort("source", event.getSource().toString());
-        if (!Letters.oneLine(name)
-                || !Letters.oneLine(data.path("level").asString(""))
-                || data.path("level").asString("").length() > LONGEST_NAME) {
-            throw new Mistake("A signal's texts stand on one line, without control characters, and have at most "
-                    + LONGEST_NAME + " letters.");
-        }
         long now = System.currentTimeMillis();
         Instant at = event.getTime() == null
                 ? Instant.ofEpochMilli(now)
@@ -244,27 +272,7 @@ class InletController {
         if (Duration.between(at, Instant.ofEpochMilli(now)).abs().compareTo(FARTHEST) > 0) {
             throw new Mistake("A signal's time lies within a year of now.");
         }
-        return new Signal(
-                event.getSource() + " " + event.getId(),
-                kind,
-                name,
-                (int) amount(data, "months"),
-                data.path("level").asString(""),
-                amount(data, "amount"),
-                at.toEpochMilli());
-    }
-
-    /** A whole number from 0 up; 0 where there is none. */
-    private static long amount(JsonNode data, String name) {
-        JsonNode value = data.path(name);
-        if (value.isMissingNode() || value.isNull()) {
-            return 0;
-        }
-        if (!value.isIntegralNumber() || !value.canConvertToLong() || value.asLong() < 0 || value.asLong() > MOST) {
-            throw new Mistake(
-                    String.format(Locale.ROOT, "A signal's “%s” is a whole number from 0 to %d.", name, MOST));
-        }
-        return value.asLong();
+        return SignalData.read(profile, term, data, event.getSource() + " " + event.getId(), at.toEpochMilli());
     }
 
     private static void requireShort(String what, String text) {

@@ -115,7 +115,7 @@ public class Facts {
                 }
             }
             case CHANNEL, ANYTHING -> known.forgetAll();
-            case THEME, SHOW, OUTLET, MEMBER -> {}
+            case THEME, SHOW, OUTLET, PLATFORM, MEMBER -> {}
         }
     }
 

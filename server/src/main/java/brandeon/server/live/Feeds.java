@@ -78,7 +78,7 @@ public class Feeds {
             switch (wake.kind()) {
                 case THEME -> changed(wake.id(), ThemeRoad.Change.THEME);
                 case SHOW, FACTS -> changed(wake.id());
-                case CHANNEL, ANYTHING ->
+                case CHANNEL, PLATFORM, ANYTHING ->
                     roads.values().forEach(road -> {
                         road.changed(ThemeRoad.Change.THEME);
                         road.changed(ThemeRoad.Change.LIVE);

@@ -1,9 +1,9 @@
 package brandeon.server.live;
 
 import brandeon.core.live.SignalKind;
+import brandeon.core.text.Money;
 import brandeon.server.access.Members;
 import brandeon.server.channel.Channels;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -29,6 +29,9 @@ class LiveController {
             String name,
             int months,
             long amount,
+            String money,
+            String message,
+            boolean practice,
             long at,
             long showsFrom,
             long showsTill) {}
@@ -61,9 +64,12 @@ class LiveController {
                                 .term(line.signal().kind())
                                 .map(t -> t.word())
                                 .orElse(""),
-                        line.signal().name(),
+                        line.signal().shownName(),
                         line.signal().months(),
                         line.signal().amount(),
+                        line.signal().values().get("money") instanceof Money money ? money.written() : "",
+                        line.signal().message(),
+                        line.signal().practice(),
                         line.signal().at(),
                         line.showsFrom(),
                         line.showsTill()))
@@ -85,11 +91,8 @@ class LiveController {
                 channel.show(),
                 channel.platform().title(),
                 channel.name(),
-                Arrays.stream(SignalKind.values())
-                        .filter(kind -> channel.platform().term(kind).isPresent())
-                        .map(kind -> new Practice(
-                                kind,
-                                channel.platform().term(kind).orElseThrow().word()))
+                channel.platform().signals().stream()
+                        .map(term -> new Practice(term.kind(), term.word()))
                         .toList());
     }
 }

@@ -1,8 +1,11 @@
 package brandeon.server.live;
 
+import brandeon.core.platform.Profile;
+import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
 import brandeon.server.channel.Channels;
+import brandeon.server.channel.PlatformProfiles;
 import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
 import java.util.Optional;
@@ -14,12 +17,14 @@ import org.springframework.stereotype.Component;
 public class Moments {
 
     private final Channels channels;
+    private final PlatformProfiles profiles;
     private final RunningShows shows;
     private final Facts facts;
     private final AlertTime time;
 
-    Moments(Channels channels, RunningShows shows, Facts facts, AlertTime time) {
+    Moments(Channels channels, PlatformProfiles profiles, RunningShows shows, Facts facts, AlertTime time) {
         this.channels = channels;
+        this.profiles = profiles;
         this.shows = shows;
         this.facts = facts;
         this.time = time;
@@ -32,10 +37,15 @@ public class Moments {
 
     /** Everything live that a theme's pictures show at this moment. */
     public LiveState of(Themes.Draft draft) {
-        return show(draft).map(this::now).orElse(LiveState.QUIET);
+        return show(draft).map(show -> now(draft.workspace(), show)).orElse(LiveState.QUIET);
     }
 
-    private LiveState now(UUID id) {
+    /** Whose words an alert is announced in; kept in mind with the channels. */
+    private Profile profile(UUID workspace, String platform) {
+        return profiles.find(workspace, platform).orElse(Profiles.PLAIN);
+    }
+
+    private LiveState now(UUID workspace, UUID id) {
         Show show = shows.find(id).map(RunningShows.Running::show).orElse(Show.QUIET);
         Facts.Standing known = facts.now(id);
         return new LiveState(
@@ -43,8 +53,10 @@ public class Moments {
                 show,
                 known.alerts()
                         .at(time.now())
-                        .map(one ->
-                                new LiveState.Shown(one.announced(), one.slot().moved(time.ahead()))));
+                        .map(one -> new LiveState.Shown(
+                                one.announced(),
+                                one.slot().moved(time.ahead()),
+                                profile(workspace, one.signal().platform()))));
     }
 
     /** How many milliseconds from now on something else is on screen by itself; empty when nothing is planned. */

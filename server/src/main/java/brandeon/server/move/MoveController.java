@@ -1,12 +1,13 @@
 package brandeon.server.move;
 
-import brandeon.core.live.Platform;
 import brandeon.core.move.LinkReplacement;
 import brandeon.core.move.MovePlan;
+import brandeon.core.platform.Profile;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
+import brandeon.server.channel.PlatformProfiles;
 import brandeon.server.problem.Refused;
 import brandeon.server.publish.Outlets;
 import brandeon.server.rig.Rigs;
@@ -34,7 +35,7 @@ class MoveController {
 
     record PlanView(String from, String to, List<SignalView> signals, List<TextView> texts) {}
 
-    record MoveWish(Platform platform, String channelName) {}
+    record MoveWish(String platform, String channelName) {}
 
     record Copied(UUID theme) {}
 
@@ -46,21 +47,25 @@ class MoveController {
     private final Members members;
     private final Themes themes;
     private final Channels channels;
+    private final PlatformProfiles profiles;
     private final Outlets outlets;
     private final Rigs rigs;
 
-    MoveController(Members members, Themes themes, Channels channels, Outlets outlets, Rigs rigs) {
+    MoveController(
+            Members members, Themes themes, Channels channels, PlatformProfiles profiles, Outlets outlets, Rigs rigs) {
         this.members = members;
         this.themes = themes;
         this.channels = channels;
+        this.profiles = profiles;
         this.outlets = outlets;
         this.rigs = rigs;
     }
 
     @GetMapping("/api/themes/{id}/move")
-    PlanView plan(@PathVariable UUID id, @RequestParam Platform to) {
-        Themes.Draft draft = themes.get(members.current(), id);
-        MovePlan plan = plan(draft, to);
+    PlanView plan(@PathVariable UUID id, @RequestParam String to) {
+        Member member = members.current();
+        Themes.Draft draft = themes.get(member, id);
+        MovePlan plan = plan(draft, profiles.get(member, to));
         return new PlanView(
                 plan.from().title(),
                 plan.to().title(),
@@ -79,9 +84,10 @@ class MoveController {
     public Copied move(@PathVariable UUID id, @RequestBody MoveWish wish) {
         Member member = members.current().requires(Role.DESIGNER);
         Themes.Draft draft = themes.get(member, id);
-        MovePlan plan = plan(draft, wish.platform());
-        Channels.Channel channel = channels.add(member, wish.platform(), wish.channelName());
-        String name = draft.theme().name() + " on " + wish.platform().title();
+        Profile platform = profiles.get(member, wish.platform());
+        MovePlan plan = plan(draft, platform);
+        Channels.Channel channel = channels.add(member, platform, wish.channelName());
+        String name = draft.theme().name() + " on " + platform.title();
         Themes.Draft copy = themes.create(
                 member,
                 channel.id(),
@@ -124,9 +130,9 @@ class MoveController {
         return replacement(id);
     }
 
-    private MovePlan plan(Themes.Draft draft, Platform to) {
-        Platform from = channels.find(draft.channel()).orElseThrow().platform();
-        if (from == to) {
+    private MovePlan plan(Themes.Draft draft, Profile to) {
+        Profile from = channels.find(draft.channel()).orElseThrow().platform();
+        if (from.id().equals(to.id())) {
             throw new Refused("This theme is already on " + to.title() + ".");
         }
         return MovePlan.of(draft.theme(), from, to);

@@ -91,7 +91,7 @@ public class Outlets implements Belongings {
             switch (wake.kind()) {
                 case OUTLET -> known.forget(wake.id());
                 case ANYTHING -> known.forgetAll();
-                case THEME, SHOW, CHANNEL, FACTS, MEMBER -> {}
+                case THEME, SHOW, CHANNEL, FACTS, PLATFORM, MEMBER -> {}
             }
         });
     }

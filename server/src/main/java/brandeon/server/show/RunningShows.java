@@ -121,7 +121,7 @@ public class RunningShows implements Belongings {
                 rules.forgetAll();
                 steps.forgetAll();
             }
-            case FACTS, OUTLET, MEMBER -> {}
+            case FACTS, OUTLET, PLATFORM, MEMBER -> {}
         }
     }
 

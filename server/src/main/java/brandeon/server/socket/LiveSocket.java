@@ -93,7 +93,7 @@ class LiveSocket extends TextWebSocketHandler {
                 case MEMBER -> changed(wake.id());
                 // Not on the thread that committed it: what is not known here is read from the database.
                 case SHOW -> Thread.ofVirtual().start(() -> tellOfShow(wake.id()));
-                case THEME, CHANNEL, FACTS, ANYTHING -> {}
+                case THEME, CHANNEL, FACTS, PLATFORM, ANYTHING -> {}
             }
         });
     }

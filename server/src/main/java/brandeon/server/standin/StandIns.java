@@ -1,7 +1,7 @@
 package brandeon.server.standin;
 
-import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profile;
 import brandeon.server.access.Keys;
 import brandeon.server.channel.Channels;
 import brandeon.server.problem.Refused;
@@ -16,6 +16,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.OffsetDateTime;
 import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -43,6 +44,14 @@ public class StandIns {
             "heron_at_six",
             "Maret Sedge");
 
+    /** What they say. */
+    private static final List<String> MESSAGES = List.of(
+            "Is that a spoonbill by the second post?",
+            "Good evening from the far bank!",
+            "The light over the reeds is lovely tonight.",
+            "Two avocets, left of the sluice.",
+            "For a new lens cloth.");
+
     private final Keys keys;
     private final JsonMapper json;
     private final HttpClient http = HttpClient.newHttpClient();
@@ -60,7 +69,7 @@ public class StandIns {
 
     /** Sends one signal of a kind, from an invented viewer. */
     public void send(Channels.Channel channel, SignalKind kind) {
-        Platform.Term term = channel.platform()
+        Profile.Term term = channel.platform()
                 .term(kind)
                 .orElseThrow(() -> new Refused(channel.platform().title() + " has no such signal."));
         byte[] body = EventFormatProvider.getInstance()
@@ -89,24 +98,40 @@ public class StandIns {
         }
     }
 
-    private CloudEvent event(Channels.Channel channel, SignalKind kind, Platform.Term term) {
+    private CloudEvent event(Channels.Channel channel, SignalKind kind, Profile.Term term) {
         ThreadLocalRandom random = ThreadLocalRandom.current();
-        Map<String, Object> data = switch (kind) {
-            case FOLLOW, PAID_MESSAGE -> Map.of("name", name(random));
-            case SUBSCRIPTION -> Map.of("name", name(random), "months", 1, "level", "1");
-            case RENEWAL -> Map.of("name", name(random), "months", random.nextInt(2, 30), "level", "1");
-            case GIFTED_SUBSCRIPTIONS -> Map.of("name", name(random), "amount", random.nextInt(1, 6));
-            case POINTS, GOODS -> Map.of("name", name(random), "amount", random.nextInt(5, 200));
-            case RAID -> Map.of("name", name(random), "amount", random.nextInt(3, 90));
-        };
+        Map<String, Object> data = new LinkedHashMap<>(Map.of("name", name(random), "practice", true));
+        data.putAll(
+                switch (kind) {
+                    case FOLLOW -> Map.of();
+                    case SUBSCRIPTION -> Map.of("months", 1, "level", "1");
+                    case RENEWAL -> Map.of("months", random.nextInt(2, 30), "level", "1");
+                    case GIFTED_SUBSCRIPTIONS -> Map.of("amount", random.nextInt(1, 6));
+                    case POINTS, GOODS -> Map.of("amount", random.nextInt(5, 200));
+                    case RAID -> Map.of("amount", random.nextInt(3, 90));
+                    case PAID_MESSAGE, TIP, PURCHASE ->
+                        Map.of(
+                                "amount",
+                                100 * random.nextInt(1, 50),
+                                "currency",
+                                term.currencies().isEmpty()
+                                        ? "EUR"
+                                        : term.currencies().getFirst(),
+                                "message",
+                                message(random));
+                    case CHAT -> Map.of("message", message(random));
+                });
         return CloudEventBuilder.v1()
                 .withId(UUID.randomUUID().toString())
-                .withSource(
-                        URI.create("/stand-ins/" + channel.platform().title().toLowerCase(java.util.Locale.ROOT)))
+                .withSource(URI.create("/stand-ins/" + channel.platform().id()))
                 .withType(term.type())
                 .withTime(OffsetDateTime.now())
                 .withData("application/json", json.writeValueAsBytes(data))
                 .build();
+    }
+
+    private static String message(ThreadLocalRandom random) {
+        return MESSAGES.get(random.nextInt(MESSAGES.size()));
     }
 
     private static String name(ThreadLocalRandom random) {

@@ -14,7 +14,6 @@ import brandeon.core.kind.Figure;
 import brandeon.core.kind.Kind;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
-import brandeon.core.live.Platform;
 import brandeon.core.live.Readings;
 import brandeon.core.publish.Behaviour;
 import brandeon.core.text.Face;
@@ -56,8 +55,6 @@ class CatalogueController {
 
     record ReadingView(String name, String meaning, ValueType type) {}
 
-    record PlatformView(Platform id, String title) {}
-
     /** @param matrix rows of red, green, blue over linear red, green, blue */
     record VisionView(Vision id, String title, double[][] matrix) {}
 
@@ -86,7 +83,6 @@ class CatalogueController {
             List<FaceView> faces,
             List<KindView> kinds,
             List<ReadingView> readings,
-            List<PlatformView> platforms,
             List<SceneRoleView> sceneRoles,
             List<RoleView> roles,
             List<BehaviourView> behaviours,
@@ -109,9 +105,6 @@ class CatalogueController {
                 Readings.names().entrySet().stream()
                         .map(e -> new ReadingView(
                                 e.getKey(), e.getValue().meaning(), e.getValue().type()))
-                        .toList(),
-                Arrays.stream(Platform.values())
-                        .map(p -> new PlatformView(p, p.title()))
                         .toList(),
                 Arrays.stream(SceneRole.values())
                         .map(role -> new SceneRoleView(role, role.title()))

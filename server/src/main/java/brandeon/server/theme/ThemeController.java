@@ -1,6 +1,5 @@
 package brandeon.server.theme;
 
-import brandeon.core.live.Platform;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.SceneStart;
@@ -11,6 +10,7 @@ import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
+import brandeon.server.channel.PlatformProfiles;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,13 +42,21 @@ class ThemeController {
     private final Members members;
     private final Themes themes;
     private final Channels channels;
+    private final PlatformProfiles profiles;
     private final Vetting vetting;
     private final ThemeViews views;
 
-    ThemeController(Members members, Themes themes, Channels channels, Vetting vetting, ThemeViews views) {
+    ThemeController(
+            Members members,
+            Themes themes,
+            Channels channels,
+            PlatformProfiles profiles,
+            Vetting vetting,
+            ThemeViews views) {
         this.members = members;
         this.themes = themes;
         this.channels = channels;
+        this.profiles = profiles;
         this.vetting = vetting;
         this.views = views;
     }
@@ -75,7 +83,7 @@ class ThemeController {
     }
 
     /** @param channel that there is; null for a new practice channel on a platform, with a name */
-    record ChannelWish(Optional<UUID> channel, Platform platform, String name) {}
+    record ChannelWish(Optional<UUID> channel, Optional<String> platform, String name) {}
 
     /** Where a theme that was not on air yet will be streamed. */
     @PutMapping("/{id}/channel")
@@ -84,7 +92,8 @@ class ThemeController {
         themes.get(member, id);
         Channels.Channel channel = wish.channel()
                 .map(known -> channels.get(member, known))
-                .orElseGet(() -> channels.add(member, wish.platform(), wish.name()));
+                .orElseGet(() -> channels.add(
+                        member, profiles.get(member, wish.platform().orElse("")), wish.name()));
         return views.of(member, themes.streamOn(member, id, channel.id()));
     }
 

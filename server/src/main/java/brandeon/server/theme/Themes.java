@@ -155,7 +155,7 @@ public class Themes implements Belongings {
                     }
                 }
                 case ANYTHING -> kept.overtaken();
-                case SHOW, CHANNEL, FACTS, OUTLET, MEMBER -> {}
+                case SHOW, CHANNEL, FACTS, OUTLET, PLATFORM, MEMBER -> {}
             }
         });
     }

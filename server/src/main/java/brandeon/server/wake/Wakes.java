@@ -39,6 +39,8 @@ public class Wakes {
             /** What follows from the signals of the show with this id. */
             FACTS,
             OUTLET,
+            /** The workspace with this id wrote a platform's profile anew. */
+            PLATFORM,
             /** An account may do other things than before, or nothing. */
             MEMBER,
             /** Anything may have: this server was cut off from the others for a while. */
@@ -84,6 +86,10 @@ public class Wakes {
 
     public void facts(UUID show) {
         send(new Wake(Wake.Kind.FACTS, show, true));
+    }
+
+    public void platform(UUID workspace) {
+        send(new Wake(Wake.Kind.PLATFORM, workspace, true));
     }
 
     public void outlet(UUID id) {

@@ -89,7 +89,7 @@ class AccessTest {
                 "/artworks",
                 "/history",
                 "/ledger",
-                "/move?to=BIRCH",
+                "/move?to=birch",
                 "/replacement",
                 "/findings",
                 "/flashes",

@@ -2,6 +2,7 @@ package brandeon.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.pack.Json;
 import brandeon.server.support.Person;
 import brandeon.server.support.Routes;
 import brandeon.server.support.Routes.Route;
@@ -49,15 +50,17 @@ class RolesTest {
             "PUT /api/themes/{id}/beginning",
                     "{\"step\":1,\"answers\":{\"name\":\"x\",\"seeds\":[\"#446655\"],\"family\":\"tideline\",\"roles\":[\"LIVE\"],"
                             + "\"canvases\":[\"WIDE\"],\"camera\":null,\"play\":\"NONE\",\"side\":\"LEFT\",\"words\":{}}}",
-            "PUT /api/themes/{id}/channel", "{\"channel\":null,\"platform\":\"ALDER\",\"name\":\"another\"}",
+            "PUT /api/themes/{id}/channel", "{\"channel\":null,\"platform\":\"alder\",\"name\":\"another\"}",
             "POST /api/account/passkeys/challenge", "{\"present\":\"wrong\"}",
             "POST /api/account/passkeys",
                     "{\"id\":\"x\",\"attestationObject\":\"x\",\"clientData\":\"x\",\"transports\":[],\"label\":\"x\"}",
             "POST /api/session/passkey",
                     "{\"standing\":false,\"signed\":{\"id\":\"x\",\"clientData\":\"x\",\"authenticatorData\":\"x\","
                             + "\"signature\":\"x\",\"userHandle\":\"x\"}}",
-            "POST /api/channels", "{\"platform\":\"ALDER\",\"name\":\"another\"}",
+            "POST /api/channels", "{\"platform\":\"alder\",\"name\":\"another\"}",
             "PUT /api/channels/{channel}", "{\"name\":\"another\"}",
+            "POST /api/platforms/check", "{\"document\":\"{}\"}",
+            "POST /api/platforms", Json.write(Map.of("document", Person.elm())),
             "PUT /api/themes/{id}/archived", "{\"archived\":true}",
             "PUT /api/themes/{id}/visit", "{\"place\":\"sheet\",\"version\":1}",
             "POST /api/themes", "{\"name\":\"Another\"}",
@@ -68,7 +71,7 @@ class RolesTest {
             "POST /api/rig/fill", "{\"theme\":\"$theme\"}",
             "POST /api/themes/{theme}/pieces/{piece}/films",
                     "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":30,\"seconds\":0}",
-            "POST /api/themes/{id}/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}",
+            "POST /api/themes/{id}/move", "{\"platform\":\"birch\",\"channelName\":\"there\"}",
             "POST /api/channels/{channel}/practice", "{\"kind\":\"FOLLOW\"}",
             "POST /api/shows/{id}/cues", "{\"cue\":{\"cue\":\"startClock\",\"piece\":\"$clock\"},\"key\":\"\"}",
             "PUT /api/channels/{channel}/show", "{\"show\":null}",
@@ -234,7 +237,7 @@ class RolesTest {
 
     private static String query(String path) {
         return path.endsWith("/move")
-                ? "?to=BIRCH"
+                ? "?to=birch"
                 : path.endsWith("/palette")
                         ? "?format=CSS"
                         : path.endsWith("/artworks")

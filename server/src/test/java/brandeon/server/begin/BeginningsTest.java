@@ -92,13 +92,13 @@ class BeginningsTest {
     void aThemeGoesToTheChannelThatIsChosenUntilItIsOnAir() {
         JsonNode view = person.put(
                         "/api/themes/" + theme + "/channel",
-                        "{\"channel\":null,\"platform\":\"BIRCH\",\"name\":\"low-quay\"}")
+                        "{\"channel\":null,\"platform\":\"birch\",\"name\":\"low-quay\"}")
                 .json();
         assertThat(view.path("channelName").asString()).isEqualTo("low-quay");
         assertThat(view.path("platform").asString()).isEqualTo("Birch");
         assertThat(person.get("/api/channels").json()).hasSize(2);
         String first = person.get("/api/channels").json().get(0).path("id").asString();
-        String there = "{\"channel\":\"" + first + "\",\"platform\":\"ALDER\",\"name\":\"\"}";
+        String there = "{\"channel\":\"" + first + "\",\"platform\":\"alder\",\"name\":\"\"}";
         assertThat(person.put("/api/themes/" + theme + "/channel", there)
                         .json()
                         .path("channel")
@@ -108,7 +108,7 @@ class BeginningsTest {
                 server.host().get("/api/channels").json().get(0).path("id").asString();
         assertThat(person.put(
                                 "/api/themes/" + theme + "/channel",
-                                "{\"channel\":\"" + strange + "\",\"platform\":\"ALDER\",\"name\":\"\"}")
+                                "{\"channel\":\"" + strange + "\",\"platform\":\"alder\",\"name\":\"\"}")
                         .status())
                 .isEqualTo(404);
         person.post("/api/themes/" + theme + "/on-air", "");

@@ -39,7 +39,7 @@ class ChannelTest {
     void aChannel() {
         workspace = server.bean(Members.class).addWorkspace("Channels");
         owner = server.member(workspace, Role.OWNER);
-        JsonNode made = owner.post("/api/channels", "{\"platform\":\"ALDER\",\"name\":\" low quay \"}")
+        JsonNode made = owner.post("/api/channels", "{\"platform\":\"alder\",\"name\":\" low quay \"}")
                 .json();
         channel = made.path("channel").asString();
         assertThat(made.path("name").asString()).isEqualTo("low quay");

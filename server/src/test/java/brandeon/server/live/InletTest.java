@@ -2,7 +2,7 @@ package brandeon.server.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brandeon.core.live.Platform;
+import brandeon.core.platform.Profiles;
 import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -42,7 +42,10 @@ class InletTest {
         String email = UUID.randomUUID() + "@reedlight.example";
         UUID account = members.addMember(workspace, email, "Tavi Brook", "quiet-please", Role.OWNER);
         channel = running.bean(Channels.class)
-                .add(new Member(account, "Tavi Brook", email, workspace, Role.OWNER), Platform.ALDER, "inlet");
+                .add(
+                        new Member(account, "Tavi Brook", email, workspace, Role.OWNER),
+                        Profiles.shipped("alder").orElseThrow(),
+                        "inlet");
         address = "/inlets/" + running.bean(Keys.class).token(Keys.Use.INLET, channel.id(), 1);
     }
 

@@ -18,7 +18,7 @@ class MovingTest {
         host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\"}");
         String copy = host.post(
                         "/api/themes/" + demo + "/move",
-                        "{\"platform\":\"BIRCH\",\"channelName\":\"reedlight on birch\"}")
+                        "{\"platform\":\"birch\",\"channelName\":\"reedlight on birch\"}")
                 .json()
                 .path("theme")
                 .asString();
@@ -53,10 +53,10 @@ class MovingTest {
     void whatCannotBeMovedIsExplained(RunningServer server) {
         Person host = server.host();
         String demo = host.demo();
-        assertThat(host.get("/api/themes/" + demo + "/move?to=ALDER").detail()).contains("already on Alder");
-        assertThat(host.get("/api/themes/" + demo + "/move?to=OAK").status()).isEqualTo(400);
+        assertThat(host.get("/api/themes/" + demo + "/move?to=alder").detail()).contains("already on Alder");
+        assertThat(host.get("/api/themes/" + demo + "/move?to=oak").status()).isEqualTo(404);
         assertThat(host.get("/api/themes/" + demo + "/replacement").detail()).contains("not the copy");
-        assertThat(host.post("/api/themes/" + demo + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"\"}")
+        assertThat(host.post("/api/themes/" + demo + "/move", "{\"platform\":\"birch\",\"channelName\":\"\"}")
                         .status())
                 .isEqualTo(400);
     }

@@ -260,9 +260,7 @@ class OutletTest {
         String channel = host.get("/api/themes/" + demo).json().path("channel").asString();
         try (Ear outlet = Ear.outlet(host.link(demo, "hide", "wide", "FRONT")).watch()) {
             outlet.await("welcome");
-            assertThat(host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"SUBSCRIPTION\"}")
-                            .status())
-                    .isEqualTo(200);
+            host.signals(channel, "alder.subscription.new", "{\"name\":\"Maret Sedge\"}");
             String name = host.get("/api/channels/" + channel + "/record")
                     .json()
                     .get(0)

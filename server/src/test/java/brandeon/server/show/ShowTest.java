@@ -276,7 +276,7 @@ class ShowTest {
     @Test
     void twoChannelsFeedOneShow() {
         Person.Answer moved =
-                host.post("/api/themes/" + theme + "/move", "{\"platform\":\"BIRCH\",\"channelName\":\"there\"}");
+                host.post("/api/themes/" + theme + "/move", "{\"platform\":\"birch\",\"channelName\":\"there\"}");
         assertThat(moved.status()).as(moved.body()).isLessThan(300);
         JsonNode birch = host.get("/api/themes")
                 .json()
@@ -298,8 +298,8 @@ class ShowTest {
         host.cue(copy, UP);
         assertThat(sightings()).isEqualTo(8);
         String alder = host.get("/api/themes/" + theme).json().path("channel").asString();
-        host.post("/api/channels/" + alder + "/practice", "{\"kind\":\"SUBSCRIPTION\"}");
-        host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"SUBSCRIPTION\"}");
+        host.signals(alder, "alder.subscription.new", "{\"name\":\"Ilse Fenn\"}");
+        host.signals(channel, "birch.membership.new", "{\"name\":\"Ilse Fenn\"}");
         for (String one : List.of(theme, copy)) {
             assertThat(host.post("/api/themes/" + one + "/messages", "{\"text\":\"{subscribers}\"}")
                             .json()

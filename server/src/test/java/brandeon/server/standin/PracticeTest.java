@@ -2,8 +2,8 @@ package brandeon.server.standin;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brandeon.core.live.Platform;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profiles;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
@@ -24,7 +24,7 @@ class PracticeTest {
         Person host = server.stranger(Role.OWNER);
         String channel = channel(host);
         Person.Answer answer = host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"" + kind + "\"}");
-        if (Platform.ALDER.term(kind).isEmpty()) {
+        if (Profiles.shipped("alder").orElseThrow().term(kind).isEmpty()) {
             assertThat(answer.status()).isEqualTo(409);
             assertThat(answer.detail()).isEqualTo("Alder has no such signal.");
             return;
@@ -33,7 +33,27 @@ class PracticeTest {
         JsonNode line = host.get("/api/channels/" + channel + "/record").json().get(0);
         assertThat(line.path("kind").asString()).isEqualTo(kind.name());
         assertThat(line.path("name").asString()).isNotBlank();
+        assertThat(line.path("practice").asBoolean()).isTrue();
         assertThat(line.path("id").asString()).startsWith("/stand-ins/alder ");
+    }
+
+    @Test
+    void whatIsTriedNeverCounts(RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("Practice");
+        String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
+        host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
+        assertThat(follows(host, theme)).isEqualTo("–");
+        host.signals(channel, "alder.follow", "{\"name\":\"Ilse Fenn\"}");
+        assertThat(follows(host, theme)).isEqualTo("1");
+        assertThat(host.get("/api/channels/" + channel + "/deliveries").body()).contains("PRACTICE", "COUNTED");
+    }
+
+    private static String follows(Person host, String theme) {
+        return host.post("/api/themes/" + theme + "/messages", "{\"text\":\"{followers}\"}")
+                .json()
+                .path("shown")
+                .asString();
     }
 
     @Test

@@ -1,5 +1,7 @@
 package brandeon.server.support;
 
+import brandeon.core.platform.Profiles;
+import brandeon.server.access.Keys;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -7,7 +9,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.HexFormat;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -50,6 +55,40 @@ public final class Person {
             throw new IllegalStateException(answer.body());
         }
         return person;
+    }
+
+    /** A platform's profile as a document, as a workspace would write its own. */
+    public static String elm() {
+        return Profiles.write(Profiles.shipped().getFirst())
+                .replace("\"alder\"", "\"elm\"")
+                .replace("Alder", "Elm")
+                .replace("alder.", "elm.")
+                .replace("subscriber", "patron");
+    }
+
+    /** Lets the platform of a channel send a signal, signed with a secret that this person issues. */
+    public void signals(String channel, String type, String data) {
+        String inlet = get("/api/channels/" + channel + "/inlet")
+                .json()
+                .path("address")
+                .asString();
+        byte[] secret = HexFormat.of()
+                .parseHex(post("/api/channels/" + channel + "/inlet/secret", "")
+                        .json()
+                        .path("secret")
+                        .asString());
+        String body = "{\"specversion\":\"1.0\",\"id\":\"%s\",\"source\":\"/test\",\"type\":\"%s\",\"data\":%s}"
+                .formatted(UUID.randomUUID(), type, data);
+        Answer answer = send(request(URI.create(inlet).getPath())
+                .header("Content-Type", "application/cloudevents+json")
+                .header(
+                        "Brandeon-Signature",
+                        "sha256=" + HexFormat.of().formatHex(Keys.hmac(secret, body.getBytes(StandardCharsets.UTF_8))))
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+        if (answer.status() != 202) {
+            throw new IllegalStateException(answer.body());
+        }
     }
 
     public HttpClient http() {
