@@ -1,4 +1,5 @@
 import { GripVertical, Plus, X } from "lucide-react";
+import { useDragOrder } from "../app/useDragOrder";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useLimits } from "../theme/titles";
@@ -27,14 +28,10 @@ export function ListField({ title, list, set }: Props) {
   const { items } = list;
   const most = useLimits()?.lines ?? items.length;
   const [fresh, setFresh] = useState(false);
-  const [dragged, setDragged] = useState<number | null>(null);
-  const [over, setOver] = useState<number | null>(null);
   const full = items.length >= most;
   const change = (index: number, part: Partial<Item>) =>
     set(list.with(items.map((item, i) => (i === index ? { ...item, ...part } : item))));
-  const move = (from: number, to: number) => {
-    if (from !== to && to >= 0 && to < items.length) void set(list.with(moved(items, from, to)));
-  };
+  const order = useDragOrder(items.length, (from, to) => void set(list.with(moved(items, from, to))));
   const paste = (at: number) => (text: string) => {
     const more = pastedItems(text, list);
     if (!more) return false;
@@ -51,20 +48,7 @@ export function ListField({ title, list, set }: Props) {
     <div>
       <ol className="flex flex-col" aria-label={title}>
         {items.map((item, i) => (
-          <li
-            key={i}
-            className={`border-t py-1 ${over === i && dragged !== null && dragged !== i ? "border-kelp bg-kelp-soft" : "border-rule"} ${dragged === i ? "opacity-50" : ""}`}
-            onDragOver={(event) => {
-              if (dragged !== null) {
-                event.preventDefault();
-                setOver(i);
-              }
-            }}
-            onDrop={(event) => {
-              event.preventDefault();
-              if (dragged !== null) move(dragged, i);
-            }}
-          >
+          <li key={i} className={`border-t py-1 ${order.classOf(i)}`} {...order.line(i)}>
             <Line
               number={i + 1}
               item={item}
@@ -79,25 +63,7 @@ export function ListField({ title, list, set }: Props) {
                 <button
                   className="cursor-grab text-faint hover:text-ink"
                   aria-label={`Move line ${String(i + 1)}`}
-                  title="Drag to order; arrow keys move it"
-                  draggable
-                  onDragStart={(event) => {
-                    event.dataTransfer.effectAllowed = "move";
-                    setDragged(i);
-                  }}
-                  onDragEnd={() => {
-                    setDragged(null);
-                    setOver(null);
-                  }}
-                  onKeyDown={(event) => {
-                    if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return;
-                    event.preventDefault();
-                    event.stopPropagation();
-                    const to = i + (event.key === "ArrowUp" ? -1 : 1);
-                    move(i, to);
-                    // The grip of where the line goes to takes the focus with it.
-                    event.currentTarget.closest("ol")?.querySelectorAll<HTMLElement>("[draggable]")[to]?.focus();
-                  }}
+                  {...order.grip(i)}
                 >
                   <GripVertical size={14} />
                 </button>

@@ -19,6 +19,12 @@ interface Props {
   entered?: (() => void) | undefined;
   /** Several lines at once; true when they were taken. */
   pasted?: ((text: string) => boolean) | undefined;
+  /** The values that it may use, where they are not those of the show. */
+  values?: Schemas["ReadingView"][] | undefined;
+  /** Told with each letter, and with null when what was typed is kept or given up. */
+  typing?: ((text: string | null) => void) | undefined;
+  /** What is wrong with what is typed and what viewers would read, where somebody else sees to that. */
+  checked?: Schemas["Checked"] | undefined;
 }
 
 /**
@@ -34,12 +40,20 @@ export function MessageField({
   autoFocus = false,
   entered,
   pasted,
+  values,
+  typing,
+  checked,
 }: Props) {
-  const [typed, setTyped] = useState<string | null>(null);
+  const [typed, setTypedHere] = useState<string | null>(null);
+  const setTyped = (next: string | null) => {
+    setTypedHere(next);
+    typing?.(next);
+  };
   const [open, setOpen] = useState(false);
   const input = useRef<HTMLInputElement>(null);
   const text = typed ?? value;
-  const check = useCheck(text, open);
+  const own = useCheck(text, open && !checked);
+  const check = checked ?? own;
   const limits = useLimits();
   // What is on its way: Enter keeps a text, and leaving the field afterwards must not keep it again.
   const sent = useRef<string | null>(null);
@@ -98,7 +112,12 @@ export function MessageField({
           {check && !check.mistake && text.includes("{") && (
             <p className="truncate text-faint">Viewers read: {check.shown}</p>
           )}
-          <Values text={text.slice(0, input.current?.selectionStart ?? text.length)} whole={text} insert={insert} />
+          <Values
+            text={text.slice(0, input.current?.selectionStart ?? text.length)}
+            whole={text}
+            values={values}
+            insert={insert}
+          />
         </div>
       )}
     </div>
@@ -106,13 +125,19 @@ export function MessageField({
 }
 
 /** The values that fit what stands after the last open brace, while one is open. */
-function Values({ text, whole, insert }: { text: string; whole: string; insert: (name: string) => void }) {
-  const catalogue = useCatalogue();
+function Values(props: {
+  text: string;
+  whole: string;
+  values: Schemas["ReadingView"][] | undefined;
+  insert: (name: string) => void;
+}) {
+  const { text, whole, insert } = props;
+  const readings = useCatalogue().data?.readings;
   const begun = /\{(\w*)$/.exec(text)?.[1];
   if (begun === undefined && !whole.includes("{")) return <p className="text-faint">Write {"{"} for a live value.</p>;
   if (begun === undefined) return null;
   const fitting =
-    catalogue.data?.readings.filter((reading) => reading.name.toLowerCase().includes(begun.toLowerCase())) ?? [];
+    (props.values ?? readings)?.filter((reading) => reading.name.toLowerCase().includes(begun.toLowerCase())) ?? [];
   return (
     <ul className="max-h-40 overflow-y-auto border border-rule bg-paper" aria-label="Live values">
       {fitting.map((reading) => (

@@ -48,17 +48,32 @@ export function Practice() {
             </span>
             <span className="text-faint">
               {line.practice && "practice, "}
-              {line.showsFrom > 0
-                ? `shown ${time(line.showsFrom)} to ${time(line.showsTill)}`
-                : line.practice
-                  ? "no alert"
-                  : "counted, no alert"}
+              {became(line)}
             </span>
           </li>
         ))}
       </ul>
     </section>
   );
+}
+
+/** What became of a signal on screen, in words. */
+function became(line: Schemas["RecordLine"]): string {
+  const times = line.showsFrom > 0 ? ` ${time(line.showsFrom)} to ${time(line.showsTill)}` : "";
+  switch (line.fate) {
+    case "WAITS":
+      return times === "" ? "waits" : `shown${times}`;
+    case "SHOWN":
+      return `shown${times}`;
+    case "JOINED":
+      return `shown with ${line.with}${times === "" ? "" : `,${times}`}`;
+    case "SKIPPED":
+      return `shown${times}, ended by ${line.by}`;
+    case "DROPPED":
+      return `dropped by ${line.by}`;
+    case "NO_RULE":
+      return line.practice ? "no alert" : "counted, no alert";
+  }
 }
 
 function time(at: number): string {

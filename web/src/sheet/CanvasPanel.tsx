@@ -1,8 +1,7 @@
 import { Trash2 } from "lucide-react";
 import type { Canvas, Schemas } from "../api/client";
-import { useNotices } from "../app/notices";
+import { NumberField } from "../app/NumberField";
 import { useDraftText } from "../app/useDraftText";
-import { figured } from "../stage/arithmetic";
 import { newId, useCatalogue, useEdit, useTheme } from "../theme/useTheme";
 
 /** Outputs and what the broadcaster supplies: names, sizes, frame rates, safe margins; and for whom texts must be large enough. */
@@ -57,28 +56,6 @@ export function CanvasPanel() {
       </section>
     </div>
   );
-}
-
-/** A number that is sent when it is left; `width` in characters. */
-function NumberField({
-  label,
-  value,
-  set,
-  width = 5,
-}: {
-  label: string;
-  value: number;
-  set: (value: number) => Promise<boolean>;
-  width?: number;
-}) {
-  const say = useNotices((state) => state.say);
-  const draft = useDraftText(String(Math.round(value * 100) / 100), (text) => {
-    const next = figured(text, value);
-    if (next !== null) return set(next);
-    say(`“${text}” is not a number.`, true);
-    return false;
-  });
-  return <input className="field" style={{ width: `${String(width + 2.5)}ch` }} aria-label={label} {...draft} />;
 }
 
 function NameField({ label, value, set }: { label: string; value: string; set: (value: string) => Promise<boolean> }) {

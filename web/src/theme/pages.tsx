@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { RouteObject } from "react-router";
+import { AlertsPage } from "../alerts/AlertsPage";
 import { BrandPage } from "../colour/BrandPage";
 import { FactsPage } from "../facts/FactsPage";
 import { MovePage } from "../move/MovePage";
@@ -20,6 +21,7 @@ const PAGES: Record<Path, ReactNode> = {
   sheet: <SheetPage />,
   "stage/:scene/:canvas": <StagePage />,
   facts: <FactsPage />,
+  alerts: <AlertsPage />,
   rehearse: <RigPage />,
   publish: <LedgerPage />,
   move: <MovePage />,

@@ -14,6 +14,7 @@ describe("the screens of a theme", () => {
       "Sheet",
       "Stage",
       "Facts",
+      "Alerts",
       "Rehearse",
       "Publish",
       "Move",

@@ -53,6 +53,16 @@ const SCREENS = [
     ],
   },
   { path: "facts", name: "Facts", question: "What arrives?" },
+  {
+    path: "alerts",
+    name: "Alerts",
+    question: "Worth what?",
+    keys: [
+      ["Up, Down on a grip", "Move a rule"],
+      ["{ in a text", "The values that it may use"],
+      ["Esc in a text", "Back to what was there"],
+    ],
+  },
   { path: "rehearse", name: "Rehearse", question: "Does it behave?" },
   { path: "publish", name: "Publish", question: "Everywhere, right size?" },
   { path: "move", name: "Move", question: "What changes?" },

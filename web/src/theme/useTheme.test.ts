@@ -125,6 +125,7 @@ const nothing: Schemas["ThemeChange"] = {
   scenes: [],
   sceneOrder: null,
   alerts: null,
+  pace: null,
   artworks: [],
   artworkOrder: null,
   faces: null,

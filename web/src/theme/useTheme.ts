@@ -162,6 +162,7 @@ export function changed(theme: Theme, change: Schemas["ThemeChange"]): Theme {
     pieces: put(theme.pieces, change.pieces, change.pieceOrder),
     scenes: put(theme.scenes, change.scenes, change.sceneOrder),
     alerts: change.alerts ?? theme.alerts,
+    pace: change.pace ?? theme.pace,
     artworks: put(theme.artworks, change.artworks, change.artworkOrder),
     faces: change.faces ?? theme.faces,
     lines: change.lines ?? theme.lines,

@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/alerts/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-alerts-trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/undo": {
         parameters: {
             query?: never;
@@ -606,6 +622,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-arrange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/alerts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-alerts"];
+        put?: never;
+        post: operations["post-api-shows-show-alerts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -942,6 +974,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-channels-channel-practice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/practice/signal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-channels-channel-practice-signal"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1949,13 +1997,20 @@ export interface components {
             name: string;
         };
         AlertRule: {
+            id: string;
             /** @enum {string} */
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
             on: boolean;
+            when: components["schemas"]["When"];
             kicker: string;
             text: string;
+            several: string;
             /** Format: double */
             seconds: number;
+            /** @enum {string} */
+            urgency: "LOW" | "NORMAL" | "HIGH";
+            picture: string;
+            canvases: string[];
         };
         Anchored: Omit<components["schemas"]["Spot"], "by"> & {
             /** @enum {string} */
@@ -2170,6 +2225,16 @@ export interface components {
             title: string;
             provenance: components["schemas"]["Provenance"];
         };
+        Pace: {
+            /** Format: double */
+            pause: number;
+            /** Format: int32 */
+            longest: number;
+            /** Format: int32 */
+            flood: number;
+            /** Format: int32 */
+            window: number;
+        };
         Piece: {
             id: string;
             /** @enum {string} */
@@ -2285,6 +2350,7 @@ export interface components {
             pieces: components["schemas"]["Piece"][];
             scenes: components["schemas"]["Scene"][];
             alerts: components["schemas"]["AlertRule"][];
+            pace: components["schemas"]["Pace"];
             artworks: components["schemas"]["Artwork"][];
             faces: components["schemas"]["OwnFace"][];
             lines: components["schemas"]["LineShift"][];
@@ -2339,6 +2405,18 @@ export interface components {
             distance: number;
             /** Format: double */
             leastHeight: number;
+        };
+        When: {
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            to: number;
+            currency: string;
+            /** Format: int32 */
+            months: number;
+            level: string;
+            first: boolean;
+            anonymous: boolean;
         };
         Words: string;
         Answers: {
@@ -2553,6 +2631,7 @@ export interface components {
             /** @enum {string} */
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
             word: string;
+            currencies: string[];
         };
         PasswordWish: {
             present: string;
@@ -2651,6 +2730,93 @@ export interface components {
             /** Format: double */
             difference: number;
         };
+        TrialWish: {
+            rule: components["schemas"]["AlertRule"];
+            signal: components["schemas"]["TriedSignal"];
+            /** Format: int32 */
+            count: number;
+            canvas: string;
+        };
+        TriedSignal: {
+            /** @enum {string} */
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            name: string;
+            /** Format: int64 */
+            amount: number;
+            currency: string;
+            /** Format: int32 */
+            months: number;
+            level: string;
+            message: string;
+            giftedTo: string;
+            anonymous: boolean;
+            first: boolean;
+        };
+        AlertTrial: {
+            mistakes: {
+                [key: string]: string;
+            };
+            refused: string;
+            matches: boolean;
+            by: string;
+            kicker: string;
+            text: string;
+            /** Format: double */
+            seconds: number;
+            preview: components["schemas"]["PreviewView"] | null;
+        };
+        Box: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+        };
+        Frame: {
+            /** Format: double */
+            offset: number;
+            transform: string;
+            /** Format: double */
+            opacity: number;
+        };
+        Layer: {
+            piece: string;
+            svg: string;
+            movements: components["schemas"]["Movement"][];
+            blend: string;
+        };
+        Movement: {
+            part: string;
+            frames: components["schemas"]["Frame"][];
+            easing: string;
+            /** Format: double */
+            millis: number;
+            /** Format: double */
+            delay: number;
+            /** Format: double */
+            cycles: number;
+            alternate: boolean;
+            /** Format: int64 */
+            start: number;
+        };
+        Picture: {
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            layers: components["schemas"]["Layer"][];
+        };
+        PreviewView: {
+            picture: components["schemas"]["Picture"];
+            part: components["schemas"]["Box"];
+            /** Format: int64 */
+            now: number;
+            /** Format: double */
+            millis: number;
+        };
         EditView: {
             /** Format: int64 */
             from: number;
@@ -2674,6 +2840,7 @@ export interface components {
             scenes: components["schemas"]["Scene"][];
             sceneOrder: string[] | null;
             alerts: components["schemas"]["AlertRule"][] | null;
+            pace: components["schemas"]["Pace"] | null;
             artworks: components["schemas"]["Artwork"][];
             artworkOrder: string[] | null;
             faces: components["schemas"]["OwnFace"][] | null;
@@ -2695,6 +2862,17 @@ export interface components {
             source: string;
             oldLink: string;
             newLink: string;
+        };
+        AddAlert: Omit<components["schemas"]["Edit"], "edit"> & {
+            rule: components["schemas"]["AlertRule"];
+            /** Format: int32 */
+            index: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addAlert";
         };
         AddArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
@@ -2785,23 +2963,13 @@ export interface components {
             edit: "addSeed";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             edit: "batch";
-        };
-        Box: {
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-            /** Format: double */
-            width: number;
-            /** Format: double */
-            height: number;
         };
         ChooseMood: Omit<components["schemas"]["Edit"], "edit"> & {
             mood: string;
@@ -2813,8 +2981,7 @@ export interface components {
             edit: "chooseMood";
         };
         DropAlert: Omit<components["schemas"]["Edit"], "edit"> & {
-            /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            rule: string;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2961,7 +3128,18 @@ export interface components {
         };
         Fix: {
             does: string;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+        };
+        MoveAlert: Omit<components["schemas"]["Edit"], "edit"> & {
+            rule: string;
+            /** Format: int32 */
+            index: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "moveAlert";
         };
         MoveScene: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -3388,6 +3566,15 @@ export interface components {
              */
             edit: "setOpenings";
         };
+        SetPace: Omit<components["schemas"]["Edit"], "edit"> & {
+            pace: components["schemas"]["Pace"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setPace";
+        };
         SetPieceCaptures: Omit<components["schemas"]["Edit"], "edit"> & {
             piece: string;
             captures: string[];
@@ -3637,7 +3824,7 @@ export interface components {
             theme: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         SceneLine: {
@@ -3762,6 +3949,42 @@ export interface components {
              * @enum {string}
              */
             arrange: "region";
+        };
+        AlertWish: {
+            /** @enum {string} */
+            deed: "PAUSE" | "RESUME" | "SKIP" | "SILENCE" | "SOUND" | "REPEAT" | "MOVE" | "DROP" | "DROP_ALL";
+            alert: string;
+            /** Format: int32 */
+            showing: number;
+            /** Format: int32 */
+            place: number;
+        };
+        QueueView: {
+            /** Format: int64 */
+            now: number;
+            paused: boolean;
+            silent: boolean;
+            alerts: components["schemas"]["QueuedAlert"][];
+            last: components["schemas"]["QueuedAlert"] | null;
+        };
+        QueuedAlert: {
+            id: string;
+            /** Format: int32 */
+            showing: number;
+            what: string;
+            name: string;
+            /** Format: int32 */
+            more: number;
+            money: string;
+            message: string;
+            rule: string;
+            /** @enum {string} */
+            urgency: "LOW" | "NORMAL" | "HIGH";
+            practice: boolean;
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            until: number;
         };
         CueReceipt: {
             /** Format: int64 */
@@ -4233,40 +4456,6 @@ export interface components {
         AccountDeletion: {
             present: string;
         };
-        Frame: {
-            /** Format: double */
-            offset: number;
-            transform: string;
-            /** Format: double */
-            opacity: number;
-        };
-        Layer: {
-            piece: string;
-            svg: string;
-            movements: components["schemas"]["Movement"][];
-            blend: string;
-        };
-        Movement: {
-            part: string;
-            frames: components["schemas"]["Frame"][];
-            easing: string;
-            /** Format: double */
-            millis: number;
-            /** Format: double */
-            delay: number;
-            /** Format: double */
-            cycles: number;
-            alternate: boolean;
-            /** Format: int64 */
-            start: number;
-        };
-        Picture: {
-            /** Format: int32 */
-            width: number;
-            /** Format: int32 */
-            height: number;
-            layers: components["schemas"]["Layer"][];
-        };
         PeopleView: {
             /** Format: uuid */
             id: string;
@@ -4314,14 +4503,6 @@ export interface components {
         WayIn: {
             signUp: boolean;
             first: boolean;
-        };
-        PreviewView: {
-            picture: components["schemas"]["Picture"];
-            part: components["schemas"]["Box"];
-            /** Format: int64 */
-            now: number;
-            /** Format: double */
-            millis: number;
         };
         CoverView: {
             /** Format: double */
@@ -4459,7 +4640,7 @@ export interface components {
         ProposalView: {
             from: string;
             changes: boolean;
-            edit: components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             leftOut: string[];
             troubled: string[];
         };
@@ -4672,6 +4853,10 @@ export interface components {
             practice: boolean;
             /** Format: int64 */
             at: number;
+            /** @enum {string} */
+            fate: "WAITS" | "JOINED" | "SHOWN" | "SKIPPED" | "DROPPED" | "NO_RULE";
+            with: string;
+            by: string;
             /** Format: int64 */
             showsFrom: number;
             /** Format: int64 */
@@ -4704,6 +4889,10 @@ export interface components {
             faces: components["schemas"]["FaceView"][];
             kinds: components["schemas"]["KindView"][];
             readings: components["schemas"]["ReadingView"][];
+            alertValues: components["schemas"]["ReadingView"][];
+            signalKinds: components["schemas"]["SignalKindView"][];
+            urgencies: components["schemas"]["UrgencyView"][];
+            standardAlerts: components["schemas"]["AlertRule"][];
             sceneRoles: components["schemas"]["SceneRoleView"][];
             roles: components["schemas"]["RoleView"][];
             behaviours: components["schemas"]["BehaviourView"][];
@@ -4796,6 +4985,18 @@ export interface components {
         SceneRoleView: {
             /** @enum {string} */
             id: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING";
+            title: string;
+        };
+        SignalKindView: {
+            /** @enum {string} */
+            id: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            title: string;
+            /** @enum {string} */
+            amount: "NONE" | "COUNT" | "MONEY";
+        };
+        UrgencyView: {
+            /** @enum {string} */
+            id: "LOW" | "NORMAL" | "HIGH";
             title: string;
         };
         VisionView: {
@@ -5931,6 +6132,32 @@ export interface operations {
             };
         };
     };
+    "post-api-themes-theme-alerts-trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AlertTrial"];
+                };
+            };
+        };
+    };
     "post-api-themes-id-undo": {
         parameters: {
             query?: never;
@@ -6254,6 +6481,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-alerts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["QueueView"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-alerts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AlertWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["QueueView"];
                 };
             };
         };
@@ -6872,6 +7147,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PracticeWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "post-api-channels-channel-practice-signal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TriedSignal"];
             };
         };
         responses: {

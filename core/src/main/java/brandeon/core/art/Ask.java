@@ -350,12 +350,30 @@ public interface Ask {
     }
 
     /**
+     * A ready-made picture as it is painted.
+     *
+     * @param filter in CSS, with which it is painted; empty for none
+     * @param aspect width by height
+     */
+    record Still(String name, String filter, double aspect) {}
+
+    /**
      * An alert, from its entrance to its exit.
      *
+     * @param picture in place of the family's emblem
      * @param from  instant of its entrance, epoch milliseconds
      * @param until instant when it is gone
      */
-    record Alert(Canvas canvas, Box box, Tune tune, String kicker, String text, long from, long until) implements Ask {
+    record Alert(
+            Canvas canvas,
+            Box box,
+            Tune tune,
+            String kicker,
+            String text,
+            Optional<Still> picture,
+            long from,
+            long until)
+            implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return AlertArt.draw(family, easel, this);

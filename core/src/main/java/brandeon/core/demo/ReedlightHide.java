@@ -312,17 +312,17 @@ public final class ReedlightHide {
 
     private static List<AlertRule> alerts() {
         return List.of(
-                new AlertRule(SignalKind.FOLLOW, true, "New follower at the hide", "{name}", 5),
-                new AlertRule(SignalKind.SUBSCRIPTION, true, "New subscriber", "{name} subscribed", 7),
-                new AlertRule(
+                AlertRule.of(SignalKind.FOLLOW, true, "New follower at the hide", "{name}", 5),
+                AlertRule.of(SignalKind.SUBSCRIPTION, true, "New subscriber", "{name} subscribed", 7),
+                AlertRule.of(
                         SignalKind.RENEWAL,
                         true,
                         "Subscriber for {months, plural, one {# month} other {# months}}",
                         "{name}",
                         7),
-                new AlertRule(SignalKind.GIFTED_SUBSCRIPTIONS, true, "Gifted subscriptions", "{name} gave {amount}", 7),
-                new AlertRule(SignalKind.POINTS, true, "Acorns", "{name} dropped {amount} acorns", 6),
-                new AlertRule(
+                AlertRule.of(SignalKind.GIFTED_SUBSCRIPTIONS, true, "Gifted subscriptions", "{name} gave {amount}", 7),
+                AlertRule.of(SignalKind.POINTS, true, "Acorns", "{name} dropped {amount} acorns", 6),
+                AlertRule.of(
                         SignalKind.RAID,
                         true,
                         "A flock arrives",

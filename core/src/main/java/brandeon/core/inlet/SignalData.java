@@ -5,7 +5,7 @@ import brandeon.core.live.SignalKind;
 import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
-import java.util.Currency;
+import brandeon.core.text.Money;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.JsonNode;
@@ -128,8 +128,7 @@ public final class SignalData {
             throw new Mistake(
                     "An amount of money needs its “currency”, by ISO 4217; the “amount” is in its smallest unit.");
         }
-        if (Currency.getAvailableCurrencies().stream()
-                .noneMatch(known -> known.getCurrencyCode().equals(code))) {
+        if (!Money.known(code)) {
             throw new Mistake("“" + code + "” is no currency of ISO 4217.");
         }
         if (!term.currencies().isEmpty() && !term.currencies().contains(code)) {

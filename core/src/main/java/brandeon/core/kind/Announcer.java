@@ -21,6 +21,7 @@ final class Announcer extends Kind {
                         piece.tune(),
                         alert.kicker(),
                         alert.text(),
+                        alert.picture(),
                         alert.from(),
                         alert.until()));
     }

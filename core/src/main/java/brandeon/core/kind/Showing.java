@@ -38,8 +38,12 @@ public record Showing(
         Supplier<String> picture,
         Supplier<Optional<Announcement>> alert) {
 
-    /** An alert with its words as they are shown, from its entrance to when it is gone, epoch milliseconds. */
-    public record Announcement(String kicker, String text, long from, long until) {}
+    /**
+     * An alert with its words as they are shown, from its entrance to when it is gone, epoch milliseconds.
+     *
+     * @param picture in place of the family's emblem
+     */
+    public record Announcement(String kicker, String text, Optional<Ask.Still> picture, long from, long until) {}
 
     /** A number as it is shown, and as it counts; empty where a live one is not known yet. */
     public record Said(String written, OptionalDouble value) {}

@@ -1,5 +1,6 @@
 package brandeon.core.layout;
 
+import brandeon.core.art.Ask;
 import brandeon.core.art.Look;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Mirror;
@@ -238,18 +239,25 @@ public final class Resolver {
                         .flatMap(inlay -> theme.artwork(inlay.artwork()))
                         .map(artwork -> artwork.painted(look().palette()))
                         .orElse(""),
-                () -> live.alert().flatMap(this::announced));
+                () -> live.alert().flatMap(shown -> announced(shown, canvas)));
         return piece.kind().facts().ask(showing).map(drawings::draw).orElseGet(PieceArt::nothing);
     }
 
-    private Optional<Showing.Announcement> announced(LiveState.Shown shown) {
-        Map<String, Object> values = shown.values();
-        return theme.alert(shown.signal().kind())
-                .filter(AlertRule::on)
-                .map(rule -> new Showing.Announcement(
-                        rule.kickerFor(values),
-                        rule.textFor(values),
-                        shown.slot().from(),
-                        shown.slot().until()));
+    private Optional<Showing.Announcement> announced(LiveState.Shown shown, Canvas canvas) {
+        return AlertRule.of(theme.alerts(), shown.signal())
+                .filter(rule -> rule.canvases().isEmpty() || rule.canvases().contains(canvas.id()))
+                .map(rule -> {
+                    Map<String, Object> values = shown.values();
+                    return new Showing.Announcement(
+                            rule.kickerFor(values),
+                            rule.textFor(values, shown.count()),
+                            theme.artwork(rule.picture())
+                                    .map(artwork -> new Ask.Still(
+                                            artwork.painted(look().palette()),
+                                            artwork.filter(look().palette()),
+                                            (double) artwork.width() / artwork.height())),
+                            shown.slot().from(),
+                            shown.slot().until());
+                });
     }
 }

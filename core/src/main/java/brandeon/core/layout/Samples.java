@@ -53,7 +53,7 @@ public final class Samples {
                             new TextRow("Came with 24", "Saltmarsh Sal"),
                             new TextRow("Gave 5", "Oskar Tide")))),
             Show.QUIET,
-            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS), Profiles.PLAIN)));
+            Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS), Profiles.PLAIN)));
 
     private Samples() {}
 
@@ -62,7 +62,7 @@ public final class Samples {
         return new LiveState(
                 live.readings(),
                 piece.kind().facts().clip() ? live.show().playing(piece.id(), start) : live.show(),
-                Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS), Profiles.PLAIN)));
+                Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS), Profiles.PLAIN)));
     }
 
     /** Sample readings. */

@@ -2,6 +2,7 @@ package brandeon.core.live;
 
 import brandeon.core.text.Money;
 import brandeon.core.text.ValueType;
+import java.util.Collections;
 import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -42,19 +43,24 @@ public record Signal(
     /** Shown in place of the name of who does not want to be named. */
     public static final String NOBODY = "Somebody";
 
-    /** What each of its values is. */
-    public static final Map<String, ValueType> TYPES = Map.of(
-            "name", ValueType.TEXT,
-            "months", ValueType.NUMBER,
-            "level", ValueType.TEXT,
-            "amount", ValueType.NUMBER,
-            "money", ValueType.MONEY,
-            "message", ValueType.TEXT,
-            "giftedTo", ValueType.TEXT);
+    /** Its values that message patterns may use, in the order in which people are shown them. */
+    public static final Map<String, Readings.Named> VALUES = named();
 
     /** With a name and an amount, and nothing else said. */
     public static Signal of(String id, SignalKind kind, String name, int months, String level, long amount, long at) {
         return new Signal(id, "", kind, name, months, level, amount, "", "", "", false, false, false, at);
+    }
+
+    private static Map<String, Readings.Named> named() {
+        Map<String, Readings.Named> values = new LinkedHashMap<>();
+        values.put("name", new Readings.Named("who it is", ValueType.TEXT));
+        values.put("amount", new Readings.Named("how many, or money in its smallest unit", ValueType.NUMBER));
+        values.put("money", new Readings.Named("an amount of money with its currency", ValueType.MONEY));
+        values.put("message", new Readings.Named("what they write", ValueType.TEXT));
+        values.put("months", new Readings.Named("months of support", ValueType.NUMBER));
+        values.put("level", new Readings.Named("level of support", ValueType.TEXT));
+        values.put("giftedTo", new Readings.Named("who was given something", ValueType.TEXT));
+        return Collections.unmodifiableMap(values);
     }
 
     /** The values that message patterns may use. Money is there only where the amount is money. */
@@ -77,10 +83,10 @@ public record Signal(
         return anonymous ? NOBODY : name;
     }
 
-    /** In another's name and of another amount, as when several are announced together. */
-    public Signal announcedAs(String newName, long newAmount) {
+    /** Of another amount, as when several are announced together. */
+    public Signal amounting(long sum) {
         return new Signal(
-                id, platform, kind, newName, months, level, newAmount, currency, message, giftedTo, false, first,
-                practice, at);
+                id, platform, kind, name, months, level, sum, currency, message, giftedTo, anonymous, first, practice,
+                at);
     }
 }

@@ -10,6 +10,7 @@ import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceEdit;
+import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
 import brandeon.core.theme.ThemeEdit;
 import java.util.ArrayList;
@@ -55,8 +56,9 @@ public record MovePlan(Profile from, Profile to, List<SignalLine> signals, List<
         for (SignalLine line : signals) {
             if (line.fate() == Fate.NEW
                     && line.kind().announced()
-                    && theme.alert(line.kind()).isEmpty()) {
-                edits.add(new ThemeEdit.SetAlert(offered(line)));
+                    && theme.alerts(line.kind()).isEmpty()) {
+                edits.add(new ThemeEdit.AddAlert(
+                        offered(theme, line.kind()), theme.alerts().size()));
             }
         }
         Theme moved = theme;
@@ -69,13 +71,10 @@ public record MovePlan(Profile from, Profile to, List<SignalLine> signals, List<
     private Theme withoutLost(Theme theme) {
         Theme moved = theme;
         for (SignalLine line : signals) {
-            Optional<AlertRule> rule = moved.alert(line.kind());
-            if (line.fate() == Fate.LOST && rule.isPresent()) {
-                AlertRule old = rule.get();
-                moved = changed(
-                        moved,
-                        new ThemeEdit.SetAlert(
-                                new AlertRule(old.kind(), false, old.kicker(), old.text(), old.seconds())));
+            if (line.fate() == Fate.LOST) {
+                for (AlertRule rule : moved.alerts(line.kind())) {
+                    moved = changed(moved, new ThemeEdit.SetAlert(rule.switched(false)));
+                }
             }
         }
         return moved;
@@ -120,22 +119,14 @@ public record MovePlan(Profile from, Profile to, List<SignalLine> signals, List<
                                 "The same signal under another word; name, months and level are carried over."));
     }
 
-    private static AlertRule offered(SignalLine line) {
-        return switch (line.kind()) {
-            case PAID_MESSAGE -> new AlertRule(line.kind(), true, "Paid message", "{name} sent a message", 8);
-            case GOODS ->
-                new AlertRule(
-                        line.kind(), true, "Gift", "{name} gave {amount, plural, one {one gift} other {# gifts}}", 6);
-            case TIP -> new AlertRule(line.kind(), true, "Tip", "{name} tipped {money}", 8);
-            case FOLLOW, SUBSCRIPTION, RENEWAL, GIFTED_SUBSCRIPTIONS, POINTS, RAID, PURCHASE, CHAT ->
-                new AlertRule(
-                        line.kind(),
-                        true,
-                        Character.toUpperCase(line.toWord().charAt(0))
-                                + line.toWord().substring(1),
-                        "{name}",
-                        6);
-        };
+    /** The rule that new themes have for a kind, under an id that the theme has not. */
+    private static AlertRule offered(Theme theme, SignalKind kind) {
+        AlertRule standard = Starter.alert(kind);
+        String id = standard.id();
+        for (int i = 2; theme.alert(id).isPresent(); i++) {
+            id = standard.id() + "-" + i;
+        }
+        return standard.called(id);
     }
 
     private static List<TextLine> texts(Theme theme, Wording wording) {
@@ -154,18 +145,14 @@ public record MovePlan(Profile from, Profile to, List<SignalLine> signals, List<
             }
         }
         for (AlertRule rule : theme.alerts()) {
-            String kicker = wording.change(rule.kicker());
-            String text = wording.change(rule.text());
-            if (!kicker.equals(rule.kicker()) || !text.equals(rule.text())) {
+            AlertRule worded = rule.worded(
+                    wording.change(rule.kicker()), wording.change(rule.text()), wording.change(rule.several()));
+            if (!worded.equals(rule)) {
                 lines.add(new TextLine(
-                        "Alert for "
-                                + rule.kind()
-                                        .name()
-                                        .toLowerCase(java.util.Locale.ROOT)
-                                        .replace('_', ' '),
+                        "Alert for " + rule.kind().title(),
                         rule.kicker() + " · " + rule.text(),
-                        kicker + " · " + text,
-                        new ThemeEdit.SetAlert(rule.worded(kicker, text))));
+                        worded.kicker() + " · " + worded.text(),
+                        new ThemeEdit.SetAlert(worded)));
             }
         }
         return List.copyOf(lines);

@@ -1,15 +1,16 @@
 package brandeon.core.platform;
 
 import brandeon.core.canvas.Shape;
+import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.ValueType;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * A platform described as a document: which signals it has, what they are called on the wire, what people there say,
@@ -56,23 +57,31 @@ public record Profile(String id, String title, Words words, List<Term> signals, 
      */
     public record Covered(Shape shape, String title, double left, double top, double width, double height) {}
 
-    /** What message patterns may use beside the values of a signal, so that they fit every platform. */
-    public static final Map<String, ValueType> TYPES = Map.of(
-            "platform", ValueType.TEXT,
-            "what", ValueType.TEXT,
-            "did", ValueType.TEXT,
-            "unit", ValueType.TEXT,
-            "supporter", ValueType.TEXT,
-            "supporters", ValueType.TEXT,
-            "support", ValueType.TEXT,
-            "supported", ValueType.TEXT,
-            "raid", ValueType.TEXT,
-            "raided", ValueType.TEXT);
+    /** All that the texts of an alert may use, in the order in which people are shown it. */
+    public static final Map<String, Readings.Named> ALERT_VALUES = named();
 
-    /** All that the texts of an alert may use. */
-    public static final Map<String, ValueType> ALERT_TYPES = Stream.of(TYPES, Signal.TYPES)
-            .flatMap(types -> types.entrySet().stream())
-            .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+    /** What each of them is. */
+    public static final Map<String, ValueType> ALERT_TYPES = ALERT_VALUES.entrySet().stream()
+            .collect(Collectors.toUnmodifiableMap(
+                    Map.Entry::getKey, entry -> entry.getValue().type()));
+
+    private static Map<String, Readings.Named> named() {
+        Map<String, Readings.Named> values = new LinkedHashMap<>(Signal.VALUES);
+        values.put("count", new Readings.Named("how many are announced together", ValueType.NUMBER));
+        values.put("names", new Readings.Named("the first few of them", ValueType.TEXT));
+        values.put("more", new Readings.Named("how many more than these", ValueType.NUMBER));
+        values.put("what", new Readings.Named("the platform's word for it", ValueType.TEXT));
+        values.put("did", new Readings.Named("what they did, in the platform's words", ValueType.TEXT));
+        values.put("unit", new Readings.Named("what the amount counts, in the platform's words", ValueType.TEXT));
+        values.put("supporter", new Readings.Named("the platform's word for a supporter", ValueType.TEXT));
+        values.put("supporters", new Readings.Named("the same for several", ValueType.TEXT));
+        values.put("support", new Readings.Named("the platform's word for support", ValueType.TEXT));
+        values.put("supported", new Readings.Named("what a new supporter did", ValueType.TEXT));
+        values.put("raid", new Readings.Named("the platform's word for a raid", ValueType.TEXT));
+        values.put("raided", new Readings.Named("what somebody did who brought viewers", ValueType.TEXT));
+        values.put("platform", new Readings.Named("the platform's name", ValueType.TEXT));
+        return Collections.unmodifiableMap(values);
+    }
 
     public Profile {
         signals = List.copyOf(signals);

@@ -4,6 +4,7 @@ import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
+import brandeon.core.text.Money;
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -17,7 +18,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Currency;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -169,8 +169,7 @@ public final class Profiles {
                         "Two signals are of type “" + signal.path("type").asString() + "”."));
             }
             signal.path("currencies").forEach(code -> {
-                if (Currency.getAvailableCurrencies().stream()
-                        .noneMatch(known -> known.getCurrencyCode().equals(code.asString()))) {
+                if (!Money.known(code.asString())) {
                     flaws.add(new Flaw(line(code), "“" + code.asString() + "” is no currency of ISO 4217."));
                 }
             });

@@ -9,7 +9,9 @@ import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.Resolver;
 import brandeon.core.layout.Samples;
+import brandeon.core.live.Readings;
 import brandeon.core.show.LiveState;
+import brandeon.core.show.Show;
 import brandeon.core.theme.Manner;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Placed;
@@ -40,7 +42,20 @@ public record Alone(Piece piece, Canvas canvas, PieceArt art, List<FittedOpening
      * @param start when an alert or a transition clip begins, epoch milliseconds
      */
     public static Alone of(Theme theme, Piece piece, Optional<Scene> on, Canvas canvas, LiveState live, long start) {
-        LiveState shown = Samples.begun(live, piece, start);
+        return at(theme, piece, on, canvas, Samples.begun(live, piece, start));
+    }
+
+    /** An announcer with the alert that is on screen. */
+    public static Alone announcing(Theme theme, Piece announcer, Canvas canvas, LiveState.Shown alert) {
+        return at(
+                theme,
+                announcer,
+                Optional.empty(),
+                canvas,
+                new LiveState(Readings.NONE, Show.QUIET, Optional.of(alert)));
+    }
+
+    private static Alone at(Theme theme, Piece piece, Optional<Scene> on, Canvas canvas, LiveState shown) {
         Optional<Scene> scene = on.filter(s -> shows(s, piece, canvas))
                 .or(() -> theme.scenes().stream()
                         .filter(s -> shows(s, piece, canvas))

@@ -5,6 +5,7 @@ import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.platform.Profile;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -19,16 +20,29 @@ public record LiveState(Readings readings, Show show, Optional<Shown> alert) {
     public static final LiveState QUIET = new LiveState(Readings.NONE, Show.QUIET, Optional.empty());
 
     /**
-     * A signal while it is announced.
+     * An alert while it is on screen.
      *
+     * @param signal the one that came first
+     * @param count  of signals that are announced together
+     * @param amount of all of them
+     * @param names  of the first few
      * @param profile of the platform that it came from, whose words it is announced in
      */
-    public record Shown(Signal signal, AlertSlot slot, Profile profile) {
+    public record Shown(Signal signal, int count, long amount, List<String> names, AlertSlot slot, Profile profile) {
+
+        /** One signal alone. */
+        public static Shown of(Signal signal, AlertSlot slot, Profile profile) {
+            return new Shown(signal, 1, signal.amount(), List.of(signal.shownName()), slot, profile);
+        }
 
         /** What message patterns may use. */
         public Map<String, Object> values() {
-            Map<String, Object> values = new LinkedHashMap<>(profile.values(signal));
-            values.putAll(signal.values());
+            Signal whole = signal.amounting(amount);
+            Map<String, Object> values = new LinkedHashMap<>(profile.values(whole));
+            values.putAll(whole.values());
+            values.put("count", count);
+            values.put("names", String.join(", ", names));
+            values.put("more", count - names.size());
             return values;
         }
     }

@@ -75,12 +75,17 @@ public final class Letters {
         if (text.length() > most * LONGEST_LETTER) {
             return false;
         }
+        return count(text) <= most;
+    }
+
+    /** Letters as readers count them. */
+    public static int count(String text) {
         BreakIterator letters = BreakIterator.getCharacterInstance(Locale.ROOT);
         letters.setText(text);
         int count = 0;
         while (letters.next() != BreakIterator.DONE) {
             count++;
         }
-        return count <= most;
+        return count;
     }
 }

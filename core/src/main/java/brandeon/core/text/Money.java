@@ -5,6 +5,8 @@ import com.ibm.icu.number.NumberFormatter;
 import java.math.BigDecimal;
 import java.util.Currency;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * An amount of money, exact.
@@ -14,6 +16,10 @@ import java.util.Locale;
  */
 public record Money(long minor, Currency currency) {
 
+    private static final Set<String> CODES = Currency.getAvailableCurrencies().stream()
+            .map(Currency::getCurrencyCode)
+            .collect(Collectors.toUnmodifiableSet());
+
     private static final LocalizedNumberFormatter WRITER = NumberFormatter.withLocale(Locale.ENGLISH);
 
     /** With its currency, as English writes it: “€12.50”. */
@@ -21,5 +27,10 @@ public record Money(long minor, Currency currency) {
         return WRITER.unit(com.ibm.icu.util.Currency.getInstance(currency.getCurrencyCode()))
                 .format(BigDecimal.valueOf(minor, currency.getDefaultFractionDigits()))
                 .toString();
+    }
+
+    /** Whether ISO 4217 knows a currency by this code. */
+    public static boolean known(String code) {
+        return CODES.contains(code);
     }
 }

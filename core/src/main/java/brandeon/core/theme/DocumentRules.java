@@ -5,6 +5,7 @@ import brandeon.core.live.AlertRule;
 import brandeon.core.live.Readings;
 import brandeon.core.platform.Profile;
 import brandeon.core.text.Letters;
+import brandeon.core.text.Money;
 import brandeon.core.text.ValueType;
 import java.util.Collection;
 import java.util.Collections;
@@ -39,7 +40,8 @@ final class DocumentRules {
         for (Scene scene : fresh(before.scenes(), after.scenes())) {
             scene(before.scene(scene.id()), scene);
         }
-        fresh(before.alerts(), after.alerts()).forEach(DocumentRules::alert);
+        fresh(before.alerts(), after.alerts()).forEach(rule -> alert(after, rule));
+        distinct(after.alerts().stream().map(AlertRule::id));
         fresh(before.artworks(), after.artworks()).forEach(DocumentRules::artwork);
         fresh(before.faces(), after.faces()).forEach(face -> {
             name(face.title());
@@ -72,8 +74,20 @@ final class DocumentRules {
         }
     }
 
-    private static void alert(AlertRule rule) {
-        Stream.of(rule.kicker(), rule.text())
+    private static void alert(Theme theme, AlertRule rule) {
+        need(ID.matcher(rule.id()).matches(), "The id of an alert has letters, digits and hyphens.");
+        need(
+                Letters.oneLine(rule.when().level()) && rule.when().level().length() <= 80,
+                "A level has at most 80 letters on one line.");
+        need(
+                rule.when().currency().isEmpty() || Money.known(rule.when().currency()),
+                "“" + rule.when().currency() + "” is no currency of ISO 4217.");
+        need(
+                rule.picture().isEmpty() || theme.artwork(rule.picture()).isPresent(),
+                "There is no such picture for an alert.");
+        rule.canvases()
+                .forEach(id -> need(theme.canvas(id).isPresent(), "There is no canvas “" + id + "” for an alert."));
+        Stream.of(rule.kicker(), rule.text(), rule.several())
                 .map(Content.Words::new)
                 .forEach(words -> content(words, Profile.ALERT_TYPES));
     }

@@ -20,6 +20,11 @@ public record Names(Theme theme) {
         return theme.capture(id).map(Capture::name).orElse("a capture that is gone");
     }
 
+    /** The kind of signal that a rule is for. */
+    String alert(String id) {
+        return theme.alert(id).map(rule -> rule.kind().title()).orElse("a signal");
+    }
+
     /** Empty when it is gone. */
     Optional<String> canvas(String id) {
         return theme.canvas(id).map(Canvas::name);

@@ -42,21 +42,46 @@ public final class Starter {
                 Canvas.of("upright", "Upright", Size.of(1080, 1920), 60));
     }
 
+    /** For every signal that a platform may send, in the words of the platform that sends it. */
     public static List<AlertRule> alerts() {
         return List.of(
-                new AlertRule(SignalKind.FOLLOW, true, "New follower", "{name}", 5),
-                new AlertRule(SignalKind.SUBSCRIPTION, true, "New subscriber", "{name} subscribed", 7),
-                new AlertRule(
+                AlertRule.of(
+                        SignalKind.FOLLOW,
+                        true,
+                        "{count, plural, one {New follower} other {# new followers}}",
+                        "{name}",
+                        5),
+                AlertRule.of(
+                        SignalKind.SUBSCRIPTION,
+                        true,
+                        "New {count, plural, one {{supporter}} other {{supporters}}}",
+                        "{name} {supported}",
+                        7),
+                AlertRule.of(
                         SignalKind.RENEWAL,
                         true,
-                        "Subscriber for {months, plural, one {# month} other {# months}}",
+                        "{months, plural, one {# month} other {# months}} a {supporter}",
                         "{name}",
                         7),
-                new AlertRule(
+                AlertRule.of(SignalKind.GIFTED_SUBSCRIPTIONS, true, "For others", "{name} gave {amount} {unit}", 7),
+                AlertRule.of(SignalKind.POINTS, true, "Thank you", "{name} {did} {amount} {unit}", 6),
+                AlertRule.of(SignalKind.GOODS, true, "Thank you", "{name} {did} {amount} {unit}", 6),
+                AlertRule.of(SignalKind.PAID_MESSAGE, true, "{name}, {money}", "{message}", 8),
+                AlertRule.of(
                         SignalKind.RAID,
                         true,
-                        "Raid",
-                        "{name} raided with {amount, plural, one {# viewer} other {# viewers}}",
-                        8));
+                        "A {raid}",
+                        "{name} {raided} with {amount, plural, one {# viewer} other {# viewers}}",
+                        8),
+                AlertRule.of(SignalKind.TIP, true, "A tip of {money}", "{name}", 8),
+                AlertRule.of(SignalKind.PURCHASE, true, "From the shop", "{name} {did}", 6));
+    }
+
+    /** As new rules for a kind begin. */
+    public static AlertRule alert(SignalKind kind) {
+        return alerts().stream()
+                .filter(rule -> rule.kind() == kind)
+                .findFirst()
+                .orElseGet(() -> AlertRule.of(kind, true, "{what}", "{name}: {message}", 6));
     }
 }

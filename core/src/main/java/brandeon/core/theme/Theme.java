@@ -3,6 +3,7 @@ package brandeon.core.theme;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Viewer;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.Pace;
 import brandeon.core.live.SignalKind;
 import brandeon.core.problem.Mistake;
 import java.util.Comparator;
@@ -12,6 +13,8 @@ import java.util.Optional;
 /**
  * A whole overlay theme: one document, changed only by {@link Edits#apply}.
  *
+ * @param alerts the first that is for a signal says how it is announced
+ * @param pace   how alerts follow each other
  * @param lines  dividing lines of zone plans that were moved by hand
  * @param viewer for whom texts must be large enough
  */
@@ -24,6 +27,7 @@ public record Theme(
         List<Piece> pieces,
         List<Scene> scenes,
         List<AlertRule> alerts,
+        Pace pace,
         List<Artwork> artworks,
         List<OwnFace> faces,
         List<LineShift> lines,
@@ -41,7 +45,7 @@ public record Theme(
         captures = List.copyOf(captures);
         pieces = List.copyOf(pieces);
         scenes = List.copyOf(scenes);
-        alerts = alerts.stream().sorted(Comparator.comparing(AlertRule::kind)).toList();
+        alerts = List.copyOf(alerts);
         artworks = List.copyOf(artworks);
         faces = List.copyOf(faces);
         lines = lines.stream()
@@ -73,6 +77,7 @@ public record Theme(
                 pieces,
                 scenes,
                 alerts,
+                Pace.STANDARD,
                 List.of(),
                 List.of(),
                 List.of(),
@@ -105,42 +110,60 @@ public record Theme(
         return captures.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 
-    public Optional<AlertRule> alert(SignalKind kind) {
-        return alerts.stream().filter(a -> a.kind() == kind).findFirst();
+    public Optional<AlertRule> alert(String id) {
+        return alerts.stream().filter(rule -> rule.id().equals(id)).findFirst();
+    }
+
+    /** The rules for a kind of signal, in their order. */
+    public List<AlertRule> alerts(SignalKind kind) {
+        return alerts.stream().filter(rule -> rule.kind() == kind).toList();
     }
 
     public Theme withName(String newName) {
         return new Theme(
-                newName, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
+                newName, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withBrand(Brand newBrand) {
         return new Theme(
-                name, newBrand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
+                name, newBrand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withFamily(String id) {
-        return new Theme(name, brand, id, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
+        return new Theme(
+                name, brand, id, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines, viewer);
     }
 
     public Theme withCanvases(List<Canvas> list) {
-        return new Theme(name, brand, family, list, captures, pieces, scenes, alerts, artworks, faces, lines, viewer);
+        return new Theme(
+                name, brand, family, list, captures, pieces, scenes, alerts, pace, artworks, faces, lines, viewer);
     }
 
     public Theme withCaptures(List<Capture> list) {
-        return new Theme(name, brand, family, canvases, list, pieces, scenes, alerts, artworks, faces, lines, viewer);
+        return new Theme(
+                name, brand, family, canvases, list, pieces, scenes, alerts, pace, artworks, faces, lines, viewer);
     }
 
     public Theme withPieces(List<Piece> list) {
-        return new Theme(name, brand, family, canvases, captures, list, scenes, alerts, artworks, faces, lines, viewer);
+        return new Theme(
+                name, brand, family, canvases, captures, list, scenes, alerts, pace, artworks, faces, lines, viewer);
     }
 
     public Theme withScenes(List<Scene> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, list, alerts, artworks, faces, lines, viewer);
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, list, alerts, pace, artworks, faces, lines, viewer);
     }
 
     public Theme withAlerts(List<AlertRule> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, list, artworks, faces, lines, viewer);
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, list, pace, artworks, faces, lines, viewer);
+    }
+
+    public Theme withPace(Pace other) {
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, alerts, other, artworks, faces, lines, viewer);
     }
 
     public Optional<Artwork> artwork(String id) {
@@ -148,21 +171,22 @@ public record Theme(
     }
 
     public Theme withArtworks(List<Artwork> list) {
-        return new Theme(name, brand, family, canvases, captures, pieces, scenes, alerts, list, faces, lines, viewer);
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, list, faces, lines, viewer);
     }
 
     public Theme withFaces(List<OwnFace> list) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, list, lines, viewer);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, list, lines, viewer);
     }
 
     public Theme withLines(List<LineShift> list) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, list, viewer);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, list, viewer);
     }
 
     public Theme withViewer(Viewer other) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, artworks, faces, lines, other);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines, other);
     }
 }

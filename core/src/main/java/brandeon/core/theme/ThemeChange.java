@@ -3,6 +3,7 @@ package brandeon.core.theme;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Viewer;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.Pace;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,6 +30,7 @@ public record ThemeChange(
         List<Scene> scenes,
         Optional<List<String>> sceneOrder,
         Optional<List<AlertRule>> alerts,
+        Optional<Pace> pace,
         List<Artwork> artworks,
         Optional<List<String>> artworkOrder,
         Optional<List<OwnFace>> faces,
@@ -53,6 +55,7 @@ public record ThemeChange(
                         after,
                         theme -> theme.scenes().stream().map(Scene::id).toList()),
                 other(before, after, Theme::alerts),
+                other(before, after, Theme::pace),
                 others(before.artworks(), after.artworks(), Artwork::id),
                 other(
                         before,
@@ -74,6 +77,7 @@ public record ThemeChange(
                 put(before.pieces(), pieces, pieceOrder, Piece::id),
                 put(before.scenes(), scenes, sceneOrder, Scene::id),
                 alerts.orElse(before.alerts()),
+                pace.orElse(before.pace()),
                 put(before.artworks(), artworks, artworkOrder, Artwork::id),
                 faces.orElse(before.faces()),
                 lines.orElse(before.lines()),
@@ -88,6 +92,7 @@ public record ThemeChange(
                 && captures.isEmpty()
                 && pieceOrder.isEmpty()
                 && alerts.isEmpty()
+                && pace.isEmpty()
                 && artworks.isEmpty()
                 && artworkOrder.isEmpty()
                 && faces.isEmpty()

@@ -48,7 +48,7 @@ class FamiliesTest {
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of("latestSubscriber", LONG, "latestFollower", "Ilse", "subscribers", 64L)),
             Show.QUIET,
-            Optional.of(new LiveState.Shown(SIGNAL, new AlertSlot(0, 8000), Profiles.PLAIN)));
+            Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(0, 8000), Profiles.PLAIN)));
 
     static Stream<Family> families() {
         return Families.all().stream();

@@ -73,7 +73,7 @@ class DiffersTest {
         LiveState during = new LiveState(
                 Readings.NONE,
                 Show.QUIET,
-                Optional.of(new LiveState.Shown(signal, new AlertSlot(NOW, NOW + 8000), Profiles.PLAIN)));
+                Optional.of(LiveState.Shown.of(signal, new AlertSlot(NOW, NOW + 8000), Profiles.PLAIN)));
         assertThat(reached(LiveState.QUIET, during)).containsExactlyElementsOf(standing("announcer"));
     }
 

@@ -117,7 +117,7 @@ class ResolverTest {
         LiveState live = new LiveState(
                 Readings.NONE,
                 Show.QUIET,
-                Optional.of(new LiveState.Shown(TAVI, new AlertSlot(1000, 8000), Profiles.PLAIN)));
+                Optional.of(LiveState.Shown.of(TAVI, new AlertSlot(1000, 8000), Profiles.PLAIN)));
         assertThat(texts(live, "announcer")).contains("New subscriber", "Tavi Brook subscribed");
         assertThat(texts(LiveState.QUIET, "announcer")).isEmpty();
     }

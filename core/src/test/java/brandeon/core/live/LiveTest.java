@@ -3,44 +3,19 @@ package brandeon.core.live;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import brandeon.core.platform.Profiles;
+import brandeon.core.show.LiveState;
 import brandeon.core.text.TextRow;
 import brandeon.core.text.ValueType;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.function.ToLongFunction;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 
 class LiveTest {
-
-    private static final AlertRule RULE = new AlertRule(SignalKind.FOLLOW, true, "Hello", "{name}", 5);
-
-    @Test
-    void alertsFollowEachOtherWithAPause() {
-        AlertSlot first = AlertSlot.after(0, 1000, RULE);
-        AlertSlot second = AlertSlot.after(first.until(), 1200, RULE);
-        assertThat(first).isEqualTo(new AlertSlot(1000, 6000));
-        assertThat(second.from()).isGreaterThan(first.until());
-        assertThat(second.until() - second.from()).isEqualTo(5000);
-    }
-
-    @Test
-    void afterAQuietTimeAnAlertComesAtOnce() {
-        assertThat(AlertSlot.after(6000, 60_000, RULE).from()).isEqualTo(60_000);
-    }
-
-    @Test
-    void aBurstLosesNothingAndNeverShowsTwoAtOnce() {
-        long last = 0;
-        long end = 0;
-        for (int i = 0; i < 10_000; i++) {
-            AlertSlot slot = AlertSlot.after(last, 1000, RULE);
-            assertThat(slot.from()).isGreaterThan(end);
-            end = slot.until();
-            last = slot.until();
-        }
-    }
 
     @Test
     void countingOneByOneGivesTheSameAsCountingAll() {
@@ -96,9 +71,9 @@ class LiveTest {
 
     @Test
     void anAlertNeedsWellFormedTextAndASensibleTime() {
-        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name", 5))
+        assertThatThrownBy(() -> AlertRule.of(SignalKind.FOLLOW, true, "Hi", "{name", 5))
                 .hasMessageContaining("braces");
-        assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "Hi", "{name}", 0))
+        assertThatThrownBy(() -> AlertRule.of(SignalKind.FOLLOW, true, "Hi", "{name}", 0))
                 .hasMessageContaining("2 and 60");
     }
 
@@ -170,7 +145,7 @@ class LiveTest {
 
     @Test
     void anAlertSaysWhatTheSignalBrought() {
-        AlertRule rule = new AlertRule(
+        AlertRule rule = AlertRule.of(
                 SignalKind.RENEWAL,
                 true,
                 "{level}",
@@ -178,21 +153,79 @@ class LiveTest {
                 2.5);
         Signal signal = Signal.of("x", SignalKind.RENEWAL, "Ilse Fenn", 3, "Reed", 7, 0);
         assertThat(rule.kickerFor(signal.values())).isEqualTo("Reed");
-        assertThat(rule.textFor(signal.values())).isEqualTo("Ilse Fenn, 3 months, 7");
-        assertThat(rule.millis()).isEqualTo(2500);
-        assertThat(Signal.TYPES.keySet()).containsAll(signal.values().keySet());
-        assertThat(rule.worded("Kicker", "Text"))
-                .isEqualTo(new AlertRule(SignalKind.RENEWAL, true, "Kicker", "Text", 2.5));
+        assertThat(rule.textFor(signal.values(), 1)).isEqualTo("Ilse Fenn, 3 months, 7");
+        assertThat(rule.millis(signal)).isEqualTo(2500);
+        assertThat(Signal.VALUES.keySet()).containsAll(signal.values().keySet());
+    }
+
+    @Test
+    void severalAreNamedAsFarAsThereIsRoom() {
+        AlertRule rule = AlertRule.of(
+                SignalKind.FOLLOW, true, "{count, plural, one {New follower} other {# new followers}}", "{name}", 5);
+        Signal first = Signal.of("1", SignalKind.FOLLOW, "Ilse", 0, "", 0, 0);
+        LiveState.Shown alone = LiveState.Shown.of(first, new AlertSlot(0, 5), Profiles.PLAIN);
+        assertThat(rule.kickerFor(alone.values())).isEqualTo("New follower");
+        assertThat(rule.textFor(alone.values(), 1)).isEqualTo("Ilse");
+        for (Map.Entry<Integer, String> said : Map.of(
+                        2, "Ilse, Tavi", 4, "Ilse, Tavi, Oskar and one more", 14, "Ilse, Tavi, Oskar and 11 more")
+                .entrySet()) {
+            LiveState.Shown several = new LiveState.Shown(
+                    first,
+                    said.getKey(),
+                    0,
+                    List.of("Ilse", "Tavi", "Oskar").subList(0, Math.min(3, said.getKey())),
+                    new AlertSlot(0, 5),
+                    Profiles.PLAIN);
+            assertThat(rule.kickerFor(several.values())).isEqualTo(said.getKey() + " new followers");
+            assertThat(rule.textFor(several.values(), said.getKey())).isEqualTo(said.getValue());
+        }
+    }
+
+    /** The first that is for it holds. */
+    @Test
+    void aRuleIsForWhatItSays() {
+        AlertRule any = AlertRule.of(SignalKind.TIP, true, "", "{name}", 5);
+        AlertRule large = any.called("large").on(new When(5000, 0, "EUR", 0, "", false, false));
+        List<AlertRule> rules = List.of(large, any);
+        assertThat(AlertRule.of(rules, tip(5000, "EUR"))).contains(large);
+        assertThat(AlertRule.of(rules, tip(4999, "EUR"))).contains(any);
+        assertThat(AlertRule.of(rules, tip(5000, "JPY")))
+                .as("5000 yen are not much")
+                .contains(any);
+        assertThat(AlertRule.of(List.of(any, large), tip(5000, "EUR"))).contains(any);
+        assertThat(AlertRule.of(List.of(large.switched(false), any), tip(5000, "EUR")))
+                .contains(any);
+        assertThat(AlertRule.of(rules, Signal.of("1", SignalKind.FOLLOW, "Ilse", 0, "", 9000, 0)))
+                .isEmpty();
+        Signal renewed =
+                new Signal("1", "", SignalKind.RENEWAL, "Ilse", 12, "Reed", 0, "", "", "", true, true, false, 0);
+        AlertRule renewal = AlertRule.of(SignalKind.RENEWAL, true, "", "{name}", 5);
+        for (When fits : List.of(
+                When.ANY,
+                new When(0, 0, "", 12, "", false, false),
+                new When(0, 0, "", 0, "reed", false, false),
+                new When(0, 0, "", 0, "", true, true))) {
+            assertThat(renewal.on(fits).isFor(renewed)).as("%s", fits).isTrue();
+        }
+        for (When not : List.of(
+                When.from(1), new When(0, 0, "", 13, "", false, false), new When(0, 0, "", 0, "Sedge", false, false))) {
+            assertThat(renewal.on(not).isFor(renewed)).as("%s", not).isFalse();
+        }
+        assertThatThrownBy(() -> new When(5, 4, "", 0, "", false, false)).hasMessageContaining("largest");
+    }
+
+    private static Signal tip(long amount, String currency) {
+        return new Signal("t", "", SignalKind.TIP, "Ilse", 0, "", amount, currency, "", "", false, false, false, 0);
     }
 
     @Test
     void anAlertStaysFromTwoToSixtySeconds() {
         for (double seconds : new double[] {2, 60}) {
-            assertThat(new AlertRule(SignalKind.FOLLOW, true, "", "", seconds).seconds())
+            assertThat(AlertRule.of(SignalKind.FOLLOW, true, "", "", seconds).seconds())
                     .isEqualTo(seconds);
         }
         for (double seconds : new double[] {1.99, 60.01, Double.NaN}) {
-            assertThatThrownBy(() -> new AlertRule(SignalKind.FOLLOW, true, "", "", seconds))
+            assertThatThrownBy(() -> AlertRule.of(SignalKind.FOLLOW, true, "", "", seconds))
                     .hasMessageContaining("2 and 60");
         }
     }

@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.tuple;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.AlertSlot;
+import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.platform.Profile;
 import brandeon.core.platform.Profiles;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Theme;
 import java.util.List;
 import java.util.Map;
@@ -64,9 +67,9 @@ class MoveTest {
         Theme moved = plan.applied(THEME);
         assertThat(moved.piece("supporter").orElseThrow().content("label"))
                 .isEqualTo(new Content.Words("Latest member"));
-        assertThat(moved.alert(SignalKind.SUBSCRIPTION).orElseThrow().kicker()).isEqualTo("New member");
-        assertThat(moved.alert(SignalKind.FOLLOW)).map(AlertRule::on).contains(false);
-        assertThat(moved.alert(SignalKind.PAID_MESSAGE)).map(AlertRule::on).contains(true);
+        assertThat(moved.alert("subscription").orElseThrow().kicker()).isEqualTo("New member");
+        assertThat(moved.alert("follow")).map(AlertRule::on).contains(false);
+        assertThat(moved.alert("paid-message")).map(AlertRule::on).contains(true);
         assertThat(MovePlan.of(moved, ALDER, BIRCH).texts())
                 .as("nothing of the old wording is left")
                 .isEmpty();
@@ -147,9 +150,16 @@ class MoveTest {
     @Test
     void alertsForWhatOnlyTheNewPlatformHasAreOfferedOnceAndSaySomething() {
         Theme moved = MovePlan.of(THEME, ALDER, CEDAR).applied(THEME);
-        AlertRule goods = moved.alert(SignalKind.GOODS).orElseThrow();
-        assertThat(goods.textFor(Map.of("name", "Wren", "amount", 1L))).isEqualTo("Wren gave one gift");
-        assertThat(goods.textFor(Map.of("name", "Wren", "amount", 4L))).isEqualTo("Wren gave 4 gifts");
+        AlertRule goods = moved.alert("goods").orElseThrow();
+        for (Map.Entry<Long, String> said :
+                Map.of(1L, "Wren gave 1 cone", 4L, "Wren gave 4 cones").entrySet()) {
+            Signal signal = Signal.of("1", SignalKind.GOODS, "Wren", 0, "", said.getKey(), 0);
+            assertThat(goods.textFor(
+                            LiveState.Shown.of(signal, new AlertSlot(0, 1), CEDAR)
+                                    .values(),
+                            1))
+                    .isEqualTo(said.getValue());
+        }
         Theme back = MovePlan.of(moved, CEDAR, ALDER).applied(moved);
         assertThat(back.alerts()).extracting(AlertRule::kind).doesNotHaveDuplicates();
     }

@@ -60,7 +60,7 @@ class PreflightTest {
         LiveState announcing = new LiveState(
                 Readings.NONE,
                 Show.QUIET,
-                Optional.of(new LiveState.Shown(
+                Optional.of(LiveState.Shown.of(
                         Signal.of("1", SignalKind.RAID, "Ilse Fenn", 0, "", 12, 0),
                         new AlertSlot(1, 8_000),
                         Profiles.PLAIN)));

@@ -21,7 +21,10 @@ import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.Pace;
 import brandeon.core.live.SignalKind;
+import brandeon.core.live.Urgency;
+import brandeon.core.live.When;
 import brandeon.core.opening.Cut;
 import brandeon.core.opening.FoundOpening;
 import brandeon.core.opening.Openings;
@@ -164,8 +167,15 @@ public class EditsTest {
                         new KeepClear(
                                 "buttons", "Buttons of the player", Shape.UPRIGHT, new UnitBox(900, 800, 180, 700))),
                 new FramingEdit.DropKeepClear("desk", "corner"),
-                new ThemeEdit.SetAlert(new AlertRule(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
-                new ThemeEdit.DropAlert(SignalKind.POINTS),
+                new ThemeEdit.SetAlert(AlertRule.of(SignalKind.FOLLOW, false, "Hello", "{name}", 9)),
+                new ThemeEdit.AddAlert(
+                        AlertRule.of(SignalKind.TIP, true, "A tip", "{name}, {money}", 6)
+                                .on(When.from(500))
+                                .urgent(Urgency.HIGH),
+                        1),
+                new ThemeEdit.MoveAlert("raid", 0),
+                new ThemeEdit.SetPace(new Pace(1.5, 30, 8, 20)),
+                new ThemeEdit.DropAlert("points"),
                 new PictureEdit.AddArtwork(
                         0,
                         new Artwork(

@@ -181,12 +181,12 @@ class ThemeRulesTest {
     void aTextAsksOnlyForWhatAnAlertHas() {
         assertThat(refused(
                         THEME,
-                        new ThemeEdit.SetAlert(new AlertRule(
+                        new ThemeEdit.SetAlert(AlertRule.of(
                                 SignalKind.FOLLOW, true, "Hello", "{name, plural, one {#} other {#}}", 5))))
                 .contains("{name}");
         assertThat(refused(
                         THEME,
-                        new ThemeEdit.SetAlert(new AlertRule(SignalKind.FOLLOW, true, "{name, number}", "Hello", 5))))
+                        new ThemeEdit.SetAlert(AlertRule.of(SignalKind.FOLLOW, true, "{name, number}", "Hello", 5))))
                 .contains("{name}");
     }
 
@@ -331,6 +331,8 @@ class ThemeRulesTest {
                         "SetMood",
                         "ChooseMood",
                         "SetFamily",
+                        "SetAlert",
+                        "SetPace",
                         "SetSceneRole",
                         "SetCanvas",
                         "SetRegion",

@@ -71,6 +71,8 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("LastVisit"), "at");
             orNull(api.getComponents().getSchemas().get("Answers"), "camera");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "channel");
+            orNull(api.getComponents().getSchemas().get("QueueView"), "last");
+            orNull(api.getComponents().getSchemas().get("AlertTrial"), "preview");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "platform");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(
@@ -82,6 +84,7 @@ class ApiDescription {
                             "pieceOrder",
                             "sceneOrder",
                             "alerts",
+                            "pace",
                             "artworkOrder",
                             "faces",
                             "lines",

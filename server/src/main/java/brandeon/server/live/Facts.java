@@ -3,9 +3,10 @@ package brandeon.server.live;
 import brandeon.core.live.AlertQueue;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.AlertSlot;
+import brandeon.core.live.Fate;
+import brandeon.core.live.Pace;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
-import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.ShowFed;
@@ -47,12 +48,27 @@ public class Facts {
 
         /** In bytes, roughly: names and texts of a hundred letters. */
         private int weight() {
-            return 300 * (readings.values().size() + alerts.planned().size());
+            return 300 * readings.values().size() + 900 * alerts.alerts().size();
         }
     }
 
-    /** One line of a channel's record: what came and when it was shown; 0 where no alert shows it. */
-    public record Line(Signal signal, long showsFrom, long showsTill) {}
+    /**
+     * One line of a channel's record: what came, and when it was on screen.
+     *
+     * @param with of whom, where it is shown with the alert of another one; else empty
+     * @param from 0 where it was not on screen and has no time yet
+     * @param by   who ended or dropped it
+     */
+    public record Line(Signal signal, Fate fate, String with, long from, long till, Optional<UUID> by) {}
+
+    /** What somebody does to the queue. */
+    public interface Control {
+        /**
+         * @param queue as it stands now
+         * @throws brandeon.server.problem.Refused when there is nothing to do
+         */
+        AlertQueue done(AlertQueue queue, Pace pace, long now);
+    }
 
     /** Most signals that are stored in one transaction. */
     private static final int AT_ONCE = 2000;
@@ -174,10 +190,11 @@ public class Facts {
             for (int i = 0; ; i++) {
                 try {
                     Standing before = now(show);
-                    Map<SignalKind, AlertRule> rules = shows.alertRules(show);
+                    RunningShows.Announcing announcing = shows.announcing(show);
                     // Signals come once, as a rule; that some are known already is seen when they are written.
                     Set<SignalRow.Key> seen = i == 0 ? new HashSet<>() : seen(deliveries);
-                    List<List<Boolean>> answers = transactions.execute(_ -> stored(before, rules, deliveries, seen));
+                    List<List<Boolean>> answers =
+                            transactions.execute(_ -> stored(before, announcing, deliveries, seen));
                     for (int j = 0; j < deliveries.size(); j++) {
                         deliveries.get(j).answer().complete(answers.get(j));
                     }
@@ -196,34 +213,116 @@ public class Facts {
 
     /** @param seen those that were taken in before */
     private List<List<Boolean>> stored(
-            Standing before, Map<SignalKind, AlertRule> rules, List<Delivery> deliveries, Set<SignalRow.Key> seen) {
+            Standing before, RunningShows.Announcing announcing, List<Delivery> deliveries, Set<SignalRow.Key> seen) {
         long now = time.now();
-        List<SignalBatch.Line> lines = new ArrayList<>();
+        Map<AlertId, SignalBatch.Line> lines = new LinkedHashMap<>();
         List<List<Boolean>> answers = new ArrayList<>();
         Readings readings = before.readings();
-        AlertQueue alerts = before.alerts().from(now);
+        AlertQueue.Passed passed = before.alerts().at(now);
+        AlertQueue queue = passed.queue();
+        List<SignalBatch.Decided> decided = new ArrayList<>(shown(passed));
         for (Delivery delivery : deliveries) {
             List<Boolean> added = new ArrayList<>();
             for (Signal signal : delivery.signals()) {
-                boolean fresh = seen.add(new SignalRow.Key(delivery.channel().id(), signal.id()));
+                UUID channel = delivery.channel().id();
+                boolean fresh = seen.add(new SignalRow.Key(channel, signal.id()));
                 added.add(fresh);
                 if (fresh) {
                     readings = readings.with(signal);
-                    Optional<AlertSlot> slot = Optional.empty();
-                    if (rules.get(signal.kind()) instanceof AlertRule rule) {
-                        AlertQueue.Placed placed = alerts.with(signal, rule, now);
-                        alerts = placed.queue();
-                        slot = Optional.of(placed.slot());
+                    AlertId id = new AlertId(channel, signal.id());
+                    Optional<AlertRule> rule = AlertRule.of(announcing.rules(), signal);
+                    if (rule.isEmpty()) {
+                        lines.put(id, new SignalBatch.Line(channel, signal, "", Fate.NO_RULE));
+                        continue;
                     }
-                    lines.add(new SignalBatch.Line(delivery.channel().id(), signal, slot));
+                    AlertQueue.Placed placed = queue.with(id.toString(), signal, rule.get(), announcing.pace(), now);
+                    queue = placed.queue();
+                    Fate fate = placed.with().equals(id.toString()) ? Fate.WAITS : Fate.JOINED;
+                    lines.put(id, new SignalBatch.Line(channel, signal, placed.with(), fate));
+                    placed.gone().forEach(gone -> join(lines, decided, AlertId.parse(gone), placed.with()));
                 }
             }
             answers.add(added);
         }
         if (!lines.isEmpty()) {
-            write(new Standing(before.show(), readings, alerts, before.version() + 1), lines, now);
+            write(
+                    new Standing(before.show(), readings, queue, before.version() + 1),
+                    List.copyOf(lines.values()),
+                    decided,
+                    now);
         }
         return answers;
+    }
+
+    /** One that was to stand alone is shown with another one now, whether it is stored already or not. */
+    private static void join(
+            Map<AlertId, SignalBatch.Line> lines, List<SignalBatch.Decided> decided, AlertId gone, String with) {
+        SignalBatch.Line fresh = lines.get(gone);
+        if (fresh == null) {
+            decided.add(new SignalBatch.Decided(
+                    gone.channel(), gone.signal(), with, Fate.JOINED, Optional.empty(), Optional.empty()));
+        } else {
+            lines.put(gone, new SignalBatch.Line(fresh.channel(), fresh.signal(), with, Fate.JOINED));
+        }
+    }
+
+    /** Those that were on screen; showing one again changes nothing of what is known of it. */
+    private static List<SignalBatch.Decided> shown(AlertQueue.Passed passed) {
+        return passed.over().stream()
+                .filter(one -> one.showing() == 0 && !one.cut())
+                .map(one -> decided(one, Fate.SHOWN, Optional.of(one.slot()), Optional.empty()))
+                .toList();
+    }
+
+    private static SignalBatch.Decided decided(
+            AlertQueue.Alert alert, Fate fate, Optional<AlertSlot> slot, Optional<UUID> by) {
+        AlertId id = AlertId.parse(alert.id());
+        return new SignalBatch.Decided(id.channel(), id.signal(), alert.id(), fate, slot, by);
+    }
+
+    /**
+     * Something that somebody does to the queue, written with what it means for signals.
+     *
+     * @param by the account that does it
+     */
+    public Standing control(UUID show, UUID by, Control control) {
+        for (int i = 0; ; i++) {
+            try {
+                Standing before = now(show);
+                Pace pace = shows.announcing(show).pace();
+                return transactions.execute(_ -> {
+                    long now = time.now();
+                    AlertQueue.Passed passed = before.alerts().at(now);
+                    AlertQueue next = control.done(passed.queue(), pace, now);
+                    Standing after = new Standing(show, before.readings(), next, before.version() + 1);
+                    write(after, List.of(), decided(passed, next, by), now);
+                    return after;
+                });
+            } catch (Overtaken e) {
+                known.forget(show);
+                if (i == TRIES) {
+                    throw e;
+                }
+            }
+        }
+    }
+
+    private static List<SignalBatch.Decided> decided(AlertQueue.Passed before, AlertQueue after, UUID by) {
+        List<SignalBatch.Decided> decided = new ArrayList<>(shown(before));
+        for (AlertQueue.Alert one : before.queue().alerts()) {
+            Optional<AlertQueue.Alert> left = after.alerts().stream()
+                    .filter(other -> other.id().equals(one.id()) && other.showing() == one.showing())
+                    .findFirst();
+            if (one.showing() > 0) {
+                continue;
+            }
+            if (left.isEmpty()) {
+                decided.add(decided(one, Fate.DROPPED, Optional.empty(), Optional.of(by)));
+            } else if (left.get().cut() && !one.cut()) {
+                decided.add(decided(one, Fate.SKIPPED, Optional.of(left.get().slot()), Optional.of(by)));
+            }
+        }
+        return decided;
     }
 
     /** Those that were taken in before. */
@@ -237,13 +336,17 @@ public class Facts {
         return seen;
     }
 
-    private void write(Standing after, List<SignalBatch.Line> lines, long now) {
+    private void write(Standing after, List<SignalBatch.Line> lines, List<SignalBatch.Decided> decided, long now) {
+        // What is over is written down with the rest, so that it is not looked at again.
+        AlertQueue queue = after.alerts().at(now).queue();
         int changed = factsRows.change(
-                after.show(), after.version() - 1, Json.write(after.readings().kept()), now);
-        if (changed == 0 || batch.insert(lines) < lines.size()) {
+                after.show(), after.version() - 1, Json.write(after.readings().kept()), Json.write(queue), now);
+        if (changed == 0 || (!lines.isEmpty() && batch.insert(lines) < lines.size())) {
             throw new Overtaken();
         }
-        AfterCommit.run(() -> known.put(after.show(), after));
+        batch.decide(decided);
+        Standing kept = new Standing(after.show(), after.readings(), queue, after.version());
+        AfterCommit.run(() -> known.put(kept.show(), kept));
         wakes.facts(after.show());
     }
 
@@ -253,18 +356,37 @@ public class Facts {
     }
 
     private Standing read(UUID show) {
+        FactsRow row = factsRows.findById(show).orElseGet(() -> begun(show));
+        return new Standing(
+                show,
+                Readings.of(Json.read(row.readings, Readings.Kept.class)),
+                Json.read(row.queue, AlertQueue.class),
+                row.version);
+    }
+
+    /** Of a show that has no row yet: counted from all signals of its channels, and with what of them still waits. */
+    private FactsRow begun(UUID show) {
         List<UUID> feeding = channels.ofShow(show);
-        FactsRow row = factsRows.findById(show).orElseGet(() -> {
-            Readings all = recounted(feeding);
-            transactions.executeWithoutResult(_ -> factsRows.add(show, Json.write(all.kept()), time.now()));
-            return factsRows.findById(show).orElseThrow();
-        });
-        AlertQueue alerts = AlertQueue.EMPTY;
-        for (SignalRow shown : rows.shownAfter(feeding, time.now())) {
-            alerts = alerts.with(
-                    Json.read(shown.content, Signal.class), new AlertSlot(shown.showsFrom, shown.showsTill));
+        Readings all = recounted(feeding);
+        RunningShows.Announcing announcing = shows.announcing(show);
+        long now = time.now();
+        AlertQueue queue = AlertQueue.EMPTY;
+        for (SignalRow row : rows.waiting(feeding)) {
+            Signal signal = Json.read(row.content, Signal.class);
+            Optional<AlertRule> rule = AlertRule.of(announcing.rules(), signal);
+            if (rule.isPresent()) {
+                queue = queue.with(
+                                new AlertId(row.key.channelId(), row.key.id()).toString(),
+                                signal,
+                                rule.get(),
+                                announcing.pace(),
+                                now)
+                        .queue();
+            }
         }
-        return new Standing(show, Readings.of(Json.read(row.readings, Readings.Kept.class)), alerts, row.version);
+        String written = Json.write(queue);
+        transactions.executeWithoutResult(_ -> factsRows.add(show, Json.write(all.kept()), written, now));
+        return factsRows.findById(show).orElseThrow();
     }
 
     /** The readings of channels counted from all of their signals; what a show keeps is the same. */
@@ -274,16 +396,56 @@ public class Facts {
                 .toList());
     }
 
-    public List<Line> record(UUID channel, int most) {
-        return rows.latest(channel, Limit.of(most)).stream()
-                .map(row -> new Line(
-                        Json.read(row.content, Signal.class),
-                        Optional.ofNullable(row.showsFrom)
-                                .map(from -> from + time.ahead())
-                                .orElse(0L),
-                        Optional.ofNullable(row.showsTill)
-                                .map(till -> till + time.ahead())
-                                .orElse(0L)))
+    /** The latest first. */
+    public List<Line> record(Channels.Channel channel, int most) {
+        AlertQueue queue = now(channel.show()).alerts();
+        List<SignalRow> latest = rows.latest(channel.id(), Limit.of(most));
+        Map<String, SignalRow> shownWith = new LinkedHashMap<>();
+        List<SignalRow.Key> others = latest.stream()
+                .filter(row -> row.fate == Fate.JOINED)
+                .map(row -> AlertId.parse(row.shownWith))
+                .map(id -> new SignalRow.Key(id.channel(), id.signal()))
+                .distinct()
                 .toList();
+        rows.findAllById(others)
+                .forEach(row -> shownWith.put(new AlertId(row.key.channelId(), row.key.id()).toString(), row));
+        return latest.stream()
+                .map(row -> line(row, Optional.ofNullable(shownWith.get(row.shownWith)), queue))
+                .toList();
+    }
+
+    /** @param first whose alert shows it, where that is another one's */
+    private Line line(SignalRow row, Optional<SignalRow> first, AlertQueue queue) {
+        SignalRow shown = first.orElse(row);
+        Optional<AlertSlot> planned = queue.alerts().stream()
+                .filter(one -> one.showing() == 0 && one.id().equals(row.shownWith) && one.planned())
+                .map(AlertQueue.Alert::slot)
+                .findFirst();
+        long from = Optional.ofNullable(shown.showsFrom)
+                .or(() -> planned.map(AlertSlot::from))
+                .map(at -> at + time.ahead())
+                .orElse(0L);
+        long till = Optional.ofNullable(shown.showsTill)
+                .or(() -> planned.map(AlertSlot::until))
+                .map(at -> at + time.ahead())
+                .orElse(0L);
+        return new Line(
+                Json.read(row.content, Signal.class),
+                row.fate,
+                first.map(other -> Json.read(other.content, Signal.class).shownName())
+                        .orElse(""),
+                from,
+                till,
+                Optional.ofNullable(shown.decidedBy));
+    }
+
+    /** As the clock of painters has it. */
+    AlertSlot painted(AlertSlot slot) {
+        return slot.moved(time.ahead());
+    }
+
+    /** Now, in the time in which alerts are planned. */
+    long instant() {
+        return time.now();
     }
 }

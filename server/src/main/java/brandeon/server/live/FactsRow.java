@@ -8,7 +8,7 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** What follows from the signals of a show, as stored; it can be computed anew from them. */
+/** What follows from the signals of a show, as stored; the readings can be computed anew from them. */
 @Entity
 @Table(name = "facts")
 class FactsRow {
@@ -19,6 +19,10 @@ class FactsRow {
     @Column(columnDefinition = "jsonb")
     @JdbcTypeCode(SqlTypes.JSON)
     String readings;
+
+    @Column(columnDefinition = "jsonb")
+    @JdbcTypeCode(SqlTypes.JSON)
+    String queue;
 
     /** Rises with every batch of signals. */
     long version;

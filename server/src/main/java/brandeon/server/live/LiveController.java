@@ -1,10 +1,14 @@
 package brandeon.server.live;
 
+import brandeon.core.live.Fate;
+import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.platform.Profile;
 import brandeon.core.text.Money;
 import brandeon.server.access.Members;
 import brandeon.server.channel.Channels;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,11 +21,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LiveController {
 
-    /** A signal that this channel's platform can send. */
-    record Practice(SignalKind kind, String word) {}
+    /** A signal that this channel's platform can send. @param currencies of its amount; empty for any */
+    record Practice(SignalKind kind, String word, List<String> currencies) {}
 
     record ChannelView(UUID id, UUID show, String platform, String name, List<Practice> signals) {}
 
+    /**
+     * @param with of whom, where it is shown with the alert of another one; else empty
+     * @param by   who ended or dropped it; empty where nobody did
+     */
     record RecordLine(
             String id,
             SignalKind kind,
@@ -33,8 +41,13 @@ class LiveController {
             String message,
             boolean practice,
             long at,
+            Fate fate,
+            String with,
+            String by,
             long showsFrom,
             long showsTill) {}
+
+    private static final int LINES = 50;
 
     private final Members members;
     private final Channels channels;
@@ -56,24 +69,33 @@ class LiveController {
     @GetMapping("/api/channels/{channel}/record")
     List<RecordLine> record(@PathVariable UUID channel) {
         Channels.Channel mine = channels.get(members.current(), channel);
-        return facts.record(channel, 50).stream()
-                .map(line -> new RecordLine(
-                        line.signal().id(),
-                        line.signal().kind(),
-                        mine.platform()
-                                .term(line.signal().kind())
-                                .map(t -> t.word())
-                                .orElse(""),
-                        line.signal().shownName(),
-                        line.signal().months(),
-                        line.signal().amount(),
-                        line.signal().values().get("money") instanceof Money money ? money.written() : "",
-                        line.signal().message(),
-                        line.signal().practice(),
-                        line.signal().at(),
-                        line.showsFrom(),
-                        line.showsTill()))
-                .toList();
+        List<Facts.Line> lines = facts.record(mine, LINES);
+        Map<UUID, String> names =
+                members.names(lines.stream().flatMap(line -> line.by().stream()).toList());
+        return lines.stream().map(line -> line(mine, line, names)).toList();
+    }
+
+    private static RecordLine line(Channels.Channel channel, Facts.Line line, Map<UUID, String> names) {
+        Signal signal = line.signal();
+        return new RecordLine(
+                signal.id(),
+                signal.kind(),
+                channel.platform()
+                        .term(signal.kind())
+                        .map(Profile.Term::word)
+                        .orElse(signal.kind().title()),
+                signal.shownName(),
+                signal.months(),
+                signal.amount(),
+                signal.values().get("money") instanceof Money money ? money.written() : "",
+                signal.message(),
+                signal.practice(),
+                signal.at(),
+                line.fate(),
+                line.with(),
+                line.by().map(names::get).orElse(""),
+                line.from(),
+                line.till());
     }
 
     /** @param show empty for a new one of the channel's own */
@@ -92,7 +114,7 @@ class LiveController {
                 channel.platform().title(),
                 channel.name(),
                 channel.platform().signals().stream()
-                        .map(term -> new Practice(term.kind(), term.word()))
+                        .map(term -> new Practice(term.kind(), term.word(), term.currencies()))
                         .toList());
     }
 }

@@ -52,9 +52,12 @@ public class Moments {
                 known.readings(),
                 show,
                 known.alerts()
-                        .at(time.now())
+                        .shownAt(time.now())
                         .map(one -> new LiveState.Shown(
-                                one.announced(),
+                                one.signal(),
+                                one.more() + 1,
+                                one.amount(),
+                                one.names(),
                                 one.slot().moved(time.ahead()),
                                 profile(workspace, one.signal().platform()))));
     }

@@ -1,10 +1,13 @@
 package brandeon.server.live;
 
 import brandeon.core.live.AlertSlot;
+import brandeon.core.live.Fate;
 import brandeon.core.live.Signal;
 import brandeon.core.pack.Json;
 import java.sql.Array;
+import java.sql.Connection;
 import java.sql.PreparedStatement;
+import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,15 +22,30 @@ import org.springframework.stereotype.Component;
 @Component
 class SignalBatch {
 
-    /** @param slot when it is on screen; empty where no alert shows it */
-    record Line(UUID channel, Signal signal, Optional<AlertSlot> slot) {}
+    /** @param with id of the alert with which it is shown; empty where none shows it */
+    record Line(UUID channel, Signal signal, String with, Fate fate) {}
+
+    /**
+     * What became of a signal that is stored already.
+     *
+     * @param slot when it was on screen
+     * @param by   who decided it
+     */
+    record Decided(UUID channel, String id, String with, Fate fate, Optional<AlertSlot> slot, Optional<UUID> by) {}
 
     private static final String INSERT = """
-            insert into signal (channel_id, id, kind, content, at, shows_from, shows_till)
-            select channel, id, kind, content::jsonb, to_timestamp(at / 1000.0), shows_from, shows_till
-            from unnest(?::uuid[], ?::text[], ?::text[], ?::text[], ?::bigint[], ?::bigint[], ?::bigint[])
-                with ordinality as line(channel, id, kind, content, at, shows_from, shows_till, place)
+            insert into signal (channel_id, id, kind, content, at, shown_with, fate)
+            select channel, id, kind, content::jsonb, to_timestamp(at / 1000.0), shown_with, fate
+            from unnest(?::uuid[], ?::text[], ?::text[], ?::text[], ?::bigint[], ?::text[], ?::text[])
+                with ordinality as line(channel, id, kind, content, at, shown_with, fate, place)
             order by place on conflict do nothing""";
+
+    private static final String DECIDE = """
+            update signal set shown_with = line.shown_with, fate = line.fate, shows_from = line.shows_from,
+                shows_till = line.shows_till, decided_by = line.decided_by
+            from unnest(?::uuid[], ?::text[], ?::text[], ?::text[], ?::bigint[], ?::bigint[], ?::uuid[])
+                as line(channel, id, shown_with, fate, shows_from, shows_till, decided_by)
+            where signal.channel_id = line.channel and signal.id = line.id""";
 
     private final JdbcTemplate db;
 
@@ -37,36 +55,52 @@ class SignalBatch {
 
     /** @return how many were new */
     int insert(List<Line> lines) {
-        return db.update(connection -> {
-            PreparedStatement insert = connection.prepareStatement(INSERT);
-            insert.setArray(1, array(insert, "uuid", lines, Line::channel));
-            insert.setArray(
-                    2, array(insert, "text", lines, line -> line.signal().id()));
-            insert.setArray(
-                    3, array(insert, "text", lines, line -> line.signal().kind().name()));
-            insert.setArray(4, array(insert, "text", lines, line -> Json.write(line.signal())));
-            insert.setArray(
-                    5, array(insert, "bigint", lines, line -> line.signal().at()));
-            insert.setArray(
-                    6,
-                    array(
-                            insert,
-                            "bigint",
-                            lines,
-                            line -> line.slot().map(AlertSlot::from).orElse(null)));
-            insert.setArray(
-                    7,
-                    array(
-                            insert,
-                            "bigint",
-                            lines,
-                            line -> line.slot().map(AlertSlot::until).orElse(null)));
-            return insert;
-        });
+        return db.update(connection -> filled(
+                connection,
+                INSERT,
+                lines,
+                List.of("uuid", "text", "text", "text", "bigint", "text", "text"),
+                List.of(
+                        Line::channel,
+                        line -> line.signal().id(),
+                        line -> line.signal().kind().name(),
+                        line -> Json.write(line.signal()),
+                        line -> line.signal().at(),
+                        Line::with,
+                        line -> line.fate().name())));
     }
 
-    private static Array array(PreparedStatement of, String type, List<Line> lines, Function<Line, Object> value)
-            throws java.sql.SQLException {
+    void decide(List<Decided> lines) {
+        if (lines.isEmpty()) {
+            return;
+        }
+        db.update(connection -> filled(
+                connection,
+                DECIDE,
+                lines,
+                List.of("uuid", "text", "text", "text", "bigint", "bigint", "uuid"),
+                List.of(
+                        Decided::channel,
+                        Decided::id,
+                        Decided::with,
+                        line -> line.fate().name(),
+                        line -> line.slot().map(AlertSlot::from).orElse(null),
+                        line -> line.slot().map(AlertSlot::until).orElse(null),
+                        line -> line.by().orElse(null))));
+    }
+
+    private static <T> PreparedStatement filled(
+            Connection connection, String sql, List<T> lines, List<String> types, List<Function<T, Object>> values)
+            throws SQLException {
+        PreparedStatement statement = connection.prepareStatement(sql);
+        for (int i = 0; i < types.size(); i++) {
+            statement.setArray(i + 1, array(statement, types.get(i), lines, values.get(i)));
+        }
+        return statement;
+    }
+
+    private static <T> Array array(PreparedStatement of, String type, List<T> lines, Function<T, Object> value)
+            throws SQLException {
         return of.getConnection().createArrayOf(type, lines.stream().map(value).toArray());
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.server.live;
 
+import brandeon.core.live.Fate;
 import brandeon.core.live.SignalKind;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
@@ -13,7 +14,7 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** A signal as stored. It is never changed. */
+/** A signal as stored, and what became of it on screen. */
 @Entity
 @Table(name = "signal")
 class SignalRow {
@@ -37,7 +38,16 @@ class SignalRow {
 
     Instant at;
 
-    /** Milliseconds since 1970 from which its alert is on screen; null where no alert shows it. */
+    /** Id of the alert with which it is shown, by {@link AlertId}; empty where none shows it. */
+    String shownWith;
+
+    @Enumerated(EnumType.STRING)
+    Fate fate;
+
+    /** Who ended or dropped it; null where nobody did. */
+    UUID decidedBy;
+
+    /** When it was on screen, in the time in which alerts are planned; null before it was. */
     Long showsFrom;
 
     Long showsTill;

@@ -15,9 +15,9 @@ interface SignalRows extends JpaRepository<SignalRow, SignalRow.Key> {
     @Query("select s from SignalRow s where s.key.channelId = :channel order by s.number desc")
     List<SignalRow> latest(UUID channel, Limit limit);
 
-    /** Those that are on screen or still to come. */
-    @Query("select s from SignalRow s where s.key.channelId in :channels and s.showsTill > :now order by s.number")
-    List<SignalRow> shownAfter(Collection<UUID> channels, long now);
+    /** Those whose alert was neither shown nor dropped. */
+    @Query("select s from SignalRow s where s.key.channelId in :channels and s.fate = WAITS order by s.number")
+    List<SignalRow> waiting(Collection<UUID> channels);
 
     @Query("select s.key.id from SignalRow s where s.key.channelId = :channel and s.key.id in :ids")
     List<String> known(UUID channel, Collection<String> ids);

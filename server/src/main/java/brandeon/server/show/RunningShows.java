@@ -1,7 +1,7 @@
 package brandeon.server.show;
 
 import brandeon.core.live.AlertRule;
-import brandeon.core.live.SignalKind;
+import brandeon.core.live.Pace;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.show.Cue;
@@ -31,7 +31,6 @@ import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -64,6 +63,11 @@ public class RunningShows implements Belongings {
     /** The themes of a show, and the one of them that leads. @param leading empty when there is none at all */
     public record Cast(List<Themes.Draft> themes, Optional<Themes.Draft> leading) {}
 
+    /** How the signals of a show are announced. */
+    public record Announcing(List<AlertRule> rules, Pace pace) {
+        private static final Announcing NOTHING = new Announcing(List.of(), Pace.STANDARD);
+    }
+
     private static final int LONGEST_NAME = 100;
 
     private final ShowRows rows;
@@ -78,7 +82,8 @@ public class RunningShows implements Belongings {
     /** By show: what its themes say. */
     private final Known<UUID, Starting> startings = new Known<>(Starting::weight);
     /** By show: how its signals are announced. */
-    private final Known<UUID, Map<SignalKind, AlertRule>> rules = new Known<>(known -> 800 * known.size());
+    private final Known<UUID, Announcing> rules =
+            new Known<>(known -> 1200 * known.rules().size());
     /** What people can take back. */
     private final Known<Who, Steps> steps = new Known<>(_ -> 50);
 
@@ -172,16 +177,14 @@ public class RunningShows implements Belongings {
         return Starting.of(all);
     }
 
-    /** How signals are announced: the rules of the theme that leads, as it is on air, of those that are on. */
-    public Map<SignalKind, AlertRule> alertRules(UUID id) {
+    /** How signals are announced: the rules of the theme that leads, as it is on air, and their pace. */
+    public Announcing announcing(UUID id) {
         return rules.get(
                 id,
                 _ -> find(id).flatMap(show -> cast(show).leading())
                         .map(leading -> themes.onAir(leading).orElse(leading.theme()))
-                        .map(theme -> theme.alerts().stream()
-                                .filter(AlertRule::on)
-                                .collect(Collectors.toUnmodifiableMap(AlertRule::kind, Function.identity())))
-                        .orElse(Map.of()));
+                        .map(theme -> new Announcing(theme.alerts(), theme.pace()))
+                        .orElse(Announcing.NOTHING));
     }
 
     /**

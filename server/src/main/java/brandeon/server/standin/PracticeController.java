@@ -33,4 +33,11 @@ class PracticeController {
         Member member = members.current().requires(Role.OPERATOR);
         standIns.send(channels.get(member, channel), wish.kind());
     }
+
+    /** The same with chosen values. */
+    @PostMapping("/api/channels/{channel}/practice/signal")
+    void tryOut(@PathVariable UUID channel, @RequestBody TriedSignal signal) {
+        Member member = members.current().requires(Role.OPERATOR);
+        standIns.send(channels.get(member, channel), signal);
+    }
 }

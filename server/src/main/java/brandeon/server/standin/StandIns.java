@@ -69,12 +69,24 @@ public class StandIns {
 
     /** Sends one signal of a kind, from an invented viewer. */
     public void send(Channels.Channel channel, SignalKind kind) {
-        Profile.Term term = channel.platform()
+        send(channel, kind, invented(kind, term(channel, kind)));
+    }
+
+    /** Sends one with chosen values. */
+    public void send(Channels.Channel channel, TriedSignal signal) {
+        send(channel, signal.kind(), signal.data());
+    }
+
+    private static Profile.Term term(Channels.Channel channel, SignalKind kind) {
+        return channel.platform()
                 .term(kind)
                 .orElseThrow(() -> new Refused(channel.platform().title() + " has no such signal."));
+    }
+
+    private void send(Channels.Channel channel, SignalKind kind, Map<String, Object> data) {
         byte[] body = EventFormatProvider.getInstance()
                 .resolveFormat(JsonFormat.CONTENT_TYPE)
-                .serialize(event(channel, kind, term));
+                .serialize(event(channel, term(channel, kind), data));
         HttpRequest request = HttpRequest.newBuilder(
                         URI.create("http://127.0.0.1:" + port + keys.inletPath(channel.id())))
                 .header("Content-Type", JsonFormat.CONTENT_TYPE)
@@ -88,7 +100,8 @@ public class StandIns {
         try {
             HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
             if (answer.statusCode() >= 300) {
-                throw new Refused("The inlet did not take the practice signal: " + answer.body());
+                throw new Refused("The inlet did not take the practice signal: "
+                        + json.readTree(answer.body()).path("detail").asString(""));
             }
         } catch (IOException e) {
             throw new Refused("The inlet could not be reached: " + e.getMessage());
@@ -98,7 +111,7 @@ public class StandIns {
         }
     }
 
-    private CloudEvent event(Channels.Channel channel, SignalKind kind, Profile.Term term) {
+    private static Map<String, Object> invented(SignalKind kind, Profile.Term term) {
         ThreadLocalRandom random = ThreadLocalRandom.current();
         Map<String, Object> data = new LinkedHashMap<>(Map.of("name", name(random), "practice", true));
         data.putAll(
@@ -121,6 +134,10 @@ public class StandIns {
                                 message(random));
                     case CHAT -> Map.of("message", message(random));
                 });
+        return data;
+    }
+
+    private CloudEvent event(Channels.Channel channel, Profile.Term term, Map<String, Object> data) {
         return CloudEventBuilder.v1()
                 .withId(UUID.randomUUID().toString())
                 .withSource(URI.create("/stand-ins/" + channel.platform().id()))

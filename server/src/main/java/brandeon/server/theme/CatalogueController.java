@@ -14,14 +14,20 @@ import brandeon.core.kind.Figure;
 import brandeon.core.kind.Kind;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
+import brandeon.core.live.AlertRule;
 import brandeon.core.live.Readings;
+import brandeon.core.live.SignalKind;
+import brandeon.core.live.Urgency;
+import brandeon.core.platform.Profile;
 import brandeon.core.publish.Behaviour;
 import brandeon.core.text.Face;
 import brandeon.core.text.ValueType;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.SceneRole;
+import brandeon.core.theme.Starter;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -55,6 +61,10 @@ class CatalogueController {
 
     record ReadingView(String name, String meaning, ValueType type) {}
 
+    record SignalKindView(SignalKind id, String title, SignalKind.Amount amount) {}
+
+    record UrgencyView(Urgency id, String title) {}
+
     /** @param matrix rows of red, green, blue over linear red, green, blue */
     record VisionView(Vision id, String title, double[][] matrix) {}
 
@@ -83,6 +93,10 @@ class CatalogueController {
             List<FaceView> faces,
             List<KindView> kinds,
             List<ReadingView> readings,
+            List<ReadingView> alertValues,
+            List<SignalKindView> signalKinds,
+            List<UrgencyView> urgencies,
+            List<AlertRule> standardAlerts,
             List<SceneRoleView> sceneRoles,
             List<RoleView> roles,
             List<BehaviourView> behaviours,
@@ -91,6 +105,13 @@ class CatalogueController {
             List<PictureSystem> systems,
             SafeMargins safe,
             Limits limits) {}
+
+    private static List<ReadingView> values(Map<String, Readings.Named> named) {
+        return named.entrySet().stream()
+                .map(e -> new ReadingView(
+                        e.getKey(), e.getValue().meaning(), e.getValue().type()))
+                .toList();
+    }
 
     @GetMapping("/api/catalogue")
     Catalogue catalogue() {
@@ -102,10 +123,15 @@ class CatalogueController {
                         .map(f -> new FaceView(f, f.title(), f.family(), f.character()))
                         .toList(),
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
-                Readings.names().entrySet().stream()
-                        .map(e -> new ReadingView(
-                                e.getKey(), e.getValue().meaning(), e.getValue().type()))
+                values(Readings.names()),
+                values(Profile.ALERT_VALUES),
+                Arrays.stream(SignalKind.values())
+                        .map(kind -> new SignalKindView(kind, kind.title(), kind.amount()))
                         .toList(),
+                Arrays.stream(Urgency.values())
+                        .map(urgency -> new UrgencyView(urgency, urgency.title()))
+                        .toList(),
+                Arrays.stream(SignalKind.values()).map(Starter::alert).toList(),
                 Arrays.stream(SceneRole.values())
                         .map(role -> new SceneRoleView(role, role.title()))
                         .toList(),

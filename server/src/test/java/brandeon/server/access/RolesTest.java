@@ -2,6 +2,8 @@ package brandeon.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.server.support.Person;
 import brandeon.server.support.Routes;
@@ -33,6 +35,10 @@ class RolesTest {
             List.of("nobody", "stranger", "viewer", "operator", "designer", "owner");
 
     /** Bodies that are well formed, for routes that look at the body before they look at the person. */
+    private static final String TRIED =
+            "{\"kind\":\"FOLLOW\",\"name\":\"Ilse Fenn\",\"amount\":0,\"currency\":\"\",\"months\":0,\"level\":\"\",\"message\":\"\","
+                    + "\"giftedTo\":\"\",\"anonymous\":false,\"first\":false}";
+
     private static final Map<String, String> BODIES = bodies(
             "POST /api/session", "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\",\"standing\":false}",
             "PUT /api/rig", "{\"version\":0,\"rig\":{\"programs\":[]}}",
@@ -59,6 +65,11 @@ class RolesTest {
                             + "\"signature\":\"x\",\"userHandle\":\"x\"}}",
             "POST /api/channels", "{\"platform\":\"alder\",\"name\":\"another\"}",
             "PUT /api/channels/{channel}", "{\"name\":\"another\"}",
+            "POST /api/shows/{show}/alerts", "{\"deed\":\"PAUSE\",\"alert\":\"\",\"showing\":0,\"place\":0}",
+            "POST /api/channels/{channel}/practice/signal", TRIED,
+            "POST /api/themes/{theme}/alerts/trial",
+                    "{\"rule\":" + Json.write(AlertRule.of(SignalKind.FOLLOW, true, "New", "{name}", 5))
+                            + ",\"signal\":" + TRIED + ",\"count\":1,\"canvas\":\"wide\"}",
             "POST /api/platforms/check", "{\"document\":\"{}\"}",
             "POST /api/platforms", Json.write(Map.of("document", Person.elm())),
             "PUT /api/themes/{id}/archived", "{\"archived\":true}",
@@ -222,7 +233,7 @@ class RolesTest {
         return path.replace("{workspace}", known.get("workspace"))
                         .replace("/api/outlets/{id}", "/api/outlets/" + known.get("outlet"))
                         .replaceFirst("^/api/themes/\\{(theme|id)}", "/api/themes/" + known.get("theme"))
-                        .replace("/api/shows/{id}", "/api/shows/" + known.get("show"))
+                        .replaceFirst("^/api/shows/\\{(show|id)}", "/api/shows/" + known.get("show"))
                         .replace("{theme}", known.get("theme"))
                         .replace("{piece}", known.get("clock"))
                         .replace("{scene}", known.get("scene"))

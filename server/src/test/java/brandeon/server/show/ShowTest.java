@@ -2,6 +2,9 @@ package brandeon.server.show;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
+import brandeon.core.pack.Json;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Ear;
@@ -267,8 +270,8 @@ class ShowTest {
     private void announceFollows(String of, boolean on) {
         Person.Answer answer = host.edit(
                 of,
-                "{\"edit\":\"setAlert\",\"rule\":{\"kind\":\"FOLLOW\",\"on\":%s,\"kicker\":\"New\",\"text\":\"{name}\",\"seconds\":3}}"
-                        .formatted(on));
+                "{\"edit\":\"setAlert\",\"rule\":" + Json.write(AlertRule.of(SignalKind.FOLLOW, on, "New", "{name}", 3))
+                        + "}");
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     }
 

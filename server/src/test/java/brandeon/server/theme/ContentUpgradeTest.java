@@ -67,6 +67,7 @@ class ContentUpgradeTest {
         upgrade.learn(before);
         upgrade.upgrade(before);
         ShareUpgrade.upgrade(before);
+        AlertsUpgrade.upgrade(before);
         theme = Json.read(before.get("theme").toString(), Theme.class);
         after = Json.read(before.get("after").toString(), Theme.class);
     }

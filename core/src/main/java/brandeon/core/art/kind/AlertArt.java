@@ -21,7 +21,9 @@ public final class AlertArt {
     private AlertArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Alert ask) {
-        Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.ALERT, Emblem.Size.LARGE);
+        Plates.Ready ready = ask.picture()
+                .map(picture -> Plates.beside(family, easel, ask.box(), Plate.Sort.ALERT, picture))
+                .orElseGet(() -> Plates.of(family, easel, ask.box(), Plate.Sort.ALERT, Emblem.Size.LARGE));
         List<Mark> body = new ArrayList<>(ready.plate().ground());
         double least = easel.px(Lettering.LEAST);
         List<Words.Line> said = new ArrayList<>();

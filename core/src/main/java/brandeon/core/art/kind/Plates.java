@@ -1,5 +1,6 @@
 package brandeon.core.art.kind;
 
+import brandeon.core.art.Ask;
 import brandeon.core.art.Easel;
 import brandeon.core.art.Emblem;
 import brandeon.core.art.Family;
@@ -13,6 +14,11 @@ import java.util.List;
 
 /** A family's plates with its emblem, turned the way a piece is aligned, and plates as long as their words. */
 public final class Plates {
+
+    /** Share of a plate's length that a picture may take. */
+    private static final double MOST_OF_PLATE = 0.34;
+    /** Between a picture and words, in heights of the room. */
+    private static final double BETWEEN = 0.16;
 
     private Plates() {}
 
@@ -53,6 +59,19 @@ public final class Plates {
         Plate plate = family.plate(easel, box, sort);
         Plate turned = easel.tune().align() == Tune.Align.RIGHT ? plate.mirrored(box) : plate;
         return new Ready(turned, List.of(), turned.content());
+    }
+
+    /** A plate with a picture where its emblem would be, as high as its words may be and at most a third as long. */
+    public static Ready beside(Family family, Easel easel, Box box, Plate.Sort sort, Ask.Still picture) {
+        Ready plain = plain(family, easel, box, sort);
+        Box room = plain.room();
+        double height = Math.min(room.height(), room.width() * MOST_OF_PLATE / picture.aspect());
+        double width = height * picture.aspect();
+        boolean right = easel.tune().align() == Tune.Align.RIGHT;
+        Box place = new Box(right ? room.right() - width : room.x(), room.centreY() - height / 2, width, height);
+        double taken = width + room.height() * BETWEEN;
+        Box left = new Box(right ? room.x() : room.x() + taken, room.y(), room.width() - taken, room.height());
+        return new Ready(plain.plate(), List.of(new Mark.Picture(picture.name(), place, picture.filter())), left);
     }
 
     /** How much longer a plate of a height is than its words. */
