@@ -9,6 +9,7 @@ import { useTheme } from "../theme/useTheme";
 import { Channels } from "./Channels";
 import { Deliveries } from "./Deliveries";
 import { InletCard } from "./InletCard";
+import { MappedInlets } from "./MappedInlets";
 import { Platforms } from "./Platforms";
 import { ProfileCard } from "./ProfileCard";
 
@@ -52,6 +53,7 @@ export function FactsPage() {
           <>
             {channel.id !== theme.channel && <UseHere channel={channel} />}
             <InletCard key={channel.id} channel={channel.id} gone={() => setChosen("")} />
+            <MappedInlets key={`mapped ${channel.id}`} channel={channel.id} />
             <Deliveries channel={channel.id} />
           </>
         )}

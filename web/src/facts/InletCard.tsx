@@ -1,10 +1,10 @@
-import { Copy, KeyRound, Trash2 } from "lucide-react";
+import { KeyRound, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { answer, api } from "../api/client";
 import { Trouble } from "../app/Trouble";
-import { useCopy } from "../app/useCopy";
 import { useDraftText } from "../app/useDraftText";
 import { May } from "../theme/May";
+import { Copied } from "./Copied";
 import { useChannelDeed, useInlet, type Inlet } from "./useInlet";
 
 /** A channel's name and end, and where its facts come in: address, secret, and a call to try it with. */
@@ -137,33 +137,5 @@ function Secret({ inlet }: { inlet: Inlet }) {
         <span className="only-may text-faint">It is shown once; the one before stops working.</span>
       </p>
     </May>
-  );
-}
-
-/** A text to be copied whole. */
-function Copied({ label, text, block = false }: { label: string; text: string; block?: boolean }) {
-  const copy = useCopy();
-  return (
-    <div className="mb-1">
-      <span className="text-faint">{label}</span>
-      <div className="flex items-start gap-2">
-        {block ? (
-          <pre className="min-w-0 flex-1 overflow-x-auto border border-rule bg-sheet p-2" tabIndex={0}>
-            {text}
-          </pre>
-        ) : (
-          <code className="min-w-0 flex-1 truncate border border-rule bg-sheet px-2 py-1" title={text}>
-            {text}
-          </code>
-        )}
-        <button
-          className="btn px-1.5"
-          aria-label={`Copy: ${label}`}
-          onClick={() => copy(text, "Copied.", "The browser does not allow copying here; select the text instead.")}
-        >
-          <Copy size={13} />
-        </button>
-      </div>
-    </div>
   );
 }

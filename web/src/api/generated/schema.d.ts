@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/channels/{channel}/mapped/{inlet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-channels-channel-mapped-inlet-"];
+        post?: never;
+        delete: operations["delete-api-channels-channel-mapped-inlet-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/password": {
         parameters: {
             query?: never;
@@ -286,6 +302,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-inlets-token-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/inlets/mapped/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-inlets-mapped-token-"];
         delete?: never;
         options?: never;
         head?: never;
@@ -990,6 +1022,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-channels-channel-practice-signal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/mapped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-channels-channel-mapped"];
+        put?: never;
+        post: operations["post-api-channels-channel-mapped"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/mapped/{inlet}/renew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-channels-channel-mapped-inlet-renew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/mapped/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-channels-channel-mapped-trial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1788,6 +1868,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-channels-channel-record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/mapped/{inlet}/secret": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-channels-channel-mapped-inlet-secret"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2632,6 +2728,48 @@ export interface components {
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
             word: string;
             currencies: string[];
+        };
+        MappedWish: {
+            name: string;
+            sample: string;
+            mapping: components["schemas"]["Mapping"];
+            signature: components["schemas"]["Signature"];
+            secret: string;
+        };
+        Mapping: {
+            kind: string;
+            kinds: {
+                [key: string]: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            };
+            /** @enum {string} */
+            always: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            fields: {
+                [key: string]: string;
+            };
+            fixed: {
+                [key: string]: string;
+            };
+            mainUnit: boolean;
+            id: string;
+            time: string;
+        };
+        Signature: {
+            /** @enum {string} */
+            method: "ADDRESS" | "HMAC_SHA256";
+            header: string;
+            /** @enum {string} */
+            encoding: "HEX" | "BASE64";
+            prefix: string;
+        };
+        MappedView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            address: string;
+            sample: string;
+            mapping: components["schemas"]["Mapping"];
+            signature: components["schemas"]["Signature"];
+            given: boolean;
         };
         PasswordWish: {
             present: string;
@@ -4402,6 +4540,25 @@ export interface components {
             /** @enum {string} */
             kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
         };
+        NewMapped: {
+            name: string;
+        };
+        MappedTrial: {
+            sample: string;
+            mapping: components["schemas"]["Mapping"];
+        };
+        MappedOutcome: {
+            mistake: string;
+            told: string;
+            money: string;
+            /** Format: int64 */
+            amount: number;
+            /** Format: int32 */
+            months: number;
+            level: string;
+            message: string;
+            giftedTo: string;
+        };
         IssuedSecret: {
             secret: string;
         };
@@ -4861,6 +5018,9 @@ export interface components {
             showsFrom: number;
             /** Format: int64 */
             showsTill: number;
+        };
+        MappedSecret: {
+            secret: string;
         };
         DeliveryView: {
             /** Format: uuid */
@@ -5798,6 +5958,54 @@ export interface operations {
             };
         };
     };
+    "put-api-channels-channel-mapped-inlet-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+                inlet: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MappedWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MappedView"];
+                };
+            };
+        };
+    };
+    "delete-api-channels-channel-mapped-inlet-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+                inlet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "put-api-account-password": {
         parameters: {
             query?: never;
@@ -5873,6 +6081,30 @@ export interface operations {
             query?: never;
             header?: {
                 "Brandeon-Signature"?: string;
+                "Content-Type"?: string;
+            };
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    "post-inlets-mapped-token-": {
+        parameters: {
+            query?: never;
+            header?: {
                 "Content-Type"?: string;
             };
             path: {
@@ -7183,6 +7415,103 @@ export interface operations {
             };
         };
     };
+    "get-api-channels-channel-mapped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MappedView"][];
+                };
+            };
+        };
+    };
+    "post-api-channels-channel-mapped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMapped"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MappedView"];
+                };
+            };
+        };
+    };
+    "post-api-channels-channel-mapped-inlet-renew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+                inlet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MappedView"];
+                };
+            };
+        };
+    };
+    "post-api-channels-channel-mapped-trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MappedTrial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MappedOutcome"];
+                };
+            };
+        };
+    };
     "post-api-channels-channel-inlet-secret": {
         parameters: {
             query?: never;
@@ -8435,6 +8764,29 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecordLine"][];
+                };
+            };
+        };
+    };
+    "get-api-channels-channel-mapped-inlet-secret": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                channel: string;
+                inlet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MappedSecret"];
                 };
             };
         };

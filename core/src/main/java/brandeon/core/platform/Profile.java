@@ -6,6 +6,7 @@ import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.ValueType;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -83,6 +84,19 @@ public record Profile(String id, String title, Words words, List<Term> signals, 
         return Collections.unmodifiableMap(values);
     }
 
+    private static final Map<SignalKind, String> PLAIN_VERBS = new EnumMap<>(Map.ofEntries(
+            Map.entry(SignalKind.FOLLOW, "followed"),
+            Map.entry(SignalKind.SUBSCRIPTION, "joined"),
+            Map.entry(SignalKind.RENEWAL, "renewed"),
+            Map.entry(SignalKind.GIFTED_SUBSCRIPTIONS, "gave"),
+            Map.entry(SignalKind.POINTS, "gave"),
+            Map.entry(SignalKind.GOODS, "gave"),
+            Map.entry(SignalKind.PAID_MESSAGE, "sent a message"),
+            Map.entry(SignalKind.RAID, "came along"),
+            Map.entry(SignalKind.TIP, "tipped"),
+            Map.entry(SignalKind.PURCHASE, "bought something"),
+            Map.entry(SignalKind.CHAT, "said")));
+
     public Profile {
         signals = List.copyOf(signals);
         covers = List.copyOf(covers);
@@ -90,6 +104,14 @@ public record Profile(String id, String title, Words words, List<Term> signals, 
 
     public Optional<Term> term(SignalKind kind) {
         return signals.stream().filter(term -> term.kind() == kind).findFirst();
+    }
+
+    /** The same in plain words for what the platform lacks, as when another service tells of it. */
+    public Term termOrPlain(SignalKind kind) {
+        return term(kind).orElseGet(() -> {
+            Noun plain = new Noun(kind.title(), kind.title());
+            return new Term(kind, kind.title(), plain, PLAIN_VERBS.get(kind), null, List.of());
+        });
     }
 
     /** What a CloudEvents type means; empty when this platform does not send it. */
@@ -107,12 +129,10 @@ public record Profile(String id, String title, Words words, List<Term> signals, 
         values.put("supported", words.supported());
         values.put("raid", words.raid().one());
         values.put("raided", words.raided());
-        Optional<Term> term = term(signal.kind());
-        values.put("what", term.map(Term::word).orElse(signal.kind().title()));
-        values.put("did", term.map(Term::verb).orElse(""));
-        values.put(
-                "unit",
-                term.map(Term::unit).map(unit -> unit.of(signal.amount())).orElse(""));
+        Term term = termOrPlain(signal.kind());
+        values.put("what", term.word());
+        values.put("did", term.verb());
+        values.put("unit", term.unit() == null ? "" : term.unit().of(signal.amount()));
         return values;
     }
 }

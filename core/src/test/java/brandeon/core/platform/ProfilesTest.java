@@ -161,6 +161,9 @@ class ProfilesTest {
         // What the platform lacks is told in words that fit every platform.
         assertThat(elm.values(Signal.of("3", SignalKind.GOODS, "Ilse Fenn", 0, "", 2, 0)))
                 .containsEntry("what", "goods")
-                .containsEntry("did", "");
+                .containsEntry("did", "gave");
+        for (SignalKind kind : SignalKind.values()) {
+            assertThat(Profiles.PLAIN.termOrPlain(kind).verb()).isNotBlank();
+        }
     }
 }

@@ -9,7 +9,9 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
+import javax.crypto.Cipher;
 import javax.crypto.Mac;
+import javax.crypto.spec.GCMParameterSpec;
 import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
 
@@ -25,6 +27,10 @@ public class Keys {
 
     private static final String LINKS = "links";
     private static final int PROOF = 16;
+    /** Bytes that each sealing begins with, and bits of its proof. */
+    private static final int SEAL_START = 12;
+
+    private static final int SEAL_BITS = 128;
     private static final Base64.Encoder TEXT = Base64.getUrlEncoder().withoutPadding();
 
     private final byte[] secret;
@@ -40,6 +46,7 @@ public class Keys {
     public enum Use {
         OUTLET,
         INLET,
+        MAPPED_INLET,
         INVITATION,
         RECOVERY
     }
@@ -96,6 +103,36 @@ public class Keys {
     /** The secret with which a channel's platform signs what it sends. @param number counted from 1 */
     public byte[] signingSecret(UUID channel, int number) {
         return code("signing:" + channel + (number == 1 ? "" : ":" + number));
+    }
+
+    /** A text that only this installation can read again (AES-GCM, NIST SP 800-38D), in Base64. */
+    public String sealed(String text) {
+        byte[] iv = new byte[SEAL_START];
+        new SecureRandom().nextBytes(iv);
+        byte[] hidden = cipher(Cipher.ENCRYPT_MODE, iv, text.getBytes(StandardCharsets.UTF_8));
+        return TEXT.encodeToString(ByteBuffer.allocate(iv.length + hidden.length)
+                .put(iv)
+                .put(hidden)
+                .array());
+    }
+
+    /** What was sealed here. */
+    public String unsealed(String sealed) {
+        byte[] bytes = Base64.getUrlDecoder().decode(sealed);
+        byte[] iv = Arrays.copyOf(bytes, SEAL_START);
+        return new String(
+                cipher(Cipher.DECRYPT_MODE, iv, Arrays.copyOfRange(bytes, SEAL_START, bytes.length)),
+                StandardCharsets.UTF_8);
+    }
+
+    private byte[] cipher(int mode, byte[] iv, byte[] text) {
+        try {
+            Cipher cipher = Cipher.getInstance("AES/GCM/NoPadding");
+            cipher.init(mode, new SecretKeySpec(code("seal"), "AES"), new GCMParameterSpec(SEAL_BITS, iv));
+            return cipher.doFinal(text);
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("What was sealed was not sealed here.", e);
+        }
     }
 
     private byte[] proof(Use use, UUID id, int generation) {

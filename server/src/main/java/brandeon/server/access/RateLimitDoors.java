@@ -58,6 +58,7 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
             Rule.of("GET", "/api/themes/{theme}/scenes/{scene}/canvases/{canvas}/{file}", Door.PREVIEW, By.PERSON),
             Rule.of("POST", "/api/themes/{theme}/pieces/{piece}/films", Door.CLIP, By.PERSON),
             Rule.of("POST", "/inlets/{token}", Door.SIGNAL, By.TOKEN),
+            Rule.of("POST", "/inlets/mapped/{token}", Door.SIGNAL, By.TOKEN),
             Rule.of("GET", "/o/{token}", Door.OUTLET, By.TOKEN),
             Rule.of("GET", "/painted/{*rest}", Door.PICTURE, By.ADDRESS));
 

@@ -45,6 +45,7 @@ class BodyLimits extends OncePerRequestFilter {
     private static final List<Limit> LIMITS = List.of(
             Limit.of("/api/session", 4 * KB),
             Limit.of("/inlets/{token}", 256 * KB),
+            Limit.of("/inlets/mapped/{token}", 256 * KB),
             Limit.of("/api/themes/{theme}/artworks", 15 * MB),
             Limit.of("/api/themes/{theme}/faces", 15 * MB),
             Limit.of("/api/palettes/read", 15 * MB),

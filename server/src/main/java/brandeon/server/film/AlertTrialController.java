@@ -8,10 +8,8 @@ import brandeon.core.live.AlertQueue;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Signal;
-import brandeon.core.live.SignalKind;
 import brandeon.core.live.When;
 import brandeon.core.pack.Json;
-import brandeon.core.platform.Noun;
 import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Alone;
@@ -99,7 +97,7 @@ class AlertTrialController {
         Signal signal;
         try {
             JsonNode data = Json.read(Json.write(wish.signal().data()), JsonNode.class);
-            signal = SignalData.read(profile, term(profile, wish.signal().kind()), data, "trial", 0);
+            signal = SignalData.read(profile, profile.termOrPlain(wish.signal().kind()), data, "trial", 0);
         } catch (Mistake e) {
             return AlertTrial.wrong(Map.of(), e.getMessage());
         }
@@ -165,12 +163,6 @@ class AlertTrialController {
 
     /** Invented viewers who come along with the first. */
     private static final List<String> TOGETHER = List.of("Maret Sedge", "heron_at_six");
-
-    /** A platform that lacks the kind is asked as if it had it in plain words. */
-    private static Profile.Term term(Profile profile, SignalKind kind) {
-        Noun plain = new Noun(kind.title(), kind.title());
-        return profile.term(kind).orElseGet(() -> new Profile.Term(kind, kind.title(), plain, "", null, List.of()));
-    }
 
     private static Map<String, String> mistakes(AlertRule rule) {
         Map<String, String> mistakes = new LinkedHashMap<>();

@@ -1,6 +1,7 @@
 package brandeon.server.inlet;
 
 import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Refused;
 import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
@@ -11,6 +12,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
@@ -48,11 +50,19 @@ class Deliveries {
         REFUSED
     }
 
-    /** @param body as text, its beginning where it was long */
-    record Delivery(UUID id, Instant at, Outcome outcome, String sentence, String type, String body) {
+    /**
+     * @param mapped the mapped inlet to which it came
+     * @param body   as text, its beginning where it was long
+     */
+    record Delivery(
+            UUID id, Instant at, Optional<UUID> mapped, Outcome outcome, String sentence, String type, String body) {
         /** Whether only its beginning was kept. */
         boolean cut() {
             return body.length() >= LONGEST;
+        }
+
+        byte[] bytes() {
+            return body.getBytes(StandardCharsets.UTF_8);
         }
     }
 
@@ -67,15 +77,18 @@ class Deliveries {
         this.transactions = transactions;
     }
 
-    void came(UUID channel, Outcome outcome, String sentence, String type, byte[] body) {
+    void came(Takings.Sent sent, Outcome outcome, String sentence) {
+        UUID channel = sent.channel().id();
+        byte[] body = sent.body();
         int length = Math.min(body.length, LONGEST);
         String text = new String(body, 0, length, StandardCharsets.UTF_8).replace("\0", "�");
         Delivery delivery = new Delivery(
                 UUID.randomUUID(),
                 Instant.now(),
+                sent.mapped(),
                 outcome,
                 sentence,
-                type.substring(0, Math.min(type.length(), LONGEST_TYPE)),
+                sent.type().substring(0, Math.min(sent.type().length(), LONGEST_TYPE)),
                 text.substring(0, Math.min(text.length(), LONGEST)));
         waiting.compute(channel, (_, deque) -> {
             Deque<Delivery> lines = deque == null ? new ArrayDeque<>() : deque;
@@ -95,12 +108,21 @@ class Deliveries {
                 .toList();
     }
 
-    /** @throws NotFound when it was too long ago */
-    Delivery get(UUID channel, UUID id) {
+    /**
+     * One that was kept as it came.
+     *
+     * @throws NotFound when it was too long ago
+     * @throws Refused  when only its beginning was kept
+     */
+    Delivery whole(UUID channel, UUID id) {
         write();
-        return rows.findByChannelIdAndId(channel, id)
+        Delivery delivery = rows.findByChannelIdAndId(channel, id)
                 .map(DeliveryRow::delivery)
                 .orElseThrow(() -> new NotFound("This delivery is not among the last ones any more."));
+        if (delivery.cut()) {
+            throw new Refused("Only the beginning of this delivery was kept, so it cannot be sent again from here.");
+        }
+        return delivery;
     }
 
     /** What cannot be written now (its channel was deleted, the database is away) is dropped. */

@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 
 /** One thing that came to an inlet, as stored. */
@@ -19,6 +20,9 @@ class DeliveryRow {
     UUID channelId;
 
     Instant at;
+
+    /** The mapped inlet to which it came; null for CloudEvents. */
+    UUID mappedId;
 
     @Enumerated(EnumType.STRING)
     Deliveries.Outcome outcome;
@@ -35,6 +39,7 @@ class DeliveryRow {
         id = delivery.id();
         channelId = channel;
         at = delivery.at();
+        mappedId = delivery.mapped().orElse(null);
         outcome = delivery.outcome();
         sentence = delivery.sentence();
         contentType = delivery.type();
@@ -42,6 +47,6 @@ class DeliveryRow {
     }
 
     Deliveries.Delivery delivery() {
-        return new Deliveries.Delivery(id, at, outcome, sentence, contentType, body);
+        return new Deliveries.Delivery(id, at, Optional.ofNullable(mappedId), outcome, sentence, contentType, body);
     }
 }

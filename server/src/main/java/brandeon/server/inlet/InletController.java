@@ -6,14 +6,9 @@ import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Keys;
-import brandeon.server.access.Member;
-import brandeon.server.access.Members;
-import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
-import brandeon.server.live.Facts;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.NotSignedIn;
-import brandeon.server.problem.Refused;
 import io.cloudevents.CloudEvent;
 import io.cloudevents.core.provider.EventFormatProvider;
 import io.cloudevents.jackson.JsonFormat;
@@ -52,45 +47,24 @@ class InletController {
     private static final String BATCH = "application/cloudevents-batch+json";
 
     private static final int MOST_AT_ONCE = 500;
-    /** Of unknown fields. */
-    private static final int MOST_NAMED = 6;
-
     private static final int LONGEST_ID = 200;
     private static final Duration FARTHEST = Duration.ofDays(366);
 
-    /** What became of a delivery. @param counted false as well for what is only tried */
-    record Receipt(boolean counted, String sentence) {}
-
-    /** @param unknown fields that say nothing here */
-    private record Came(Signal signal, List<String> unknown) {}
-
-    private record Taken(Deliveries.Outcome outcome, String sentence) {
-
-        Receipt receipt() {
-            return new Receipt(outcome == Deliveries.Outcome.COUNTED, sentence);
-        }
-    }
-
     private final Keys keys;
     private final Channels channels;
-    private final Facts facts;
-    private final Deliveries deliveries;
-    private final Members members;
+    private final Takings takings;
     private final JsonMapper json;
 
-    InletController(
-            Keys keys, Channels channels, Facts facts, Deliveries deliveries, Members members, JsonMapper json) {
-        this.deliveries = deliveries;
-        this.members = members;
+    InletController(Keys keys, Channels channels, Takings takings, JsonMapper json) {
         this.keys = keys;
         this.channels = channels;
-        this.facts = facts;
+        this.takings = takings;
         this.json = json;
     }
 
     /** The token is looked at before anything of the body is read. */
     @PostMapping("/inlets/{token}")
-    ResponseEntity<Receipt> receive(
+    ResponseEntity<Takings.Receipt> receive(
             @PathVariable String token,
             @RequestHeader(name = SIGNATURE, defaultValue = "") String signature,
             @RequestHeader(name = HttpHeaders.CONTENT_TYPE, defaultValue = "") String type,
@@ -98,101 +72,28 @@ class InletController {
             throws IOException {
         Channels.Channel channel = channel(token);
         byte[] body = sent.readAllBytes();
-        Taken taken = logged(channel, type, body, () -> {
+        Takings.Sent delivery = new Takings.Sent(channel, Optional.empty(), type, body);
+        return answer(takings.taken(delivery, () -> {
             requireSignature(channel, signature, body);
-            return taken(channel, type, body);
-        });
+            return read(delivery);
+        }));
+    }
+
+    static ResponseEntity<Takings.Receipt> answer(Takings.Taken taken) {
         return ResponseEntity.status(
                         taken.outcome() == Deliveries.Outcome.REPEATED ? HttpStatus.OK : HttpStatus.ACCEPTED)
                 .body(taken.receipt());
     }
 
-    /** Takes in once more what came before, as it came; who asks is trusted in place of a signature. */
-    @PostMapping("/api/channels/{channel}/deliveries/{delivery}/again")
-    Receipt again(@PathVariable UUID channel, @PathVariable UUID delivery) {
-        Member member = members.current().requires(Role.OPERATOR);
-        Channels.Channel mine = channels.get(member, channel);
-        Deliveries.Delivery before = deliveries.get(channel, delivery);
-        if (before.cut()) {
-            throw new Refused("Only the beginning of this delivery was kept, so it cannot be sent again from here.");
-        }
-        byte[] body = before.body().getBytes(StandardCharsets.UTF_8);
-        return logged(mine, before.type(), body, () -> taken(mine, before.type(), body))
-                .receipt();
-    }
-
-    private interface Taking {
-        Taken taken();
-    }
-
-    /** Whatever becomes of a delivery, it is found again among the last ones. */
-    private Taken logged(Channels.Channel channel, String type, byte[] body, Taking taking) {
-        try {
-            Taken taken = taking.taken();
-            deliveries.came(channel.id(), taken.outcome(), taken.sentence(), type, body);
-            return taken;
-        } catch (Mistake | NotSignedIn e) {
-            deliveries.came(channel.id(), Deliveries.Outcome.REFUSED, e.getMessage(), type, body);
-            throw e;
-        }
-    }
-
-    private Taken taken(Channels.Channel channel, String type, byte[] body) {
-        boolean many = type.toLowerCase(Locale.ROOT).startsWith(BATCH);
-        List<Came> came = many ? batch(channel, body) : List.of(came(channel, body));
-        List<Boolean> fresh =
-                facts.accept(channel, came.stream().map(Came::signal).toList());
-        int counted = 0;
-        int practised = 0;
-        for (int i = 0; i < came.size(); i++) {
-            if (fresh.get(i)) {
-                if (came.get(i).signal().practice()) {
-                    practised++;
-                } else {
-                    counted++;
-                }
-            }
-        }
-        Deliveries.Outcome outcome = counted > 0
-                ? Deliveries.Outcome.COUNTED
-                : practised > 0 ? Deliveries.Outcome.PRACTICE : Deliveries.Outcome.REPEATED;
-        String sentence = came.size() == 1
-                ? sentence(channel, came.getFirst().signal(), outcome)
-                : sentence(counted, practised, came.size());
-        List<String> unknown = came.stream()
-                .flatMap(one -> one.unknown().stream())
-                .distinct()
-                .limit(MOST_NAMED)
-                .toList();
-        return new Taken(
-                outcome,
-                unknown.isEmpty()
-                        ? sentence
-                        : sentence + " Left out, since it means nothing here: " + String.join(", ", unknown) + ".");
-    }
-
-    private static String sentence(Channels.Channel channel, Signal signal, Deliveries.Outcome outcome) {
-        String told = channel.platform()
-                        .term(signal.kind())
-                        .map(Profile.Term::word)
-                        .orElse(signal.kind().title())
-                + ", " + signal.shownName();
-        return outcome == Deliveries.Outcome.COUNTED
-                ? "Counted: " + told + "."
-                : outcome == Deliveries.Outcome.PRACTICE
-                        ? "Shown as practice: " + told + "; it does not count."
-                        : "This signal was already counted; nothing changed.";
-    }
-
-    private static String sentence(int counted, int practised, int all) {
-        String tried = practised == 0 ? "" : String.format(Locale.ROOT, " %d were practice.", practised);
-        return String.format(
-                Locale.ROOT, "%d counted, %d had been counted before.%s", counted, all - counted - practised, tried);
+    /** What is in a delivery. */
+    List<Takings.Came> read(Takings.Sent sent) {
+        boolean many = sent.type().toLowerCase(Locale.ROOT).startsWith(BATCH);
+        return many ? batch(sent.channel(), sent.body()) : List.of(came(sent.channel(), sent.body()));
     }
 
     /** A JSON array of events. One that cannot be taken refuses all of them, so that nobody wonders which were. */
-    private List<Came> batch(Channels.Channel channel, byte[] body) {
-        List<Came> signals = new ArrayList<>();
+    private List<Takings.Came> batch(Channels.Channel channel, byte[] body) {
+        List<Takings.Came> signals = new ArrayList<>();
         JsonNode events = read(body);
         if (!events.isArray() || events.size() > MOST_AT_ONCE) {
             throw new Mistake(
@@ -223,14 +124,14 @@ class InletController {
         }
     }
 
-    private Came came(Channels.Channel channel, byte[] body) {
+    private Takings.Came came(Channels.Channel channel, byte[] body) {
         CloudEvent event = event(body);
         Profile profile = channel.platform();
         Profile.Term term = profile.termOf(event.getType())
                 .orElseThrow(
                         () -> new Mistake(profile.title() + " sends no signal of type “" + event.getType() + "”."));
         JsonNode data = data(event);
-        return new Came(signal(profile, term, event, data), SignalData.unknown(data));
+        return new Takings.Came(signal(profile, term, event, data), SignalData.unknown(data));
     }
 
     private Channels.Channel channel(String token) {

@@ -15,6 +15,7 @@ import brandeon.server.show.RunningShows;
 import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -437,6 +438,11 @@ public class Facts {
                 from,
                 till,
                 Optional.ofNullable(shown.decidedBy));
+    }
+
+    /** When a signal happened that was taken in; empty where none with this id was. */
+    public Optional<Instant> came(UUID channel, String id) {
+        return rows.findById(new SignalRow.Key(channel, id)).map(row -> row.at);
     }
 
     /** As the clock of painters has it. */

@@ -27,6 +27,7 @@ class AccessTest {
             "/api/recovery",
             "/api/recovery/{token}",
             "/inlets/{token}",
+            "/inlets/mapped/{token}",
             "/pictures/{hash}",
             "/painted/{workspace}/{name}/{proof}",
             "/o/{token}",

@@ -2,6 +2,8 @@ package brandeon.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.inlet.Mapping;
+import brandeon.core.inlet.Signature;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
@@ -70,6 +72,12 @@ class RolesTest {
             "POST /api/themes/{theme}/alerts/trial",
                     "{\"rule\":" + Json.write(AlertRule.of(SignalKind.FOLLOW, true, "New", "{name}", 5))
                             + ",\"signal\":" + TRIED + ",\"count\":1,\"canvas\":\"wide\"}",
+            "POST /api/channels/{channel}/mapped", "{\"name\":\"Tip jar\"}",
+            "PUT /api/channels/{channel}/mapped/{inlet}",
+                    "{\"name\":\"Tip jar\",\"sample\":\"\",\"secret\":\"\",\"mapping\":" + Json.write(Mapping.NOTHING)
+                            + ",\"signature\":" + Json.write(Signature.NONE) + "}",
+            "POST /api/channels/{channel}/mapped/trial",
+                    "{\"sample\":\"{}\",\"mapping\":" + Json.write(Mapping.NOTHING) + "}",
             "POST /api/platforms/check", "{\"document\":\"{}\"}",
             "POST /api/platforms", Json.write(Map.of("document", Person.elm())),
             "PUT /api/themes/{id}/archived", "{\"archived\":true}",

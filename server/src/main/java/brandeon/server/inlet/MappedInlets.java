@@ -1,0 +1,279 @@
+package brandeon.server.inlet;
+
+import brandeon.core.inlet.Mapping;
+import brandeon.core.inlet.Signature;
+import brandeon.core.live.Signal;
+import brandeon.core.pack.Json;
+import brandeon.core.problem.Mistake;
+import brandeon.core.text.Letters;
+import brandeon.server.access.Deed;
+import brandeon.server.access.Keys;
+import brandeon.server.access.Member;
+import brandeon.server.access.Role;
+import brandeon.server.channel.Channels;
+import brandeon.server.live.Facts;
+import brandeon.server.problem.NotFound;
+import brandeon.server.problem.NotSignedIn;
+import brandeon.server.problem.Refused;
+import jakarta.persistence.EntityManager;
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Doors of a channel for whatever can send JSON by HTTP: each knows what the parts of its bodies mean. */
+@Service
+class MappedInlets {
+
+    private static final int MOST = 20;
+    private static final int LONGEST_SAMPLE = 20_000;
+    private static final int LONGEST_ID = 150;
+    private static final Duration FARTHEST = Duration.ofDays(366);
+
+    /**
+     * @param number of its address and secret
+     * @param given  a secret that the other side gave; empty where ours holds
+     */
+    record MappedInlet(
+            UUID id,
+            UUID channel,
+            String name,
+            String sample,
+            Mapping mapping,
+            Signature signature,
+            int number,
+            String given) {}
+
+    private final MappedInletRows rows;
+    private final Channels channels;
+    private final Facts facts;
+    private final Keys keys;
+    private final EntityManager entities;
+    private final ApplicationEventPublisher events;
+    private final JsonMapper json;
+
+    MappedInlets(
+            MappedInletRows rows,
+            Channels channels,
+            Facts facts,
+            Keys keys,
+            EntityManager entities,
+            ApplicationEventPublisher events,
+            JsonMapper json) {
+        this.rows = rows;
+        this.channels = channels;
+        this.facts = facts;
+        this.keys = keys;
+        this.entities = entities;
+        this.events = events;
+        this.json = json;
+    }
+
+    List<MappedInlet> of(Member member, UUID channel) {
+        return rows
+                .findByChannelIdOrderByCreatedAt(channels.get(member, channel).id())
+                .stream()
+                .map(this::inlet)
+                .toList();
+    }
+
+    MappedInlet get(Member member, UUID channel, UUID id) {
+        return inlet(row(member, channel, id));
+    }
+
+    Optional<MappedInlet> find(UUID id) {
+        return rows.findById(id).map(this::inlet);
+    }
+
+    @Transactional
+    public MappedInlet add(Member member, UUID channel, String name) {
+        Channels.Channel mine = channels.get(member.requires(Role.DESIGNER), channel);
+        if (rows.countByChannelId(channel) >= MOST) {
+            throw new Refused("A channel has at most " + MOST + " mapped inlets.");
+        }
+        MappedInletRow row = new MappedInletRow(UUID.randomUUID(), channel);
+        row.name = requireName(name);
+        row.sample = "";
+        row.mapping = Json.write(Mapping.NOTHING);
+        row.signature = Json.write(Signature.NONE);
+        entities.persist(row);
+        events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, mine.name(), "Added the mapped inlet " + row.name));
+        return inlet(row);
+    }
+
+    /** @param given empty leaves the secret as it is */
+    @Transactional
+    public MappedInlet change(
+            Member member,
+            UUID channel,
+            UUID id,
+            String name,
+            String sample,
+            Mapping mapping,
+            Signature signature,
+            String given) {
+        MappedInletRow row = row(member.requires(Role.DESIGNER), channel, id);
+        if (sample.length() > LONGEST_SAMPLE) {
+            throw new Mistake("A sample has at most " + LONGEST_SAMPLE + " letters.");
+        }
+        if (given.length() > 300 || !Letters.oneLine(given)) {
+            throw new Mistake("A secret has at most 300 letters on one line.");
+        }
+        row.name = requireName(name);
+        row.sample = sample;
+        row.mapping = Json.write(mapping);
+        row.signature = Json.write(signature);
+        if (!given.isEmpty()) {
+            row.given = keys.sealed(given);
+            events.publishEvent(Deed.of(
+                    member,
+                    Deed.Kind.CHANNEL,
+                    channels.get(member, channel).name(),
+                    "Changed the secret of the mapped inlet " + row.name));
+        }
+        return inlet(row);
+    }
+
+    /** Another address and another secret of ours; those before hold no longer. */
+    @Transactional
+    public MappedInlet renew(Member member, UUID channel, UUID id) {
+        MappedInletRow row = row(member.requires(Role.DESIGNER), channel, id);
+        row.number++;
+        row.given = "";
+        events.publishEvent(Deed.of(
+                member,
+                Deed.Kind.CHANNEL,
+                channels.get(member, channel).name(),
+                "Issued a new address of the mapped inlet " + row.name));
+        return inlet(row);
+    }
+
+    @Transactional
+    public void remove(Member member, UUID channel, UUID id) {
+        MappedInletRow row = row(member.requires(Role.DESIGNER), channel, id);
+        rows.remove(id);
+        events.publishEvent(Deed.of(
+                member,
+                Deed.Kind.CHANNEL,
+                channels.get(member, channel).name(),
+                "Deleted the mapped inlet " + row.name));
+    }
+
+    /** Below this server's address. */
+    String path(MappedInlet inlet) {
+        return "/inlets/mapped/" + keys.token(Keys.Use.MAPPED_INLET, inlet.id(), inlet.number());
+    }
+
+    /** With which the other side signs. */
+    String secret(MappedInlet inlet) {
+        return inlet.given().isEmpty()
+                ? HexFormat.of().formatHex(keys.signingSecret(inlet.id(), inlet.number()))
+                : inlet.given();
+    }
+
+    /** @throws NotSignedIn when the body is not signed as this inlet wants it */
+    void requireSigned(MappedInlet inlet, String said, byte[] body) {
+        if (!inlet.signature().proves(said, secret(inlet), body)) {
+            throw new NotSignedIn("The header “" + inlet.signature().header()
+                    + "” does not sign this body with the inlet's secret; it was not counted.");
+        }
+    }
+
+    /**
+     * What a body says.
+     *
+     * @throws Mistake with a sentence when it cannot be understood
+     */
+    Signal read(Channels.Channel channel, MappedInlet inlet, byte[] body) {
+        Mapping.Mapped mapped = inlet.mapping().of(tree(new String(body, StandardCharsets.UTF_8)));
+        long now = System.currentTimeMillis();
+        if (Duration.ofMillis(Math.abs(mapped.at().orElse(now) - now)).compareTo(FARTHEST) > 0) {
+            throw new Mistake("A signal's time lies within a year of now.");
+        }
+        if (mapped.id().length() > LONGEST_ID) {
+            throw new Mistake("A signal's id has at most " + LONGEST_ID + " letters.");
+        }
+        String id = mapped.id().isEmpty() ? hashed(channel, inlet, body, now) : mapped.id();
+        return mapped.signal(channel.platform(), prefix(inlet) + id, now);
+    }
+
+    /** What a sample would become. */
+    Signal tried(Channels.Channel channel, String sample, Mapping mapping) {
+        return mapping.of(tree(sample)).signal(channel.platform(), "trial", System.currentTimeMillis());
+    }
+
+    JsonNode tree(String text) {
+        try {
+            return json.readTree(text);
+        } catch (JacksonException e) {
+            throw new Mistake("This is no JSON: " + e.getOriginalMessage(), e);
+        }
+    }
+
+    private static String prefix(MappedInlet inlet) {
+        return "mapped:" + inlet.id() + " ";
+    }
+
+    /** What says no id is the same when the same body came within a day. */
+    private String hashed(Channels.Channel channel, MappedInlet inlet, byte[] body, long now) {
+        String hash = sha256(body);
+        LocalDate today = LocalDate.ofInstant(Instant.ofEpochMilli(now), ZoneOffset.UTC);
+        String before = dated(hash, today.minusDays(1));
+        boolean lately = facts.came(channel.id(), prefix(inlet) + before)
+                .filter(at -> now - at.toEpochMilli() < Duration.ofDays(1).toMillis())
+                .isPresent();
+        return lately ? before : dated(hash, today);
+    }
+
+    private static String dated(String hash, LocalDate day) {
+        return String.format(Locale.ROOT, "sha256:%s %s", hash, day);
+    }
+
+    private static String sha256(byte[] body) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(body));
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("Every Java has SHA-256.", e);
+        }
+    }
+
+    private MappedInletRow row(Member member, UUID channel, UUID id) {
+        UUID mine = channels.get(member, channel).id();
+        return rows.findById(id)
+                .filter(row -> row.channelId.equals(mine))
+                .orElseThrow(() -> new NotFound("There is no such mapped inlet of this channel."));
+    }
+
+    private MappedInlet inlet(MappedInletRow row) {
+        return new MappedInlet(
+                row.id,
+                row.channelId,
+                row.name,
+                row.sample,
+                Json.read(row.mapping, Mapping.class),
+                Json.read(row.signature, Signature.class),
+                row.number,
+                row.given.isEmpty() ? "" : keys.unsealed(row.given));
+    }
+
+    private static String requireName(String name) {
+        if (name.isBlank() || name.length() > 80 || !Letters.oneLine(name)) {
+            throw new Mistake("A mapped inlet's name has between 1 and 80 letters on one line.");
+        }
+        return name.strip();
+    }
+}
