@@ -89,7 +89,7 @@ export function Queue() {
         {view?.alerts.map((one) => {
           const place = waiting.indexOf(one);
           return (
-            <li key={`${one.id} ${String(one.showing)}`} className="flex items-baseline gap-2 py-1">
+            <li key={`${one.id} ${String(one.showing)}`} className="flex items-center gap-2 py-0.5">
               <span className={`w-20 shrink-0 ${place < 0 ? "font-bold text-kelp" : "text-faint"}`}>
                 {place < 0 ? "on screen" : one.from === 0 ? "waits" : `in ${seconds(one.from - now)}`}
               </span>
@@ -106,7 +106,7 @@ export function Queue() {
               {place >= 0 && (
                 <span className="flex gap-1">
                   <button
-                    className="px-1 text-faint hover:text-ink disabled:opacity-40"
+                    className="flex size-6 items-center justify-center text-faint hover:text-ink disabled:opacity-40"
                     aria-label={`Show ${one.name} next`}
                     title="Show it next"
                     disabled={place === 0}
@@ -115,7 +115,7 @@ export function Queue() {
                     <ArrowUp size={13} />
                   </button>
                   <button
-                    className="px-1 text-faint hover:text-ink disabled:opacity-40"
+                    className="flex size-6 items-center justify-center text-faint hover:text-ink disabled:opacity-40"
                     aria-label={`Drop ${one.name}`}
                     title="Do not show it"
                     onClick={() => does("DROP", one)}

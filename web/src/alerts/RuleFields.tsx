@@ -10,6 +10,9 @@ import { useCurrencies } from "./useCurrencies";
 import { digits, type Rule } from "./sentence";
 import { useTrial } from "./useTrial";
 
+/** Part of what a rule is for, or what follows from what it was for before. */
+type Change = Partial<Rule["when"]> | ((before: Rule["when"]) => Partial<Rule["when"]>);
+
 /** Everything that a rule says, field by field. Words are tried while they are typed. */
 export function RuleFields(props: {
   rule: Rule;
@@ -25,8 +28,11 @@ export function RuleFields(props: {
   const kind = catalogue?.signalKinds.find((one) => one.id === rule.kind);
   const trial = useTrial({ ...rule, ...draft });
   const set = (change: Partial<Rule>) => put((before) => ({ ...before, ...change }));
-  const setWhen = (change: Partial<Rule["when"]>) =>
-    put((before) => ({ ...before, when: { ...before.when, ...change } }));
+  const setWhen = (change: Change) =>
+    put((before) => ({
+      ...before,
+      when: { ...before.when, ...(typeof change === "function" ? change(before.when) : change) },
+    }));
   const words = (field: "kicker" | "text" | "several", title: string) => (
     <MessageField
       title={title}
@@ -49,7 +55,7 @@ export function RuleFields(props: {
   if (!kind) return null;
   return (
     <May>
-      <div className="mt-1.5 mb-2 ml-11 flex flex-col gap-2 border-l-2 border-kelp pl-3">
+      <div className="mt-1.5 mb-2 ml-14 flex flex-col gap-2 border-l-2 border-kelp pl-3">
         <Line title="For">
           {kind.amount !== "NONE" && <Amounts rule={rule} money={kind.amount === "MONEY"} set={setWhen} />}
           {["SUBSCRIPTION", "RENEWAL"].includes(rule.kind) && (
@@ -166,7 +172,7 @@ function Level({ level, set }: { level: string; set: (level: string) => Promise<
 }
 
 /** Money is written in its main unit and kept in its smallest. */
-function Amounts(props: { rule: Rule; money: boolean; set: (change: Partial<Rule["when"]>) => Promise<boolean> }) {
+function Amounts(props: { rule: Rule; money: boolean; set: (change: Change) => Promise<boolean> }) {
   const { rule, money, set } = props;
   const { when } = rule;
   const currencies = useCurrencies(rule.kind);
@@ -198,11 +204,13 @@ function Amounts(props: { rule: Rule; money: boolean; set: (change: Partial<Rule
           value={when.currency}
           onChange={(event) => {
             const currency = event.target.value;
-            const next = 10 ** digits(currency);
-            void set({
-              currency,
-              from: Math.round((when.from / unit) * next),
-              to: Math.round((when.to / unit) * next),
+            void set((before) => {
+              const scale = 10 ** (digits(currency) - digits(before.currency));
+              return {
+                currency,
+                from: Math.round(before.from * scale),
+                to: Math.round(before.to * scale),
+              };
             });
           }}
         >

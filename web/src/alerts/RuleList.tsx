@@ -52,22 +52,24 @@ export function RuleList(props: {
               <div className="flex items-start gap-2">
                 <May>
                   <button
-                    className="mt-0.5 cursor-grab text-faint hover:text-ink"
+                    className="flex size-6 cursor-grab items-center justify-center text-faint hover:text-ink"
                     aria-label={`Move rule ${String(i + 1)}`}
                     {...order.grip(i)}
                   >
                     <GripVertical size={14} />
                   </button>
-                  <input
-                    type="checkbox"
-                    className="mt-1 accent-kelp"
-                    aria-label={`Follow rule ${String(i + 1)}`}
-                    checked={rule.on}
-                    onChange={(event) => void edit({ edit: "setAlert", rule: { ...rule, on: event.target.checked } })}
-                  />
+                  <label className="flex size-6 items-center justify-center">
+                    <input
+                      type="checkbox"
+                      className="accent-kelp"
+                      aria-label={`Follow rule ${String(i + 1)}`}
+                      checked={rule.on}
+                      onChange={(event) => void edit({ edit: "setAlert", rule: { ...rule, on: event.target.checked } })}
+                    />
+                  </label>
                 </May>
                 <button
-                  className={`min-w-0 flex-1 text-left ${rule.on ? "" : "text-faint line-through"}`}
+                  className={`min-w-0 flex-1 pt-0.5 text-left ${rule.on ? "" : "text-faint line-through"}`}
                   aria-expanded={open}
                   onClick={() => choose(rule.id)}
                 >
@@ -79,7 +81,7 @@ export function RuleList(props: {
                 )}
               </div>
               {before && rule.on && (
-                <p className="ml-11 text-ochre">
+                <p className="ml-14 text-ochre">
                   Rule {theme.alerts.indexOf(before) + 1} comes first and takes them all; move this one before it.
                 </p>
               )}

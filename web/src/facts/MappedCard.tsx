@@ -337,7 +337,7 @@ function Kinds(props: {
               {options}
             </select>
             <button
-              className="text-faint hover:text-ink"
+              className="flex size-6 items-center justify-center text-faint hover:text-ink"
               aria-label={`Forget ${value}`}
               onClick={() =>
                 map({ kinds: Object.fromEntries(Object.entries(mapping.kinds).filter(([v]) => v !== value)) })

@@ -90,6 +90,15 @@ public final class Screenshots {
                 .first()
                 .click();
         take("facts");
+        page.navigate(theme + "/alerts");
+        button("tip").click();
+        page.getByLabel("Least amount").fill("50");
+        page.getByLabel("Urgency").selectOption("HIGH");
+        for (int i = 0; i < 3; i++) {
+            button("Send it to the outlets").click();
+        }
+        page.waitForSelector("text=to come.");
+        take("alerts");
         page.navigate(theme + "/publish");
         page.waitForSelector("tr[data-scene]");
         take("publish");
@@ -115,13 +124,6 @@ public final class Screenshots {
         take("begin");
         button("Skip the rest").click();
         button("Put it on air").click();
-        String link = page.getByLabel("Open Live, Wide").getAttribute("href");
-        try (com.microsoft.playwright.BrowserContext source =
-                page.context().browser().newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080))) {
-            source.newPage().navigate(link);
-            page.waitForSelector("text=1 of 10 seen open");
-            take("begin-sources");
-        }
         page.navigate(address + "/people");
         button("Make the link").click();
         page.waitForSelector("text=Invitations that still work");

@@ -73,6 +73,7 @@ class AccessibilityTest {
                 "/themes/" + theme + "/sheet",
                 "/themes/" + theme + "/stage/hide/wide",
                 "/themes/" + theme + "/facts",
+                "/themes/" + theme + "/alerts",
                 "/themes/" + theme + "/rehearse",
                 "/themes/" + theme + "/publish",
                 "/themes/" + theme + "/move"

@@ -5,8 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import brandeon.server.support.RunningServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -18,9 +16,7 @@ class AlertsJourneyTest {
     void aRuleIsMadeTriedAndItsAlertSteered(RunningServer server) {
         try (Browser browser = new Browser()) {
             Page page = browser.signedIn(server.address(), 1280, 800);
-            page.getByText("Reedlight Hide").first().click();
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Alerts")))
-                    .click();
+            page.navigate(server.address() + "/themes/" + server.host().demo() + "/alerts");
             Locator rules = page.getByLabel("Rules", new Page.GetByLabelOptions().setExact(true));
             assertThat(rules.getByText("A follow")).isVisible();
 

@@ -357,22 +357,18 @@ public interface Ask {
      */
     record Still(String name, String filter, double aspect) {}
 
+    /** A small line and the large one below it. */
+    record Said(String kicker, String text) {}
+
     /**
      * An alert, from its entrance to its exit.
      *
+     * @param said    its words, from the whole ones to those with the shortest names; the first that fit are shown
      * @param picture in place of the family's emblem
      * @param from  instant of its entrance, epoch milliseconds
      * @param until instant when it is gone
      */
-    record Alert(
-            Canvas canvas,
-            Box box,
-            Tune tune,
-            String kicker,
-            String text,
-            Optional<Still> picture,
-            long from,
-            long until)
+    record Alert(Canvas canvas, Box box, Tune tune, List<Said> said, Optional<Still> picture, long from, long until)
             implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {

@@ -19,8 +19,7 @@ final class Announcer extends Kind {
                         piece.canvas(),
                         piece.box(),
                         piece.tune(),
-                        alert.kicker(),
-                        alert.text(),
+                        alert.said(),
                         alert.picture(),
                         alert.from(),
                         alert.until()));

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Lines of a chat. */
+/** Lines of a chat, as they come in. */
 final class Chat extends Kind {
 
     Chat() {
@@ -13,20 +13,17 @@ final class Chat extends Kind {
                 "Chat panel",
                 Group.WIDGETS,
                 Zone.COLUMN,
-                List.of(Field.rows(
-                                "rows",
-                                "Lines",
-                                "Who",
-                                "What",
-                                Content.Rows.of("A viewer", "What they wrote", "Another viewer", "Their answer"))
-                        .yoursToWrite()),
+                List.of(Field.rows("rows", "Lines", "Who", "What", new Content.Rows(List.of(), "chatLines"))),
                 Figure.with(Figure.ROWS, Figure.choice("fading", "Older lines", 1, "as clear as new ones", "fade")));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        return Optional.of(new Ask.Chat(
-                piece.canvas(), piece.box(), piece.tune(), piece.rows("rows"), piece.choice("fading") == 1));
+        // Before anybody wrote something the plate stands empty.
+        List<Ask.Row> lines = piece.rows("rows").stream()
+                .filter(row -> !row.label().equals(Saying.MISSING))
+                .toList();
+        return Optional.of(new Ask.Chat(piece.canvas(), piece.box(), piece.tune(), lines, piece.choice("fading") == 1));
     }
 
     @Override

@@ -41,9 +41,10 @@ public record Showing(
     /**
      * An alert with its words as they are shown, from its entrance to when it is gone, epoch milliseconds.
      *
+     * @param said    its words, from the whole ones to those with the shortest names
      * @param picture in place of the family's emblem
      */
-    public record Announcement(String kicker, String text, Optional<Ask.Still> picture, long from, long until) {}
+    public record Announcement(List<Ask.Said> said, Optional<Ask.Still> picture, long from, long until) {}
 
     /** A number as it is shown, and as it counts; empty where a live one is not known yet. */
     public record Said(String written, OptionalDouble value) {}

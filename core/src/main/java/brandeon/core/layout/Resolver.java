@@ -44,6 +44,9 @@ import java.util.Optional;
  */
 public final class Resolver {
 
+    /** Letters of names in an alert: whole ones first; where there is no room for its other words, shorter ones. */
+    private static final List<Integer> NAMES = List.of(1000, 24, 16, 10, 6);
+
     private static final List<Share> DIAMOND =
             List.of(new Share(0.5, 0), new Share(1, 0.5), new Share(0.5, 1), new Share(0, 0.5));
 
@@ -243,21 +246,25 @@ public final class Resolver {
         return piece.kind().facts().ask(showing).map(drawings::draw).orElseGet(PieceArt::nothing);
     }
 
+    private static Ask.Said words(AlertRule rule, LiveState.Shown shown, int longestName) {
+        Map<String, Object> values = shown.values(longestName);
+        return new Ask.Said(rule.kickerFor(values), rule.textFor(values, shown.count()));
+    }
+
     private Optional<Showing.Announcement> announced(LiveState.Shown shown, Canvas canvas) {
         return AlertRule.of(theme.alerts(), shown.signal())
                 .filter(rule -> rule.canvases().isEmpty() || rule.canvases().contains(canvas.id()))
-                .map(rule -> {
-                    Map<String, Object> values = shown.values();
-                    return new Showing.Announcement(
-                            rule.kickerFor(values),
-                            rule.textFor(values, shown.count()),
-                            theme.artwork(rule.picture())
-                                    .map(artwork -> new Ask.Still(
-                                            artwork.painted(look().palette()),
-                                            artwork.filter(look().palette()),
-                                            (double) artwork.width() / artwork.height())),
-                            shown.slot().from(),
-                            shown.slot().until());
-                });
+                .map(rule -> new Showing.Announcement(
+                        NAMES.stream()
+                                .map(most -> words(rule, shown, most))
+                                .distinct()
+                                .toList(),
+                        theme.artwork(rule.picture())
+                                .map(artwork -> new Ask.Still(
+                                        artwork.painted(look().palette()),
+                                        artwork.filter(look().palette()),
+                                        (double) artwork.width() / artwork.height())),
+                        shown.slot().from(),
+                        shown.slot().until()));
     }
 }

@@ -19,6 +19,11 @@ public record Readings(Map<String, Object> values) {
     /** How many signals the list of recent ones holds. */
     private static final int RECENT = 8;
 
+    /** How many lines of the chat are kept to be shown. */
+    private static final int CHAT = 20;
+
+    private static final String CHAT_LINES = "chatLines";
+
     public static final Readings NONE = new Readings(Map.of());
 
     public Readings {
@@ -61,6 +66,7 @@ public record Readings(Map<String, Object> values) {
         names.put("latestTipper", new Named("name of who tipped last", ValueType.TEXT));
         names.put("points", new Named("points given in all", ValueType.NUMBER));
         names.put("goods", new Named("goods given in all", ValueType.NUMBER));
+        names.put(CHAT_LINES, new Named("the latest lines of the chat, one a row: who and what", ValueType.LIST));
         names.put("recentSignals", new Named("the latest signals, one a row: what and who", ValueType.LIST));
         return Collections.unmodifiableMap(names);
     }
@@ -100,9 +106,12 @@ public record Readings(Map<String, Object> values) {
         return readings;
     }
 
-    /** With one more; what is only tried does not count, and lines of the chat are read there. */
+    /** With one more; what is only tried does not count, though a line of the chat is shown as it would be. */
     public Readings with(Signal signal) {
-        if (signal.practice() || !signal.kind().announced()) {
+        if (signal.kind() == SignalKind.CHAT) {
+            return said(signal);
+        }
+        if (signal.practice()) {
             return this;
         }
         Map<String, Object> next = new LinkedHashMap<>(values);
@@ -141,6 +150,19 @@ public record Readings(Map<String, Object> values) {
                 "recentSignals",
                 Stream.concat(Stream.of(new TextRow(what(signal), signal.shownName())), before)
                         .limit(RECENT)
+                        .toList());
+        return new Readings(next);
+    }
+
+    /** The newest line last, as a chat is read. */
+    private Readings said(Signal signal) {
+        Stream<?> before = values.get(CHAT_LINES) instanceof List<?> rows
+                ? rows.stream().skip(Math.max(0, rows.size() - CHAT + 1))
+                : Stream.of();
+        Map<String, Object> next = new LinkedHashMap<>(values);
+        next.put(
+                CHAT_LINES,
+                Stream.concat(before, Stream.of(new TextRow(signal.shownName(), signal.message())))
                         .toList());
         return new Readings(next);
     }

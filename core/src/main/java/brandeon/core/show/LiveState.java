@@ -4,10 +4,12 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.platform.Profile;
+import brandeon.core.text.Letters;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Everything live that a picture shows at one moment.
@@ -43,6 +45,19 @@ public record LiveState(Readings readings, Show show, Optional<Shown> alert) {
             values.put("count", count);
             values.put("names", String.join(", ", names));
             values.put("more", count - names.size());
+            return values;
+        }
+
+        /** The same with names of at most so many letters. */
+        public Map<String, Object> values(int longestName) {
+            Map<String, Object> values = values();
+            values.put("name", Letters.shortened(signal.shownName(), longestName));
+            values.put("giftedTo", Letters.shortened(signal.giftedTo(), longestName));
+            values.put(
+                    "names",
+                    names.stream()
+                            .map(name -> Letters.shortened(name, longestName))
+                            .collect(Collectors.joining(", ")));
             return values;
         }
     }

@@ -88,4 +88,14 @@ public final class Letters {
         }
         return count;
     }
+
+    /** A text of at most so many letters as readers count them, the last of which tells that some are left out. */
+    public static String shortened(String text, int most) {
+        if (count(text) <= most) {
+            return text;
+        }
+        BreakIterator letters = BreakIterator.getCharacterInstance(Locale.ROOT);
+        letters.setText(text);
+        return text.substring(0, letters.next(most - 1)).stripTrailing() + "…";
+    }
 }

@@ -214,6 +214,22 @@ class LiveTest {
         assertThatThrownBy(() -> new When(5, 4, "", 0, "", false, false)).hasMessageContaining("largest");
     }
 
+    /** A chat is read from above; the newest line comes last, and only the latest are kept. */
+    @Test
+    void linesOfTheChatFollowOneAnother() {
+        Readings readings = Readings.NONE;
+        for (int i = 0; i < 30; i++) {
+            readings = readings.with(new Signal(
+                    "c" + i, "", SignalKind.CHAT, "Ilse", 0, "", 0, "", "line " + i, "", false, false, i % 2 == 0, i));
+        }
+        assertThat(readings.values()).containsOnlyKeys("chatLines");
+        List<?> lines = (List<?>) readings.values().get("chatLines");
+        assertThat(lines).hasSize(20);
+        assertThat(lines.getFirst()).isEqualTo(new TextRow("Ilse", "line 10"));
+        assertThat(lines.getLast()).isEqualTo(new TextRow("Ilse", "line 29"));
+        assertThat(Readings.of(readings.kept())).isEqualTo(readings);
+    }
+
     private static Signal tip(long amount, String currency) {
         return new Signal("t", "", SignalKind.TIP, "Ilse", 0, "", amount, currency, "", "", false, false, false, 0);
     }

@@ -15,6 +15,7 @@ import java.util.List;
 
 /**
  * Something just happened: a solid plate, a large emblem, what and who; each part arrives in the family's temperament.
+ * Where there is no room, letters shrink, then break into two lines, then names are shortened, and only then the rest.
  */
 public final class AlertArt {
 
@@ -25,23 +26,13 @@ public final class AlertArt {
                 .map(picture -> Plates.beside(family, easel, ask.box(), Plate.Sort.ALERT, picture))
                 .orElseGet(() -> Plates.of(family, easel, ask.box(), Plate.Sort.ALERT, Emblem.Size.LARGE));
         List<Mark> body = new ArrayList<>(ready.plate().ground());
-        double least = easel.px(Lettering.LEAST);
-        List<Words.Line> said = new ArrayList<>();
-        said.add(Words.line(
-                easel.look().text(),
-                family.lettering().labelText(ask.kicker()),
-                easel.letters(32),
-                least,
-                ready.room().width(),
-                ready.plate().quiet()));
-        said.addAll(Words.block(
-                easel.look().heading(),
-                ask.text(),
-                Math.min(easel.letters(62), ask.box().height() * 0.36),
-                easel.px(30),
-                ready.room().width(),
-                ask.box().height() * 0.5,
-                ready.plate().ink()));
+        List<Words.Line> said = List.of();
+        for (Ask.Said words : ask.said()) {
+            said = lines(family, easel, ask, ready, words);
+            if (said.stream().noneMatch(line -> line.fit().shortened())) {
+                break;
+            }
+        }
         Words.stacked(
                 body, said, easel.tune().align(), ready.room(), ask.box().height() * (said.size() > 2 ? 0.1 : 0.14));
         body.add(Mark.group("emblem", ready.emblem()));
@@ -54,5 +45,26 @@ public final class AlertArt {
                 temperament.entrance("decor", ask.box(), unit, 1, ask.from()),
                 temperament.exit("alert", unit, ask.until() - ask.from() - temperament.leave(), ask.from()));
         return new PieceArt(marks, tracks, List.of());
+    }
+
+    private static List<Words.Line> lines(
+            Family family, Easel easel, Ask.Alert ask, Plates.Ready ready, Ask.Said words) {
+        List<Words.Line> lines = new ArrayList<>();
+        lines.add(Words.line(
+                easel.look().text(),
+                family.lettering().labelText(words.kicker()),
+                easel.letters(32),
+                easel.px(Lettering.LEAST),
+                ready.room().width(),
+                ready.plate().quiet()));
+        lines.addAll(Words.block(
+                easel.look().heading(),
+                words.text(),
+                Math.min(easel.letters(62), ask.box().height() * 0.36),
+                easel.px(30),
+                ready.room().width(),
+                ask.box().height() * 0.5,
+                ready.plate().ink()));
+        return lines;
     }
 }

@@ -10,6 +10,7 @@ import brandeon.core.art.PieceArt;
 import brandeon.core.art.Plate;
 import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
+import brandeon.core.colour.NameColours;
 import brandeon.core.colour.Role;
 import brandeon.core.text.Measure;
 import brandeon.core.text.Wrap;
@@ -17,7 +18,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Lines of a chat on a see-through plate: the newest at the bottom, the older the fainter, each wrapped to its room.
+ * Lines of a chat on a see-through plate: the newest at the bottom, the older the fainter, each wrapped to its room,
+ * the same name always in the same colour.
  */
 public final class ChatArt {
 
@@ -33,9 +35,6 @@ public final class ChatArt {
     private ChatArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Chat ask) {
-        if (ask.lines().isEmpty()) {
-            return PieceArt.nothing();
-        }
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         double size = Math.max(
@@ -73,7 +72,7 @@ public final class ChatArt {
                 size,
                 size,
                 above || row.value().isBlank() ? room.width() : room.width() * 0.4,
-                easel.colour(Role.SECOND_ACCENT));
+                NameColours.of(row.label(), easel.colour(Role.PLATE)));
         Mark named = name.at(align, room.x(), room.right(), 0);
         if (row.value().isBlank()) {
             return List.of(named);
