@@ -73,8 +73,8 @@ export function RuleList(props: {
                   aria-expanded={open}
                   onClick={() => choose(rule.id)}
                 >
-                  <b>{condition(rule, kind)}</b> shows “{readable(rule.text)}” for{" "}
-                  {manner(rule, theme.canvases, theme.artworks)}.
+                  <b>{condition(rule, kind)}</b> {kind.title.endsWith("s") ? "show" : "shows"} “{readable(rule.text)}”
+                  for {manner(rule, theme.canvases, theme.artworks)}.
                 </button>
                 {!sent.includes(rule.kind) && sent.length > 0 && (
                   <span className="shrink-0 text-faint">{platform} lacks it</span>

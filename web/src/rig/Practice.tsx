@@ -36,7 +36,12 @@ export function Practice() {
           ))}
         </div>
       </May>
-      <h3 className="mt-3">What was shown when</h3>
+      <div className="mt-3 flex items-baseline gap-3">
+        <h3>What was shown when</h3>
+        <a className="ml-auto underline" href={`/api/channels/${channel}/record.csv`} download="signals.csv">
+          All of it as CSV
+        </a>
+      </div>
       {record.data?.length === 0 && <p className="text-faint">Nothing came yet.</p>}
       <ul className="ruled max-h-44 overflow-auto">
         {record.data?.map((line) => (

@@ -1,7 +1,8 @@
 import { Trash2 } from "lucide-react";
 import type { Box, Layout, Scene, Theme } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
-import { useEdit } from "../theme/useTheme";
+import { usePlatforms } from "../app/usePlatforms";
+import { newId, useEdit, useTheme } from "../theme/useTheme";
 import { figured } from "./arithmetic";
 import { useStage, type Drawing } from "./useStage";
 
@@ -44,6 +45,7 @@ export function AreaList({ theme, scene, layout }: { theme: Theme; scene: Scene;
           </button>
         ))}
       </div>
+      <PlatformAreas theme={theme} layout={layout} />
       <ul className="ruled">
         {kept.map((area) => (
           <Line
@@ -94,6 +96,44 @@ const SIDES: [keyof Box, string][] = [
 ];
 
 /** Its name and its place: kept-clear areas in units (1080 to the short side), regions in the capture's own pixels. */
+/** What the channel's platform covers of this shape with buttons of its own, to be kept clear at one press. */
+function PlatformAreas({ theme, layout }: { theme: Theme; layout: Layout }) {
+  const edit = useEdit();
+  const { platform } = useTheme();
+  const covers =
+    usePlatforms()
+      .data?.find((one) => one.title === platform)
+      ?.covers.filter((area) => area.shape === layout.shape) ?? [];
+  const missing = theme.scenes.flatMap((scene) =>
+    covers
+      .filter((area) => !scene.keepClear.some((kept) => kept.name === area.title && kept.shape === area.shape))
+      .map((area) => ({ scene: scene.id, area })),
+  );
+  if (missing.length === 0) return null;
+  // Lengths are in units.
+  const width = layout.width / layout.unit;
+  const height = layout.height / layout.unit;
+  const keep = () =>
+    void edit({
+      edit: "batch",
+      edits: missing.map(({ scene, area }) => ({
+        edit: "setKeepClear",
+        scene,
+        area: {
+          id: newId("area"),
+          name: area.title,
+          shape: area.shape,
+          box: { x: area.left * width, y: area.top * height, width: area.width * width, height: area.height * height },
+        },
+      })),
+    });
+  return (
+    <button className="btn only-may mb-2" title={covers.map((area) => area.title).join("; ")} onClick={keep}>
+      Keep {platform}’s own buttons clear on every scene
+    </button>
+  );
+}
+
 function Line({ name, of, box, place, rename, drop }: LineProps) {
   const draft = useDraftText(name, (text) => rename(text.trim()));
   return (

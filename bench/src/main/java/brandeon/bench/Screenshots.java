@@ -86,7 +86,7 @@ public final class Screenshots {
                 .waitFor();
         take("rehearse");
         page.navigate(theme + "/facts");
-        page.locator("summary", new Page.LocatorOptions().setHasText("Counted:"))
+        page.locator("summary", new Page.LocatorOptions().setHasText("Shown as practice:"))
                 .first()
                 .click();
         take("facts");

@@ -24,6 +24,7 @@ class AlertsJourneyTest {
             page.getByText("Nothing is announced for:").waitFor();
             Browser.button(page, "tip").click();
             page.getByLabel("Least amount").fill("50");
+            page.getByLabel("Least amount").press("Enter");
             page.getByLabel("Currency", new Page.GetByLabelOptions().setExact(true))
                     .selectOption("EUR");
             page.getByLabel("Urgency").selectOption("HIGH");

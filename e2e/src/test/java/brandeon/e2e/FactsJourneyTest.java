@@ -73,6 +73,41 @@ class FactsJourneyTest {
         }
     }
 
+    /** A tip page sends JSON that nobody here thought of; its parts are pressed in a sample. */
+    @Test
+    void aForeignBodyIsMappedAndCounted(RunningServer server) {
+        Person host = server.host();
+        try (Browser browser = new Browser()) {
+            Page page = browser.signedIn(server.address(), 1280, 800);
+            page.navigate(server.address() + "/themes/" + host.demo() + "/facts");
+            page.getByLabel("Name of the mapped inlet").fill("Tip page");
+            button(page, "Add a mapped inlet").click();
+            page.getByLabel("A body, as it is sent")
+                    .fill(
+                            "{\"donor\":{\"display\":\"Maret Sedge\"},\"gift\":{\"value\":\"7.50\",\"cur\":\"EUR\"},\"note\":\"For the lens cloth\"}");
+            Locator values = page.getByLabel("Values of the sample");
+            values.getByText("Maret Sedge").click();
+            values.getByText("7.50").click();
+            values.getByText("EUR").click();
+            assertThat(page.getByText("main unit")).isVisible();
+            page.getByLabel("Amounts of money come as").check();
+            values.getByText("For the lens cloth").click();
+            assertThat(page.getByText("Would be taken in as tip, Maret Sedge, €7.50"))
+                    .isVisible();
+            button(page, "Keep it").click();
+            assertThat(page.getByText("Tip page is kept.")).isVisible();
+
+            String address = page.locator("code", new Page.LocatorOptions().setHasText("/inlets/mapped/"))
+                    .textContent();
+            Person tipPage = Person.unknown(server.address());
+            tipPage.post(
+                    java.net.URI.create(address).getPath(),
+                    "{\"donor\":{\"display\":\"Oskar Dunlin\"},\"gift\":{\"value\":12,\"cur\":\"EUR\"}}");
+            Locator list = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Last deliveries"));
+            assertThat(list.getByText("Counted: tip, Oskar Dunlin.")).isVisible();
+        }
+    }
+
     private static void run(String call, String secret) throws Exception {
         ProcessBuilder shell = new ProcessBuilder("sh", "-c", call).redirectErrorStream(true);
         shell.environment().put("SECRET", secret);

@@ -7,10 +7,13 @@ import brandeon.core.platform.Profile;
 import brandeon.core.text.Money;
 import brandeon.server.access.Members;
 import brandeon.server.channel.Channels;
+import brandeon.server.file.CsvFile;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -48,6 +51,23 @@ class LiveController {
             long showsTill) {}
 
     private static final int LINES = 50;
+    private static final int LINES_OF_FILE = 20_000;
+
+    private static final List<String> TITLES = List.of(
+            "time",
+            "kind",
+            "word",
+            "name",
+            "amount",
+            "money",
+            "months",
+            "message",
+            "practice",
+            "became",
+            "shown with",
+            "by",
+            "shown from",
+            "shown till");
 
     private final Members members;
     private final Channels channels;
@@ -66,10 +86,48 @@ class LiveController {
                 .toList();
     }
 
+    /** All that came lately and what became of it, the latest first. */
+    @GetMapping("/api/channels/{channel}/record.csv")
+    ResponseEntity<byte[]> file(@PathVariable UUID channel) {
+        Channels.Channel mine = channels.get(members.current(), channel);
+        return CsvFile.of(
+                "signals.csv",
+                TITLES,
+                lines(mine, LINES_OF_FILE).stream()
+                        .<List<?>>map(LiveController::row)
+                        .toList());
+    }
+
+    private static List<?> row(RecordLine line) {
+        return List.of(
+                Instant.ofEpochMilli(line.at()).toString(),
+                line.kind().name(),
+                line.word(),
+                line.name(),
+                line.amount(),
+                line.money(),
+                line.months(),
+                line.message(),
+                line.practice() ? "yes" : "no",
+                line.fate().name(),
+                line.with(),
+                line.by(),
+                instant(line.showsFrom()),
+                instant(line.showsTill()));
+    }
+
+    private static String instant(long millis) {
+        return millis == 0 ? "" : Instant.ofEpochMilli(millis).toString();
+    }
+
     @GetMapping("/api/channels/{channel}/record")
     List<RecordLine> record(@PathVariable UUID channel) {
         Channels.Channel mine = channels.get(members.current(), channel);
-        List<Facts.Line> lines = facts.record(mine, LINES);
+        return lines(mine, LINES);
+    }
+
+    private List<RecordLine> lines(Channels.Channel mine, int most) {
+        List<Facts.Line> lines = facts.record(mine, most);
         Map<UUID, String> names =
                 members.names(lines.stream().flatMap(line -> line.by().stream()).toList());
         return lines.stream().map(line -> line(mine, line, names)).toList();

@@ -5,8 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.io.StringReader;
+import java.time.Instant;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -148,6 +152,33 @@ class AlertsTest {
         assertThat(deed("DROP", "no such one", 0).status()).isEqualTo(409);
         assertThat(deed("MOVE", "no such one", -3).status()).isEqualTo(409);
         assertThat(deed("APPLAUD").status()).isEqualTo(400);
+    }
+
+    /** Read back by another library than the one that wrote it: Commons CSV, by RFC 4180. */
+    @Test
+    void theRecordIsTakenOutAsATable() throws Exception {
+        host.signals(
+                channel,
+                "alder.tip",
+                "{\"name\":\"=cmd, \\\"x\\\"\",\"amount\":500,\"currency\":\"EUR\",\"message\":\"one, two\"}");
+        host.signals(channel, "alder.chat", "{\"name\":\"Ilse\",\"message\":\"Good evening\"}");
+        String file = host.get("/api/channels/" + channel + "/record.csv").body();
+        List<CSVRecord> rows = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(new StringReader(file))
+                .getRecords();
+        assertThat(rows).hasSize(2);
+        assertThat(rows.getFirst().get("became")).isEqualTo("NO_RULE");
+        assertThat(rows.getFirst().get("message")).isEqualTo("Good evening");
+        assertThat(rows.getLast().get("name"))
+                .as("no formula for a spreadsheet")
+                .isEqualTo("'=cmd, \"x\"");
+        assertThat(rows.getLast().get("money")).isEqualTo("€5.00");
+        assertThat(Instant.parse(rows.getLast().get("shown from")))
+                .isBefore(Instant.parse(rows.getLast().get("shown till")));
     }
 
     @Test
