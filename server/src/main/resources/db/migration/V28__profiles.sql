@@ -9,10 +9,8 @@ create table profile (
     primary key (workspace_id, id)
 );
 
--- What more a signal says.
+-- What more a signal says; what says nothing is left out.
 update signal s
-set content = jsonb_build_object(
-        'platform', c.platform, 'currency', '', 'message', '', 'giftedTo', '', 'anonymous', false, 'first', false,
-        'practice', false) || s.content
+set content = s.content || jsonb_build_object('platform', c.platform)
 from channel c
 where c.id = s.channel_id;

@@ -2,6 +2,8 @@ package brandeon.core.live;
 
 import brandeon.core.text.Money;
 import brandeon.core.text.ValueType;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.util.Collections;
 import java.util.Currency;
 import java.util.LinkedHashMap;
@@ -26,19 +28,28 @@ import java.util.Map;
  */
 public record Signal(
         String id,
-        String platform,
+        @JsonInclude(Include.NON_DEFAULT) String platform,
         SignalKind kind,
         String name,
-        int months,
-        String level,
-        long amount,
-        String currency,
-        String message,
-        String giftedTo,
-        boolean anonymous,
-        boolean first,
-        boolean practice,
+        @JsonInclude(Include.NON_DEFAULT) int months,
+        @JsonInclude(Include.NON_DEFAULT) String level,
+        @JsonInclude(Include.NON_DEFAULT) long amount,
+        @JsonInclude(Include.NON_DEFAULT) String currency,
+        @JsonInclude(Include.NON_DEFAULT) String message,
+        @JsonInclude(Include.NON_DEFAULT) String giftedTo,
+        @JsonInclude(Include.NON_DEFAULT) boolean anonymous,
+        @JsonInclude(Include.NON_DEFAULT) boolean first,
+        @JsonInclude(Include.NON_DEFAULT) boolean practice,
         long at) {
+
+    /** What is not said is not written, since there are very many; it is read as nothing again. */
+    public Signal {
+        platform = platform == null ? "" : platform;
+        level = level == null ? "" : level;
+        currency = currency == null ? "" : currency;
+        message = message == null ? "" : message;
+        giftedTo = giftedTo == null ? "" : giftedTo;
+    }
 
     /** Shown in place of the name of who does not want to be named. */
     public static final String NOBODY = "Somebody";

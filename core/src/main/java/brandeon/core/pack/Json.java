@@ -31,6 +31,13 @@ public final class Json {
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
 
+    private static final JsonMapper SPARSE = MAPPER.rebuild()
+            .disable(
+                    DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
+                    DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
+                    DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
+
     /** How deep documents and messages from outside may nest, and how long one text in them may be. */
     private static final int DEEPEST = 60;
 
@@ -121,6 +128,15 @@ public final class Json {
     public static <T> T read(String text, Class<T> type) {
         try {
             return MAPPER.readValue(text, type);
+        } catch (JacksonException e) {
+            throw new Mistake(sentence(e), e);
+        }
+    }
+
+    /** Reads what was written with what says nothing left out. */
+    public static <T> T readSparse(String text, Class<T> type) {
+        try {
+            return SPARSE.readValue(text, type);
         } catch (JacksonException e) {
             throw new Mistake(sentence(e), e);
         }

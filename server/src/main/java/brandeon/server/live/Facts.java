@@ -239,7 +239,7 @@ public class Facts {
                     AlertQueue.Placed placed = queue.with(id.toString(), signal, rule.get(), announcing.pace(), now);
                     queue = placed.queue();
                     Fate fate = placed.with().equals(id.toString()) ? Fate.WAITS : Fate.JOINED;
-                    lines.put(id, new SignalBatch.Line(channel, signal, placed.with(), fate));
+                    lines.put(id, new SignalBatch.Line(channel, signal, fate == Fate.WAITS ? "" : placed.with(), fate));
                     placed.gone().forEach(gone -> join(lines, decided, AlertId.parse(gone), placed.with()));
                 }
             }
@@ -278,7 +278,7 @@ public class Facts {
     private static SignalBatch.Decided decided(
             AlertQueue.Alert alert, Fate fate, Optional<AlertSlot> slot, Optional<UUID> by) {
         AlertId id = AlertId.parse(alert.id());
-        return new SignalBatch.Decided(id.channel(), id.signal(), alert.id(), fate, slot, by);
+        return new SignalBatch.Decided(id.channel(), id.signal(), "", fate, slot, by);
     }
 
     /**
@@ -361,7 +361,7 @@ public class Facts {
         return new Standing(
                 show,
                 Readings.of(Json.read(row.readings, Readings.Kept.class)),
-                Json.read(row.queue, AlertQueue.class),
+                Json.readSparse(row.queue, AlertQueue.class),
                 row.version);
     }
 
@@ -373,7 +373,7 @@ public class Facts {
         long now = time.now();
         AlertQueue queue = AlertQueue.EMPTY;
         for (SignalRow row : rows.waiting(feeding)) {
-            Signal signal = Json.read(row.content, Signal.class);
+            Signal signal = Json.readSparse(row.content, Signal.class);
             Optional<AlertRule> rule = AlertRule.of(announcing.rules(), signal);
             if (rule.isPresent()) {
                 queue = queue.with(
@@ -393,7 +393,7 @@ public class Facts {
     /** The readings of channels counted from all of their signals; what a show keeps is the same. */
     public Readings recounted(List<UUID> feeding) {
         return Readings.of(rows.contents(feeding).stream()
-                .map(content -> Json.read(content, Signal.class))
+                .map(content -> Json.readSparse(content, Signal.class))
                 .toList());
     }
 
@@ -404,22 +404,29 @@ public class Facts {
         Map<String, SignalRow> shownWith = new LinkedHashMap<>();
         List<SignalRow.Key> others = latest.stream()
                 .filter(row -> row.fate == Fate.JOINED)
-                .map(row -> AlertId.parse(row.shownWith))
+                .map(row -> AlertId.parse(row.shownWith, row.key.channelId()))
                 .map(id -> new SignalRow.Key(id.channel(), id.signal()))
                 .distinct()
                 .toList();
         rows.findAllById(others)
                 .forEach(row -> shownWith.put(new AlertId(row.key.channelId(), row.key.id()).toString(), row));
         return latest.stream()
-                .map(row -> line(row, Optional.ofNullable(shownWith.get(row.shownWith)), queue))
+                .map(row -> line(row, Optional.ofNullable(shownWith.get(alert(row))), queue))
                 .toList();
+    }
+
+    /** The id of the alert that shows it. */
+    private static String alert(SignalRow row) {
+        UUID channel = row.key.channelId();
+        return (row.fate == Fate.JOINED ? AlertId.parse(row.shownWith, channel) : new AlertId(channel, row.key.id()))
+                .toString();
     }
 
     /** @param first whose alert shows it, where that is another one's */
     private Line line(SignalRow row, Optional<SignalRow> first, AlertQueue queue) {
         SignalRow shown = first.orElse(row);
         Optional<AlertSlot> planned = queue.alerts().stream()
-                .filter(one -> one.showing() == 0 && one.id().equals(row.shownWith) && one.planned())
+                .filter(one -> one.showing() == 0 && one.id().equals(alert(row)) && one.planned())
                 .map(AlertQueue.Alert::slot)
                 .findFirst();
         long from = Optional.ofNullable(shown.showsFrom)
@@ -431,9 +438,9 @@ public class Facts {
                 .map(at -> at + time.ahead())
                 .orElse(0L);
         return new Line(
-                Json.read(row.content, Signal.class),
+                Json.readSparse(row.content, Signal.class),
                 row.fate,
-                first.map(other -> Json.read(other.content, Signal.class).shownName())
+                first.map(other -> Json.readSparse(other.content, Signal.class).shownName())
                         .orElse(""),
                 from,
                 till,

@@ -22,7 +22,7 @@ import org.springframework.stereotype.Component;
 @Component
 class SignalBatch {
 
-    /** @param with id of the alert with which it is shown; empty where none shows it */
+    /** @param with id of the alert of another one with which it is shown; empty where none is */
     record Line(UUID channel, Signal signal, String with, Fate fate) {}
 
     /**
@@ -66,7 +66,7 @@ class SignalBatch {
                         line -> line.signal().kind().name(),
                         line -> Json.write(line.signal()),
                         line -> line.signal().at(),
-                        Line::with,
+                        line -> AlertId.within(line.with(), line.channel()),
                         line -> line.fate().name())));
     }
 
@@ -82,7 +82,7 @@ class SignalBatch {
                 List.of(
                         Decided::channel,
                         Decided::id,
-                        Decided::with,
+                        line -> AlertId.within(line.with(), line.channel()),
                         line -> line.fate().name(),
                         line -> line.slot().map(AlertSlot::from).orElse(null),
                         line -> line.slot().map(AlertSlot::until).orElse(null),

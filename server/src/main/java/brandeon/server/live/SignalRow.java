@@ -38,7 +38,7 @@ class SignalRow {
 
     Instant at;
 
-    /** Id of the alert with which it is shown, by {@link AlertId}; empty where none shows it. */
+    /** Id of the alert of another one with which it is shown, by {@link AlertId}; empty where none is. */
     String shownWith;
 
     @Enumerated(EnumType.STRING)
