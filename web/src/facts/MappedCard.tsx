@@ -98,7 +98,7 @@ export function MappedCard({ channel, inlet, gone }: { channel: string; inlet: M
   const changed = JSON.stringify(wish) !== JSON.stringify({ ...inlet, ...pick(inlet), secret: "" });
   return (
     <div className="mt-2 mb-3">
-      <Copied label="Address to send to" text={inlet.address} />
+      {inlet.address !== "" && <Copied label="Address to send to" text={inlet.address} />}
       <May>
         <div className="mt-2 grid grid-cols-2 gap-4">
           <div className="min-w-0">

@@ -3,6 +3,7 @@ package brandeon.server.access;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key> {
@@ -42,4 +43,9 @@ interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key>
 
     @Query("select m from MembershipRow m where m.until <= :now")
     List<MembershipRow> ended(java.time.Instant now);
+
+    /** @return 0 when another server was quicker */
+    @Modifying
+    @Query("delete from MembershipRow m where m.key = :key and m.until <= :now")
+    int end(MembershipRow.Key key, java.time.Instant now);
 }

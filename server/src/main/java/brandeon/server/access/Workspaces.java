@@ -255,11 +255,10 @@ public class Workspaces {
     @Transactional
     void end() {
         Instant now = Instant.now();
-        List<MembershipRow> ended = memberships.ended(now);
-        ended.forEach(row -> {
-            entities.remove(row);
+        for (MembershipRow row : memberships.ended(now)) {
+            memberships.end(row.key, now);
             events.publishEvent(new MembershipChanged(row.key.accountId()));
-        });
+        }
     }
 
     private void tellAll(UUID workspace) {

@@ -9,7 +9,6 @@ import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.PlatformProfiles;
 import brandeon.server.theme.Themes;
-import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
@@ -55,15 +54,10 @@ class ChannelController {
     /** @param secret in hexadecimal digits; not shown again */
     record IssuedSecret(String secret) {}
 
-    /** @param cut whether only the beginning of the body was kept */
-    record DeliveryView(
-            UUID id, Instant at, Deliveries.Outcome outcome, String sentence, String type, String body, boolean cut) {}
-
     private final Members members;
     private final Channels channels;
     private final PlatformProfiles profiles;
     private final Themes themes;
-    private final Deliveries deliveries;
     private final Keys keys;
     private final Addresses addresses;
 
@@ -72,14 +66,12 @@ class ChannelController {
             Channels channels,
             PlatformProfiles profiles,
             Themes themes,
-            Deliveries deliveries,
             Keys keys,
             Addresses addresses) {
         this.members = members;
         this.channels = channels;
         this.profiles = profiles;
         this.themes = themes;
-        this.deliveries = deliveries;
         this.keys = keys;
         this.addresses = addresses;
     }
@@ -114,16 +106,6 @@ class ChannelController {
     IssuedSecret renewSecret(@PathVariable UUID channel) {
         Channels.Channel renewed = channels.renewSecret(members.current(), channel);
         return new IssuedSecret(HexFormat.of().formatHex(keys.signingSecret(renewed.id(), renewed.secret())));
-    }
-
-    /** The latest first. */
-    @GetMapping("/{channel}/deliveries")
-    List<DeliveryView> deliveries(@PathVariable UUID channel) {
-        Member member = members.current().requires(Role.OPERATOR);
-        return deliveries.of(channels.get(member, channel).id()).stream()
-                .map(one -> new DeliveryView(
-                        one.id(), one.at(), one.outcome(), one.sentence(), one.type(), one.body(), one.cut()))
-                .toList();
     }
 
     private InletView view(Channels.Channel channel) {

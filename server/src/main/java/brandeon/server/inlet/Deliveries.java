@@ -15,6 +15,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
@@ -70,6 +72,7 @@ class Deliveries {
     private final EntityManager entities;
     private final TransactionTemplate transactions;
     private final Map<UUID, Deque<Delivery>> waiting = new ConcurrentHashMap<>();
+    private final Lock writing = new ReentrantLock();
 
     Deliveries(DeliveryRows rows, EntityManager entities, TransactionTemplate transactions) {
         this.rows = rows;
@@ -129,14 +132,20 @@ class Deliveries {
     @PreDestroy
     @Scheduled(fixedDelay = BETWEEN_WRITINGS)
     void write() {
-        Map<UUID, List<Delivery>> now = new HashMap<>();
-        for (UUID channel : List.copyOf(waiting.keySet())) {
-            Deque<Delivery> lines = waiting.remove(channel);
-            if (lines != null) {
-                now.put(channel, new ArrayList<>(lines));
+        // Whoever looks sees what somebody else is just writing, too. Nobody has a connection while they wait here.
+        writing.lock();
+        try {
+            Map<UUID, List<Delivery>> now = new HashMap<>();
+            for (UUID channel : List.copyOf(waiting.keySet())) {
+                Deque<Delivery> lines = waiting.remove(channel);
+                if (lines != null) {
+                    now.put(channel, new ArrayList<>(lines));
+                }
             }
+            now.forEach(this::write);
+        } finally {
+            writing.unlock();
         }
-        now.forEach(this::write);
     }
 
     private void write(UUID channel, List<Delivery> lines) {

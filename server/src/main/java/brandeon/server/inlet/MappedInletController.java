@@ -40,7 +40,10 @@ class MappedInletController {
     /** @param secret that the other side gave; empty leaves the one that holds */
     record MappedWish(String name, String sample, Mapping mapping, Signature signature, String secret) {}
 
-    /** @param given whether the other side's secret holds in place of ours */
+    /**
+     * @param address empty for those who may not change it
+     * @param given   whether the other side's secret holds in place of ours
+     */
     record MappedView(
             UUID id, String name, String address, String sample, Mapping mapping, Signature signature, boolean given) {}
 
@@ -70,27 +73,16 @@ class MappedInletController {
     private final Members members;
     private final Channels channels;
     private final MappedInlets mapped;
-    private final InletController events;
     private final Takings takings;
-    private final Deliveries deliveries;
     private final Keys keys;
     private final Addresses addresses;
 
     MappedInletController(
-            Members members,
-            Channels channels,
-            MappedInlets mapped,
-            InletController events,
-            Takings takings,
-            Deliveries deliveries,
-            Keys keys,
-            Addresses addresses) {
+            Members members, Channels channels, MappedInlets mapped, Takings takings, Keys keys, Addresses addresses) {
         this.members = members;
         this.channels = channels;
         this.mapped = mapped;
-        this.events = events;
         this.takings = takings;
-        this.deliveries = deliveries;
         this.keys = keys;
         this.addresses = addresses;
     }
@@ -115,58 +107,46 @@ class MappedInletController {
         return InletController.answer(
                 takings.taken(new Takings.Sent(channel, Optional.of(inlet.id()), type, body), () -> {
                     mapped.requireSigned(inlet, said, body);
-                    return came(channel, inlet, body);
+                    return mapped.came(channel, inlet, body);
                 }));
-    }
-
-    private List<Takings.Came> came(Channels.Channel channel, MappedInlets.MappedInlet inlet, byte[] body) {
-        return List.of(new Takings.Came(mapped.read(channel, inlet, body), List.of()));
-    }
-
-    /** Takes in once more what came before, as it came; who asks is trusted in place of a signature. */
-    @PostMapping("/api/channels/{channel}/deliveries/{delivery}/again")
-    Takings.Receipt again(@PathVariable UUID channel, @PathVariable UUID delivery) {
-        Member member = members.current().requires(Role.OPERATOR);
-        Channels.Channel mine = channels.get(member, channel);
-        Deliveries.Delivery before = deliveries.whole(channel, delivery);
-        Takings.Sent sent = new Takings.Sent(mine, before.mapped(), before.type(), before.bytes());
-        return takings.taken(
-                        sent,
-                        () -> before.mapped()
-                                .map(id -> came(mine, mapped.get(member, channel, id), sent.body()))
-                                .orElseGet(() -> events.read(sent)))
-                .receipt();
     }
 
     @GetMapping("/api/channels/{channel}/mapped")
     List<MappedView> all(@PathVariable UUID channel) {
         Member member = members.current().requires(Role.OPERATOR);
-        return mapped.of(member, channel).stream().map(this::view).toList();
+        return mapped.of(member, channel).stream()
+                .map(inlet -> view(member, inlet))
+                .toList();
     }
 
     @PostMapping("/api/channels/{channel}/mapped")
     @ResponseStatus(HttpStatus.CREATED)
     MappedView add(@PathVariable UUID channel, @RequestBody NewMapped wish) {
-        return view(mapped.add(members.current(), channel, wish.name()));
+        Member member = members.current();
+        return view(member, mapped.add(member, channel, wish.name()));
     }
 
     @PutMapping("/api/channels/{channel}/mapped/{inlet}")
     MappedView change(@PathVariable UUID channel, @PathVariable UUID inlet, @RequestBody MappedWish wish) {
-        return view(mapped.change(
-                members.current(),
-                channel,
-                inlet,
-                wish.name(),
-                wish.sample(),
-                wish.mapping(),
-                wish.signature(),
-                wish.secret()));
+        Member member = members.current();
+        return view(
+                member,
+                mapped.change(
+                        member,
+                        channel,
+                        inlet,
+                        wish.name(),
+                        wish.sample(),
+                        wish.mapping(),
+                        wish.signature(),
+                        wish.secret()));
     }
 
     /** Another address, and another secret of ours. */
     @PostMapping("/api/channels/{channel}/mapped/{inlet}/renew")
     MappedView renew(@PathVariable UUID channel, @PathVariable UUID inlet) {
-        return view(mapped.renew(members.current(), channel, inlet));
+        Member member = members.current();
+        return view(member, mapped.renew(member, channel, inlet));
     }
 
     record MappedSecret(String secret) {}
@@ -204,11 +184,12 @@ class MappedInletController {
         }
     }
 
-    private MappedView view(MappedInlets.MappedInlet inlet) {
+    /** Whoever knows the address may send, so it is for those who may change the inlet. */
+    private MappedView view(Member member, MappedInlets.MappedInlet inlet) {
         return new MappedView(
                 inlet.id(),
                 inlet.name(),
-                addresses.base() + mapped.path(inlet),
+                member.role().includes(Role.DESIGNER) ? addresses.base() + mapped.path(inlet) : "",
                 inlet.sample(),
                 inlet.mapping(),
                 inlet.signature(),

@@ -111,7 +111,7 @@ class MappedInlets {
         row.mapping = Json.write(Mapping.NOTHING);
         row.signature = Json.write(Signature.NONE);
         entities.persist(row);
-        events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, mine.name(), "Added the mapped inlet " + row.name));
+        did(member, mine, "Added the mapped inlet " + row.name);
         return inlet(row);
     }
 
@@ -139,11 +139,7 @@ class MappedInlets {
         row.signature = Json.write(signature);
         if (!given.isEmpty()) {
             row.given = keys.sealed(given);
-            events.publishEvent(Deed.of(
-                    member,
-                    Deed.Kind.CHANNEL,
-                    channels.get(member, channel).name(),
-                    "Changed the secret of the mapped inlet " + row.name));
+            did(member, channels.get(member, channel), "Changed the secret of the mapped inlet " + row.name);
         }
         return inlet(row);
     }
@@ -154,11 +150,7 @@ class MappedInlets {
         MappedInletRow row = row(member.requires(Role.DESIGNER), channel, id);
         row.number++;
         row.given = "";
-        events.publishEvent(Deed.of(
-                member,
-                Deed.Kind.CHANNEL,
-                channels.get(member, channel).name(),
-                "Issued a new address of the mapped inlet " + row.name));
+        did(member, channels.get(member, channel), "Issued a new address of the mapped inlet " + row.name);
         return inlet(row);
     }
 
@@ -166,11 +158,11 @@ class MappedInlets {
     public void remove(Member member, UUID channel, UUID id) {
         MappedInletRow row = row(member.requires(Role.DESIGNER), channel, id);
         rows.remove(id);
-        events.publishEvent(Deed.of(
-                member,
-                Deed.Kind.CHANNEL,
-                channels.get(member, channel).name(),
-                "Deleted the mapped inlet " + row.name));
+        did(member, channels.get(member, channel), "Deleted the mapped inlet " + row.name);
+    }
+
+    private void did(Member member, Channels.Channel channel, String what) {
+        events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, channel.name(), what));
     }
 
     /** Below this server's address. */
@@ -209,6 +201,11 @@ class MappedInlets {
         }
         String id = mapped.id().isEmpty() ? hashed(channel, inlet, body, now) : mapped.id();
         return mapped.signal(channel.platform(), prefix(inlet) + id, now);
+    }
+
+    /** The same as a delivery has it. */
+    List<Takings.Came> came(Channels.Channel channel, MappedInlet inlet, byte[] body) {
+        return List.of(new Takings.Came(read(channel, inlet, body), List.of()));
     }
 
     /** What a sample would become. */

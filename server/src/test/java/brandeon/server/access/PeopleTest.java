@@ -8,7 +8,10 @@ import brandeon.server.support.RunningServer;
 import java.net.http.HttpRequest;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -210,6 +213,22 @@ class PeopleTest {
                             .status())
                     .isEqualTo(403);
         }
+    }
+
+    /** One of two servers failed when both ended somebody's time at the same moment. */
+    @Test
+    void severalServersMayEndATimeAtOnce() {
+        for (int i = 0; i < 20; i++) {
+            Person guest = server.member(UUID.fromString(workspace), Role.VIEWER);
+            String soon = "\"" + Instant.now().plusMillis(60) + "\"";
+            assertThat(change(account(guest), "VIEWER", soon).status()).isEqualTo(204);
+        }
+        java.util.concurrent.locks.LockSupport.parkNanos(150_000_000L);
+        List<CompletableFuture<Void>> at = IntStream.range(0, 8)
+                .mapToObj(_ -> CompletableFuture.runAsync(
+                        () -> server.bean(Workspaces.class).end()))
+                .toList();
+        assertThat(at).allSatisfy(one -> assertThat(one).succeedsWithin(java.time.Duration.ofSeconds(20)));
     }
 
     @Test

@@ -16,6 +16,7 @@ import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -132,6 +133,21 @@ class MappedInletTest {
                         .status())
                 .isEqualTo(202);
         assertThat(owner.get("/api/channels/" + channel + "/mapped").body()).doesNotContain("a secret of theirs");
+    }
+
+    @Test
+    void theAddressIsForThoseWhoMayChangeIt(RunningServer server) {
+        String workspace = owner.get("/api/session")
+                .json()
+                .path("workspaces")
+                .get(0)
+                .path("id")
+                .asString();
+        Person operator = server.member(UUID.fromString(workspace), Role.OPERATOR);
+        JsonNode seen =
+                operator.get("/api/channels/" + channel + "/mapped").json().get(0);
+        assertThat(seen.path("name").asString()).isEqualTo("Tip jar");
+        assertThat(seen.path("address").asString()).isEmpty();
     }
 
     @Test
