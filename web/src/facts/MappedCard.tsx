@@ -232,15 +232,15 @@ function useTrial(channel: string, sample: string, mapping: Mapping) {
 function Sample({ channel, sample, set }: { channel: string; sample: string; set: (text: string) => void }) {
   const last = useDeliveries(channel).data?.find((one) => !one.cut && one.body !== "");
   return (
-    <label className="block">
-      <span className="flex items-baseline gap-2">
+    <>
+      <div className="flex items-baseline gap-2">
         <span className="text-faint">A body, as it is sent</span>
         {last && last.body !== sample && (
           <button className="ml-auto underline" onClick={() => set(last.body)}>
             Take the last one that came
           </button>
         )}
-      </span>
+      </div>
       <textarea
         className="field h-28 w-full font-mono"
         aria-label="A body, as it is sent"
@@ -250,7 +250,7 @@ function Sample({ channel, sample, set }: { channel: string; sample: string; set
         value={sample}
         onChange={(event) => set(event.target.value)}
       />
-    </label>
+    </>
   );
 }
 

@@ -26,11 +26,4 @@ class VisitRow {
     Instant at;
 
     protected VisitRow() {}
-
-    VisitRow(Key key, String place, long version) {
-        this.key = key;
-        this.place = place;
-        this.version = version;
-        this.at = Instant.now();
-    }
 }

@@ -58,8 +58,7 @@ public class Visits {
             throw new Mistake("A place in a theme is the address of one of its screens.");
         }
         Themes.Draft draft = themes.get(member, theme);
-        rows.save(new VisitRow(
-                new VisitRow.Key(theme, member.account()), place, Math.clamp(version, 0, draft.version())));
+        rows.keep(theme, member.account(), place, Math.clamp(version, 0, draft.version()), Instant.now());
     }
 
     @Transactional(readOnly = true)

@@ -6,7 +6,9 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.net.http.HttpRequest;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -191,5 +193,20 @@ class ShelfTest {
                 })
                 .isEqualTo(found);
         assertThat(found[0] + found[1] + found[2]).isPositive();
+    }
+
+    /** Two pages of one person opened the same theme for the first time, and one of them failed. */
+    @Test
+    void severalPagesMaySayWhereSomebodyIsAtOnce() {
+        String visit = "/api/themes/" + theme + "/visit";
+        assertThat(IntStream.range(0, 24)
+                        .mapToObj(_ -> tavi.later(tavi.request(visit)
+                                .header("Content-Type", "application/json")
+                                .PUT(HttpRequest.BodyPublishers.ofString("{\"place\":\"sheet\",\"version\":1}"))
+                                .build()))
+                        .toList())
+                .extracting(call -> call.join().status())
+                .containsOnly(204);
+        assertThat(tavi.get(visit).json().path("place").asString()).isEqualTo("sheet");
     }
 }
