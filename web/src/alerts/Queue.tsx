@@ -136,7 +136,7 @@ function seconds(millis: number): string {
   return `${String(Math.max(0, Math.ceil(millis / 1000)))} s`;
 }
 
-/** The server's clock, ten times a second as far as this computer's runs evenly. @param told when it last said so */
+/** The server's clock, five times a second as far as this computer's runs evenly. @param told when it last said so */
 function useNow(told: number | undefined): number {
   const [ahead, setAhead] = useState(0);
   const [now, setNow] = useState(() => Date.now());

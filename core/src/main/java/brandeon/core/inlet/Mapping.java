@@ -8,6 +8,9 @@ import brandeon.core.text.Letters;
 import brandeon.core.text.Money;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
@@ -75,13 +78,16 @@ public record Mapping(
      * What a body says, as the data of a signal.
      *
      * @param id empty where the mapping points at none, or it is not there
-     * @param at epoch milliseconds; empty where it does not say
+     * @param at when it happened; empty where it does not say
      */
-    public record Mapped(SignalKind kind, ObjectNode data, String id, Optional<Long> at) {
+    public record Mapped(SignalKind kind, ObjectNode data, String id, Optional<Instant> at) {
 
-        /** @throws Mistake with a sentence that names the field */
-        public Signal signal(Profile profile, String signalId, long now) {
-            return SignalData.read(profile, profile.termOrPlain(kind), data, signalId, at.orElse(now));
+        /**
+         * @param when it happened, epoch milliseconds
+         * @throws Mistake with a sentence that names the field
+         */
+        public Signal signal(Profile profile, String signalId, long when) {
+            return SignalData.read(profile, profile.termOrPlain(kind), data, signalId, when);
         }
     }
 
@@ -187,23 +193,22 @@ public record Mapping(
         };
     }
 
-    private static Optional<Long> instant(JsonNode there) {
+    private static Optional<Instant> instant(JsonNode there) {
         Optional<String> text = text(there);
         if (text.isEmpty()) {
             return Optional.empty();
         }
         String value = text.get().strip();
         if (value.matches("\\d{1,15}(\\.\\d{1,9})?")) {
-            long whole = new BigDecimal(value).longValue();
-            return Optional.of(
-                    whole >= MILLIS_FROM
-                            ? whole
-                            : new BigDecimal(value).movePointRight(3).longValue());
+            BigDecimal number = new BigDecimal(value);
+            return Optional.of(Instant.ofEpochMilli(
+                    number.longValue() >= MILLIS_FROM
+                            ? number.longValue()
+                            : number.movePointRight(3).longValue()));
         }
         try {
-            return Optional.of(
-                    java.time.OffsetDateTime.parse(cut(value)).toInstant().toEpochMilli());
-        } catch (java.time.DateTimeException e) {
+            return Optional.of(OffsetDateTime.parse(cut(value)).toInstant());
+        } catch (DateTimeException e) {
             throw new Mistake("The time “" + Letters.shown(cut(value)) + "” is neither ISO 8601 nor a number.", e);
         }
     }

@@ -6,6 +6,8 @@ import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.core.text.Money;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.JsonNode;
@@ -22,6 +24,7 @@ public final class SignalData {
     private static final int LONGEST_MESSAGE = 500;
     private static final long MOST = 1_000_000_000;
     private static final int MOST_MONTHS = 1200;
+    private static final Duration FARTHEST = Duration.ofDays(366);
 
     /** All fields that are understood. */
     public static final List<String> FIELDS = List.of(
@@ -73,6 +76,18 @@ public final class SignalData {
             throw new Mistake("A signal's data needs a “name” of 1 to " + LONGEST_NAME + " letters.");
         }
         return name;
+    }
+
+    /**
+     * When it happened, in epoch milliseconds.
+     *
+     * @throws Mistake when it lies too far from now to be true
+     */
+    public static long near(Instant at, Instant now) {
+        if (Duration.between(at, now).abs().compareTo(FARTHEST) > 0) {
+            throw new Mistake("A signal's time lies within a year of now.");
+        }
+        return at.toEpochMilli();
     }
 
     /** As text is shown: control and direction characters are left out. */

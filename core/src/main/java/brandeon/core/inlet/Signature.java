@@ -52,7 +52,7 @@ public record Signature(Method method, String header, Encoding encoding, String 
 
     /** What the header says for a body. @param secret as text, whose UTF-8 bytes are the key */
     public String of(String secret, byte[] body) {
-        byte[] code = code(secret, body);
+        byte[] code = hmac(secret.getBytes(StandardCharsets.UTF_8), body);
         return prefix
                 + (encoding == Encoding.HEX
                         ? HexFormat.of().formatHex(code)
@@ -76,11 +76,12 @@ public record Signature(Method method, String header, Encoding encoding, String 
                 wanted.getBytes(StandardCharsets.UTF_8));
     }
 
-    private static byte[] code(String secret, byte[] body) {
+    /** HMAC-SHA-256 of a message, 32 bytes. */
+    public static byte[] hmac(byte[] key, byte[] message) {
         try {
             Mac mac = Mac.getInstance("HmacSHA256");
-            mac.init(new SecretKeySpec(secret.getBytes(StandardCharsets.UTF_8), "HmacSHA256"));
-            return mac.doFinal(body);
+            mac.init(new SecretKeySpec(key, "HmacSHA256"));
+            return mac.doFinal(message);
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException("Every Java has HMAC-SHA-256.", e);
         }

@@ -234,11 +234,12 @@ public record AlertQueue(
         }
         AlertQueue alone = inserted(fresh, pace, now);
         // While it is paused, as if it went on now.
-        long begins = alone.resume(pace, now).alerts.stream()
-                .filter(fresh::is)
-                .mapToLong(one -> one.slot.from())
-                .findFirst()
-                .orElseThrow();
+        long begins = (paused ? alone.resume(pace, now) : alone)
+                .alerts.stream()
+                        .filter(fresh::is)
+                        .mapToLong(one -> one.slot.from())
+                        .findFirst()
+                        .orElseThrow();
         return full || begins - now > pace.longestMillis()
                 ? joined(List.of(same.getLast()), fresh, pace, now)
                 : new Placed(alone, id, List.of());

@@ -8,6 +8,7 @@ import java.util.Collections;
 import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * One live event in its platform-neutral form.
@@ -83,10 +84,13 @@ public record Signal(
         values.put("amount", amount);
         values.put("message", message);
         values.put("giftedTo", giftedTo);
-        if (!currency.isEmpty()) {
-            values.put("money", new Money(amount, Currency.getInstance(currency)));
-        }
+        money().ifPresent(money -> values.put("money", money));
         return values;
+    }
+
+    /** Its amount; empty where that is no money. */
+    public Optional<Money> money() {
+        return currency.isEmpty() ? Optional.empty() : Optional.of(new Money(amount, Currency.getInstance(currency)));
     }
 
     /** As viewers may read it. */

@@ -1,5 +1,6 @@
 package brandeon.core.text;
 
+import brandeon.core.problem.Mistake;
 import com.ibm.icu.text.BreakIterator;
 import java.util.Locale;
 
@@ -8,6 +9,8 @@ public final class Letters {
 
     /** UTF-16 units of one letter as readers count them: families of emoji have 25 or so (from memory). */
     private static final int LONGEST_LETTER = 30;
+
+    private static final int LONGEST_NAME = 80;
 
     private Letters() {}
 
@@ -32,6 +35,19 @@ public final class Letters {
             }
         }
         return true;
+    }
+
+    /**
+     * A name without blanks around it.
+     *
+     * @param whose as the beginning of a sentence
+     * @throws Mistake when it is empty, too long, or does not stand on one line
+     */
+    public static String name(String text, String whose) {
+        if (text.isBlank() || text.length() > LONGEST_NAME || !oneLine(text)) {
+            throw new Mistake(whose + " name has between 1 and " + LONGEST_NAME + " letters on one line.");
+        }
+        return text.strip();
     }
 
     /** Whether a text is clean and stands on one line, as names do. */

@@ -8,6 +8,7 @@ import brandeon.core.live.SignalKind;
 import brandeon.core.platform.Profile;
 import brandeon.core.platform.Profiles;
 import brandeon.core.problem.Mistake;
+import java.time.Instant;
 import java.util.Map;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
@@ -44,7 +45,8 @@ class MappingTest {
             "/when");
 
     private static Signal signal(Mapping mapping, String body) {
-        return mapping.of(JSON.readTree(body)).signal(ALDER, "id", 5);
+        Mapping.Mapped mapped = mapping.of(JSON.readTree(body));
+        return mapped.signal(ALDER, "id", mapped.at().map(Instant::toEpochMilli).orElse(5L));
     }
 
     private static Mapping with(Map<String, String> fields, Map<String, String> fixed) {
@@ -60,8 +62,7 @@ class MappingTest {
         assertThat(tip.currency()).isEqualTo("EUR");
         assertThat(tip.message()).isEqualTo("For the lens cloth");
         assertThat(tip.anonymous()).isFalse();
-        assertThat(tip.at())
-                .isEqualTo(java.time.Instant.parse("2026-11-27T19:15:00Z").toEpochMilli());
+        assertThat(tip.at()).isEqualTo(Instant.parse("2026-11-27T19:15:00Z").toEpochMilli());
         assertThat(MAPPING.of(JSON.readTree(TIP_JAR)).id()).isEqualTo("d-77");
         // What Alder itself lacks is taken all the same: another service tells of it.
         assertThat(signal(MAPPING, TIP_JAR.replace("donation.new", "shop.order"))

@@ -1,5 +1,6 @@
 package brandeon.server.access;
 
+import brandeon.core.inlet.Signature;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
@@ -10,7 +11,6 @@ import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
 import javax.crypto.Cipher;
-import javax.crypto.Mac;
 import javax.crypto.spec.GCMParameterSpec;
 import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
@@ -140,17 +140,6 @@ public class Keys {
     }
 
     private byte[] code(String text) {
-        return hmac(secret, text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    /** HMAC-SHA-256 of a message, 32 bytes. */
-    public static byte[] hmac(byte[] key, byte[] message) {
-        try {
-            Mac mac = Mac.getInstance("HmacSHA256");
-            mac.init(new SecretKeySpec(key, "HmacSHA256"));
-            return mac.doFinal(message);
-        } catch (GeneralSecurityException e) {
-            throw new IllegalStateException("Every Java has HMAC-SHA-256.", e);
-        }
+        return Signature.hmac(secret, text.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -2,7 +2,6 @@ package brandeon.server.channel;
 
 import brandeon.core.platform.Profile;
 import brandeon.core.platform.Profiles;
-import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.server.access.Belongings;
 import brandeon.server.access.Deed;
@@ -84,7 +83,7 @@ public class Channels implements Belongings {
     }
 
     private Channel channel(ChannelRow row) {
-        return row.on(profiles.find(row.workspaceId, row.platform).orElse(Profiles.PLAIN));
+        return row.on(profiles.orPlain(row.workspaceId, row.platform));
     }
 
     /** Those that feed a show. */
@@ -128,25 +127,23 @@ public class Channels implements Belongings {
     @Transactional
     public Channel add(Member member, Profile platform, String name) {
         member.requires(Role.DESIGNER);
-        Channel channel =
-                new Channel(UUID.randomUUID(), member.workspace(), UUID.randomUUID(), platform, requireName(name), 1);
+        Channel channel = new Channel(
+                UUID.randomUUID(),
+                member.workspace(),
+                UUID.randomUUID(),
+                platform,
+                Letters.name(name, "A channel's"),
+                1);
         events.publishEvent(new ShowWanted(channel.show(), channel.workspace(), channel.name()));
         entities.persist(new ChannelRow(channel));
         events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, channel.name(), "Added the channel"));
         return channel;
     }
 
-    private static String requireName(String name) {
-        if (name.isBlank() || name.length() > 80 || !Letters.oneLine(name)) {
-            throw new Mistake("A channel's name has between 1 and 80 letters on one line.");
-        }
-        return name.strip();
-    }
-
     @Transactional
     public Channel rename(Member member, UUID id, String name) {
         Channel before = get(member.requires(Role.DESIGNER), id);
-        String next = requireName(name);
+        String next = Letters.name(name, "A channel's");
         rows.rename(id, next);
         events.publishEvent(Deed.of(member, Deed.Kind.CHANNEL, before.name(), "Renamed the channel to " + next));
         wakes.channel(id);

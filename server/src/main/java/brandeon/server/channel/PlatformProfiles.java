@@ -71,6 +71,11 @@ public class PlatformProfiles {
                         key -> rows.findById(key).map(row -> Profiles.read(row.document))));
     }
 
+    /** The same, with plain words where it is not there any more. */
+    public Profile orPlain(UUID workspace, String id) {
+        return find(workspace, id).orElse(Profiles.PLAIN);
+    }
+
     /** @throws NotFound where neither comes along nor is the workspace's own */
     public Profile get(Member member, String id) {
         return find(member.workspace(), id)

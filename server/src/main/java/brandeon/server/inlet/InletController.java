@@ -1,6 +1,7 @@
 package brandeon.server.inlet;
 
 import brandeon.core.inlet.SignalData;
+import brandeon.core.inlet.Signature;
 import brandeon.core.live.Signal;
 import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
@@ -16,7 +17,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HexFormat;
@@ -48,7 +48,6 @@ class InletController {
 
     private static final int MOST_AT_ONCE = 500;
     private static final int LONGEST_ID = 200;
-    private static final Duration FARTHEST = Duration.ofDays(366);
 
     private final Keys keys;
     private final Channels channels;
@@ -141,7 +140,7 @@ class InletController {
 
     private void requireSignature(Channels.Channel channel, String signature, byte[] body) {
         String wanted = "sha256="
-                + HexFormat.of().formatHex(Keys.hmac(keys.signingSecret(channel.id(), channel.secret()), body));
+                + HexFormat.of().formatHex(Signature.hmac(keys.signingSecret(channel.id(), channel.secret()), body));
         if (!MessageDigest.isEqual(
                 wanted.getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
             throw new NotSignedIn("The signal is not signed by this channel's platform; it was not counted.");
@@ -166,14 +165,10 @@ class InletController {
     private static Signal signal(Profile profile, Profile.Term term, CloudEvent event, JsonNode data) {
         requireShort("id", event.getId());
         requireShort("source", event.getSource().toString());
-        long now = System.currentTimeMillis();
-        Instant at = event.getTime() == null
-                ? Instant.ofEpochMilli(now)
-                : event.getTime().toInstant();
-        if (Duration.between(at, Instant.ofEpochMilli(now)).abs().compareTo(FARTHEST) > 0) {
-            throw new Mistake("A signal's time lies within a year of now.");
-        }
-        return SignalData.read(profile, term, data, event.getSource() + " " + event.getId(), at.toEpochMilli());
+        Instant now = Instant.now();
+        long at =
+                SignalData.near(event.getTime() == null ? now : event.getTime().toInstant(), now);
+        return SignalData.read(profile, term, data, event.getSource() + " " + event.getId(), at);
     }
 
     private static void requireShort(String what, String text) {

@@ -173,7 +173,7 @@ class MappedInletController {
             return new MappedOutcome(
                     "",
                     Takings.told(mine, signal),
-                    signal.values().get("money") instanceof Money money ? money.written() : "",
+                    signal.money().map(Money::written).orElse(""),
                     signal.amount(),
                     signal.months(),
                     signal.level(),

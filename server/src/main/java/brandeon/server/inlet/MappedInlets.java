@@ -1,6 +1,7 @@
 package brandeon.server.inlet;
 
 import brandeon.core.inlet.Mapping;
+import brandeon.core.inlet.SignalData;
 import brandeon.core.inlet.Signature;
 import brandeon.core.live.Signal;
 import brandeon.core.pack.Json;
@@ -42,7 +43,6 @@ class MappedInlets {
     private static final int MOST = 20;
     private static final int LONGEST_SAMPLE = 20_000;
     private static final int LONGEST_ID = 150;
-    private static final Duration FARTHEST = Duration.ofDays(366);
 
     /**
      * @param number of its address and secret
@@ -106,7 +106,7 @@ class MappedInlets {
             throw new Refused("A channel has at most " + MOST + " mapped inlets.");
         }
         MappedInletRow row = new MappedInletRow(UUID.randomUUID(), channel);
-        row.name = requireName(name);
+        row.name = Letters.name(name, "A mapped inlet's");
         row.sample = "";
         row.mapping = Json.write(Mapping.NOTHING);
         row.signature = Json.write(Signature.NONE);
@@ -133,7 +133,7 @@ class MappedInlets {
         if (given.length() > 300 || !Letters.oneLine(given)) {
             throw new Mistake("A secret has at most 300 letters on one line.");
         }
-        row.name = requireName(name);
+        row.name = Letters.name(name, "A mapped inlet's");
         row.sample = sample;
         row.mapping = Json.write(mapping);
         row.signature = Json.write(signature);
@@ -192,15 +192,13 @@ class MappedInlets {
      */
     Signal read(Channels.Channel channel, MappedInlet inlet, byte[] body) {
         Mapping.Mapped mapped = inlet.mapping().of(tree(new String(body, StandardCharsets.UTF_8)));
-        long now = System.currentTimeMillis();
-        if (Duration.ofMillis(Math.abs(mapped.at().orElse(now) - now)).compareTo(FARTHEST) > 0) {
-            throw new Mistake("A signal's time lies within a year of now.");
-        }
+        Instant now = Instant.now();
+        long at = SignalData.near(mapped.at().orElse(now), now);
         if (mapped.id().length() > LONGEST_ID) {
             throw new Mistake("A signal's id has at most " + LONGEST_ID + " letters.");
         }
-        String id = mapped.id().isEmpty() ? hashed(channel, inlet, body, now) : mapped.id();
-        return mapped.signal(channel.platform(), prefix(inlet) + id, now);
+        String id = mapped.id().isEmpty() ? hashed(channel, inlet, body, now.toEpochMilli()) : mapped.id();
+        return mapped.signal(channel.platform(), prefix(inlet) + id, at);
     }
 
     /** The same as a delivery has it. */
@@ -210,7 +208,10 @@ class MappedInlets {
 
     /** What a sample would become. */
     Signal tried(Channels.Channel channel, String sample, Mapping mapping) {
-        return mapping.of(tree(sample)).signal(channel.platform(), "trial", System.currentTimeMillis());
+        Mapping.Mapped mapped = mapping.of(tree(sample));
+        Instant now = Instant.now();
+        return mapped.signal(
+                channel.platform(), "trial", SignalData.near(mapped.at().orElse(now), now));
     }
 
     JsonNode tree(String text) {
@@ -265,12 +266,5 @@ class MappedInlets {
                 Json.read(row.signature, Signature.class),
                 row.number,
                 row.given.isEmpty() ? "" : keys.unsealed(row.given));
-    }
-
-    private static String requireName(String name) {
-        if (name.isBlank() || name.length() > 80 || !Letters.oneLine(name)) {
-            throw new Mistake("A mapped inlet's name has between 1 and 80 letters on one line.");
-        }
-        return name.strip();
     }
 }

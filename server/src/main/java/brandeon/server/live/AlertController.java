@@ -153,13 +153,12 @@ class AlertController {
         return new QueuedAlert(
                 one.id(),
                 one.showing(),
-                profiles.find(member.workspace(), one.signal().platform())
-                        .flatMap(profile -> profile.term(one.signal().kind()))
-                        .map(term -> term.word())
-                        .orElse(one.signal().kind().title()),
+                profiles.orPlain(member.workspace(), one.signal().platform())
+                        .termOrPlain(one.signal().kind())
+                        .word(),
                 one.signal().shownName(),
                 one.more(),
-                one.signal().values().get("money") instanceof Money money ? money.written() : "",
+                one.signal().money().map(Money::written).orElse(""),
                 one.signal().message(),
                 one.rule(),
                 one.urgency(),

@@ -338,16 +338,17 @@ public class Facts {
     }
 
     private void write(Standing after, List<SignalBatch.Line> lines, List<SignalBatch.Decided> decided, long now) {
-        // What is over is written down with the rest, so that it is not looked at again.
-        AlertQueue queue = after.alerts().at(now).queue();
         int changed = factsRows.change(
-                after.show(), after.version() - 1, Json.write(after.readings().kept()), Json.write(queue), now);
+                after.show(),
+                after.version() - 1,
+                Json.write(after.readings().kept()),
+                Json.write(after.alerts()),
+                now);
         if (changed == 0 || (!lines.isEmpty() && batch.insert(lines) < lines.size())) {
             throw new Overtaken();
         }
         batch.decide(decided);
-        Standing kept = new Standing(after.show(), after.readings(), queue, after.version());
-        AfterCommit.run(() -> known.put(kept.show(), kept));
+        AfterCommit.run(() -> known.put(after.show(), after));
         wakes.facts(after.show());
     }
 

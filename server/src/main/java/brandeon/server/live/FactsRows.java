@@ -9,8 +9,9 @@ import org.springframework.data.jpa.repository.Query;
 interface FactsRows extends JpaRepository<FactsRow, UUID> {
 
     @Modifying
-    @Query(
-            "insert into FactsRow (showId, readings, queue, version, at) values (:show, :readings, :queue, 1, :at) on conflict do nothing")
+    @Query("""
+            insert into FactsRow (showId, readings, queue, version, at) values (:show, :readings, :queue, 1, :at)
+            on conflict do nothing""")
     void add(UUID show, String readings, String queue, long at);
 
     /** @return 0 when somebody was quicker; nothing is changed then */

@@ -3,7 +3,6 @@ package brandeon.server.live;
 import brandeon.core.live.Fate;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
-import brandeon.core.platform.Profile;
 import brandeon.core.text.Money;
 import brandeon.server.access.Members;
 import brandeon.server.channel.Channels;
@@ -138,14 +137,11 @@ class LiveController {
         return new RecordLine(
                 signal.id(),
                 signal.kind(),
-                channel.platform()
-                        .term(signal.kind())
-                        .map(Profile.Term::word)
-                        .orElse(signal.kind().title()),
+                channel.platform().termOrPlain(signal.kind()).word(),
                 signal.shownName(),
                 signal.months(),
                 signal.amount(),
-                signal.values().get("money") instanceof Money money ? money.written() : "",
+                signal.money().map(Money::written).orElse(""),
                 signal.message(),
                 signal.practice(),
                 signal.at(),

@@ -1,7 +1,5 @@
 package brandeon.server.live;
 
-import brandeon.core.platform.Profile;
-import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
 import brandeon.server.channel.Channels;
@@ -40,11 +38,6 @@ public class Moments {
         return show(draft).map(show -> now(draft.workspace(), show)).orElse(LiveState.QUIET);
     }
 
-    /** Whose words an alert is announced in; kept in mind with the channels. */
-    private Profile profile(UUID workspace, String platform) {
-        return profiles.find(workspace, platform).orElse(Profiles.PLAIN);
-    }
-
     private LiveState now(UUID workspace, UUID id) {
         Show show = shows.find(id).map(RunningShows.Running::show).orElse(Show.QUIET);
         Facts.Standing known = facts.now(id);
@@ -59,7 +52,7 @@ public class Moments {
                                 one.amount(),
                                 one.names(),
                                 one.slot().moved(time.ahead()),
-                                profile(workspace, one.signal().platform()))));
+                                profiles.orPlain(workspace, one.signal().platform()))));
     }
 
     /** How many milliseconds from now on something else is on screen by itself; empty when nothing is planned. */

@@ -1,5 +1,6 @@
 package brandeon.server.standin;
 
+import brandeon.core.inlet.Signature;
 import brandeon.core.live.SignalKind;
 import brandeon.core.platform.Profile;
 import brandeon.server.access.Keys;
@@ -94,7 +95,8 @@ public class StandIns {
                         "Brandeon-Signature",
                         "sha256="
                                 + HexFormat.of()
-                                        .formatHex(Keys.hmac(keys.signingSecret(channel.id(), channel.secret()), body)))
+                                        .formatHex(Signature.hmac(
+                                                keys.signingSecret(channel.id(), channel.secret()), body)))
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body))
                 .build();
         try {

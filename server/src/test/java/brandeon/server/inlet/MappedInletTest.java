@@ -195,6 +195,23 @@ class MappedInletTest {
                 .isEqualTo("Counted: follow, Oskar.");
     }
 
+    /** The largest year of ISO 8601 in Java is beyond what milliseconds can count. */
+    @Test
+    void aTimeThatCannotBeIsRefused() {
+        change(
+                new Mapping("", Map.of(), SignalKind.FOLLOW, Map.of("name", "/n"), Map.of(), false, "", "/t"),
+                Signature.NONE,
+                "");
+        for (String time : List.of("+999999999-12-31T23:59:59Z", "1999-01-01T00:00:00Z", "soon")) {
+            assertThat(send("{\"n\":\"Ilse\",\"t\":\"" + time + "\"}").status())
+                    .as(time)
+                    .isEqualTo(400);
+        }
+        assertThat(send("{\"n\":\"Ilse\",\"t\":\"" + java.time.OffsetDateTime.now() + "\"}")
+                        .status())
+                .isEqualTo(202);
+    }
+
     @Test
     void aSampleIsTriedWithoutCounting() {
         JsonNode tried = owner.post(

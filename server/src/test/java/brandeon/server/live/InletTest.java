@@ -2,6 +2,7 @@ package brandeon.server.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.inlet.Signature;
 import brandeon.core.platform.Profiles;
 import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
@@ -204,7 +205,7 @@ class InletTest {
     private String signature(String body) {
         return "sha256="
                 + HexFormat.of()
-                        .formatHex(Keys.hmac(
+                        .formatHex(Signature.hmac(
                                 server.bean(Keys.class).signingSecret(channel.id(), 1),
                                 body.getBytes(StandardCharsets.UTF_8)));
     }

@@ -1,7 +1,7 @@
 package brandeon.server.support;
 
+import brandeon.core.inlet.Signature;
 import brandeon.core.platform.Profiles;
-import brandeon.server.access.Keys;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -83,7 +83,9 @@ public final class Person {
                 .header("Content-Type", "application/cloudevents+json")
                 .header(
                         "Brandeon-Signature",
-                        "sha256=" + HexFormat.of().formatHex(Keys.hmac(secret, body.getBytes(StandardCharsets.UTF_8))))
+                        "sha256="
+                                + HexFormat.of()
+                                        .formatHex(Signature.hmac(secret, body.getBytes(StandardCharsets.UTF_8))))
                 .POST(HttpRequest.BodyPublishers.ofString(body))
                 .build());
         if (answer.status() != 202) {
