@@ -64,6 +64,8 @@ export function Trial({ rule }: { rule: Rule }) {
       <p className="min-h-5" aria-live="polite">
         {trial.data?.refused ? (
           <span className="text-ochre">{trial.data.refused}</span>
+        ) : trial.data && Object.keys(trial.data.mistakes).length > 0 ? (
+          <span className="text-ochre">Its words have a mistake, which stands beside them.</span>
         ) : trial.data && !trial.data.matches ? (
           <span className="text-ochre">
             This rule is not for such a signal;{" "}
