@@ -20,6 +20,7 @@ import brandeon.core.art.kind.TransitionArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Role;
+import brandeon.core.motion.Entrance;
 import java.util.List;
 import java.util.Optional;
 
@@ -365,10 +366,21 @@ public interface Ask {
      *
      * @param said    its words, from the whole ones to those with the shortest names; the first that fit are shown
      * @param picture in place of the family's emblem
-     * @param from  instant of its entrance, epoch milliseconds
-     * @param until instant when it is gone
+     * @param comes   from where; empty as the family's things come
+     * @param goes    likewise
+     * @param from    instant of its entrance, epoch milliseconds
+     * @param until   instant when it is gone
      */
-    record Alert(Canvas canvas, Box box, Tune tune, List<Said> said, Optional<Still> picture, long from, long until)
+    record Alert(
+            Canvas canvas,
+            Box box,
+            Tune tune,
+            List<Said> said,
+            Optional<Still> picture,
+            Optional<Entrance> comes,
+            Optional<Entrance> goes,
+            long from,
+            long until)
             implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {

@@ -26,9 +26,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import tools.jackson.databind.JsonNode;
 
 /**
- * A theme with its pictures and fonts as one file (docs/formats.md): a zip with {@code manifest.json},
+ * A theme with its pictures, fonts and sounds as one file (docs/formats.md): a zip with {@code manifest.json},
  * {@code theme.json} and {@code files/} with their checksums.
  *
  * @param files by the name that the theme gives them; all that it needs, and nothing else
@@ -36,7 +37,7 @@ import java.util.zip.ZipOutputStream;
 public record ThemePackage(Theme theme, Map<String, byte[]> files) {
 
     private static final String FORMAT = "brandeon-theme";
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
 
     /** In bytes, packed or unpacked. */
     public static final int MOST_BYTES = 60 << 20;
@@ -71,6 +72,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         Set<String> names = new LinkedHashSet<>();
         theme.artworks().forEach(artwork -> names.add(artwork.file()));
         theme.faces().forEach(own -> names.add(own.face().hash()));
+        theme.sounds().own().forEach(sound -> names.add(sound.file()));
         return names;
     }
 
@@ -120,9 +122,9 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         if (!manifest.format().equals(FORMAT)) {
             throw new Mistake("This is no theme package: " + MANIFEST + " says “" + manifest.format() + "”.");
         }
-        if (manifest.version() != VERSION) {
-            throw new Mistake("This package is of version " + manifest.version() + "; this program knows version "
-                    + VERSION + ".");
+        if (manifest.version() < 1 || manifest.version() > VERSION) {
+            throw new Mistake("This package is of version " + manifest.version()
+                    + "; this program knows versions up to " + VERSION + ".");
         }
         Theme theme = document(entries, THEME, Theme.class);
         Map<String, byte[]> files = new LinkedHashMap<>();
@@ -222,7 +224,13 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
                     .newDecoder()
                     .decode(ByteBuffer.wrap(content))
                     .toString();
-            return Json.readFromOutside(text, type);
+            if (!name.equals(THEME)) {
+                return Json.readFromOutside(text, type);
+            }
+            JsonNode earlier = Json.readFromOutside(text, JsonNode.class);
+            AlertsUpgrade.upgrade(earlier);
+            SoundsUpgrade.upgrade(earlier);
+            return Json.readFromOutside(earlier.toString(), type);
         } catch (CharacterCodingException e) {
             throw new Mistake(name + " of this package is no text in UTF-8.", e);
         } catch (Mistake e) {

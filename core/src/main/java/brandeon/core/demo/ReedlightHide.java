@@ -11,6 +11,7 @@ import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.AlertSound;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Brand;
@@ -312,21 +313,27 @@ public final class ReedlightHide {
 
     private static List<AlertRule> alerts() {
         return List.of(
-                AlertRule.of(SignalKind.FOLLOW, true, "New follower at the hide", "{name}", 5),
-                AlertRule.of(SignalKind.SUBSCRIPTION, true, "New subscriber", "{name} subscribed", 7),
+                AlertRule.of(SignalKind.FOLLOW, true, "New follower at the hide", "{name}", 5)
+                        .heard(AlertSound.of("drop")),
+                AlertRule.of(SignalKind.SUBSCRIPTION, true, "New subscriber", "{name} subscribed", 7)
+                        .heard(AlertSound.of("reed")),
                 AlertRule.of(
-                        SignalKind.RENEWAL,
-                        true,
-                        "Subscriber for {months, plural, one {# month} other {# months}}",
-                        "{name}",
-                        7),
-                AlertRule.of(SignalKind.GIFTED_SUBSCRIPTIONS, true, "Gifted subscriptions", "{name} gave {amount}", 7),
-                AlertRule.of(SignalKind.POINTS, true, "Acorns", "{name} dropped {amount} acorns", 6),
+                                SignalKind.RENEWAL,
+                                true,
+                                "Subscriber for {months, plural, one {# month} other {# months}}",
+                                "{name}",
+                                7)
+                        .heard(AlertSound.of("reed")),
+                AlertRule.of(SignalKind.GIFTED_SUBSCRIPTIONS, true, "Gifted subscriptions", "{name} gave {amount}", 7)
+                        .heard(AlertSound.of("harp")),
+                AlertRule.of(SignalKind.POINTS, true, "Acorns", "{name} dropped {amount} acorns", 6)
+                        .heard(AlertSound.of("wood")),
                 AlertRule.of(
-                        SignalKind.RAID,
-                        true,
-                        "A flock arrives",
-                        "{name} raided with {amount, plural, one {# viewer} other {# viewers}}",
-                        8));
+                                SignalKind.RAID,
+                                true,
+                                "A flock arrives",
+                                "{name} raided with {amount, plural, one {# viewer} other {# viewers}}",
+                                8)
+                        .heard(AlertSound.of("wings")));
     }
 }

@@ -21,6 +21,8 @@ final class Announcer extends Kind {
                         piece.tune(),
                         alert.said(),
                         alert.picture(),
+                        alert.comes(),
+                        alert.goes(),
                         alert.from(),
                         alert.until()));
     }

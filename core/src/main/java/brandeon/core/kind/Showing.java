@@ -4,6 +4,7 @@ import brandeon.core.art.Ask;
 import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.motion.Entrance;
 import brandeon.core.text.TextRow;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,8 +44,16 @@ public record Showing(
      *
      * @param said    its words, from the whole ones to those with the shortest names
      * @param picture in place of the family's emblem
+     * @param comes   from where; empty as the family's things come
+     * @param goes    likewise
      */
-    public record Announcement(List<Ask.Said> said, Optional<Ask.Still> picture, long from, long until) {}
+    public record Announcement(
+            List<Ask.Said> said,
+            Optional<Ask.Still> picture,
+            Optional<Entrance> comes,
+            Optional<Entrance> goes,
+            long from,
+            long until) {}
 
     /** A number as it is shown, and as it counts; empty where a live one is not known yet. */
     public record Said(String written, OptionalDouble value) {}

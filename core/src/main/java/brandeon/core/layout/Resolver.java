@@ -264,6 +264,8 @@ public final class Resolver {
                                         artwork.painted(look().palette()),
                                         artwork.filter(look().palette()),
                                         (double) artwork.width() / artwork.height())),
+                        rule.comes(),
+                        rule.goes(),
                         shown.slot().from(),
                         shown.slot().until()));
     }

@@ -1,5 +1,6 @@
 package brandeon.core.live;
 
+import brandeon.core.motion.Entrance;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.core.text.Message;
@@ -19,6 +20,9 @@ import java.util.Optional;
  * @param seconds  time on screen, 2 to 60; a message gets more, see {@link #millis(Signal)}
  * @param picture  id of the theme's picture that it shows; empty for the family's own emblem
  * @param canvases on which it is shown; empty for all
+ * @param sound    that is heard when it comes
+ * @param comes    from where; empty as the family's things come
+ * @param goes     the way it leaves; empty likewise
  */
 public record AlertRule(
         String id,
@@ -31,7 +35,10 @@ public record AlertRule(
         double seconds,
         Urgency urgency,
         String picture,
-        List<String> canvases) {
+        List<String> canvases,
+        AlertSound sound,
+        Optional<Entrance> comes,
+        Optional<Entrance> goes) {
 
     /** For several: who, as far as they are named, and how many more. */
     public static final String SEVERAL = "{names}{more, plural, =0 {} one { and one more} other { and # more}}";
@@ -61,7 +68,20 @@ public record AlertRule(
     /** For every signal of a kind, on all canvases, in turn. */
     public static AlertRule of(SignalKind kind, boolean on, String kicker, String text, double seconds) {
         return new AlertRule(
-                standardId(kind), kind, on, When.ANY, kicker, text, SEVERAL, seconds, Urgency.NORMAL, "", List.of());
+                standardId(kind),
+                kind,
+                on,
+                When.ANY,
+                kicker,
+                text,
+                SEVERAL,
+                seconds,
+                Urgency.NORMAL,
+                "",
+                List.of(),
+                AlertSound.NONE,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** As the first rule for a kind is called. */
@@ -104,24 +124,67 @@ public record AlertRule(
     }
 
     public AlertRule worded(String newKicker, String newText, String newSeveral) {
-        return new AlertRule(id, kind, on, when, newKicker, newText, newSeveral, seconds, urgency, picture, canvases);
+        return new AlertRule(
+                id,
+                kind,
+                on,
+                when,
+                newKicker,
+                newText,
+                newSeveral,
+                seconds,
+                urgency,
+                picture,
+                canvases,
+                sound,
+                comes,
+                goes);
     }
 
     public AlertRule switched(boolean next) {
-        return new AlertRule(id, kind, next, when, kicker, text, several, seconds, urgency, picture, canvases);
+        return new AlertRule(
+                id, kind, next, when, kicker, text, several, seconds, urgency, picture, canvases, sound, comes, goes);
     }
 
     /** The same under another id. */
     public AlertRule called(String other) {
-        return new AlertRule(other, kind, on, when, kicker, text, several, seconds, urgency, picture, canvases);
+        return new AlertRule(
+                other, kind, on, when, kicker, text, several, seconds, urgency, picture, canvases, sound, comes, goes);
     }
 
     /** For other signals of its kind. */
     public AlertRule on(When condition) {
-        return new AlertRule(id, kind, on, condition, kicker, text, several, seconds, urgency, picture, canvases);
+        return new AlertRule(
+                id, kind, on, condition, kicker, text, several, seconds, urgency, picture, canvases, sound, comes,
+                goes);
     }
 
     public AlertRule urgent(Urgency next) {
-        return new AlertRule(id, kind, on, when, kicker, text, several, seconds, next, picture, canvases);
+        return new AlertRule(
+                id, kind, on, when, kicker, text, several, seconds, next, picture, canvases, sound, comes, goes);
+    }
+
+    public AlertRule heard(AlertSound next) {
+        return new AlertRule(
+                id, kind, on, when, kicker, text, several, seconds, urgency, picture, canvases, next, comes, goes);
+    }
+
+    /** Coming and going another way than the family's things do. */
+    public AlertRule moving(Entrance from, Entrance to) {
+        return new AlertRule(
+                id,
+                kind,
+                on,
+                when,
+                kicker,
+                text,
+                several,
+                seconds,
+                urgency,
+                picture,
+                canvases,
+                sound,
+                Optional.of(from),
+                Optional.of(to));
     }
 }

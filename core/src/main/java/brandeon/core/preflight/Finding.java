@@ -61,6 +61,9 @@ public record Finding(
         CAPTURE_CROPPED(Weight.NOTE, FixIdeas.each(FixIdeas::aspect, FixIdeas::backToPlan)),
         TWO_MOVING_GROUNDS(Weight.NOTE, FixIdeas.each(FixIdeas::still, FixIdeas::otherStill)),
         LOAD(Weight.NOTE, FixIdeas.each(FixIdeas::still)),
+        UNANNOUNCED(Weight.NOTE, SignalChecks::announced),
+        LOUDER(Weight.NOTE, Remedy.NONE),
+        HELD_BY_PEAKS(Weight.NOTE, Remedy.NONE),
         PROVENANCE(Weight.NOTE, Remedy.NONE);
 
         private final Weight weight;

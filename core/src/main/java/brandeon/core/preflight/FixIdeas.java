@@ -47,7 +47,7 @@ final class FixIdeas {
     static Remedy each(Idea... each) {
         return (theme, finding, piece, scene) -> {
             Optional<Standing> standing = scene.map(resolved -> Standing.of(theme, resolved));
-            Optional<Stood> stood = standing.flatMap(s -> s.piece(piece.id()));
+            Optional<Stood> stood = standing.flatMap(s -> piece.flatMap(one -> s.piece(one.id())));
             if (stood.isEmpty()) {
                 return List.of();
             }
@@ -103,7 +103,11 @@ final class FixIdeas {
         theme.piece(finding.other()).ifPresent(other -> ideas.addAll(still(other)));
     }
 
-    static List<Fix> shown(Theme theme, Finding finding, Piece piece, Optional<ResolvedScene> elsewhere) {
+    static List<Fix> shown(Theme theme, Finding finding, Optional<Piece> piece, Optional<ResolvedScene> elsewhere) {
+        return piece.map(one -> shown(theme, finding, one)).orElse(List.of());
+    }
+
+    private static List<Fix> shown(Theme theme, Finding finding, Piece piece) {
         Scene scene = theme.scene(finding.scene()).orElseThrow();
         if (scene.placed(piece.id()).isPresent()) {
             return theme
@@ -124,8 +128,8 @@ final class FixIdeas {
                 "Add it on top", new PlacingEdit.Place(scene.id(), scene.stack().size(), like)));
     }
 
-    static List<Fix> still(Theme theme, Finding finding, Piece piece, Optional<ResolvedScene> scene) {
-        return still(piece);
+    static List<Fix> still(Theme theme, Finding finding, Optional<Piece> piece, Optional<ResolvedScene> scene) {
+        return piece.map(FixIdeas::still).orElse(List.of());
     }
 
     private static List<Fix> still(Piece piece) {

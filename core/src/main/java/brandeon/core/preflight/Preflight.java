@@ -3,6 +3,7 @@ package brandeon.core.preflight;
 import brandeon.core.art.Pictures;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
+import brandeon.core.live.SignalKind;
 import brandeon.core.show.LiveState;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
@@ -35,6 +36,7 @@ public final class Preflight {
 
     private final Theme theme;
     private final LiveState live;
+    private final List<SignalKind> sent;
     private final Pictures pictures;
     private final Resolver resolver;
     private final Map<String, List<ResolvedScene>> resolved = new HashMap<>();
@@ -42,7 +44,13 @@ public final class Preflight {
     private final Map<String, List<Finding>> painted = new HashMap<>();
 
     public Preflight(Theme theme, LiveState live, Pictures pictures) {
+        this(theme, live, pictures, List.of());
+    }
+
+    /** @param sent the signals that the theme's channel can send */
+    public Preflight(Theme theme, LiveState live, Pictures pictures, List<SignalKind> sent) {
         this.theme = theme;
+        this.sent = List.copyOf(sent);
         this.live = Alerts.quiet(live);
         this.pictures = pictures;
         this.resolver = new Resolver(theme);
@@ -116,7 +124,7 @@ public final class Preflight {
                 break;
             }
             fixes.add(next.get());
-            now = new Preflight(applied.theme(), live, pictures);
+            now = new Preflight(applied.theme(), live, pictures, sent);
         }
         return new Repair(List.copyOf(fixes), now.found(true));
     }
@@ -126,16 +134,14 @@ public final class Preflight {
                 .flatMap(scene -> resolved(scene).stream()
                         .filter(one -> one.canvas().id().equals(finding.canvas()))
                         .findFirst());
-        return theme.piece(finding.piece())
-                .map(piece -> finding.kind().remedy().ideas(theme, finding, piece, where))
-                .orElse(List.of());
+        return finding.kind().remedy().ideas(theme, finding, theme.piece(finding.piece()), where);
     }
 
     private boolean helps(Fix fix, Finding finding) {
         if (!(Edits.apply(theme, fix.edit()) instanceof Outcome.Applied applied)) {
             return false;
         }
-        Preflight after = new Preflight(applied.theme(), live, pictures);
+        Preflight after = new Preflight(applied.theme(), live, pictures, sent);
         List<Scene> near = theme.scenes().stream()
                 .filter(scene -> touches(fix.edit(), finding, scene))
                 .toList();
@@ -176,6 +182,7 @@ public final class Preflight {
 
     private List<Finding> found(boolean alerts) {
         List<Finding> all = new ArrayList<>(ThemeChecks.of(theme));
+        all.addAll(SignalChecks.of(theme, sent));
         theme.scenes().forEach(scene -> {
             all.addAll(measured(scene, alerts));
             all.addAll(painted(scene, alerts));

@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** What a theme does not say of the pictures and faces that others made. One finding for all of a sort, on no scene. */
+/** What a theme does not say of the pictures, faces and sounds that others made. One finding for all of a sort, on no scene. */
 public final class ProvenanceChecks {
 
     private static final int NAMED = 3;
@@ -22,6 +22,8 @@ public final class ProvenanceChecks {
         finding("picture", theme.artworks().stream().map(a -> new Foreign(a.name(), a.provenance())))
                 .ifPresent(found::add);
         finding("font", theme.faces().stream().map(f -> new Foreign(f.title(), f.provenance())))
+                .ifPresent(found::add);
+        finding("sound", theme.sounds().own().stream().map(s -> new Foreign(s.name(), s.provenance())))
                 .ifPresent(found::add);
         return found;
     }

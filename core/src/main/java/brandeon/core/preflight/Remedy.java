@@ -13,8 +13,8 @@ interface Remedy {
     Remedy NONE = (theme, finding, piece, scene) -> List.of();
 
     /**
-     * @param piece the one that the finding is about
+     * @param piece the one that the finding is about; empty when it is about none
      * @param scene the scene of the finding on its canvas; empty when it is about the theme
      */
-    List<Fix> ideas(Theme theme, Finding finding, Piece piece, Optional<ResolvedScene> scene);
+    List<Fix> ideas(Theme theme, Finding finding, Optional<Piece> piece, Optional<ResolvedScene> scene);
 }

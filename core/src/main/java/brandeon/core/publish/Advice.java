@@ -5,22 +5,35 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.function.Predicate;
 
-/** Which behaviour suits a source, and why. */
-public record Advice(Behaviour behaviour, String reason) {
+/**
+ * Which behaviour suits a source, and why.
+ *
+ * @param sound whether its sound should be routed, since alerts may be heard in it
+ */
+public record Advice(Behaviour behaviour, String reason, boolean sound) {
 
     public static Advice of(Theme theme, Scene scene, Part part) {
-        boolean announces = part != Part.BACK && has(theme, scene, Kind::announces);
+        boolean announces = announces(theme, scene, part);
         if (announces) {
             return new Advice(
-                    Behaviour.KEEP_RUNNING, "It shows alerts; one that begins while it loads would be missed.");
+                    Behaviour.KEEP_RUNNING,
+                    "It shows alerts; one that begins while it loads would be missed.",
+                    theme.alerts().stream()
+                            .anyMatch(rule -> rule.on() && rule.sound().heard()));
         }
         if (part != Part.BACK && has(theme, scene, kind -> kind.counts().isPresent())) {
             return new Advice(
                     Behaviour.RESTART_ON_ENTRY,
-                    "Its clock runs on the server, so it may start afresh, and it is ready at once when shown.");
+                    "Its clock runs on the server, so it may start afresh, and it is ready at once when shown.",
+                    false);
         }
         return new Advice(
-                Behaviour.REST_WHEN_HIDDEN, "Nothing live is on it, so it need not cost anything while hidden.");
+                Behaviour.REST_WHEN_HIDDEN, "Nothing live is on it, so it need not cost anything while hidden.", false);
+    }
+
+    /** Whether alerts are shown in a part of a scene, so that they are heard there as well. */
+    public static boolean announces(Theme theme, Scene scene, Part part) {
+        return part != Part.BACK && has(theme, scene, Kind::announces);
     }
 
     private static boolean has(Theme theme, Scene scene, Predicate<Kind> what) {

@@ -47,6 +47,10 @@ final class DocumentRules {
             name(face.title());
             provenance(face.provenance());
         });
+        fresh(before.sounds().own(), after.sounds().own()).forEach(sound -> {
+            named(sound.id(), sound.name());
+            provenance(sound.provenance());
+        });
         fresh(before.brand().moods(), after.brand().moods()).forEach(mood -> named(mood.id(), mood.name()));
     }
 
@@ -85,6 +89,9 @@ final class DocumentRules {
         need(
                 rule.picture().isEmpty() || theme.artwork(rule.picture()).isPresent(),
                 "There is no such picture for an alert.");
+        need(
+                !rule.sound().heard() || theme.sounds().knows(rule.sound().sound()),
+                "There is no such sound for an alert.");
         rule.canvases()
                 .forEach(id -> need(theme.canvas(id).isPresent(), "There is no canvas “" + id + "” for an alert."));
         Stream.of(rule.kicker(), rule.text(), rule.several())

@@ -81,6 +81,11 @@ import java.util.stream.Stream;
     @Type(value = FramingEdit.SetViewer.class, name = "setViewer"),
     @Type(value = FramingEdit.SetKeepClear.class, name = "setKeepClear"),
     @Type(value = FramingEdit.DropKeepClear.class, name = "dropKeepClear"),
+    @Type(value = SoundEdit.AddSound.class, name = "addSound"),
+    @Type(value = SoundEdit.RemoveSound.class, name = "removeSound"),
+    @Type(value = SoundEdit.RenameSound.class, name = "renameSound"),
+    @Type(value = SoundEdit.SetSoundProvenance.class, name = "setSoundProvenance"),
+    @Type(value = SoundEdit.SetLoudness.class, name = "setLoudness"),
     @Type(value = ThemeEdit.SetAlert.class, name = "setAlert"),
     @Type(value = ThemeEdit.AddAlert.class, name = "addAlert"),
     @Type(value = ThemeEdit.MoveAlert.class, name = "moveAlert"),
@@ -99,7 +104,15 @@ import java.util.stream.Stream;
     @Type(value = Edit.Batch.class, name = "batch")
 })
 public sealed interface Edit
-        permits BrandEdit, ThemeEdit, SceneEdit, PieceEdit, PictureEdit, FramingEdit, PlacingEdit, Edit.Batch {
+        permits BrandEdit,
+                ThemeEdit,
+                SceneEdit,
+                PieceEdit,
+                PictureEdit,
+                SoundEdit,
+                FramingEdit,
+                PlacingEdit,
+                Edit.Batch {
 
     /**
      * For {@link Edits#apply} alone, which checks what comes of it.

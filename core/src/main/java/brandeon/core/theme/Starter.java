@@ -5,6 +5,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.AlertSound;
 import brandeon.core.live.SignalKind;
 import brandeon.core.text.Face;
 import java.util.List;
@@ -46,35 +47,45 @@ public final class Starter {
     public static List<AlertRule> alerts() {
         return List.of(
                 AlertRule.of(
-                        SignalKind.FOLLOW,
-                        true,
-                        "{count, plural, one {New follower} other {# new followers}}",
-                        "{name}",
-                        5),
+                                SignalKind.FOLLOW,
+                                true,
+                                "{count, plural, one {New follower} other {# new followers}}",
+                                "{name}",
+                                5)
+                        .heard(AlertSound.of("drop")),
                 AlertRule.of(
-                        SignalKind.SUBSCRIPTION,
-                        true,
-                        "New {count, plural, one {{supporter}} other {{supporters}}}",
-                        "{name} {supported}",
-                        7),
+                                SignalKind.SUBSCRIPTION,
+                                true,
+                                "New {count, plural, one {{supporter}} other {{supporters}}}",
+                                "{name} {supported}",
+                                7)
+                        .heard(AlertSound.of("chime")),
                 AlertRule.of(
-                        SignalKind.RENEWAL,
-                        true,
-                        "{months, plural, one {# month} other {# months}} a {supporter}",
-                        "{name}",
-                        7),
-                AlertRule.of(SignalKind.GIFTED_SUBSCRIPTIONS, true, "For others", "{name} gave {amount} {unit}", 7),
-                AlertRule.of(SignalKind.POINTS, true, "Thank you", "{name} {did} {amount} {unit}", 6),
-                AlertRule.of(SignalKind.GOODS, true, "Thank you", "{name} {did} {amount} {unit}", 6),
-                AlertRule.of(SignalKind.PAID_MESSAGE, true, "{name}, {money}", "{message}", 8),
+                                SignalKind.RENEWAL,
+                                true,
+                                "{months, plural, one {# month} other {# months}} a {supporter}",
+                                "{name}",
+                                7)
+                        .heard(AlertSound.of("chime")),
+                AlertRule.of(SignalKind.GIFTED_SUBSCRIPTIONS, true, "For others", "{name} gave {amount} {unit}", 7)
+                        .heard(AlertSound.of("harp")),
+                AlertRule.of(SignalKind.POINTS, true, "Thank you", "{name} {did} {amount} {unit}", 6)
+                        .heard(AlertSound.of("pluck")),
+                AlertRule.of(SignalKind.GOODS, true, "Thank you", "{name} {did} {amount} {unit}", 6)
+                        .heard(AlertSound.of("glass")),
+                AlertRule.of(SignalKind.PAID_MESSAGE, true, "{name}, {money}", "{message}", 8)
+                        .heard(AlertSound.of("bell")),
                 AlertRule.of(
-                        SignalKind.RAID,
-                        true,
-                        "A {raid}",
-                        "{name} {raided} with {amount, plural, one {# viewer} other {# viewers}}",
-                        8),
-                AlertRule.of(SignalKind.TIP, true, "A tip of {money}", "{name}", 8),
-                AlertRule.of(SignalKind.PURCHASE, true, "From the shop", "{name} {did}", 6));
+                                SignalKind.RAID,
+                                true,
+                                "A {raid}",
+                                "{name} {raided} with {amount, plural, one {# viewer} other {# viewers}}",
+                                8)
+                        .heard(AlertSound.of("horns")),
+                AlertRule.of(SignalKind.TIP, true, "A tip of {money}", "{name}", 8)
+                        .heard(AlertSound.of("wood")),
+                AlertRule.of(SignalKind.PURCHASE, true, "From the shop", "{name} {did}", 6)
+                        .heard(AlertSound.of("glass")));
     }
 
     /** As new rules for a kind begin. */

@@ -15,6 +15,7 @@ import java.util.Optional;
  *
  * @param alerts the first that is for a signal says how it is announced
  * @param pace   how alerts follow each other
+ * @param sounds what it sounds like
  * @param lines  dividing lines of zone plans that were moved by hand
  * @param viewer for whom texts must be large enough
  */
@@ -28,6 +29,7 @@ public record Theme(
         List<Scene> scenes,
         List<AlertRule> alerts,
         Pace pace,
+        Sounds sounds,
         List<Artwork> artworks,
         List<OwnFace> faces,
         List<LineShift> lines,
@@ -78,6 +80,7 @@ public record Theme(
                 scenes,
                 alerts,
                 Pace.STANDARD,
+                Sounds.STANDARD,
                 List.of(),
                 List.of(),
                 List.of(),
@@ -121,49 +124,62 @@ public record Theme(
 
     public Theme withName(String newName) {
         return new Theme(
-                newName, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines,
-                viewer);
+                newName, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces,
+                lines, viewer);
     }
 
     public Theme withBrand(Brand newBrand) {
         return new Theme(
-                name, newBrand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines,
-                viewer);
+                name, newBrand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces,
+                lines, viewer);
     }
 
     public Theme withFamily(String id) {
         return new Theme(
-                name, brand, id, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines, viewer);
+                name, brand, id, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withCanvases(List<Canvas> list) {
         return new Theme(
-                name, brand, family, list, captures, pieces, scenes, alerts, pace, artworks, faces, lines, viewer);
+                name, brand, family, list, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withCaptures(List<Capture> list) {
         return new Theme(
-                name, brand, family, canvases, list, pieces, scenes, alerts, pace, artworks, faces, lines, viewer);
+                name, brand, family, canvases, list, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withPieces(List<Piece> list) {
         return new Theme(
-                name, brand, family, canvases, captures, list, scenes, alerts, pace, artworks, faces, lines, viewer);
+                name, brand, family, canvases, captures, list, scenes, alerts, pace, sounds, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withScenes(List<Scene> list) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, list, alerts, pace, artworks, faces, lines, viewer);
+                name, brand, family, canvases, captures, pieces, list, alerts, pace, sounds, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withAlerts(List<AlertRule> list) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, list, pace, artworks, faces, lines, viewer);
+                name, brand, family, canvases, captures, pieces, scenes, list, pace, sounds, artworks, faces, lines,
+                viewer);
     }
 
     public Theme withPace(Pace other) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, other, artworks, faces, lines, viewer);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, other, sounds, artworks, faces, lines,
+                viewer);
+    }
+
+    public Theme withSounds(Sounds other) {
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, other, artworks, faces, lines,
+                viewer);
     }
 
     public Optional<Artwork> artwork(String id) {
@@ -172,21 +188,25 @@ public record Theme(
 
     public Theme withArtworks(List<Artwork> list) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, list, faces, lines, viewer);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, list, faces, lines,
+                viewer);
     }
 
     public Theme withFaces(List<OwnFace> list) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, list, lines, viewer);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, list, lines,
+                viewer);
     }
 
     public Theme withLines(List<LineShift> list) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, list, viewer);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, list,
+                viewer);
     }
 
     public Theme withViewer(Viewer other) {
         return new Theme(
-                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, artworks, faces, lines, other);
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
+                other);
     }
 }

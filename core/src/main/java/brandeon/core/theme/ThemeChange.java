@@ -31,6 +31,7 @@ public record ThemeChange(
         Optional<List<String>> sceneOrder,
         Optional<List<AlertRule>> alerts,
         Optional<Pace> pace,
+        Optional<Sounds> sounds,
         List<Artwork> artworks,
         Optional<List<String>> artworkOrder,
         Optional<List<OwnFace>> faces,
@@ -56,6 +57,7 @@ public record ThemeChange(
                         theme -> theme.scenes().stream().map(Scene::id).toList()),
                 other(before, after, Theme::alerts),
                 other(before, after, Theme::pace),
+                other(before, after, Theme::sounds),
                 others(before.artworks(), after.artworks(), Artwork::id),
                 other(
                         before,
@@ -78,6 +80,7 @@ public record ThemeChange(
                 put(before.scenes(), scenes, sceneOrder, Scene::id),
                 alerts.orElse(before.alerts()),
                 pace.orElse(before.pace()),
+                sounds.orElse(before.sounds()),
                 put(before.artworks(), artworks, artworkOrder, Artwork::id),
                 faces.orElse(before.faces()),
                 lines.orElse(before.lines()),

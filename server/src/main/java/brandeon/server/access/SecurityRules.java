@@ -28,6 +28,7 @@ class SecurityRules {
         "/o/**",
         "/inlets/**",
         "/painted/**",
+        "/sounds/**",
         "/pictures/**",
         "/fonts/**",
         "/fonts.css",
@@ -61,7 +62,7 @@ class SecurityRules {
         anybody.addAllowedOrigin(CorsConfiguration.ALL);
         anybody.addAllowedMethod(HttpMethod.GET);
         UrlBasedCorsConfigurationSource sources = new UrlBasedCorsConfigurationSource();
-        for (String path : new String[] {"/assets/**", "/fonts/**", "/painted/**", "/pictures/**"}) {
+        for (String path : new String[] {"/assets/**", "/fonts/**", "/painted/**", "/pictures/**", "/sounds/**"}) {
             sources.registerCorsConfiguration(path, anybody);
         }
         return headers(http)

@@ -6,6 +6,8 @@ import brandeon.core.problem.Mistake;
 import brandeon.core.text.FontFile;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.OwnFace;
+import brandeon.core.theme.Sound;
+import brandeon.core.theme.Sounds;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -13,6 +15,7 @@ import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
 import brandeon.server.file.Files;
 import brandeon.server.recolour.Artworks;
+import brandeon.server.sound.SoundFiles;
 import brandeon.server.theme.Themes;
 import brandeon.server.work.Workshop;
 import java.io.IOException;
@@ -25,6 +28,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -48,6 +52,7 @@ class PackageController {
     private final Themes themes;
     private final Channels channels;
     private final Artworks artworks;
+    private final SoundFiles sounds;
     private final Files files;
     private final Workshop workshop;
     private final TransactionTemplate transactions;
@@ -57,6 +62,7 @@ class PackageController {
             Themes themes,
             Channels channels,
             Artworks artworks,
+            SoundFiles sounds,
             Files files,
             Workshop workshop,
             TransactionTemplate transactions) {
@@ -64,23 +70,26 @@ class PackageController {
         this.themes = themes;
         this.channels = channels;
         this.artworks = artworks;
+        this.sounds = sounds;
         this.files = files;
         this.workshop = workshop;
         this.transactions = transactions;
     }
 
-    /** The theme with its pictures and fonts. */
+    /** The theme with its pictures, fonts and sounds. */
     @GetMapping("/api/themes/{id}/package.zip")
     ResponseEntity<StreamingResponseBody> takeOut(@PathVariable UUID id) {
         Member member = members.current();
         Theme theme = themes.get(member, id).theme();
         UUID workspace = member.workspace();
-        Set<String> fonts =
-                theme.faces().stream().map(own -> own.face().hash()).collect(Collectors.toUnmodifiableSet());
+        Set<String> asTheyAre = Stream.concat(
+                        theme.faces().stream().map(own -> own.face().hash()),
+                        theme.sounds().own().stream().map(Sound::file))
+                .collect(Collectors.toUnmodifiableSet());
         StreamingResponseBody body = out -> ThemePackage.write(
                 out,
                 theme,
-                name -> fonts.contains(name)
+                name -> asTheyAre.contains(name)
                         ? files.find(workspace, name).orElseThrow().content()
                         : artworks.content(workspace, name));
         return ResponseEntity.ok()
@@ -115,6 +124,12 @@ class PackageController {
                 throw new Mistake("The font " + own.title() + " of this package is another one than its theme names.");
             }
         }
+        Map<String, SoundFiles.Brought> heard = new HashMap<>();
+        for (Sound own : packed.theme().sounds().own()) {
+            heard.computeIfAbsent(
+                    own.file(),
+                    name -> read(own.name(), () -> sounds.brought(packed.files().get(name))));
+        }
         Themes.Draft draft = transactions.execute(_ -> {
             packed.theme()
                     .faces()
@@ -126,7 +141,12 @@ class PackageController {
             List<Artwork> kept = packed.theme().artworks().stream()
                     .map(artwork -> artworks.keep(member, artwork, pictures.get(artwork.file())))
                     .toList();
-            Theme theme = packed.theme().withArtworks(kept);
+            Sounds own = new Sounds(
+                    packed.theme().sounds().own().stream()
+                            .map(sound -> sounds.keep(member, sound, heard.get(sound.file())))
+                            .toList(),
+                    packed.theme().sounds().target());
+            Theme theme = packed.theme().withArtworks(kept).withSounds(own);
             return themes.bringIn(
                     member, channels.standard(member, theme.name()).id(), theme);
         });

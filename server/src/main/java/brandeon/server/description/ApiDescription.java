@@ -72,6 +72,11 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("Answers"), "camera");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "channel");
             orNull(api.getComponents().getSchemas().get("QueueView"), "last");
+            orNull(api.getComponents().getSchemas().get("AlertRule"), "comes");
+            orNull(api.getComponents().getSchemas().get("AlertRule"), "goes");
+            orNull(api.getComponents().getSchemas().get("HeardPlace"), "chosen");
+            orNull(api.getComponents().getSchemas().get("HeardPlace"), "now");
+            orNull(api.getComponents().getSchemas().get("HeardWish"), "outlet");
             orNull(api.getComponents().getSchemas().get("AlertTrial"), "preview");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "platform");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
@@ -85,6 +90,7 @@ class ApiDescription {
                             "sceneOrder",
                             "alerts",
                             "pace",
+                            "sounds",
                             "artworkOrder",
                             "faces",
                             "lines",

@@ -27,7 +27,7 @@ public class DatabaseWatch implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/api/**", "/o/**", "/inlets/**", "/painted/**");
+        registry.addInterceptor(this).addPathPatterns("/api/**", "/o/**", "/inlets/**", "/painted/**", "/sounds/**");
     }
 
     /** @throws DatabaseAway while it is away */

@@ -118,7 +118,10 @@ class AlertTrialController {
                         rule.seconds(),
                         rule.urgency(),
                         rule.picture(),
-                        List.of())));
+                        List.of(),
+                        rule.sound(),
+                        rule.comes(),
+                        rule.goes())));
         long now = System.currentTimeMillis();
         long from = now + PreviewView.SOON;
         LiveState.Shown shown = new LiveState.Shown(

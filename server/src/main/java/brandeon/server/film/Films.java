@@ -7,6 +7,7 @@ import brandeon.core.publish.Clip;
 import brandeon.server.access.Belongings;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
+import brandeon.server.ffmpeg.Ffmpeg;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;

@@ -25,6 +25,7 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.ffmpeg.Ffmpeg;
 import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;

@@ -231,7 +231,15 @@ class LayoutController {
     }
 
     private Preflight preflight(Themes.Draft draft) {
-        return new Preflight(draft.theme(), moments.of(draft).unspoken(), artworks.of(draft.workspace()));
+        return new Preflight(
+                draft.theme(),
+                moments.of(draft).unspoken(),
+                artworks.of(draft.workspace()),
+                channels.find(draft.channel())
+                        .map(channel -> channel.platform().signals().stream()
+                                .map(Profile.Term::kind)
+                                .toList())
+                        .orElse(List.of()));
     }
 
     private ResolvedScene resolve(Themes.Draft draft, Theme theme, Scene scene, Canvas canvas) {

@@ -74,8 +74,19 @@ public sealed interface Asked {
      * @param width  of its window, in pixels
      * @param hash   of the picture it shows
      * @param frames longest time between two of its frames lately, in milliseconds
+     * @param sound  whether the browser lets it be heard
      */
-    record Report(int width, int height, String hash, boolean visible, double frames) implements Asked {}
+    record Report(int width, int height, String hash, boolean visible, double frames, Hearing sound) implements Asked {}
+
+    /** Whether a page may be heard. */
+    enum Hearing {
+        /** It had nothing to play yet. */
+        UNTRIED,
+        /** Its sound runs. */
+        RUNS,
+        /** The browser does not let it sound until somebody presses something on it. */
+        BLOCKED
+    }
 
     /** What is the time? @param sent comes back in the answer */
     record AskTime(double sent) implements Asked {}

@@ -16,6 +16,7 @@ import java.util.UUID;
     @Type(value = Told.Changed.class, name = "changed"),
     @Type(value = Told.ShowChanged.class, name = "show"),
     @Type(value = Told.PeopleHere.class, name = "people"),
+    @Type(value = Told.Sounding.class, name = "sounding"),
     @Type(value = Told.Time.class, name = "time"),
     @Type(value = Told.Refusal.class, name = "error")
 })
@@ -64,6 +65,23 @@ public sealed interface Told {
 
     /** The server's clock, to be corrected by half the way. */
     record Time(double sent, long now) implements Told {}
+
+    /**
+     * Whether this outlet is the one in which its show is heard, and what is heard.
+     *
+     * @param load  addresses of all sounds that may be wanted, to be fetched beforehand
+     * @param plays what is heard now and next; whatever is not listed any more ends
+     */
+    record Sounding(boolean on, List<String> load, List<Play> plays) implements Told {}
+
+    /**
+     * A sound at its time.
+     *
+     * @param key   the same play keeps it
+     * @param gain  in dB
+     * @param until when it ends, if it has not ended by itself
+     */
+    record Play(String key, String address, double gain, long from, long until) {}
 
     /** Something was not done. @param feed it was about; may be empty */
     record Refusal(String feed, String detail) implements Told {}

@@ -1,5 +1,6 @@
 package brandeon.server.publish;
 
+import brandeon.server.live.Asked;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -16,8 +17,10 @@ public class Health {
      * @param width  of its window, in pixels
      * @param hash   of the picture it shows
      * @param frames longest time between two of its frames lately, in milliseconds
+     * @param sound  whether the browser lets it be heard
      */
-    public record Report(int width, int height, String hash, boolean visible, double frames, long at) {}
+    public record Report(
+            int width, int height, String hash, boolean visible, double frames, Asked.Hearing sound, long at) {}
 
     private final Map<UUID, Map<String, Report>> open = new ConcurrentHashMap<>();
     private final Map<UUID, Long> oldLinks = new ConcurrentHashMap<>();

@@ -195,8 +195,6 @@ public class Artworks implements Vetting {
             when files.about(member.workspace(), own.face().hash())
                     .filter(kept -> kept.type().equals(Files.FONT))
                     .isEmpty() -> throw new Refused("This font is not kept in this workspace; add its file.");
-            case Edit.Batch(List<Edit> edits) ->
-                new Edit.Batch(edits.stream().map(one -> vetted(member, one)).toList());
             default -> edit;
         };
     }

@@ -10,6 +10,7 @@ import brandeon.core.show.Show;
 import brandeon.core.show.Shows;
 import brandeon.core.show.Starting;
 import brandeon.core.text.Letters;
+import brandeon.core.theme.Sounds;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Belongings;
 import brandeon.server.access.Member;
@@ -43,11 +44,23 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class RunningShows implements Belongings {
 
-    /** A show as it is now. @param leading the theme that somebody chose to lead it */
-    public record Running(UUID id, UUID workspace, String name, Show show, long version, Optional<UUID> leading) {
+    /**
+     * A show as it is now.
+     *
+     * @param leading the theme that somebody chose to lead it
+     * @param heardIn the outlet in which somebody chose it to be heard
+     */
+    public record Running(
+            UUID id,
+            UUID workspace,
+            String name,
+            Show show,
+            long version,
+            Optional<UUID> leading,
+            Optional<UUID> heardIn) {
 
         private Running after(Show next) {
-            return new Running(id, workspace, name, next, version + 1, leading);
+            return new Running(id, workspace, name, next, version + 1, leading, heardIn);
         }
     }
 
@@ -64,8 +77,8 @@ public class RunningShows implements Belongings {
     public record Cast(List<Themes.Draft> themes, Optional<Themes.Draft> leading) {}
 
     /** How the signals of a show are announced. */
-    public record Announcing(List<AlertRule> rules, Pace pace) {
-        private static final Announcing NOTHING = new Announcing(List.of(), Pace.STANDARD);
+    public record Announcing(List<AlertRule> rules, Pace pace, Sounds sounds) {
+        private static final Announcing NOTHING = new Announcing(List.of(), Pace.STANDARD, Sounds.STANDARD);
     }
 
     private static final int LONGEST_NAME = 100;
@@ -183,7 +196,7 @@ public class RunningShows implements Belongings {
                 id,
                 _ -> find(id).flatMap(show -> cast(show).leading())
                         .map(leading -> themes.onAir(leading).orElse(leading.theme()))
-                        .map(theme -> new Announcing(theme.alerts(), theme.pace()))
+                        .map(theme -> new Announcing(theme.alerts(), theme.pace(), theme.sounds()))
                         .orElse(Announcing.NOTHING));
     }
 
@@ -281,6 +294,23 @@ public class RunningShows implements Belongings {
             throw new NotFound("There is no such theme in this show.");
         }
         rows.lead(id, theme);
+        forgotten(id);
+    }
+
+    /**
+     * Chooses the source in which a show is heard.
+     *
+     * @param outlet one of a theme of the show; empty for whichever viewers see
+     */
+    @Transactional
+    public void hearIn(Member member, UUID id, Optional<UUID> outlet) {
+        member.requires(Role.OPERATOR);
+        get(member, id);
+        rows.hearIn(id, outlet.orElse(null));
+        forgotten(id);
+    }
+
+    private void forgotten(UUID id) {
         AfterCommit.run(() -> {
             known.forget(id);
             startings.forget(id);
@@ -376,7 +406,8 @@ public class RunningShows implements Belongings {
                 row.name,
                 Json.read(row.document, Show.class),
                 row.version,
-                Optional.ofNullable(row.ledBy));
+                Optional.ofNullable(row.ledBy),
+                Optional.ofNullable(row.soundsIn));
     }
 
     private static Running mine(Member member, Optional<Running> show) {

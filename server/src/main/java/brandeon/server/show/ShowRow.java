@@ -30,6 +30,9 @@ class ShowRow {
     /** The theme that leads, where somebody chose one. */
     UUID ledBy;
 
+    /** The outlet in which it is heard, where somebody chose one. */
+    UUID soundsIn;
+
     Instant createdAt = Instant.now();
 
     protected ShowRow() {}

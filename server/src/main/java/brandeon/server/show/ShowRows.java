@@ -26,6 +26,11 @@ interface ShowRows extends JpaRepository<ShowRow, UUID> {
     @Query("update ShowRow s set s.ledBy = :theme where s.id = :id")
     void lead(UUID id, UUID theme);
 
+    /** @param outlet null for whichever viewers see */
+    @Modifying
+    @Query("update ShowRow s set s.soundsIn = :outlet where s.id = :id")
+    void hearIn(UUID id, UUID outlet);
+
     /** Shows that no channel feeds any more. */
     @Modifying
     @Query("delete from ShowRow s where s.id = :id")

@@ -14,6 +14,7 @@ import brandeon.server.problem.NotFound;
 import brandeon.server.problem.TooMany;
 import brandeon.server.problem.Unreadable;
 import brandeon.server.publish.Health;
+import brandeon.server.publish.Loudspeakers;
 import brandeon.server.publish.Outlets;
 import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
@@ -56,6 +57,7 @@ class LiveSocket extends TextWebSocketHandler {
     private final Feeds feeds;
     private final Outlets outlets;
     private final Health health;
+    private final Loudspeakers loudspeakers;
     private final Members members;
     private final SessionRepository<?> sessions;
     private final Themes themes;
@@ -69,6 +71,7 @@ class LiveSocket extends TextWebSocketHandler {
             Feeds feeds,
             Outlets outlets,
             Health health,
+            Loudspeakers loudspeakers,
             Members members,
             SessionRepository<?> sessions,
             Themes themes,
@@ -80,6 +83,7 @@ class LiveSocket extends TextWebSocketHandler {
         this.feeds = feeds;
         this.outlets = outlets;
         this.health = health;
+        this.loudspeakers = loudspeakers;
         this.members = members;
         this.sessions = sessions;
         this.themes = themes;
@@ -299,18 +303,21 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private void report(Connection connection, Asked.Report report) {
-        connection
-                .outlet()
-                .ifPresent(outlet -> health.report(
-                        outlet.id(),
-                        connection.id(),
-                        new Health.Report(
-                                report.width(),
-                                report.height(),
-                                report.hash(),
-                                report.visible(),
-                                report.frames(),
-                                System.currentTimeMillis())));
+        connection.outlet().ifPresent(outlet -> {
+            health.report(
+                    outlet.id(),
+                    connection.id(),
+                    new Health.Report(
+                            report.width(),
+                            report.height(),
+                            report.hash(),
+                            report.visible(),
+                            report.frames(),
+                            report.sound(),
+                            System.currentTimeMillis()));
+            loudspeakers.reported(
+                    connection.id(), outlet, told -> tell(connection, told), report.visible(), report.sound());
+        });
     }
 
     private void tell(Connection connection, Told told) {
@@ -335,6 +342,7 @@ class LiveSocket extends TextWebSocketHandler {
         connection.watches().values().forEach(feeds::leave);
         connection.themes().forEach(theme -> feeds.unfollow(theme, connection.outbox()));
         people.gone(connection.id(), this::tellPeople);
+        loudspeakers.gone(connection.id());
         connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), connection.id()));
     }
 }

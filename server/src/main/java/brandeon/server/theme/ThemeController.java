@@ -43,7 +43,7 @@ class ThemeController {
     private final Themes themes;
     private final Channels channels;
     private final PlatformProfiles profiles;
-    private final Vetting vetting;
+    private final List<Vetting> vetting;
     private final ThemeViews views;
 
     ThemeController(
@@ -51,7 +51,7 @@ class ThemeController {
             Themes themes,
             Channels channels,
             PlatformProfiles profiles,
-            Vetting vetting,
+            List<Vetting> vetting,
             ThemeViews views) {
         this.members = members;
         this.themes = themes;
@@ -100,7 +100,7 @@ class ThemeController {
     @PostMapping("/{id}/edits")
     EditView edit(@PathVariable UUID id, @RequestBody EditWish wish) {
         Member member = members.current();
-        Edit edit = vetting.vetted(member, wish.edit());
+        Edit edit = vetted(member, wish.edit());
         return views.of(member, themes.edit(member, id, _ -> edit, wish.gesture()));
     }
 
@@ -152,5 +152,16 @@ class ThemeController {
                         what -> what + "-" + UUID.randomUUID().toString().substring(0, 8))
                 .edits());
         return views.of(member, themes.edit(member, id, new Edit.Batch(edits), ""));
+    }
+
+    private Edit vetted(Member member, Edit edit) {
+        if (edit instanceof Edit.Batch(List<Edit> edits)) {
+            return new Edit.Batch(edits.stream().map(one -> vetted(member, one)).toList());
+        }
+        Edit known = edit;
+        for (Vetting one : vetting) {
+            known = one.vetted(member, known);
+        }
+        return known;
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.server.theme;
 
+import brandeon.core.bundle.AlertsUpgrade;
 import java.sql.SQLException;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;

@@ -6,5 +6,6 @@ import brandeon.server.access.Member;
 /** Puts what the server knows in the place of what an edit from outside claims, before it is applied. */
 public interface Vetting {
 
+    /** @param edit a single one, never a batch */
     Edit vetted(Member member, Edit edit);
 }

@@ -30,6 +30,8 @@ class AccessTest {
             "/inlets/mapped/{token}",
             "/pictures/{hash}",
             "/painted/{workspace}/{name}/{proof}",
+            "/sounds/{workspace}/{file}/{proof}",
+            "/sounds/shipped/{id}/{name}",
             "/o/{token}",
             "/fonts/{file}",
             "/fonts.css");

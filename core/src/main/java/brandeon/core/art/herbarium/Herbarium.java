@@ -17,6 +17,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
+import brandeon.core.motion.Entrance;
 import brandeon.core.motion.Track;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +49,7 @@ public final class Herbarium implements Family {
 
     @Override
     public Temperament temperament() {
-        return new Temperament(Temperament.Entrance.SETTLE, new Easing(0.25, 0.8, 0.35, 1), 560, 360, 130);
+        return new Temperament(Entrance.SETTLE, new Easing(0.25, 0.8, 0.35, 1), 560, 360, 130);
     }
 
     @Override

@@ -38,13 +38,21 @@ public final class AlertArt {
         body.add(Mark.group("emblem", ready.emblem()));
         List<Mark> marks = List.of(
                 Mark.group("alert", List.of(Mark.group("decor", ready.plate().decor()), Mark.group("plate", body))));
-        Temperament temperament = family.temperament();
+        Temperament own = family.temperament();
+        Temperament temperament = ask.comes().map(own::with).orElse(own);
         double unit = easel.canvas().unit();
         List<Track> tracks = List.of(
                 temperament.entrance("plate", ask.box(), unit, 0, ask.from()),
                 temperament.entrance("decor", ask.box(), unit, 1, ask.from()),
-                temperament.exit("alert", unit, ask.until() - ask.from() - temperament.leave(), ask.from()));
+                exit(own, ask, unit));
         return new PieceArt(marks, tracks, List.of());
+    }
+
+    private static Track exit(Temperament own, Ask.Alert ask, double unit) {
+        double after = ask.until() - ask.from() - own.leave();
+        return ask.goes()
+                .map(way -> own.exit("alert", way, ask.box(), unit, after, ask.from()))
+                .orElseGet(() -> own.exit("alert", unit, after, ask.from()));
     }
 
     private static List<Words.Line> lines(

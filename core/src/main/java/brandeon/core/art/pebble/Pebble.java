@@ -18,6 +18,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.colour.Contrast;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
+import brandeon.core.motion.Entrance;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -48,7 +49,7 @@ public final class Pebble implements Family {
 
     @Override
     public Temperament temperament() {
-        return new Temperament(Temperament.Entrance.POP, new Easing(0.3, 0.7, 0.3, 1), 620, 380, 110);
+        return new Temperament(Entrance.POP, new Easing(0.3, 0.7, 0.3, 1), 620, 380, 110);
     }
 
     @Override

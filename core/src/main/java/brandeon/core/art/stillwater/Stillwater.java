@@ -18,6 +18,7 @@ import brandeon.core.canvas.Shape;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
+import brandeon.core.motion.Entrance;
 import brandeon.core.motion.Track;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +50,7 @@ public final class Stillwater implements Family {
 
     @Override
     public Temperament temperament() {
-        return new Temperament(Temperament.Entrance.FADE, Easing.EASE_OUT, 420, 320, 60);
+        return new Temperament(Entrance.FADE, Easing.EASE_OUT, 420, 320, 60);
     }
 
     @Override

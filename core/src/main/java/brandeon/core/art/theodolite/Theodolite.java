@@ -17,6 +17,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
+import brandeon.core.motion.Entrance;
 import brandeon.core.motion.Track;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,7 +47,7 @@ public final class Theodolite implements Family {
 
     @Override
     public Temperament temperament() {
-        return new Temperament(Temperament.Entrance.SLIDE, new Easing(0.2, 0.9, 0.2, 1), 300, 220, 90);
+        return new Temperament(Entrance.SLIDE, new Easing(0.2, 0.9, 0.2, 1), 300, 220, 90);
     }
 
     @Override

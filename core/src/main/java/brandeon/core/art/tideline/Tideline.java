@@ -17,6 +17,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Easing;
+import brandeon.core.motion.Entrance;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -51,7 +52,7 @@ public final class Tideline implements Family {
 
     @Override
     public Temperament temperament() {
-        return new Temperament(Temperament.Entrance.SLIDE, Easing.ARRIVE, 700, 450, 160);
+        return new Temperament(Entrance.SLIDE, Easing.ARRIVE, 700, 450, 160);
     }
 
     @Override

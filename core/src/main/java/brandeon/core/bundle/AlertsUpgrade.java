@@ -1,4 +1,4 @@
-package brandeon.server.theme;
+package brandeon.core.bundle;
 
 import java.util.Locale;
 import tools.jackson.databind.JsonNode;
@@ -8,12 +8,12 @@ import tools.jackson.databind.node.ObjectNode;
  * Brings documents and edits from before alert rules were a list to their present form: a rule has an id, what it is for
  * and words for several signals; a theme has a pace.
  */
-final class AlertsUpgrade {
+public final class AlertsUpgrade {
 
     private AlertsUpgrade() {}
 
     /** Changes the node in place. Parts are known by their properties, so that they are found at any depth. */
-    static void upgrade(JsonNode node) {
+    public static void upgrade(JsonNode node) {
         node.forEach(AlertsUpgrade::upgrade);
         if (!(node instanceof ObjectNode object)) {
             return;

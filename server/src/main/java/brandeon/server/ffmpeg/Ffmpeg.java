@@ -1,4 +1,4 @@
-package brandeon.server.film;
+package brandeon.server.ffmpeg;
 
 import brandeon.core.canvas.Size;
 import java.awt.image.BufferedImage;
@@ -9,19 +9,22 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
- * The program ffmpeg, which encodes films; looked for on the path whenever it is needed, so it may be installed later.
+ * The program ffmpeg, which encodes films and decodes sounds; looked for on the path whenever it is needed, so it may be
+ * installed later.
  */
 @Component
-class Ffmpeg {
+public class Ffmpeg {
 
     private static final String PROGRAM = "ffmpeg";
     private static final int SAID = 600;
+    private static final int PATIENCE_SECONDS = 20;
 
-    boolean found() {
+    public boolean found() {
         return Stream.of(System.getenv().getOrDefault("PATH", "").split(":"))
                 .anyMatch(folder -> Files.isExecutable(Path.of(folder, PROGRAM)));
     }
@@ -30,7 +33,7 @@ class Ffmpeg {
      * WebM with VP9 and an alpha plane. A side of odd length loses its last row or column, since colour is stored for
      * pairs.
      */
-    Encoder webm(Path file, Size size, int framesPerSecond) throws IOException {
+    public Encoder webm(Path file, Size size, int framesPerSecond) throws IOException {
         Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
         // Live feeds and people come first.
         Process process = new ProcessBuilder(List.of(
@@ -78,8 +81,73 @@ class Ffmpeg {
         return new Encoder(process, said, size);
     }
 
+    /**
+     * A sound as WAV with 32 bits in floating point; its rate and channels stay.
+     *
+     * @param demuxer as ffmpeg calls the format, so that nothing else is looked for in the bytes
+     * @param seconds after which it is cut
+     * @throws IOException when it cannot be read, with what ffmpeg says
+     */
+    public byte[] wav(byte[] sound, String demuxer, int seconds) throws IOException {
+        Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
+        Process process = new ProcessBuilder(List.of(
+                        "nice",
+                        "-n",
+                        "10",
+                        PROGRAM,
+                        "-hide_banner",
+                        "-loglevel",
+                        "error",
+                        "-f",
+                        demuxer,
+                        "-i",
+                        "pipe:0",
+                        "-vn",
+                        "-sn",
+                        "-dn",
+                        "-t",
+                        String.valueOf(seconds),
+                        "-c:a",
+                        "pcm_f32le",
+                        "-f",
+                        "wav",
+                        "pipe:1"))
+                .redirectError(said.toFile())
+                .start();
+        Thread writer = Thread.ofVirtual().start(() -> {
+            try (OutputStream in = process.getOutputStream()) {
+                in.write(sound);
+            } catch (IOException e) {
+                // It has read enough, or says what is wrong.
+            }
+        });
+        Thread.ofVirtual().start(() -> {
+            try {
+                if (!process.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                    process.destroyForcibly();
+                }
+            } catch (InterruptedException e) {
+                process.destroyForcibly();
+            }
+        });
+        try {
+            byte[] decoded = process.getInputStream().readAllBytes();
+            writer.join();
+            if (process.waitFor() != 0) {
+                throw new IOException(Files.readString(said).strip());
+            }
+            return decoded;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("interrupted", e);
+        } finally {
+            process.destroyForcibly();
+            Files.deleteIfExists(said);
+        }
+    }
+
     /** Takes frames one after another. */
-    static final class Encoder implements AutoCloseable {
+    public static final class Encoder implements AutoCloseable {
 
         private final Process process;
         private final Path said;
@@ -94,7 +162,7 @@ class Ffmpeg {
         }
 
         /** @param image premultiplied, of the size that was announced; the film holds straight colour */
-        void frame(BufferedImage image) throws IOException {
+        public void frame(BufferedImage image) throws IOException {
             int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
             for (int i = 0; i < pixels.length; i++) {
                 int alpha = pixels[i] >>> 24;
@@ -115,7 +183,7 @@ class Ffmpeg {
         }
 
         /** Waits until the file is whole. */
-        void end() throws IOException {
+        public void end() throws IOException {
             in.close();
             try {
                 if (process.waitFor() != 0) {

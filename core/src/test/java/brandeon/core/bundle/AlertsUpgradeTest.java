@@ -1,4 +1,4 @@
-package brandeon.server.theme;
+package brandeon.core.bundle;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -7,6 +7,7 @@ import brandeon.core.live.Pace;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.core.theme.Edit;
+import brandeon.core.theme.Sounds;
 import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
 import brandeon.core.theme.ThemeEdit;
@@ -16,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Documents and edits as they were written when a kind of signal had one rule. */
+/** Documents and edits as they were written when a kind of signal had one rule, and nothing was heard. */
 class AlertsUpgradeTest {
 
     private static final JsonMapper JSON = new JsonMapper();
@@ -28,13 +29,17 @@ class AlertsUpgradeTest {
     void aThemeKeepsItsRules() {
         ObjectNode document = (ObjectNode) JSON.readTree(Json.write(Starter.theme("Old")));
         document.remove("pace");
+        document.remove("sounds");
         document.set("alerts", JSON.readTree("[" + RULE + "]"));
         AlertsUpgrade.upgrade(document);
+        SoundsUpgrade.upgrade(document);
         Theme theme = Json.read(document.toString(), Theme.class);
         assertThat(theme.alerts()).containsExactly(NOW);
         assertThat(theme.pace()).isEqualTo(Pace.STANDARD);
+        assertThat(theme.sounds()).isEqualTo(Sounds.STANDARD);
         JsonNode again = document.deepCopy();
         AlertsUpgrade.upgrade(again);
+        SoundsUpgrade.upgrade(again);
         assertThat(again).as("what is upgraded already stays").isEqualTo(document);
     }
 
@@ -43,6 +48,7 @@ class AlertsUpgradeTest {
         JsonNode batch = JSON.readTree("{\"edit\":\"batch\",\"edits\":[{\"edit\":\"setAlert\",\"rule\":" + RULE
                 + "},{\"edit\":\"dropAlert\",\"kind\":\"PAID_MESSAGE\"}]}");
         AlertsUpgrade.upgrade(batch);
+        SoundsUpgrade.upgrade(batch);
         List<Edit> edits = ((Edit.Batch) Json.read(batch.toString(), Edit.class)).edits();
         assertThat(edits).containsExactly(new ThemeEdit.SetAlert(NOW), new ThemeEdit.DropAlert("paid-message"));
     }
