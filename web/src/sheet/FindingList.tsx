@@ -51,6 +51,20 @@ export function FindingList({
   );
 }
 
+/** Where somebody sees to a finding that is on no scene. */
+const ABOUT_THE_THEME: Partial<Record<Finding["kind"], (theme: string, other: string) => string>> = {
+  PROVENANCE: (theme, other) => (other === "sound" ? `/themes/${theme}/alerts` : `/themes/${theme}/brand/pictures`),
+  LOUDER: (theme) => `/themes/${theme}/alerts`,
+  HELD_BY_PEAKS: (theme) => `/themes/${theme}/alerts`,
+  UNANNOUNCED: (theme) => `/themes/${theme}/alerts`,
+};
+
+const WORDS: Partial<Record<Finding["kind"], string>> = {
+  PROVENANCE: "Say it",
+  LOUDER: "Hear it",
+  HELD_BY_PEAKS: "Hear it",
+};
+
 function Line({ finding, also, brief }: { finding: Finding; also: Finding[]; brief: boolean }) {
   const { theme, id } = useTheme();
   const edit = useEdit();
@@ -63,9 +77,7 @@ function Line({ finding, also, brief }: { finding: Finding; also: Finding[]; bri
   const address =
     scene && canvas
       ? onStage(finding)
-      : finding.kind === "PROVENANCE"
-        ? `/themes/${id}/brand/pictures`
-        : `/themes/${id}/pieces/${finding.piece}`;
+      : (ABOUT_THE_THEME[finding.kind]?.(id, finding.other) ?? `/themes/${id}/pieces/${finding.piece}`);
   const { fix } = finding;
   const may = useMay();
   return (
@@ -109,7 +121,7 @@ function Line({ finding, also, brief }: { finding: Finding; also: Finding[]; bri
       )}
       {!fix && !brief && !scene && (
         <Link className="btn" to={address}>
-          {finding.kind === "PROVENANCE" ? "Say it" : "Tune it"}
+          {WORDS[finding.kind] ?? "Tune it"}
         </Link>
       )}
     </li>

@@ -7,6 +7,7 @@ import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.layout.rearrange.Rearrangement;
+import brandeon.core.platform.Profile;
 import brandeon.core.preflight.Finding;
 import brandeon.core.preflight.FlashChecks;
 import brandeon.core.preflight.Preflight;
@@ -22,6 +23,7 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.channel.Channels;
 import brandeon.server.live.Moments;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
@@ -73,15 +75,23 @@ class LayoutController {
 
     private final Members members;
     private final Themes themes;
+    private final Channels channels;
     private final ThemeViews views;
     private final Moments moments;
     private final Artworks artworks;
     private final Hands hands;
 
     LayoutController(
-            Members members, Themes themes, ThemeViews views, Moments moments, Artworks artworks, Hands hands) {
+            Members members,
+            Themes themes,
+            Channels channels,
+            ThemeViews views,
+            Moments moments,
+            Artworks artworks,
+            Hands hands) {
         this.members = members;
         this.themes = themes;
+        this.channels = channels;
         this.views = views;
         this.moments = moments;
         this.artworks = artworks;
