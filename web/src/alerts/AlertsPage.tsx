@@ -4,6 +4,7 @@ import { useTheme } from "../theme/useTheme";
 import { PaceFields } from "./PaceFields";
 import { Queue } from "./Queue";
 import { RuleList } from "./RuleList";
+import { SoundList } from "./SoundList";
 import { Trial } from "./Trial";
 import type { Rule } from "./sentence";
 
@@ -34,6 +35,7 @@ export function AlertsPage() {
           sent={channels.data?.find((one) => one.id === channel)?.signals.map((signal) => signal.kind) ?? []}
         />
         <PaceFields />
+        <SoundList />
       </section>
       <section className="flex min-w-0 flex-col overflow-auto border-l border-rule p-4">
         {rule && <Trial key={rule.id} rule={{ ...rule, ...draft }} />}

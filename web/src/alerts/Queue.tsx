@@ -6,6 +6,7 @@ import { Trouble } from "../app/Trouble";
 import { useDeed } from "../app/useDeed";
 import { useMay } from "../theme/May";
 import { useTheme } from "../theme/useTheme";
+import { HeardIn } from "./HeardIn";
 
 type Queued = Schemas["QueuedAlert"];
 type Deed = Schemas["AlertWish"]["deed"];
@@ -84,6 +85,7 @@ export function Queue() {
           </button>
         </div>
       )}
+      <HeardIn />
       <Trouble query={queue} />
       <ol className="ruled border-y border-rule empty:border-0" aria-label="Alerts in their order">
         {view?.alerts.map((one) => {

@@ -8,6 +8,8 @@ import { May } from "../theme/May";
 import { newId, useCatalogue, useEdit, useTheme } from "../theme/useTheme";
 import { useCurrencies } from "./useCurrencies";
 import { digits, type Rule } from "./sentence";
+import { Hear } from "./Hear";
+import { useSounds } from "./useSounds";
 import { useTrial } from "./useTrial";
 
 /** Part of what a rule is for, or what follows from what it was for before. */
@@ -27,6 +29,7 @@ export function RuleFields(props: {
   const catalogue = useCatalogue().data;
   const kind = catalogue?.signalKinds.find((one) => one.id === rule.kind);
   const trial = useTrial({ ...rule, ...draft });
+  const sounds = useSounds().data;
   const set = (change: Partial<Rule>) => put((before) => ({ ...before, ...change }));
   const setWhen = (change: Change) =>
     put((before) => ({
@@ -130,6 +133,42 @@ export function RuleFields(props: {
               />
             ))}
         </Line>
+        <Line title="Heard">
+          <select
+            className="field max-w-44"
+            aria-label="Sound"
+            value={rule.sound.sound}
+            onChange={(event) => void set({ sound: { ...rule.sound, sound: event.target.value } })}
+          >
+            <option value="">nothing</option>
+            {sounds?.map((sound) => (
+              <option key={sound.id} value={sound.id}>
+                {sound.name}
+              </option>
+            ))}
+          </select>
+          {trial.data?.heard && <Hear name="it" address={trial.data.heard.address} gain={trial.data.heard.gain} />}
+          {rule.sound.sound !== "" && (
+            <label className="flex items-center gap-1.5">
+              <NumberField
+                label="Louder or softer than the others, in LU"
+                width={3}
+                value={rule.sound.level}
+                set={(level) => set({ sound: { ...rule.sound, level } })}
+              />
+              LU{" "}
+              {rule.sound.level > 0
+                ? "louder than the others"
+                : rule.sound.level < 0
+                  ? "under the others"
+                  : ", as loud as the others"}
+            </label>
+          )}
+        </Line>
+        <Line title="Moves">
+          <Way title="comes" label="How it comes" value={rule.comes} set={(comes) => set({ comes })} />
+          <Way title="goes" label="How it goes" value={rule.goes} set={(goes) => set({ goes })} />
+        </Line>
         <div className="only-may flex gap-2">
           <button className="btn" onClick={copy}>
             <Copy size={13} aria-hidden="true" />
@@ -145,6 +184,34 @@ export function RuleFields(props: {
         </div>
       </div>
     </May>
+  );
+}
+
+/** How an alert comes or goes; null as the family's things do. */
+function Way(props: {
+  title: string;
+  label: string;
+  value: Rule["comes"];
+  set: (way: Rule["comes"]) => Promise<boolean>;
+}) {
+  const ways = useCatalogue().data?.entrances;
+  return (
+    <label className="flex items-center gap-1.5">
+      {props.title}
+      <select
+        className="field"
+        aria-label={props.label}
+        value={props.value ?? ""}
+        onChange={(event) => void props.set(ways?.find((way) => way.id === event.target.value)?.id ?? null)}
+      >
+        <option value="">as the family does</option>
+        {ways?.map((way) => (
+          <option key={way.id} value={way.id}>
+            {way.title}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

@@ -3,6 +3,7 @@ import { useDragOrder } from "../app/useDragOrder";
 import { May } from "../theme/May";
 import { newId, useCatalogue, useEdit, useTheme } from "../theme/useTheme";
 import { RuleFields } from "./RuleFields";
+import { useSounds } from "./useSounds";
 import { condition, hidden, manner, readable, unannounced, type Rule, type SignalKind } from "./sentence";
 
 const NONE: SignalKind[] = [];
@@ -20,6 +21,7 @@ export function RuleList(props: {
   const { theme, platform } = useTheme();
   const edit = useEdit();
   const catalogue = useCatalogue().data;
+  const sounds = useSounds().data;
   const kinds = catalogue?.signalKinds ?? NONE;
   const order = useDragOrder(theme.alerts.length, (from, to) => {
     const rule = theme.alerts[from];
@@ -74,7 +76,7 @@ export function RuleList(props: {
                   onClick={() => choose(rule.id)}
                 >
                   <b>{condition(rule, kind)}</b> {kind.title.endsWith("s") ? "show" : "shows"} “{readable(rule.text)}”
-                  for {manner(rule, theme.canvases, theme.artworks)}.
+                  for {manner(rule, theme.canvases, theme.artworks, sounds)}.
                 </button>
                 {!sent.includes(rule.kind) && sent.length > 0 && (
                   <span className="shrink-0 text-faint">{platform} lacks it</span>

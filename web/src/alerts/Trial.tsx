@@ -6,6 +6,7 @@ import { Trouble } from "../app/Trouble";
 import { useDeed } from "../app/useDeed";
 import { Footage } from "../footage/Footage";
 import { PieceStage } from "../piece/PieceStage";
+import { useHear } from "../sound/useHear";
 import { useMay } from "../theme/May";
 import { useCatalogue, useTheme } from "../theme/useTheme";
 import { digits, type Rule } from "./sentence";
@@ -19,6 +20,7 @@ export function Trial({ rule }: { rule: Rule }) {
   const trial = useTrial(rule);
   const [playing, setPlaying] = useState(false);
   const may = useMay("OPERATOR");
+  const { hear } = useHear();
   const send = useDeed(
     () =>
       answer(
@@ -34,6 +36,8 @@ export function Trial({ rule }: { rule: Rule }) {
   const play = () => {
     setPlaying(true);
     void trial.refetch();
+    const heard = trial.data?.heard;
+    if (heard) hear(heard.address, heard.gain, (trial.data?.seconds ?? 5) * 1000);
     window.setTimeout(() => setPlaying(false), (trial.data?.seconds ?? 5) * 1000 + 700);
   };
   const other = theme.alerts.find((one) => one.id === trial.data?.by);

@@ -46,12 +46,15 @@ export function manner(
   rule: Rule,
   canvases: { id: string; name: string }[],
   pictures: { id: string; name: string }[],
+  sounds: { id: string; name: string }[] = [],
 ): string {
   const where = canvases.filter((canvas) => rule.canvases.includes(canvas.id)).map((canvas) => canvas.name);
+  const sound = sounds.find((one) => one.id === rule.sound.sound);
   const picture = pictures.find((one) => one.id === rule.picture);
   return [
     `${String(rule.seconds)} s`,
     ...(picture ? [`with ${picture.name}`] : []),
+    ...(sound ? [`heard with ${sound.name.toLowerCase()}`] : []),
     ...(where.length > 0 ? [`on ${where.join(" and ")} only`] : []),
     ...(rule.urgency === "HIGH" ? ["before others"] : rule.urgency === "LOW" ? ["may wait"] : []),
   ].join(", ");

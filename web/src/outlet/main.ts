@@ -2,11 +2,18 @@ import type { Schemas } from "../api/client";
 import { FeedFollower, type First } from "../painter/feed";
 import { Painter } from "../painter/painter";
 import { ServerClock } from "../painter/serverClock";
+import { Sounder } from "../sound/sounder";
 import { Keeping } from "./keeping";
 
 type Said = Schemas["Watch"] | Schemas["Report"] | Schemas["AskTime"];
 
-type Heard = Schemas["Welcome"] | Schemas["Patch"] | Schemas["Changed"] | Schemas["Time"] | Schemas["Refusal"];
+type Heard =
+  | Schemas["Welcome"]
+  | Schemas["Patch"]
+  | Schemas["Changed"]
+  | Schemas["Sounding"]
+  | Schemas["Time"]
+  | Schemas["Refusal"];
 
 const FIRST_WAIT = 250;
 const LONGEST_WAIT = 8000;
@@ -20,6 +27,7 @@ const token = location.pathname.split("/").pop() ?? "";
 const clock = new ServerClock();
 const painter = new Painter(host, clock.now, true);
 const keeping = new Keeping();
+const sounder = new Sounder(clock.now, report);
 let socket: WebSocket | null = null;
 let wait = FIRST_WAIT;
 
@@ -79,6 +87,9 @@ function receive(message: Heard): void {
     case "patch":
       follower.patch(message);
       break;
+    case "sounding":
+      sounder.told(message);
+      break;
     case "time":
       if (clock.measured(message.sent, message.now)) painter.retime();
       break;
@@ -133,9 +144,11 @@ function report(): void {
     hash: follower.standing.hash,
     visible: !document.hidden,
     frames: longestFrame,
+    sound: sounder.hearing,
   });
 }
 
+for (const press of ["pointerdown", "keydown"]) addEventListener(press, () => sounder.pressed());
 addEventListener("resize", () => {
   fit();
   report();

@@ -6,6 +6,7 @@ import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { useCopy } from "../app/useCopy";
+import { HeardIn } from "../alerts/HeardIn";
 import { useTheme } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
 import { Link } from "react-router";
@@ -69,6 +70,16 @@ export function LedgerPage() {
         </div>
       </div>
       <Trouble query={ledger} />
+      {onAir > 0 && (
+        <HeardIn
+          sources={ledger.data?.rows
+            .filter((row) => row.advice.sound && row.state !== "WITHDRAWN")
+            .map((row) => ({
+              id: row.outlet,
+              name: `${row.sceneName}, ${row.canvasName}, ${PART_NAMES[row.part]}`,
+            }))}
+        />
+      )}
       {onAir === 0 && (
         <p className="mb-3 border border-dashed border-rule p-4">
           Nothing is on air yet.{" "}
@@ -265,6 +276,12 @@ function LedgerRow({ row, first }: { row: Row; first: boolean }) {
         {titleOf(behaviours, row.advice.behaviour)}
         <br />
         <span className="text-faint">{row.advice.reason}</span>
+        <br />
+        {row.advice.sound ? (
+          "Route its sound: alerts may be heard here."
+        ) : (
+          <span className="text-faint">No sound.</span>
+        )}
       </td>
       <td className={`py-1.5 ${colour}`}>{row.sentence}</td>
     </tr>

@@ -126,6 +126,7 @@ const nothing: Schemas["ThemeChange"] = {
   sceneOrder: null,
   alerts: null,
   pace: null,
+  sounds: null,
   artworks: [],
   artworkOrder: null,
   faces: null,

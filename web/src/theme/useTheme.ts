@@ -163,6 +163,7 @@ export function changed(theme: Theme, change: Schemas["ThemeChange"]): Theme {
     scenes: put(theme.scenes, change.scenes, change.sceneOrder),
     alerts: change.alerts ?? theme.alerts,
     pace: change.pace ?? theme.pace,
+    sounds: change.sounds ?? theme.sounds,
     artworks: put(theme.artworks, change.artworks, change.artworkOrder),
     faces: change.faces ?? theme.faces,
     lines: change.lines ?? theme.lines,

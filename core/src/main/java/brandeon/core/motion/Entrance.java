@@ -3,13 +3,22 @@ package brandeon.core.motion;
 /** From where things come; what leaves may go the same way. */
 public enum Entrance {
     /** Without moving. */
-    FADE,
-    /** From the left. */
-    SLIDE,
-    /** From below. */
-    RISE,
+    FADE("fading"),
+    /** From the left, and there again. */
+    SLIDE("from the left"),
+    RISE("from below"),
     /** Growing a little past its size. */
-    POP,
+    POP("growing"),
     /** Laid down with a slight turn. */
-    SETTLE
+    SETTLE("laid down");
+
+    private final String title;
+
+    Entrance(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
 }

@@ -78,6 +78,7 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("HeardPlace"), "now");
             orNull(api.getComponents().getSchemas().get("HeardWish"), "outlet");
             orNull(api.getComponents().getSchemas().get("AlertTrial"), "preview");
+            orNull(api.getComponents().getSchemas().get("AlertTrial"), "heard");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "platform");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(

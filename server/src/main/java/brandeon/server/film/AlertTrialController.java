@@ -16,11 +16,13 @@ import brandeon.core.publish.Alone;
 import brandeon.core.show.LiveState;
 import brandeon.core.text.MessageCheck;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.Sounds;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.channel.Channels;
 import brandeon.server.recolour.Artworks;
+import brandeon.server.sound.SoundFiles;
 import brandeon.server.standin.TriedSignal;
 import brandeon.server.theme.Themes;
 import brandeon.server.work.Hands;
@@ -51,6 +53,7 @@ class AlertTrialController {
      * @param refused  why such a signal would not be taken in; empty when it would
      * @param matches  whether the rule is for such a signal at all
      * @param by       id of the theme's rule that would announce it; empty for none
+     * @param heard    what sounds with it; null for nothing
      * @param preview  null while something is wrong
      */
     record AlertTrial(
@@ -61,24 +64,31 @@ class AlertTrialController {
             String kicker,
             String text,
             double seconds,
+            Optional<HeardHere> heard,
             Optional<PreviewView> preview) {
 
         private static AlertTrial wrong(Map<String, String> mistakes, String refused) {
-            return new AlertTrial(mistakes, refused, false, "", "", "", 0, Optional.empty());
+            return new AlertTrial(mistakes, refused, false, "", "", "", 0, Optional.empty(), Optional.empty());
         }
     }
+
+    /** A sound at its address. @param gain in dB */
+    record HeardHere(String address, double gain) {}
 
     private final Members members;
     private final Themes themes;
     private final Channels channels;
     private final Artworks artworks;
+    private final SoundFiles sounds;
     private final Hands hands;
 
-    AlertTrialController(Members members, Themes themes, Channels channels, Artworks artworks, Hands hands) {
+    AlertTrialController(
+            Members members, Themes themes, Channels channels, Artworks artworks, SoundFiles sounds, Hands hands) {
         this.members = members;
         this.themes = themes;
         this.channels = channels;
         this.artworks = artworks;
+        this.sounds = sounds;
         this.hands = hands;
     }
 
@@ -146,8 +156,17 @@ class AlertTrialController {
                 rule.kickerFor(shown.values()),
                 rule.textFor(shown.values(), wish.count()),
                 rule.millis(signal) / 1000.0,
+                heard(draft, rule),
                 Optional.of(new PreviewView(
                         artworks.signed(draft.workspace(), view.picture()), view.part(), view.now(), view.millis())));
+    }
+
+    private Optional<HeardHere> heard(Themes.Draft draft, AlertRule rule) {
+        Sounds known = draft.theme().sounds();
+        return known.gain(rule.sound())
+                .flatMap(gain -> sounds.address(
+                                draft.workspace(), known, rule.sound().sound())
+                        .map(address -> new HeardHere(address, gain)));
     }
 
     /** The theme's own announcer, or how one would look. */

@@ -18,6 +18,7 @@ import brandeon.core.live.AlertRule;
 import brandeon.core.live.Readings;
 import brandeon.core.live.SignalKind;
 import brandeon.core.live.Urgency;
+import brandeon.core.motion.Entrance;
 import brandeon.core.platform.Profile;
 import brandeon.core.publish.Behaviour;
 import brandeon.core.text.Face;
@@ -65,6 +66,8 @@ class CatalogueController {
 
     record UrgencyView(Urgency id, String title) {}
 
+    record EntranceView(Entrance id, String title) {}
+
     /** @param matrix rows of red, green, blue over linear red, green, blue */
     record VisionView(Vision id, String title, double[][] matrix) {}
 
@@ -96,6 +99,7 @@ class CatalogueController {
             List<ReadingView> alertValues,
             List<SignalKindView> signalKinds,
             List<UrgencyView> urgencies,
+            List<EntranceView> entrances,
             List<AlertRule> standardAlerts,
             List<SceneRoleView> sceneRoles,
             List<RoleView> roles,
@@ -130,6 +134,9 @@ class CatalogueController {
                         .toList(),
                 Arrays.stream(Urgency.values())
                         .map(urgency -> new UrgencyView(urgency, urgency.title()))
+                        .toList(),
+                Arrays.stream(Entrance.values())
+                        .map(entrance -> new EntranceView(entrance, entrance.title()))
                         .toList(),
                 Arrays.stream(SignalKind.values()).map(Starter::alert).toList(),
                 Arrays.stream(SceneRole.values())
