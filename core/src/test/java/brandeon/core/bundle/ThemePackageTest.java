@@ -3,8 +3,10 @@ package brandeon.core.bundle;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import brandeon.core.live.AlertSound;
 import brandeon.core.problem.Mistake;
 import brandeon.core.theme.EditsTest;
+import brandeon.core.theme.Sounds;
 import brandeon.core.theme.Theme;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -12,6 +14,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
@@ -20,10 +23,13 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 class ThemePackageTest {
 
     private static final Theme THEME = EditsTest.THEME;
+    private static final JsonMapper JSON = new JsonMapper();
 
     private static byte[] content(String name) {
         return ("content of " + name).repeat(50).getBytes(StandardCharsets.UTF_8);
@@ -41,14 +47,19 @@ class ThemePackageTest {
 
     /** The same package with its entries changed, packed by the JDK. */
     private static byte[] changed(Consumer<Map<String, byte[]>> change) throws IOException {
+        Map<String, byte[]> entries = entries(written());
+        change.accept(entries);
+        return zip(entries);
+    }
+
+    private static Map<String, byte[]> entries(byte[] packed) throws IOException {
         Map<String, byte[]> entries = new LinkedHashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(written()))) {
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(packed))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 entries.put(entry.getName(), zip.readAllBytes());
             }
         }
-        change.accept(entries);
-        return zip(entries);
+        return entries;
     }
 
     private static byte[] zip(Map<String, byte[]> entries) throws IOException {
@@ -68,6 +79,26 @@ class ThemePackageTest {
 
     private static String someFile() {
         return ThemePackage.needed(THEME).iterator().next();
+    }
+
+    /** Packages of version 1 had rules without sounds, and a theme without any; nothing of them is lost. */
+    @Test
+    void aPackageFromBeforeThereWereSoundsIsRead() throws IOException {
+        Theme silent = THEME.withSounds(Sounds.STANDARD)
+                .withAlerts(THEME.alerts().stream()
+                        .map(rule -> rule.heard(AlertSound.NONE))
+                        .toList());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ThemePackage.write(out, silent, ThemePackageTest::content);
+        Map<String, byte[]> entries = entries(out.toByteArray());
+        ObjectNode theme = (ObjectNode) JSON.readTree(entries.get("theme.json"));
+        theme.remove("sounds");
+        theme.path("alerts").forEach(rule -> ((ObjectNode) rule).remove(List.of("sound", "comes", "goes")));
+        ObjectNode manifest = (ObjectNode) JSON.readTree(entries.get("manifest.json"));
+        manifest.put("version", 1);
+        entries.put("theme.json", JSON.writeValueAsBytes(theme));
+        entries.put("manifest.json", JSON.writeValueAsBytes(manifest));
+        assertThat(read(zip(entries)).theme()).isEqualTo(silent);
     }
 
     @Test
@@ -129,7 +160,7 @@ class ThemePackageTest {
                 changed(all -> all.computeIfPresent(
                         "manifest.json",
                         (_, text) -> new String(text, StandardCharsets.UTF_8)
-                                .replace("\"version\":1", "\"version\":9")
+                                .replace("\"version\":2", "\"version\":9")
                                 .getBytes(StandardCharsets.UTF_8))),
                 "version 9");
     }

@@ -31,6 +31,7 @@ import brandeon.core.opening.Openings;
 import brandeon.core.pack.Json;
 import brandeon.core.recolour.Cluster;
 import brandeon.core.recolour.Recolouring;
+import brandeon.core.sound.Loudness;
 import brandeon.core.text.Face;
 import java.util.List;
 import java.util.Map;
@@ -77,7 +78,12 @@ public class EditsTest {
                             "desk",
                             new KeepClear("corner", "Clock of the player", Shape.WIDE, new UnitBox(1700, 0, 220, 90))))
             .theme()
-            .withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)));
+            .withFaces(List.of(new OwnFace(Face.own("12".repeat(32)), "Marsh Sans", Provenance.UNKNOWN)))
+            .withSounds(new Sounds(List.of(sound("hoot", "Owl")), -23));
+
+    private static Sound sound(String id, String name) {
+        return new Sound(id, name, "56".repeat(32), 1800, new Loudness(-18.4, -3.2), Provenance.UNKNOWN);
+    }
 
     public static Stream<Edit> everyKindOfEdit() {
         Placed strip = Placed.in(Zone.STRIP, "countdown");
@@ -176,6 +182,11 @@ public class EditsTest {
                 new ThemeEdit.MoveAlert("raid", 0),
                 new ThemeEdit.SetPace(new Pace(1.5, 30, 8, 20)),
                 new ThemeEdit.DropAlert("points"),
+                new SoundEdit.AddSound(1, sound("bittern", "Bittern")),
+                new SoundEdit.RemoveSound("hoot"),
+                new SoundEdit.RenameSound("hoot", "Tawny owl"),
+                new SoundEdit.SetSoundProvenance("hoot", new Provenance("the hide", "CC0-1.0", "Tove Sedge")),
+                new SoundEdit.SetLoudness(-16),
                 new PictureEdit.AddArtwork(
                         0,
                         new Artwork(

@@ -21,6 +21,7 @@ import brandeon.core.opening.Cut;
 import brandeon.core.opening.FoundOpening;
 import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Recolouring;
+import brandeon.core.sound.Loudness;
 import brandeon.core.text.Face;
 import java.util.Collections;
 import java.util.List;
@@ -70,6 +71,18 @@ class ThemeRulesTest {
                         t -> t.faces().size(),
                         i -> new PictureEdit.AddFace(
                                 0, new OwnFace(Face.own(String.format("%064x", i)), "Marsh Sans", Provenance.UNKNOWN))),
+                arguments(
+                        Sounds.MOST,
+                        t -> t.sounds().own().size(),
+                        i -> new SoundEdit.AddSound(
+                                0,
+                                new Sound(
+                                        "s" + i,
+                                        "Owl",
+                                        String.format("%064x", i),
+                                        900,
+                                        new Loudness(-20, -4),
+                                        Provenance.UNKNOWN))),
                 arguments(
                         Brand.MOST_MOODS,
                         t -> t.brand().moods().size(),
@@ -331,6 +344,9 @@ class ThemeRulesTest {
                         "SetMood",
                         "ChooseMood",
                         "SetFamily",
+                        "RenameSound",
+                        "SetSoundProvenance",
+                        "SetLoudness",
                         "SetAlert",
                         "SetPace",
                         "SetSceneRole",

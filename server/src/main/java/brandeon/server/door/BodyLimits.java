@@ -47,6 +47,7 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/inlets/{token}", 256 * KB),
             Limit.of("/inlets/mapped/{token}", 256 * KB),
             Limit.of("/api/themes/{theme}/artworks", 15 * MB),
+            Limit.of("/api/themes/{theme}/sounds", 12 * MB),
             Limit.of("/api/themes/{theme}/faces", 15 * MB),
             Limit.of("/api/palettes/read", 15 * MB),
             Limit.of("/api/packages", 60 * MB),

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.art.Ask;
 import brandeon.core.art.ContentName;
+import brandeon.core.bundle.AlertsUpgrade;
+import brandeon.core.bundle.SoundsUpgrade;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.Samples;
@@ -68,6 +70,7 @@ class ContentUpgradeTest {
         upgrade.upgrade(before);
         ShareUpgrade.upgrade(before);
         AlertsUpgrade.upgrade(before);
+        SoundsUpgrade.upgrade(before);
         theme = Json.read(before.get("theme").toString(), Theme.class);
         after = Json.read(before.get("after").toString(), Theme.class);
     }
