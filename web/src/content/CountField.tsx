@@ -28,7 +28,9 @@ export function CountField({
   set: (value: Count) => Promise<boolean>;
 }) {
   const catalogue = useCatalogue();
-  const live = catalogue.data?.readings.filter((reading) => reading.type === "NUMBER") ?? [];
+  const live =
+    catalogue.data?.readings.filter((reading) => reading.type === "NUMBER" || reading.type === "MONEY") ?? [];
+  const periods = [...new Set(live.map((reading) => reading.period))];
   const styles = STYLES.some(([style]) => style === value.style)
     ? STYLES
     : [...STYLES, [value.style, value.style] as [string, string]];
@@ -43,10 +45,16 @@ export function CountField({
           onChange={(event) => void set({ ...value, reading: event.target.value })}
         >
           <option value="">set by hand</option>
-          {live.map((reading) => (
-            <option key={reading.name} value={reading.name}>
-              {reading.meaning}
-            </option>
+          {periods.map((period) => (
+            <optgroup key={period} label={period}>
+              {live
+                .filter((reading) => reading.period === period)
+                .map((reading) => (
+                  <option key={reading.name} value={reading.name}>
+                    {reading.meaning}
+                  </option>
+                ))}
+            </optgroup>
           ))}
         </select>
         {value.reading === "" && (

@@ -12,9 +12,12 @@ import { InletCard } from "./InletCard";
 import { MappedInlets } from "./MappedInlets";
 import { Platforms } from "./Platforms";
 import { ProfileCard } from "./ProfileCard";
+import { ReadingsTable } from "./ReadingsTable";
 
 /** In place of a platform's id: one that is being written. */
 const NEW = " ";
+/** In place of a platform's id: what all channels of the show come to. */
+const READINGS = "=";
 
 /** What arrives from the channels, and what became of it. */
 export function FactsPage() {
@@ -31,6 +34,14 @@ export function FactsPage() {
     <div className="grid h-full grid-cols-[246px_minmax(0,1fr)]">
       <section className="overflow-auto border-r border-rule p-4">
         <h1 className="mb-2">Facts</h1>
+        <button
+          className={`mb-3 w-full border-l-4 px-2 py-1.5 text-left ${profile === READINGS ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
+          aria-current={profile === READINGS}
+          onClick={() => setProfile(READINGS)}
+        >
+          <b className="font-head">Readings</b>
+          <span className="block text-faint">What all of it comes to</span>
+        </button>
         {channels.isPending && <p className="text-faint">Looking for channels …</p>}
         <Trouble query={channels} />
         {channels.data && (
@@ -46,7 +57,8 @@ export function FactsPage() {
         <Platforms chosen={profile} choose={setProfile} write={() => setProfile(NEW)} />
       </section>
       <section className="min-w-0 overflow-auto p-4">
-        {profile !== "" && platforms[0] && (
+        {profile === READINGS && <ReadingsTable />}
+        {profile !== "" && profile !== READINGS && platforms[0] && (
           <ProfileCard key={profile} platform={platform} model={platforms[0]} done={setProfile} />
         )}
         {profile === "" && channel && may && (

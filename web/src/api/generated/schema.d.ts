@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/readings/counting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-shows-show-readings-counting"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/heard-in": {
         parameters: {
             query?: never;
@@ -686,6 +702,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-arrange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/readings/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-readings-correction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/readings/beginning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-readings-beginning"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1828,6 +1876,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-readings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{id}": {
         parameters: {
             query?: never;
@@ -2286,7 +2350,7 @@ export interface components {
             share: number;
             neutral: boolean;
         };
-        Content: components["schemas"]["Words"] | components["schemas"]["Count"] | components["schemas"]["Rows"] | components["schemas"]["Points"] | components["schemas"]["Entries"] | components["schemas"]["Lines"] | components["schemas"]["TimeZone"];
+        Content: components["schemas"]["Words"] | components["schemas"]["Count"] | components["schemas"]["Rows"] | components["schemas"]["Points"] | components["schemas"]["Entries"] | components["schemas"]["Lines"] | components["schemas"]["TimeZone"] | components["schemas"]["Day"];
         Count: {
             reading: string;
             /** Format: double */
@@ -2305,6 +2369,9 @@ export interface components {
             /** Format: double */
             soft: number;
             bare: boolean;
+        };
+        Day: {
+            day: string;
         };
         Entries: {
             entries: components["schemas"]["Entry"][];
@@ -2652,6 +2719,49 @@ export interface components {
         };
         Archiving: {
             archived: boolean;
+        };
+        CountingWish: {
+            zone: string;
+            currency: string;
+            rates: {
+                [key: string]: number;
+            };
+        };
+        PeriodView: {
+            /** @enum {string} */
+            id: "SHOW" | "DAY" | "WEEK" | "MONTH" | "EVER";
+            title: string;
+            /** Format: int64 */
+            since: number;
+            begun: boolean;
+        };
+        ReadingCell: {
+            written: string;
+            /** Format: double */
+            number: number;
+            corrected: boolean;
+        };
+        ReadingLine: {
+            name: string;
+            meaning: string;
+            /** @enum {string} */
+            type: "TEXT" | "NUMBER" | "MONEY" | "TIME" | "LIST";
+            counts: boolean;
+            cells: {
+                [key: string]: components["schemas"]["ReadingCell"];
+            };
+        };
+        ReadingsBoard: {
+            zone: string;
+            currency: string;
+            rates: {
+                [key: string]: number;
+            };
+            leftOut: {
+                [key: string]: string;
+            };
+            periods: components["schemas"]["PeriodView"][];
+            lines: components["schemas"]["ReadingLine"][];
         };
         HeardWish: {
             outlet: string | null;
@@ -3401,7 +3511,7 @@ export interface components {
         };
         Finding: {
             /** @enum {string} */
-            kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "FAINT" | "ALERT_NOT_ON_TOP" | "MISSING" | "COLOURS_ALIKE" | "STARTING_WORDS" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "UNANNOUNCED" | "LOUDER" | "HELD_BY_PEAKS" | "PROVENANCE";
+            kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "FAINT" | "ALERT_NOT_ON_TOP" | "MISSING" | "COLOURS_ALIKE" | "STARTING_WORDS" | "OTHER_PERIOD" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "UNANNOUNCED" | "LOUDER" | "HELD_BY_PEAKS" | "PROVENANCE";
             scene: string;
             canvas: string;
             piece: string;
@@ -4279,6 +4389,18 @@ export interface components {
              * @enum {string}
              */
             arrange: "region";
+        };
+        CorrectionWish: {
+            reading: string;
+            /** @enum {string} */
+            period: "SHOW" | "DAY" | "WEEK" | "MONTH" | "EVER";
+            /** Format: double */
+            value: number;
+        };
+        BeginningWish: {
+            /** @enum {string} */
+            period: "SHOW" | "DAY" | "WEEK" | "MONTH" | "EVER";
+            anew: boolean;
         };
         AlertWish: {
             /** @enum {string} */
@@ -5275,7 +5397,7 @@ export interface components {
             name: string;
             title: string;
             /** @enum {string} */
-            type: "WORDS" | "COUNT" | "ROWS" | "POINTS" | "ENTRIES" | "LINES" | "TIME_ZONE";
+            type: "WORDS" | "COUNT" | "ROWS" | "POINTS" | "ENTRIES" | "LINES" | "TIME_ZONE" | "DAY";
             columns: string[];
             standard: components["schemas"]["Content"];
             yours: boolean;
@@ -5334,6 +5456,7 @@ export interface components {
             meaning: string;
             /** @enum {string} */
             type: "TEXT" | "NUMBER" | "MONEY" | "TIME" | "LIST";
+            period: string;
         };
         RoleView: {
             /** @enum {string} */
@@ -5898,6 +6021,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "put-api-shows-show-readings-counting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountingWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadingsBoard"];
+                };
             };
         };
     };
@@ -7028,6 +7177,58 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ThemeView"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-readings-correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadingsBoard"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-readings-beginning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginningWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadingsBoard"];
                 };
             };
         };
@@ -8962,6 +9163,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BrandView"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadingsBoard"];
                 };
             };
         };

@@ -10,6 +10,8 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +35,8 @@ import java.util.stream.Stream;
     @JsonSubTypes.Type(Content.Points.class),
     @JsonSubTypes.Type(Content.Entries.class),
     @JsonSubTypes.Type(Content.Lines.class),
-    @JsonSubTypes.Type(Content.TimeZone.class)
+    @JsonSubTypes.Type(Content.TimeZone.class),
+    @JsonSubTypes.Type(Content.Day.class)
 })
 public sealed interface Content {
 
@@ -159,6 +162,12 @@ public sealed interface Content {
         @Override
         public Stream<String> patterns() {
             return reading.isEmpty() ? Stream.of() : Stream.of("{" + reading + ", number}");
+        }
+
+        /** Money counts as a number, in its main unit. */
+        @Override
+        public Optional<String> mistake(Map<String, ValueType> types) {
+            return types.get(reading) == ValueType.MONEY ? Optional.empty() : Content.super.mistake(types);
         }
 
         @Override
@@ -345,6 +354,42 @@ public sealed interface Content {
         @Override
         public Stream<String> patterns() {
             return Stream.of();
+        }
+
+        @Override
+        public Content mapped(UnaryOperator<String> change) {
+            return this;
+        }
+    }
+
+    /**
+     * A day of the calendar.
+     *
+     * @param day by ISO 8601, such as 2026-12-24; empty for none
+     */
+    record Day(String day) implements Content {
+
+        public static final Day NONE = new Day("");
+
+        @Override
+        public void require() {
+            if (!day.isEmpty()) {
+                try {
+                    LocalDate.parse(day);
+                } catch (DateTimeException e) {
+                    throw new Mistake("“" + day + "” is no day; write it like 2026-12-24.", e);
+                }
+            }
+        }
+
+        @Override
+        public Stream<String> patterns() {
+            return Stream.of();
+        }
+
+        @Override
+        public String written() {
+            return day;
         }
 
         @Override

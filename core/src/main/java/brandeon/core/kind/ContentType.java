@@ -8,7 +8,8 @@ public enum ContentType {
     POINTS(Content.Points.class, "points"),
     ENTRIES(Content.Entries.class, "entries"),
     LINES(Content.Lines.class, "lines"),
-    TIME_ZONE(Content.TimeZone.class, "a time zone");
+    TIME_ZONE(Content.TimeZone.class, "a time zone"),
+    DAY(Content.Day.class, "a day");
 
     private final Class<? extends Content> content;
     private final String words;

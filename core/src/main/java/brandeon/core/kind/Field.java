@@ -28,6 +28,10 @@ public record Field(
         return new Field(name, title, ContentType.COUNT, List.of(), standard, false);
     }
 
+    static Field day(String name, String title) {
+        return new Field(name, title, ContentType.DAY, List.of(), Content.Day.NONE, false);
+    }
+
     static Field rows(String name, String title, String label, String value, Content.Rows standard) {
         return new Field(name, title, ContentType.ROWS, List.of(label, value), standard, false);
     }

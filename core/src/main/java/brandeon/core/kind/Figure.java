@@ -26,6 +26,9 @@ public record Figure(String name, String title, double least, double most, doubl
     static final Figure GLOW = new Figure("glow", "Glow", 0, 3, 0, List.of());
     static final Figure SHADE = new Figure("shade", "Shadow", 0, 3, 0, List.of());
     static final Figure TARGET = new Figure("target", "Target", 1, 1_000_000_000, 100, List.of());
+    static final Figure START = new Figure("start", "Begins at", 0, 1_000_000_000, 0, List.of());
+    static final Figure STEP =
+            new Figure("step", "Once reached, aims so much higher (0 stays)", 0, 1_000_000_000, 0, List.of());
     static final Figure PAUSE = new Figure("pause", "Minutes until they come again", 0, 30, 0, List.of());
     /** Of everything that has a plate. */
     static final List<Figure> PLATE = List.of(CORNER, DARKNESS, GLOW, SHADE);

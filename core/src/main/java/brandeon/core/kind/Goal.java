@@ -1,8 +1,6 @@
 package brandeon.core.kind;
 
 import brandeon.core.art.Ask;
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Something that is aimed at, with a bar. */
@@ -13,24 +11,20 @@ final class Goal extends Kind {
                 "Goal bar",
                 Group.WIDGETS,
                 Zone.STRIP,
-                List.of(
-                        Field.words("label", "Label", "Subscribers"),
-                        Field.count("value", "Value", Content.Count.of("subscribers"))),
-                Figure.with(Figure.WORDS, Figure.TARGET));
+                Aim.FIELDS,
+                Figure.with(Figure.WORDS, Figure.TARGET, Figure.START, Figure.STEP));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        Showing.Said said = piece.count("value");
-        String written = said.value().isEmpty() ? "0" : said.written();
-        double target = piece.figure("target");
+        Aim aim = Aim.of(piece);
         return Optional.of(new Ask.Goal(
                 piece.canvas(),
                 piece.box(),
                 piece.tune(),
-                piece.words("label"),
-                String.format(Locale.ROOT, "%s / %,d", written, Math.round(target)),
-                Math.clamp(said.value().orElse(0) / target, 0, 1)));
+                Aim.label(piece),
+                aim.value() + " / " + aim.target(),
+                aim.share()));
     }
 
     @Override

@@ -11,16 +11,13 @@ final class Meter extends Ornament {
         super(
                 "Progress bar",
                 Zone.LOW_STRIP,
-                List.of(Field.count("value", "Value", Content.Count.of("subscribers"))),
-                List.of(Figure.TARGET, Figure.GLOW, Figure.SHADE));
+                List.of(Aim.VALUE),
+                List.of(Figure.TARGET, Figure.START, Figure.STEP, Figure.GLOW, Figure.SHADE));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
         return Optional.of(new Ask.Meter(
-                piece.canvas(),
-                piece.box(),
-                piece.tune(),
-                Math.clamp(piece.count("value").value().orElse(0) / piece.figure("target"), 0, 1)));
+                piece.canvas(), piece.box(), piece.tune(), Aim.of(piece).share()));
     }
 }

@@ -17,7 +17,6 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Role;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -29,25 +28,27 @@ final class RingGoal extends Kind {
                 "Ring goal",
                 Group.WIDGETS,
                 Zone.COLUMN,
-                List.of(
-                        Field.words("label", "Label", "Subscribers"),
-                        Field.count("value", "Value", Content.Count.of("subscribers"))),
-                Figure.with(Figure.WORDS, Figure.TARGET, Figure.measure("width", "Width of the ring", 0.4, 2)));
+                Aim.FIELDS,
+                Figure.with(
+                        Figure.WORDS,
+                        Figure.TARGET,
+                        Figure.START,
+                        Figure.STEP,
+                        Figure.measure("width", "Width of the ring", 0.4, 2)));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        Showing.Said said = piece.count("value");
-        double target = piece.figure("target");
+        Aim aim = Aim.of(piece);
         return Optional.of(new Closing(
                 piece.canvas(),
                 piece.box(),
                 piece.tune(),
-                piece.words("label"),
-                said.value().isEmpty() ? "0" : said.written(),
-                String.format(Locale.ROOT, "of %,d", Math.round(target)),
+                Aim.label(piece),
+                aim.value(),
+                "of " + aim.target(),
                 piece.figure("width"),
-                Math.clamp(said.value().orElse(0) / target, 0, 1)));
+                aim.share()));
     }
 
     @Override

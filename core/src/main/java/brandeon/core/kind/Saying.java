@@ -5,7 +5,9 @@ import brandeon.core.kept.Memory;
 import brandeon.core.text.Message;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 
 /** Patterns with the values of a moment; parsing them is slow, and an edit changes few of them. */
 final class Saying {
@@ -20,14 +22,28 @@ final class Saying {
                     + 64 * key.values().size())
             .build();
 
+    /** The names of the values that a pattern shows: of very many there are few, and only they matter. */
+    private static final Cache<String, Set<String>> USED = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(1))
+            .<String, Set<String>>weigher((pattern, names) -> Weight.of(pattern) + 64 * names.size())
+            .build();
+
     private record Key(String pattern, Map<String, Object> values) {}
 
     private Saying() {}
 
     static String said(String pattern, Map<String, Object> values) {
         // Most texts hold no value; parsing them as patterns would only cost time.
-        return Message.plain(pattern)
-                ? pattern
-                : SAID.get(new Key(pattern, values), key -> new Message(key.pattern()).format(key.values()));
+        if (Message.plain(pattern)) {
+            return pattern;
+        }
+        Map<String, Object> used = new HashMap<>();
+        for (String name : USED.get(pattern, known -> new Message(known).values())) {
+            Object value = values.get(name);
+            if (value != null) {
+                used.put(name, value);
+            }
+        }
+        return SAID.get(new Key(pattern, used), key -> new Message(key.pattern()).format(key.values()));
     }
 }

@@ -5,7 +5,9 @@ import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.motion.Entrance;
+import brandeon.core.text.Money;
 import brandeon.core.text.TextRow;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -84,9 +86,26 @@ public record Showing(
         return ((Content.TimeZone) content(field)).zone();
     }
 
+    /** By ISO 8601; empty for none. */
+    public String day(String field) {
+        return ((Content.Day) content(field)).day();
+    }
+
+    /** The live value of a number; null where it is set by hand or not known yet. */
+    Object value(String field) {
+        return values.get(((Content.Count) content(field)).reading());
+    }
+
     public Said count(String field) {
         Content.Count count = (Content.Count) content(field);
         Object value = count.reading().isEmpty() ? (Object) count.number() : values.get(count.reading());
+        if (value instanceof Money money) {
+            BigDecimal main = money.main();
+            String sum = count.style().isEmpty()
+                    ? money.written()
+                    : Saying.said(Content.Count.pattern(count.reading(), count.style()), Map.of(count.reading(), main));
+            return new Said(count.before() + sum + count.after(), OptionalDouble.of(main.doubleValue()));
+        }
         OptionalDouble number = value instanceof Number n ? OptionalDouble.of(n.doubleValue()) : OptionalDouble.empty();
         String name = count.reading().isEmpty() ? "n" : count.reading();
         String written = number.isEmpty()

@@ -20,7 +20,7 @@ final class SupporterBoard extends TitledRows {
                                 "Latest subscriber", "{latestSubscriber}",
                                 "Latest follower", "{latestFollower}",
                                 "Latest raid", "{latestRaider}",
-                                "Followers today", "{followers}")),
+                                "Followers today", "{followersToday}")),
                 Figure.with(Figure.ROWS, Figure.choice("inARow", "Arranged", 0, "stacked", "in a row")));
     }
 

@@ -36,6 +36,8 @@ public final class Samples {
     private static final Signal SIGNAL = Signal.of("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of(
+                    "followersToday",
+                    12L,
                     "latestSubscriber",
                     "Ilse Fenn",
                     "latestFollower",

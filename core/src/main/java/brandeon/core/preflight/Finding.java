@@ -57,6 +57,7 @@ public record Finding(
         MISSING(Weight.POOR, FixIdeas::shown),
         COLOURS_ALIKE(Weight.POOR, Remedy.NONE),
         STARTING_WORDS(Weight.POOR, Remedy.NONE),
+        OTHER_PERIOD(Weight.POOR, PeriodChecks::asLabelled),
         CAPTURE_ENLARGED(Weight.NOTE, FixIdeas.each(FixIdeas::smaller)),
         CAPTURE_CROPPED(Weight.NOTE, FixIdeas.each(FixIdeas::aspect, FixIdeas::backToPlan)),
         TWO_MOVING_GROUNDS(Weight.NOTE, FixIdeas.each(FixIdeas::still, FixIdeas::otherStill)),

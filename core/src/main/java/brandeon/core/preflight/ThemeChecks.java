@@ -18,6 +18,7 @@ public final class ThemeChecks {
         List<Finding> found = new ArrayList<>(missing(theme));
         found.addAll(alike(theme));
         found.addAll(untouched(theme));
+        found.addAll(PeriodChecks.of(theme));
         found.addAll(SoundChecks.of(theme));
         found.addAll(ProvenanceChecks.of(theme));
         return found;

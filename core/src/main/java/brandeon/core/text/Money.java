@@ -22,10 +22,15 @@ public record Money(long minor, Currency currency) {
 
     private static final LocalizedNumberFormatter WRITER = NumberFormatter.withLocale(Locale.ENGLISH);
 
+    /** In its main unit. */
+    public BigDecimal main() {
+        return BigDecimal.valueOf(minor, Math.max(0, currency.getDefaultFractionDigits()));
+    }
+
     /** With its currency, as English writes it: “€12.50”. */
     public String written() {
         return WRITER.unit(com.ibm.icu.util.Currency.getInstance(currency.getCurrencyCode()))
-                .format(BigDecimal.valueOf(minor, currency.getDefaultFractionDigits()))
+                .format(main())
                 .toString();
     }
 

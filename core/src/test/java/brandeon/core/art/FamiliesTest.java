@@ -356,6 +356,7 @@ class FamiliesTest {
             case Content.Entries _ -> new Content.Entries(Collections.nCopies(7, new Content.Entry(LONG, LONG, 0)));
             case Content.Lines _ -> new Content.Lines(Collections.nCopies(7, LONG));
             case Content.TimeZone zone -> zone;
+            case Content.Day day -> day;
         };
     }
 

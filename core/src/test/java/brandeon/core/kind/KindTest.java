@@ -52,7 +52,7 @@ class KindTest {
                     .hasSize(
                             switch (field.type()) {
                                 case ROWS, POINTS, ENTRIES -> 2;
-                                case WORDS, COUNT, LINES, TIME_ZONE -> 0;
+                                case WORDS, COUNT, LINES, TIME_ZONE, DAY -> 0;
                             });
             field.standard().require();
             assertThat(field.standard().mistake(Readings.types())).isEmpty();
@@ -131,7 +131,9 @@ class KindTest {
                 new Content.Points(List.of(new Content.Topic(Ask.State.NOW, "Bittern", ""))),
                 new Content.Entries(List.of(new Content.Entry("", "In the chat", 9))),
                 new Content.Lines(List.of("About", "When")),
-                new Content.TimeZone("Europe/London"));
+                new Content.TimeZone("Europe/London"),
+                new Content.Day("2026-12-24"),
+                Content.Day.NONE);
     }
 
     @ParameterizedTest
@@ -183,7 +185,9 @@ class KindTest {
                 new Content.Entries(List.of(new Content.Entry("a", "b", 0.5))),
                 new Content.Entries(List.of(new Content.Entry("a", "b", 121))),
                 new Content.Lines(List.of("{")),
-                new Content.TimeZone("Low/Quay"));
+                new Content.TimeZone("Low/Quay"),
+                new Content.Day("24 December"),
+                new Content.Day("2026-02-30"));
     }
 
     @ParameterizedTest
@@ -206,6 +210,7 @@ class KindTest {
                 .as("a name is no number")
                 .isPresent();
         assertThat(Content.Count.of("followers").mistake(Readings.types())).isEmpty();
+        assertThat(Content.Count.of("tippedToday").mistake(Readings.types())).isEmpty();
         assertThat(new Content.Rows(List.of(), "followers").mistake(Readings.types()))
                 .as("a number is no list")
                 .isPresent();

@@ -107,7 +107,7 @@ class ResolverTest {
 
     @Test
     void theLatestSupporterIsNamedOnItsLine() {
-        LiveState live = new LiveState(Readings.of(List.of(TAVI)), Show.QUIET, Optional.empty());
+        LiveState live = new LiveState(Readings.NONE.with(List.of(TAVI)), Show.QUIET, Optional.empty());
         assertThat(texts(live, "supporter")).contains("Tavi Brook");
         assertThat(texts(LiveState.QUIET, "supporter")).contains("–").noneMatch(text -> text.contains("{"));
     }
@@ -125,7 +125,7 @@ class ResolverTest {
     @Test
     void aLongNameNeverLeavesItsPlate() {
         LiveState live = new LiveState(
-                Readings.of(List.of(Signal.of(
+                Readings.NONE.with(List.of(Signal.of(
                         "1",
                         SignalKind.SUBSCRIPTION,
                         "Bartholomew-of-the-Long-Reeds ".repeat(3).strip(),

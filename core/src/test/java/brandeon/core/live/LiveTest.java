@@ -34,7 +34,7 @@ class LiveTest {
             signals.add(signal);
             oneByOne = oneByOne.with(signal);
         }
-        assertThat(Readings.of(signals)).isEqualTo(oneByOne);
+        assertThat(Readings.NONE.with(signals)).isEqualTo(oneByOne);
         assertThat(Readings.of(oneByOne.kept())).as("as it is when it is kept").isEqualTo(oneByOne);
         // Counted here in another way.
         assertThat(oneByOne.values())

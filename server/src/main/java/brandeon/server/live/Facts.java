@@ -3,10 +3,12 @@ package brandeon.server.live;
 import brandeon.core.live.AlertQueue;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.AlertSlot;
+import brandeon.core.live.Counting;
 import brandeon.core.live.Fate;
 import brandeon.core.live.Pace;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
+import brandeon.core.live.Tally;
 import brandeon.core.pack.Json;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.ShowFed;
@@ -45,11 +47,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Facts {
 
     /** A show's facts as they were last committed, as far as this server heard. */
-    public record Standing(UUID show, Readings readings, AlertQueue alerts, long version) {
+    public record Standing(UUID show, Tally tally, AlertQueue alerts, long version) {
 
         /** In bytes, roughly: names and texts of a hundred letters. */
         private int weight() {
-            return 300 * readings.values().size() + 900 * alerts.alerts().size();
+            return 300
+                            * tally.periods().values().stream()
+                                    .mapToInt(one -> one.readings().values().size())
+                                    .sum()
+                    + 900 * alerts.alerts().size();
         }
     }
 
@@ -192,10 +198,11 @@ public class Facts {
                 try {
                     Standing before = now(show);
                     RunningShows.Announcing announcing = shows.announcing(show);
+                    Counting counting = shows.counting(show);
                     // Signals come once, as a rule; that some are known already is seen when they are written.
                     Set<SignalRow.Key> seen = i == 0 ? new HashSet<>() : seen(deliveries);
                     List<List<Boolean>> answers =
-                            transactions.execute(_ -> stored(before, announcing, deliveries, seen));
+                            transactions.execute(_ -> stored(before, announcing, counting, deliveries, seen));
                     for (int j = 0; j < deliveries.size(); j++) {
                         deliveries.get(j).answer().complete(answers.get(j));
                     }
@@ -214,11 +221,15 @@ public class Facts {
 
     /** @param seen those that were taken in before */
     private List<List<Boolean>> stored(
-            Standing before, RunningShows.Announcing announcing, List<Delivery> deliveries, Set<SignalRow.Key> seen) {
+            Standing before,
+            RunningShows.Announcing announcing,
+            Counting counting,
+            List<Delivery> deliveries,
+            Set<SignalRow.Key> seen) {
         long now = time.now();
         Map<AlertId, SignalBatch.Line> lines = new LinkedHashMap<>();
         List<List<Boolean>> answers = new ArrayList<>();
-        Readings readings = before.readings();
+        List<Signal> counted = new ArrayList<>();
         AlertQueue.Passed passed = before.alerts().at(now);
         AlertQueue queue = passed.queue();
         List<SignalBatch.Decided> decided = new ArrayList<>(shown(passed));
@@ -229,7 +240,7 @@ public class Facts {
                 boolean fresh = seen.add(new SignalRow.Key(channel, signal.id()));
                 added.add(fresh);
                 if (fresh) {
-                    readings = readings.with(signal);
+                    counted.add(signal);
                     AlertId id = new AlertId(channel, signal.id());
                     Optional<AlertRule> rule = AlertRule.of(announcing.rules(), signal);
                     if (rule.isEmpty()) {
@@ -247,7 +258,11 @@ public class Facts {
         }
         if (!lines.isEmpty()) {
             write(
-                    new Standing(before.show(), readings, queue, before.version() + 1),
+                    new Standing(
+                            before.show(),
+                            before.tally().with(counted, counting, System.currentTimeMillis()),
+                            queue,
+                            before.version() + 1),
                     List.copyOf(lines.values()),
                     decided,
                     now);
@@ -295,7 +310,7 @@ public class Facts {
                     long now = time.now();
                     AlertQueue.Passed passed = before.alerts().at(now);
                     AlertQueue next = control.done(passed.queue(), pace, now);
-                    Standing after = new Standing(show, before.readings(), next, before.version() + 1);
+                    Standing after = new Standing(show, before.tally(), next, before.version() + 1);
                     write(after, List.of(), decided(passed, next, by), now);
                     return after;
                 });
@@ -339,11 +354,7 @@ public class Facts {
 
     private void write(Standing after, List<SignalBatch.Line> lines, List<SignalBatch.Decided> decided, long now) {
         int changed = factsRows.change(
-                after.show(),
-                after.version() - 1,
-                Json.write(after.readings().kept()),
-                Json.write(after.alerts()),
-                now);
+                after.show(), after.version() - 1, Json.write(after.tally().kept()), Json.write(after.alerts()), now);
         if (changed == 0 || (!lines.isEmpty() && batch.insert(lines) < lines.size())) {
             throw new Overtaken();
         }
@@ -361,7 +372,7 @@ public class Facts {
         FactsRow row = factsRows.findById(show).orElseGet(() -> begun(show));
         return new Standing(
                 show,
-                Readings.of(Json.read(row.readings, Readings.Kept.class)),
+                Tally.of(Json.read(row.readings, Tally.Kept.class)),
                 Json.readSparse(row.queue, AlertQueue.class),
                 row.version);
     }
@@ -369,7 +380,7 @@ public class Facts {
     /** Of a show that has no row yet: counted from all signals of its channels, and with what of them still waits. */
     private FactsRow begun(UUID show) {
         List<UUID> feeding = channels.ofShow(show);
-        Readings all = recounted(feeding);
+        Tally all = recounted(feeding, shows.counting(show));
         RunningShows.Announcing announcing = shows.announcing(show);
         long now = time.now();
         AlertQueue queue = AlertQueue.EMPTY;
@@ -391,11 +402,40 @@ public class Facts {
         return factsRows.findById(show).orElseThrow();
     }
 
-    /** The readings of channels counted from all of their signals; what a show keeps is the same. */
-    public Readings recounted(List<UUID> feeding) {
-        return Readings.of(rows.contents(feeding).stream()
-                .map(content -> Json.readSparse(content, Signal.class))
-                .toList());
+    /** The signals of channels counted all at once; what a show keeps is the same. */
+    public Tally recounted(List<UUID> feeding, Counting counting) {
+        return Tally.NONE.with(
+                rows.contents(feeding).stream()
+                        .map(content -> Json.readSparse(content, Signal.class))
+                        .toList(),
+                counting,
+                System.currentTimeMillis());
+    }
+
+    /** What a show's signals come to at this moment, as texts show it. */
+    public Readings readings(UUID show) {
+        return now(show).tally().readings(shows.counting(show), System.currentTimeMillis());
+    }
+
+    /** Counts all of a show's signals again, as after its days begin elsewhere. */
+    public void recount(UUID show) {
+        for (int i = 0; ; i++) {
+            try {
+                Standing before = now(show);
+                Tally all = recounted(channels.ofShow(show), shows.counting(show));
+                transactions.executeWithoutResult(_ -> write(
+                        new Standing(show, all, before.alerts(), before.version() + 1),
+                        List.of(),
+                        List.of(),
+                        time.now()));
+                return;
+            } catch (Overtaken e) {
+                known.forget(show);
+                if (i == TRIES) {
+                    throw e;
+                }
+            }
+        }
     }
 
     /** The latest first. */

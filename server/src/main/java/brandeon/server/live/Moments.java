@@ -42,7 +42,7 @@ public class Moments {
         Show show = shows.find(id).map(RunningShows.Running::show).orElse(Show.QUIET);
         Facts.Standing known = facts.now(id);
         return new LiveState(
-                known.readings(),
+                facts.readings(id),
                 show,
                 known.alerts()
                         .shownAt(time.now())
@@ -58,6 +58,12 @@ public class Moments {
     /** How many milliseconds from now on something else is on screen by itself; empty when nothing is planned. */
     Optional<Long> next(UUID show) {
         long now = time.now();
-        return facts.now(show).alerts().next(now).map(at -> at - now);
+        long clock = System.currentTimeMillis();
+        long day = shows.counting(show).next(clock) - clock;
+        return Optional.of(facts.now(show)
+                .alerts()
+                .next(now)
+                .map(at -> Math.min(at - now, day))
+                .orElse(day));
     }
 }

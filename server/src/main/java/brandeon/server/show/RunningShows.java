@@ -1,6 +1,7 @@
 package brandeon.server.show;
 
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.Counting;
 import brandeon.core.live.Pace;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
@@ -13,6 +14,7 @@ import brandeon.core.text.Letters;
 import brandeon.core.theme.Sounds;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Belongings;
+import brandeon.server.access.Deed;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.channel.ShowWanted;
@@ -25,6 +27,7 @@ import brandeon.server.wake.Wakes;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,7 +35,9 @@ import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -49,6 +54,7 @@ public class RunningShows implements Belongings {
      *
      * @param leading the theme that somebody chose to lead it
      * @param heardIn the outlet in which somebody chose it to be heard
+     * @param counting how it counts what comes in
      */
     public record Running(
             UUID id,
@@ -57,10 +63,11 @@ public class RunningShows implements Belongings {
             Show show,
             long version,
             Optional<UUID> leading,
-            Optional<UUID> heardIn) {
+            Optional<UUID> heardIn,
+            Counting counting) {
 
         private Running after(Show next) {
-            return new Running(id, workspace, name, next, version + 1, leading, heardIn);
+            return new Running(id, workspace, name, next, version + 1, leading, heardIn, counting);
         }
     }
 
@@ -88,6 +95,7 @@ public class RunningShows implements Belongings {
     private final Themes themes;
     private final EntityManager entities;
     private final Wakes wakes;
+    private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
     /** As they were last committed, as far as this server heard. */
     private final Known<UUID, Running> known =
@@ -109,12 +117,14 @@ public class RunningShows implements Belongings {
             Themes themes,
             EntityManager entities,
             Wakes wakes,
+            ApplicationEventPublisher events,
             TransactionTemplate transactions) {
         this.rows = rows;
         this.cues = cues;
         this.themes = themes;
         this.entities = entities;
         this.wakes = wakes;
+        this.events = events;
         this.transactions = transactions;
         wakes.listen(this::heard);
     }
@@ -146,7 +156,10 @@ public class RunningShows implements Belongings {
     @EventListener
     @Transactional(propagation = Propagation.MANDATORY)
     void wanted(ShowWanted wish) {
-        entities.persist(new ShowRow(wish.show(), wish.workspace(), wish.name(), Json.write(Show.QUIET)));
+        // Days begin where this server stands, until somebody says otherwise.
+        Counting here = Counting.STANDARD.with(ZoneId.systemDefault().getId(), Counting.STANDARD.currency(), Map.of());
+        entities.persist(
+                new ShowRow(wish.show(), wish.workspace(), wish.name(), Json.write(Show.QUIET), Json.write(here)));
         // The channel names it, and stands in the same transaction.
         entities.flush();
     }
@@ -305,8 +318,30 @@ public class RunningShows implements Belongings {
     @Transactional
     public void hearIn(Member member, UUID id, Optional<UUID> outlet) {
         member.requires(Role.OPERATOR);
-        get(member, id);
+        Running show = get(member, id);
         rows.hearIn(id, outlet.orElse(null));
+        events.publishEvent(Deed.of(member, Deed.Kind.CUE, show.name(), "Chose where alerts are heard"));
+        forgotten(id);
+    }
+
+    /** How a show counts. */
+    public Counting counting(UUID id) {
+        return find(id).map(Running::counting).orElse(Counting.STANDARD);
+    }
+
+    /**
+     * Changes how a show counts; one change after another, so that none is lost.
+     *
+     * @param did for the record
+     */
+    @Transactional
+    public void count(Member member, UUID id, String did, UnaryOperator<Counting> change) {
+        member.requires(Role.OPERATOR);
+        ShowRow row = rows.locked(id)
+                .filter(found -> found.workspaceId.equals(member.workspace()))
+                .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
+        row.counting = Json.write(change.apply(Json.read(row.counting, Counting.class)));
+        events.publishEvent(Deed.of(member, Deed.Kind.CUE, row.name, did));
         forgotten(id);
     }
 
@@ -407,7 +442,8 @@ public class RunningShows implements Belongings {
                 Json.read(row.document, Show.class),
                 row.version,
                 Optional.ofNullable(row.ledBy),
-                Optional.ofNullable(row.soundsIn));
+                Optional.ofNullable(row.soundsIn),
+                Json.read(row.counting, Counting.class));
     }
 
     private static Running mine(Member member, Optional<Running> show) {

@@ -25,6 +25,11 @@ class ShowRow {
     @JdbcTypeCode(SqlTypes.JSON)
     String document;
 
+    /** How it counts. */
+    @Column(columnDefinition = "jsonb")
+    @JdbcTypeCode(SqlTypes.JSON)
+    String counting;
+
     long version = 1;
 
     /** The theme that leads, where somebody chose one. */
@@ -37,10 +42,11 @@ class ShowRow {
 
     protected ShowRow() {}
 
-    ShowRow(UUID id, UUID workspaceId, String name, String document) {
+    ShowRow(UUID id, UUID workspaceId, String name, String document, String counting) {
         this.id = id;
         this.workspaceId = workspaceId;
         this.name = name;
         this.document = document;
+        this.counting = counting;
     }
 }

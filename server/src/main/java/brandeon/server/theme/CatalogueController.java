@@ -15,6 +15,7 @@ import brandeon.core.kind.Kind;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.Period;
 import brandeon.core.live.Readings;
 import brandeon.core.live.SignalKind;
 import brandeon.core.live.Urgency;
@@ -60,7 +61,8 @@ class CatalogueController {
             boolean shares,
             String pictures) {}
 
-    record ReadingView(String name, String meaning, ValueType type) {}
+    /** @param period over which it counts, in words; empty for values that do not count */
+    record ReadingView(String name, String meaning, ValueType type, String period) {}
 
     record SignalKindView(SignalKind id, String title, SignalKind.Amount amount) {}
 
@@ -110,10 +112,16 @@ class CatalogueController {
             SafeMargins safe,
             Limits limits) {}
 
-    private static List<ReadingView> values(Map<String, Readings.Named> named) {
+    private static List<ReadingView> readings() {
+        return Arrays.stream(Period.values())
+                .flatMap(period -> values(Readings.names(period), period.words()).stream())
+                .toList();
+    }
+
+    private static List<ReadingView> values(Map<String, Readings.Named> named, String period) {
         return named.entrySet().stream()
                 .map(e -> new ReadingView(
-                        e.getKey(), e.getValue().meaning(), e.getValue().type()))
+                        e.getKey(), e.getValue().meaning(), e.getValue().type(), period))
                 .toList();
     }
 
@@ -127,8 +135,8 @@ class CatalogueController {
                         .map(f -> new FaceView(f, f.title(), f.family(), f.character()))
                         .toList(),
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
-                values(Readings.names()),
-                values(Profile.ALERT_VALUES),
+                readings(),
+                values(Profile.ALERT_VALUES, ""),
                 Arrays.stream(SignalKind.values())
                         .map(kind -> new SignalKindView(kind, kind.title(), kind.amount()))
                         .toList(),

@@ -259,7 +259,7 @@ class RolesTest {
                 ? "?to=birch"
                 : path.endsWith("/palette")
                         ? "?format=CSS"
-                        : path.endsWith("/artworks")
+                        : path.endsWith("/artworks") || path.endsWith("/themes/{theme}/sounds")
                                 ? "?name=x.png"
                                 : path.contains("/proposal")
                                         ? "?from=upright"

@@ -34,6 +34,7 @@ public final class Routes {
         public boolean takesFile() {
             return method.equals("POST")
                     && (path.endsWith("/artworks")
+                            || path.endsWith("/sounds")
                             || path.endsWith("/faces")
                             || path.equals("/api/palettes/read")
                             || path.equals("/api/packages"));
