@@ -3,6 +3,7 @@ import { useTheme } from "../theme/useTheme";
 import { ShowPanel } from "../show/ShowPanel";
 import { Practice } from "./Practice";
 import { ProgramPicture } from "./ProgramPicture";
+import { TimeLine } from "./TimeLine";
 import { SourceList } from "./SourceList";
 import { useRig, withScene, type Program } from "./useRig";
 import { Trouble } from "../app/Trouble";
@@ -104,6 +105,7 @@ export function RigPage() {
               </May>
             </div>
           )}
+          <TimeLine />
           <Practice />
         </div>
         <ShowPanel />

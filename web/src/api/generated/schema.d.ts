@@ -708,6 +708,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/rehearsals/{rehearsal}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-rehearsals-rehearsal-stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/rehearsals/{rehearsal}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-rehearsals-rehearsal-again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/readings/correction": {
         parameters: {
             query?: never;
@@ -862,6 +894,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-session-passkey-challenge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scripts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-scripts-read"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1070,6 +1118,22 @@ export interface paths {
         get: operations["get-api-channels"];
         put?: never;
         post: operations["post-api-channels"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/rehearsals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-channels-channel-rehearsals"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1876,6 +1940,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/rehearsals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-rehearsals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/rehearsals/{rehearsal}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-rehearsals-rehearsal-"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/readings": {
         parameters: {
             query?: never;
@@ -1900,6 +1996,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-shows-id-"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scripts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-scripts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scripts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-scripts-id-"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1980,6 +2108,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-films-film-file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/channels/{channel}/script": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-channels-channel-script"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4390,6 +4534,28 @@ export interface components {
              */
             arrange: "region";
         };
+        RehearsalView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: uuid */
+            channel: string;
+            /** Format: double */
+            speed: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: int64 */
+            began: number;
+            /** Format: int64 */
+            now: number;
+            /** Format: int32 */
+            sent: number;
+            /** Format: int32 */
+            signals: number;
+            /** @enum {string} */
+            state: "PLAYING" | "PLAYED" | "STOPPED" | "FAILED";
+            trouble: string;
+        };
         CorrectionWish: {
             reading: string;
             /** @enum {string} */
@@ -4772,6 +4938,19 @@ export interface components {
         SigningQuestion: {
             challenge: string;
             host: string;
+        };
+        ScriptMark: {
+            /** Format: double */
+            at: number;
+            /** @enum {string} */
+            signal: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            name: string;
+        };
+        ScriptView: {
+            text: string;
+            /** Format: double */
+            seconds: number;
+            marks: components["schemas"]["ScriptMark"][];
         };
         FillWish: {
             /** Format: uuid */
@@ -5243,6 +5422,32 @@ export interface components {
             /** Format: double */
             least: number;
         };
+        Came: {
+            /** Format: double */
+            at: number;
+            /** @enum {string} */
+            signal: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            name: string;
+            money: string;
+            expected: boolean;
+            /** @enum {string} */
+            outcome: "TO_COME" | "WAITS" | "SHOWN" | "TAKEN_OUT" | "NO_RULE" | "NOT_SENT" | "LOST";
+            right: boolean;
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            till: number;
+            with: string;
+        };
+        RehearsalReport: {
+            rehearsal: components["schemas"]["RehearsalView"];
+            outcomes: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            wrong: number;
+            lines: components["schemas"]["Came"][];
+        };
         CueLine: {
             /** Format: int64 */
             number: number;
@@ -5253,6 +5458,15 @@ export interface components {
             at: string;
             sentence: string;
             undone: boolean;
+        };
+        ReadyScript: {
+            id: string;
+            title: string;
+            says: string;
+            /** Format: double */
+            seconds: number;
+            /** Format: int32 */
+            signals: number;
         };
         RoleChoice: {
             /** @enum {string} */
@@ -7181,6 +7395,52 @@ export interface operations {
             };
         };
     };
+    "post-api-shows-show-rehearsals-rehearsal-stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                rehearsal: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-rehearsals-rehearsal-again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                rehearsal: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
     "post-api-shows-show-readings-correction": {
         parameters: {
             query?: never;
@@ -7499,6 +7759,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SigningQuestion"];
+                };
+            };
+        };
+    };
+    "post-api-scripts-read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScriptView"];
                 };
             };
         };
@@ -7879,6 +8159,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["InletView"];
+                };
+            };
+        };
+    };
+    "post-api-channels-channel-rehearsals": {
+        parameters: {
+            query: {
+                name: string;
+                speed?: number;
+            };
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalView"];
                 };
             };
         };
@@ -9167,6 +9472,51 @@ export interface operations {
             };
         };
     };
+    "get-api-shows-show-rehearsals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalView"][];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-rehearsals-rehearsal-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                rehearsal: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalReport"];
+                };
+            };
+        };
+    };
     "get-api-shows-show-readings": {
         parameters: {
             query?: never;
@@ -9207,6 +9557,48 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ShowView"];
+                };
+            };
+        };
+    };
+    "get-api-scripts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReadyScript"][];
+                };
+            };
+        };
+    };
+    "get-api-scripts-id-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScriptView"];
                 };
             };
         };
@@ -9331,6 +9723,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-channels-channel-script": {
+        parameters: {
+            query?: {
+                hours?: number;
+            };
+            header?: never;
+            path: {
+                channel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScriptView"];
                 };
             };
         };

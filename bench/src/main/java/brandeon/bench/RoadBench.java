@@ -1,5 +1,10 @@
 package brandeon.bench;
 
+import brandeon.core.rehearse.Scripts;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -44,6 +49,7 @@ public final class RoadBench {
     private static final int OUTLETS = 20;
     private static final int SOCKETS = 1000;
     private static final int ROUNDS = 300;
+    private static final int ALERTS = 100;
 
     private final String address;
     private final byte[] key;
@@ -67,13 +73,16 @@ public final class RoadBench {
 
     static void main(String[] words) throws Exception {
         RoadBench bench = new RoadBench(words[0], words[1]);
-        List<String> parts =
-                words.length > 2 ? List.of(words[2].split(",")) : List.of("cues", "beside", "thousand", "signals");
+        List<String> parts = words.length > 2
+                ? List.of(words[2].split(","))
+                : List.of("cues", "beside", "thousand", "alerts", "storm", "signals");
         for (String part : parts) {
             switch (part) {
                 case "cues" -> bench.cues();
                 case "beside" -> bench.beside();
                 case "thousand" -> bench.thousand();
+                case "alerts" -> bench.alerts();
+                case "storm" -> bench.storm();
                 case "signals" -> bench.signals();
                 default -> throw new IllegalArgumentException("There is no part called " + part + ".");
             }
@@ -297,6 +306,68 @@ public final class RoadBench {
         return answer;
     }
 
+    /** A follow to the last of 20 outlets that are told its alert, when nothing waits. */
+    private void alerts() throws Exception {
+        Inlet inlet = new Inlet(UUID.fromString(host.get("/api/themes/" + theme).word("channel")));
+        List<WebSocket> sockets = open(links(Pattern.compile("hide/wide/WHOLE")), OUTLETS);
+        double[] times = new double[ALERTS];
+        for (int i = -10; i < ALERTS; i++) {
+            String name = "Watcher " + (7000 + i);
+            double time = seen(OUTLETS, ">" + name + "<", () -> inlet.follow(name));
+            if (i >= 0) {
+                times[i] = time;
+            }
+            good(host.post(
+                    "/api/shows/" + show + "/alerts", "{\"deed\":\"SKIP\",\"alert\":\"\",\"showing\":0,\"place\":0}"));
+            // The pause between alerts.
+            Thread.sleep(1000);
+        }
+        RepaintBench.print("signal to the last of " + OUTLETS + " outlets that have its alert, ms", times);
+        sockets.forEach(WebSocket::abort);
+    }
+
+    /** The shipped storm at ten times its speed, while three outlets are open in Chromium. */
+    private void storm() throws Exception {
+        String channel = host.get("/api/themes/" + theme).word("channel");
+        List<String> links = links(Pattern.compile("(hide|start|desk)/wide/WHOLE"));
+        try (Playwright playwright = Chromium.playwright();
+                Browser chromium = Chromium.launch(playwright)) {
+            List<Page> outlets = new ArrayList<>();
+            for (String link : links) {
+                Page outlet = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1920, 1080))
+                        .newPage();
+                outlet.navigate(link);
+                outlets.add(outlet);
+            }
+            Thread.sleep(3000);
+            outlets.forEach(outlet -> outlet.evaluate("""
+                    () => {
+                      window.scripts = [0];
+                      new PerformanceObserver((list) => {
+                        for (const frame of list.getEntries())
+                          window.scripts.push(frame.scripts.reduce((sum, one) => sum + one.duration, 0));
+                      }).observe({ type: 'long-animation-frame' });
+                    }"""));
+            String id = good(host.file(
+                            "/api/channels/" + channel + "/rehearsals?name=Storm&speed=10",
+                            Scripts.find("storm").orElseThrow().script().write().getBytes(StandardCharsets.UTF_8)))
+                    .word("id");
+            String report = "";
+            for (int i = 0; i < 60 && !report.contains("\"state\":\"PLAYED\""); i++) {
+                outlets.getFirst().waitForTimeout(500);
+                report = host.get("/api/shows/" + show + "/rehearsals/" + id).body();
+            }
+            System.out.println("the storm at ten times its speed: "
+                    + report.substring(report.indexOf("\"outcomes\""), report.indexOf("\"lines\"")));
+            for (Page outlet : outlets) {
+                System.out.printf(
+                        Locale.ROOT,
+                        "an outlet's scripts in the worst of its long frames meanwhile: %.1f ms%n",
+                        ((Number) outlet.evaluate("() => Math.max(...window.scripts)")).doubleValue());
+            }
+        }
+    }
+
     /** Signals to the demo's channel: at once, one by one, in batches, and what one costs when there are many. */
     private void signals() throws Exception {
         UUID channel = UUID.fromString(host.get("/api/themes/" + theme).word("channel"));
@@ -362,6 +433,28 @@ public final class RoadBench {
                         .POST(HttpRequest.BodyPublishers.ofString(body))
                         .build();
             } catch (GeneralSecurityException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        void follow(String name) {
+            String body = "{\"specversion\":\"1.0\",\"id\":\"" + run + name
+                    + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"" + name + "\"}}";
+            try {
+                require(http.send(
+                                HttpRequest.newBuilder(uri)
+                                        .header("Content-Type", "application/cloudevents+json")
+                                        .header(
+                                                "Brandeon-Signature",
+                                                "sha256=" + HexFormat.of().formatHex(hmac(signing, body)))
+                                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                                        .build(),
+                                HttpResponse.BodyHandlers.discarding())
+                        .statusCode());
+            } catch (IOException | GeneralSecurityException e) {
+                throw new IllegalStateException(e);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
                 throw new IllegalStateException(e);
             }
         }

@@ -1,5 +1,6 @@
 package brandeon.e2e;
 
+import brandeon.server.support.Person;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
@@ -7,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -42,7 +44,9 @@ final class Browser implements AutoCloseable {
                             "--disable-sync",
                             "--force-color-profile=srgb",
                             "--font-render-hinting=none",
-                            "--disable-lcd-text")));
+                            "--disable-lcd-text",
+                            // As broadcasting software lets its sources sound.
+                            "--autoplay-policy=no-user-gesture-required")));
 
     /**
      * A new window without cookies, which keeps nothing for a start without a server: tests may answer its requests.
@@ -75,6 +79,16 @@ final class Browser implements AutoCloseable {
                         new Page.GetByRoleOptions().setName("Sign in").setExact(true))
                 .click();
         page.waitForSelector("text=Reedlight Hide");
+        return page;
+    }
+
+    /** A new window in which somebody is signed in already. */
+    Page signedInAs(Person somebody, String address, int width, int height) {
+        Page page = window(width, height);
+        page.context()
+                .addCookies(somebody.cookies().stream()
+                        .map(cookie -> new Cookie(cookie.getName(), cookie.getValue()).setUrl(address))
+                        .toList());
         return page;
     }
 

@@ -53,6 +53,8 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/api/packages", 60 * MB),
             Limit.of("/api/themes/{theme}/edits", 2 * MB),
             Limit.of("/api/rig", MB),
+            Limit.of("/api/scripts/read", 6 * MB),
+            Limit.of("/api/channels/{channel}/rehearsals", 6 * MB),
             Limit.of("/api/**", 64 * KB));
 
     /** Everything else takes no body at all; a little is let pass, since some clients send an empty object. */

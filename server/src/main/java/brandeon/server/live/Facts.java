@@ -31,6 +31,8 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -440,8 +442,27 @@ public class Facts {
 
     /** The latest first. */
     public List<Line> record(Channels.Channel channel, int most) {
+        return lines(channel, rows.latest(channel.id(), Limit.of(most)));
+    }
+
+    /** What became of signals, by their ids; those that were not taken in are missing. */
+    public Map<String, Line> became(Channels.Channel channel, List<String> ids) {
+        List<SignalRow> all = rows.findAllById(
+                ids.stream().map(id -> new SignalRow.Key(channel.id(), id)).toList());
+        return lines(channel, all).stream()
+                .collect(Collectors.toMap(line -> line.signal().id(), Function.identity()));
+    }
+
+    /** What really came to a channel since an instant, the earliest first. */
+    public List<Signal> came(Channels.Channel channel, Instant since, int most) {
+        return rows.since(channel.id(), since, Limit.of(most)).stream()
+                .map(content -> Json.readSparse(content, Signal.class))
+                .filter(signal -> !signal.practice())
+                .toList();
+    }
+
+    private List<Line> lines(Channels.Channel channel, List<SignalRow> latest) {
         AlertQueue queue = now(channel.show()).alerts();
-        List<SignalRow> latest = rows.latest(channel.id(), Limit.of(most));
         Map<String, SignalRow> shownWith = new LinkedHashMap<>();
         List<SignalRow.Key> others = latest.stream()
                 .filter(row -> row.fate == Fate.JOINED)

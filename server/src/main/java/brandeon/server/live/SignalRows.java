@@ -1,5 +1,6 @@
 package brandeon.server.live;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -21,4 +22,9 @@ interface SignalRows extends JpaRepository<SignalRow, SignalRow.Key> {
 
     @Query("select s.key.id from SignalRow s where s.key.channelId = :channel and s.key.id in :ids")
     List<String> known(UUID channel, Collection<String> ids);
+
+    /** What channels sent since an instant, the earliest first. */
+    @Query(
+            "select s.content from SignalRow s where s.key.channelId = :channel and s.at >= :since order by s.at, s.key.id")
+    List<String> since(UUID channel, Instant since, Limit most);
 }

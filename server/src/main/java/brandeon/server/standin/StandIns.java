@@ -6,6 +6,7 @@ import brandeon.core.platform.Profile;
 import brandeon.server.access.Keys;
 import brandeon.server.channel.Channels;
 import brandeon.server.problem.Refused;
+import brandeon.server.problem.TooMany;
 import io.cloudevents.CloudEvent;
 import io.cloudevents.core.builder.CloudEventBuilder;
 import io.cloudevents.core.provider.EventFormatProvider;
@@ -15,6 +16,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
@@ -22,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ThreadLocalRandom;
+import java.util.stream.Collectors;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -33,6 +37,11 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class StandIns {
+
+    /** Signals of one request. */
+    public static final int AT_ONCE = 200;
+
+    private static final String BATCH = "application/cloudevents-batch+json";
 
     /** Invented viewers. */
     private static final List<String> NAMES = List.of(
@@ -84,13 +93,37 @@ public class StandIns {
                 .orElseThrow(() -> new Refused(channel.platform().title() + " has no such signal."));
     }
 
+    /** One of several. @param id the same one is counted once */
+    public record Event(String id, SignalKind kind, Map<String, Object> data) {}
+
+    /** Sends several at once, at most {@value #AT_ONCE}. */
+    public void send(Channels.Channel channel, List<Event> events) {
+        String bodies = events.stream()
+                .map(one -> new String(
+                        written(event(channel, term(channel, one.kind()), one.id(), one.data())),
+                        StandardCharsets.UTF_8))
+                .collect(Collectors.joining(",", "[", "]"));
+        post(channel, BATCH, bodies.getBytes(StandardCharsets.UTF_8));
+    }
+
     private void send(Channels.Channel channel, SignalKind kind, Map<String, Object> data) {
-        byte[] body = EventFormatProvider.getInstance()
+        post(
+                channel,
+                JsonFormat.CONTENT_TYPE,
+                written(event(channel, term(channel, kind), UUID.randomUUID().toString(), data)));
+    }
+
+    private static byte[] written(CloudEvent event) {
+        return EventFormatProvider.getInstance()
                 .resolveFormat(JsonFormat.CONTENT_TYPE)
-                .serialize(event(channel, term(channel, kind), data));
+                .serialize(event);
+    }
+
+    /** @throws TooMany when the inlet takes no more for a moment */
+    private void post(Channels.Channel channel, String type, byte[] body) {
         HttpRequest request = HttpRequest.newBuilder(
                         URI.create("http://127.0.0.1:" + port + keys.inletPath(channel.id())))
-                .header("Content-Type", JsonFormat.CONTENT_TYPE)
+                .header("Content-Type", type)
                 .header(
                         "Brandeon-Signature",
                         "sha256="
@@ -101,6 +134,12 @@ public class StandIns {
                 .build();
         try {
             HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() == 429) {
+                throw new TooMany(
+                        "The inlet takes no more for a moment.",
+                        Duration.ofSeconds(
+                                answer.headers().firstValueAsLong("Retry-After").orElse(1)));
+            }
             if (answer.statusCode() >= 300) {
                 throw new Refused("The inlet did not take the practice signal: "
                         + json.readTree(answer.body()).path("detail").asString(""));
@@ -139,10 +178,19 @@ public class StandIns {
         return data;
     }
 
-    private CloudEvent event(Channels.Channel channel, Profile.Term term, Map<String, Object> data) {
+    private static String source(Channels.Channel channel) {
+        return "/stand-ins/" + channel.platform().id();
+    }
+
+    /** Under which a signal is kept that is sent with an id: CloudEvents are told apart by source and id. */
+    public static String kept(Channels.Channel channel, String id) {
+        return source(channel) + " " + id;
+    }
+
+    private CloudEvent event(Channels.Channel channel, Profile.Term term, String id, Map<String, Object> data) {
         return CloudEventBuilder.v1()
-                .withId(UUID.randomUUID().toString())
-                .withSource(URI.create("/stand-ins/" + channel.platform().id()))
+                .withId(id)
+                .withSource(URI.create(source(channel)))
                 .withType(term.type())
                 .withTime(OffsetDateTime.now())
                 .withData("application/json", json.writeValueAsBytes(data))

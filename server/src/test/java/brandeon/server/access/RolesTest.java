@@ -259,7 +259,9 @@ class RolesTest {
                 ? "?to=birch"
                 : path.endsWith("/palette")
                         ? "?format=CSS"
-                        : path.endsWith("/artworks") || path.endsWith("/themes/{theme}/sounds")
+                        : path.endsWith("/artworks")
+                                        || path.endsWith("/themes/{theme}/sounds")
+                                        || path.endsWith("{channel}/rehearsals")
                                 ? "?name=x.png"
                                 : path.contains("/proposal")
                                         ? "?from=upright"

@@ -143,7 +143,9 @@ class ReadingsTest {
         assertThat(host.get("/api/workspaces/"
                                 + host.get("/api/session")
                                         .json()
-                                        .path("workspaces").get(0).path("id")
+                                        .path("workspaces")
+                                        .get(0)
+                                        .path("id")
                                         .asString() + "/record")
                         .body())
                 .contains("Set the money tipped to €80.00");

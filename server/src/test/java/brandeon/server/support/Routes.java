@@ -35,6 +35,8 @@ public final class Routes {
             return method.equals("POST")
                     && (path.endsWith("/artworks")
                             || path.endsWith("/sounds")
+                            || path.endsWith("/scripts/read")
+                            || path.endsWith("{channel}/rehearsals")
                             || path.endsWith("/faces")
                             || path.equals("/api/palettes/read")
                             || path.equals("/api/packages"));
