@@ -49,7 +49,7 @@ public final class RoadBench {
     private static final int OUTLETS = 20;
     private static final int SOCKETS = 1000;
     private static final int ROUNDS = 300;
-    private static final int ALERTS = 100;
+    private static final int ALERTS = 60;
 
     private final String address;
     private final byte[] key;
@@ -309,7 +309,7 @@ public final class RoadBench {
     /** A follow to the last of 20 outlets that are told its alert, when nothing waits. */
     private void alerts() throws Exception {
         Inlet inlet = new Inlet(UUID.fromString(host.get("/api/themes/" + theme).word("channel")));
-        List<WebSocket> sockets = open(links(Pattern.compile("hide/wide/WHOLE")), OUTLETS);
+        List<WebSocket> sockets = open(links(Pattern.compile("starting/wide/WHOLE")), OUTLETS);
         double[] times = new double[ALERTS];
         for (int i = -10; i < ALERTS; i++) {
             String name = "Watcher " + (7000 + i);
@@ -319,8 +319,8 @@ public final class RoadBench {
             }
             good(host.post(
                     "/api/shows/" + show + "/alerts", "{\"deed\":\"SKIP\",\"alert\":\"\",\"showing\":0,\"place\":0}"));
-            // The pause between alerts.
-            Thread.sleep(1000);
+            // It leaves, and the next one comes after a pause.
+            Thread.sleep(1600);
         }
         RepaintBench.print("signal to the last of " + OUTLETS + " outlets that have its alert, ms", times);
         sockets.forEach(WebSocket::abort);
@@ -329,7 +329,7 @@ public final class RoadBench {
     /** The shipped storm at ten times its speed, while three outlets are open in Chromium. */
     private void storm() throws Exception {
         String channel = host.get("/api/themes/" + theme).word("channel");
-        List<String> links = links(Pattern.compile("(hide|start|desk)/wide/WHOLE"));
+        List<String> links = links(Pattern.compile("(hide|starting|desk)/wide/WHOLE"));
         try (Playwright playwright = Chromium.playwright();
                 Browser chromium = Chromium.launch(playwright)) {
             List<Page> outlets = new ArrayList<>();
