@@ -234,8 +234,22 @@ public record Readings(Map<String, Object> values) {
                 said(next, signal);
             } else if (!signal.practice()) {
                 counted(next, signal);
+                recent(next, signal);
             }
         });
+        return new Readings(next);
+    }
+
+    /** The same without lists, which no period has but the one that counts for ever. */
+    Readings withoutLists(List<Signal> signals) {
+        List<Signal> counting = signals.stream()
+                .filter(signal -> signal.kind() != SignalKind.CHAT && !signal.practice())
+                .toList();
+        if (counting.isEmpty()) {
+            return this;
+        }
+        Map<String, Object> next = new LinkedHashMap<>(values);
+        counting.forEach(signal -> counted(next, signal));
         return new Readings(next);
     }
 
@@ -283,6 +297,9 @@ public record Readings(Map<String, Object> values) {
             case PURCHASE, CHAT -> {}
         }
         add(next, ALL_MONEY, signal);
+    }
+
+    private static void recent(Map<String, Object> next, Signal signal) {
         Stream<?> before = next.get("recentSignals") instanceof List<?> rows ? rows.stream() : Stream.of();
         next.put(
                 "recentSignals",

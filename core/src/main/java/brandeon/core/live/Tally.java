@@ -40,7 +40,7 @@ public record Tally(Map<Period, Counted> periods) {
                             .toList();
             Counted before = periods.get(period);
             Readings counted = before != null && before.since() == since ? before.readings() : Readings.NONE;
-            Readings after = mine.isEmpty() ? counted : counted.with(mine);
+            Readings after = period == Period.EVER ? counted.with(mine) : counted.withoutLists(mine);
             if (!after.equals(Readings.NONE)) {
                 next.put(period, new Counted(since, after));
             }
