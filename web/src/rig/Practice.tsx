@@ -1,9 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Send } from "lucide-react";
+import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { useTheme } from "../theme/useTheme";
 import { useChannels } from "../app/useChannels";
+import { useSettled } from "../app/useSettled";
 import { May } from "../theme/May";
 
 /** One press sends a practice signal of each kind; below, what came and when it was shown. */
@@ -11,9 +13,19 @@ export function Practice() {
   const { channel, platform } = useTheme();
   const queries = useQueryClient();
   const channels = useChannels();
+  const [kind, setKind] = useState<Schemas["Practice"]["kind"] | "">("");
+  const [fate, setFate] = useState("");
+  const [name, setName] = useState("");
+  const typed = useSettled(name.trim(), 250);
+  const wanted = {
+    ...(kind === "" ? {} : { kind: [kind] }),
+    ...(fate === "" ? {} : { fate: BECAME[fate] ?? [] }),
+    ...(typed === "" ? {} : { name: typed }),
+  };
   const record = useQuery({
-    queryKey: ["record", channel],
-    queryFn: () => answer(api.GET("/api/channels/{channel}/record", { params: { path: { channel } } })),
+    queryKey: ["record", channel, wanted],
+    queryFn: () => answer(api.GET("/api/channels/{channel}/record", { params: { path: { channel }, query: wanted } })),
+    placeholderData: (old) => old,
     refetchInterval: 1500,
   });
   const send = useMutation({
@@ -38,11 +50,51 @@ export function Practice() {
       </May>
       <div className="mt-3 flex items-baseline gap-3">
         <h3>What was shown when</h3>
-        <a className="ml-auto underline" href={`/api/channels/${channel}/record.csv`} download="signals.csv">
-          All of it as CSV
+        <a
+          className="ml-auto underline"
+          href={`/api/channels/${channel}/record.csv?${query(wanted)}`}
+          download="signals.csv"
+        >
+          {query(wanted) === "" ? "All of it as CSV" : "These as CSV"}
         </a>
       </div>
-      {record.data?.length === 0 && <p className="text-faint">Nothing came yet.</p>}
+      <div className="mb-1 flex flex-wrap gap-2">
+        <select
+          className="field"
+          aria-label="Kind of signal"
+          value={kind}
+          onChange={(event) => setKind(event.target.value as typeof kind)}
+        >
+          <option value="">every signal</option>
+          {mine?.signals.map((signal) => (
+            <option key={signal.kind} value={signal.kind}>
+              {signal.word}
+            </option>
+          ))}
+        </select>
+        <select
+          className="field"
+          aria-label="What became of it"
+          value={fate}
+          onChange={(event) => setFate(event.target.value)}
+        >
+          <option value="">whatever became of it</option>
+          {Object.keys(BECAME).map((one) => (
+            <option key={one}>{one}</option>
+          ))}
+        </select>
+        <input
+          className="field w-40"
+          type="search"
+          aria-label="Part of a name"
+          placeholder="from anybody"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      {record.data?.length === 0 && (
+        <p className="text-faint">{query(wanted) === "" ? "Nothing came yet." : "Nothing like that came."}</p>
+      )}
       <ul className="ruled max-h-44 overflow-auto">
         {record.data?.map((line) => (
           <li key={line.id} className="flex gap-3 py-0.5">
@@ -60,6 +112,22 @@ export function Practice() {
       </ul>
     </section>
   );
+}
+
+/** What can be asked for, and the fates that are meant by it. */
+const BECAME: Record<string, Schemas["RecordLine"]["fate"][]> = {
+  shown: ["SHOWN", "JOINED"],
+  waits: ["WAITS"],
+  "ended or dropped by somebody": ["SKIPPED", "DROPPED"],
+  "no alert": ["NO_RULE"],
+};
+
+function query(wanted: { kind?: string[]; fate?: string[]; name?: string }): string {
+  return new URLSearchParams([
+    ...(wanted.kind ?? []).map((one) => ["kind", one]),
+    ...(wanted.fate ?? []).map((one) => ["fate", one]),
+    ...(wanted.name ? [["name", wanted.name]] : []),
+  ]).toString();
 }
 
 /** What became of a signal on screen, in words. */

@@ -9753,7 +9753,11 @@ export interface operations {
     };
     "get-api-channels-channel-record": {
         parameters: {
-            query?: never;
+            query?: {
+                kind?: ("FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT")[];
+                fate?: ("WAITS" | "JOINED" | "SHOWN" | "SKIPPED" | "DROPPED" | "NO_RULE")[];
+                name?: string;
+            };
             header?: never;
             path: {
                 channel: string;
@@ -9775,7 +9779,11 @@ export interface operations {
     };
     "get-api-channels-channel-record-csv": {
         parameters: {
-            query?: never;
+            query?: {
+                kind?: ("FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT")[];
+                fate?: ("WAITS" | "JOINED" | "SHOWN" | "SKIPPED" | "DROPPED" | "NO_RULE")[];
+                name?: string;
+            };
             header?: never;
             path: {
                 channel: string;

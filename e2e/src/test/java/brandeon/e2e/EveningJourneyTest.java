@@ -151,7 +151,8 @@ class EveningJourneyTest {
                 .getRecords();
         org.assertj.core.api.Assertions.assertThat(rows).hasSize(466);
         org.assertj.core.api.Assertions.assertThat(rows)
-                .filteredOn(row -> row.get("kind").equals("TIP") && row.get("name").equals("Oskar Dunlin"))
+                .filteredOn(
+                        row -> row.get("kind").equals("TIP") && row.get("name").equals("Oskar Dunlin"))
                 .isNotEmpty()
                 .first()
                 .satisfies(row -> {

@@ -8,6 +8,7 @@ import brandeon.core.live.Fate;
 import brandeon.core.live.Pace;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
 import brandeon.core.live.Tally;
 import brandeon.core.pack.Json;
 import brandeon.server.channel.Channels;
@@ -22,6 +23,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
@@ -69,6 +71,13 @@ public class Facts {
      * @param by   who ended or dropped it
      */
     public record Line(Signal signal, Fate fate, String with, long from, long till, Optional<UUID> by) {}
+
+    /**
+     * Which lines of a record are wanted.
+     *
+     * @param name a part of it, whatever its case; empty for all
+     */
+    public record Wanted(Set<SignalKind> kinds, Set<Fate> fates, String name) {}
 
     /** What somebody does to the queue. */
     public interface Control {
@@ -441,8 +450,10 @@ public class Facts {
     }
 
     /** The latest first. */
-    public List<Line> record(Channels.Channel channel, int most) {
-        return lines(channel, rows.latest(channel.id(), Limit.of(most)));
+    public List<Line> record(Channels.Channel channel, Wanted wanted, int most) {
+        String name = wanted.name().toLowerCase(Locale.ROOT).replaceAll("([\\\\%_])", "\\\\$1");
+        return lines(
+                channel, rows.latest(channel.id(), wanted.kinds(), wanted.fates(), "%" + name + "%", Limit.of(most)));
     }
 
     /** What became of signals, by their ids; those that were not taken in are missing. */

@@ -8,15 +8,18 @@ import brandeon.server.access.Members;
 import brandeon.server.channel.Channels;
 import brandeon.server.file.CsvFile;
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Live state for people: what a channel sent and when it was shown, practice signals. */
@@ -87,12 +90,16 @@ class LiveController {
 
     /** All that came lately and what became of it, the latest first. */
     @GetMapping("/api/channels/{channel}/record.csv")
-    ResponseEntity<byte[]> file(@PathVariable UUID channel) {
+    ResponseEntity<byte[]> file(
+            @PathVariable UUID channel,
+            @RequestParam(defaultValue = "") Set<SignalKind> kind,
+            @RequestParam(defaultValue = "") Set<Fate> fate,
+            @RequestParam(defaultValue = "") String name) {
         Channels.Channel mine = channels.get(members.current(), channel);
         return CsvFile.of(
                 "signals.csv",
                 TITLES,
-                lines(mine, LINES_OF_FILE).stream()
+                lines(mine, wanted(kind, fate, name), LINES_OF_FILE).stream()
                         .<List<?>>map(LiveController::row)
                         .toList());
     }
@@ -120,13 +127,25 @@ class LiveController {
     }
 
     @GetMapping("/api/channels/{channel}/record")
-    List<RecordLine> record(@PathVariable UUID channel) {
+    List<RecordLine> record(
+            @PathVariable UUID channel,
+            @RequestParam(defaultValue = "") Set<SignalKind> kind,
+            @RequestParam(defaultValue = "") Set<Fate> fate,
+            @RequestParam(defaultValue = "") String name) {
         Channels.Channel mine = channels.get(members.current(), channel);
-        return lines(mine, LINES);
+        return lines(mine, wanted(kind, fate, name), LINES);
     }
 
-    private List<RecordLine> lines(Channels.Channel mine, int most) {
-        List<Facts.Line> lines = facts.record(mine, most);
+    /** Nothing chosen means all. */
+    private static Facts.Wanted wanted(Set<SignalKind> kinds, Set<Fate> fates, String name) {
+        return new Facts.Wanted(
+                kinds.isEmpty() ? EnumSet.allOf(SignalKind.class) : kinds,
+                fates.isEmpty() ? EnumSet.allOf(Fate.class) : fates,
+                name.strip());
+    }
+
+    private List<RecordLine> lines(Channels.Channel mine, Facts.Wanted wanted, int most) {
+        List<Facts.Line> lines = facts.record(mine, wanted, most);
         Map<UUID, String> names =
                 members.names(lines.stream().flatMap(line -> line.by().stream()).toList());
         return lines.stream().map(line -> line(mine, line, names)).toList();

@@ -1,5 +1,7 @@
 package brandeon.server.live;
 
+import brandeon.core.live.Fate;
+import brandeon.core.live.SignalKind;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -13,8 +15,13 @@ interface SignalRows extends JpaRepository<SignalRow, SignalRow.Key> {
     @Query("select s.content from SignalRow s where s.key.channelId in :channels order by s.number")
     List<String> contents(Collection<UUID> channels);
 
-    @Query("select s from SignalRow s where s.key.channelId = :channel order by s.number desc")
-    List<SignalRow> latest(UUID channel, Limit limit);
+    /** @param name a pattern of LIKE in small letters, in which a backslash takes the next character as it is */
+    @Query("""
+            select s from SignalRow s where s.key.channelId = :channel and s.kind in :kinds and s.fate in :fates
+                and lower(function('jsonb_extract_path_text', s.content, 'name')) like :name escape '\\'
+            order by s.number desc""")
+    List<SignalRow> latest(
+            UUID channel, Collection<SignalKind> kinds, Collection<Fate> fates, String name, Limit limit);
 
     /** Those whose alert was neither shown nor dropped. */
     @Query("select s from SignalRow s where s.key.channelId in :channels and s.fate = WAITS order by s.number")

@@ -194,7 +194,7 @@ class AlertsTest {
     void rulesAreFollowedInTheirOrder() {
         String large =
                 "{\"id\":\"large\",\"kind\":\"TIP\",\"on\":true,\"when\":{\"from\":5000,\"to\":0,\"currency\":\"EUR\",\"months\":0,\"level\":\"\",\"first\":false,\"anonymous\":false},"
-                        + "\"kicker\":\"A large tip\",\"text\":\"{name}\",\"several\":\"{names}\",\"seconds\":20,\"urgency\":\"HIGH\",\"picture\":\"\",\"canvases\":[\"wide\"]}";
+                        + "\"kicker\":\"A large tip\",\"text\":\"{name}\",\"several\":\"{names}\",\"seconds\":20,\"urgency\":\"HIGH\",\"picture\":\"\",\"canvases\":[\"wide\"],\"sound\":{\"sound\":\"\",\"level\":0},\"comes\":null,\"goes\":null}";
         Person.Answer added = host.edit(theme, "{\"edit\":\"addAlert\",\"index\":0,\"rule\":" + large + "}");
         assertThat(added.status()).as(added.body()).isEqualTo(200);
         follow("Ilse");
@@ -222,7 +222,7 @@ class AlertsTest {
     void aRuleIsTriedBeforeItIsKept() {
         String trial =
                 "{\"rule\":{\"id\":\"x\",\"kind\":\"TIP\",\"on\":true,\"when\":{\"from\":5000,\"to\":0,\"currency\":\"\",\"months\":0,\"level\":\"\",\"first\":false,\"anonymous\":false},"
-                        + "\"kicker\":\"A tip\",\"text\":\"{name} {did}: {money}\",\"several\":\"{names} +{more}\",\"seconds\":5,\"urgency\":\"NORMAL\",\"picture\":\"\",\"canvases\":[]},"
+                        + "\"kicker\":\"A tip\",\"text\":\"{name} {did}: {money}\",\"several\":\"{names} +{more}\",\"seconds\":5,\"urgency\":\"NORMAL\",\"picture\":\"\",\"canvases\":[],\"sound\":{\"sound\":\"\",\"level\":0},\"comes\":null,\"goes\":null},"
                         + "\"signal\":{\"kind\":\"TIP\",\"name\":\"Ilse\",\"amount\":9000,\"currency\":\"EUR\",\"months\":0,\"level\":\"\",\"message\":\"\",\"giftedTo\":\"\",\"anonymous\":false,\"first\":false},"
                         + "\"count\":1,\"canvas\":\"wide\"}";
         JsonNode tried = tried(trial);
@@ -255,5 +255,40 @@ class AlertsTest {
         Person.Answer answer = host.post("/api/themes/" + theme + "/alerts/trial", wish);
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
         return answer.json();
+    }
+
+    @Test
+    void theRecordIsFilteredOnTheScreenAndAsAFile() throws Exception {
+        follow("Ilse 50% Fenn");
+        follow("Oskar_Dunlin");
+        host.signals(channel, "alder.chat", "{\"name\":\"Ilse Fenn\",\"message\":\"Good evening\"}");
+        assertThat(recorded("")).hasSize(3);
+        assertThat(recorded("?kind=FOLLOW")).containsExactly("Oskar_Dunlin", "Ilse 50% Fenn");
+        assertThat(recorded("?kind=FOLLOW&kind=CHAT&name=ilse")).containsExactly("Ilse Fenn", "Ilse 50% Fenn");
+        assertThat(recorded("?name=%25")).containsExactly("Ilse 50% Fenn");
+        assertThat(recorded("?name=_")).containsExactly("Oskar_Dunlin");
+        assertThat(recorded("?fate=NO_RULE")).containsExactly("Ilse Fenn");
+        assertThat(recorded("?fate=SHOWN&fate=WAITS")).hasSize(2);
+        assertThat(host.get("/api/channels/" + channel + "/record?kind=APPLAUSE")
+                        .status())
+                .isEqualTo(400);
+        List<CSVRecord> rows = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(new StringReader(host.get("/api/channels/" + channel + "/record.csv?kind=CHAT")
+                        .body()))
+                .getRecords();
+        assertThat(rows)
+                .singleElement()
+                .satisfies(row -> assertThat(row.get("name")).isEqualTo("Ilse Fenn"));
+    }
+
+    private List<String> recorded(String filter) {
+        return names(host.get("/api/channels/" + channel + "/record" + filter)
+                .json()
+                .valueStream()
+                .toList());
     }
 }
