@@ -121,7 +121,7 @@ function Line({ sound }: { sound: Sound }) {
         {!sound.shipped && (
           <>
             <button
-              className={`flex items-center gap-0.5 ${sound.lacking.length > 0 ? "text-ochre" : "text-faint"}`}
+              className={`flex min-h-6 items-center gap-0.5 ${sound.lacking.length > 0 ? "text-ochre" : "text-faint"}`}
               aria-expanded={open}
               onClick={() => setOpen(!open)}
             >

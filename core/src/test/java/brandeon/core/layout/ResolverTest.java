@@ -16,6 +16,8 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.motion.Entrance;
+import brandeon.core.motion.Pose;
 import brandeon.core.platform.Profiles;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
@@ -120,6 +122,44 @@ class ResolverTest {
                 Optional.of(LiveState.Shown.of(TAVI, new AlertSlot(1000, 8000), Profiles.PLAIN)));
         assertThat(texts(live, "announcer")).contains("New subscriber", "Tavi Brook subscribed");
         assertThat(texts(LiveState.QUIET, "announcer")).isEmpty();
+    }
+
+    /** An alert comes and goes as its rule says, whatever the family does; without a word of the rule as the family. */
+    @Test
+    void anAlertComesAndGoesAsItsRuleSays() {
+        LiveState live = new LiveState(
+                Readings.NONE,
+                Show.QUIET,
+                Optional.of(LiveState.Shown.of(TAVI, new AlertSlot(1000, 8000), Profiles.PLAIN)));
+        Theme moved = THEME.withAlerts(THEME.alerts().stream()
+                .map(rule -> rule.moving(Entrance.POP, Entrance.SLIDE))
+                .toList());
+        PieceArt ours = announced(moved, live);
+        assertThat(pose(ours, "plate", 1001).scale()).as("it begins small").isLessThan(0.7);
+        assertThat(pose(ours, "plate", 4000).scale()).isEqualTo(1);
+        assertThat(pose(ours, "alert", 7999).x()).as("it leaves to the left").isLessThan(-20);
+        assertThat(pose(ours, "alert", 7999).opacity()).isLessThan(0.1);
+        PieceArt own = announced(THEME, live);
+        assertThat(pose(own, "plate", 1001).x())
+                .as("Tideline comes from the left")
+                .isLessThan(-20);
+        assertThat(pose(own, "alert", 7999).x()).isZero();
+    }
+
+    private static PieceArt announced(Theme theme, LiveState live) {
+        return new Resolver(theme)
+                .resolve(theme.scene("hide").orElseThrow(), theme.canvases().getFirst(), live)
+                .placement("announcer")
+                .orElseThrow()
+                .art();
+    }
+
+    private static Pose pose(PieceArt art, String part, double now) {
+        return art.tracks().stream()
+                .filter(track -> track.part().equals(part))
+                .findFirst()
+                .orElseThrow()
+                .at(now);
     }
 
     @Test
