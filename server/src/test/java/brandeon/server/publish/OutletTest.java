@@ -295,7 +295,7 @@ class OutletTest {
 
     private static void report(Ear outlet, int width, int height, String hash) {
         outlet.say("{\"type\":\"report\",\"width\":" + width + ",\"height\":" + height + ",\"hash\":\"" + hash
-                + "\",\"visible\":true,\"frames\":0}");
+                + "\",\"visible\":true,\"frames\":0,\"sound\":\"UNTRIED\"}");
     }
 
     private void awaitState(String state) {

@@ -47,6 +47,9 @@ class ContentUpgradeTest {
                     "Wren of Low Quay",
                     "latestRaider",
                     "Saltmarsh Sal",
+                    // The board said “today” and counted for ever; the number beside the label is another one now.
+                    "followersToday",
+                    128L,
                     "followers",
                     128L,
                     "subscribers",
