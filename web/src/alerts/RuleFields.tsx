@@ -141,6 +141,7 @@ export function RuleFields(props: {
             onChange={(event) => void set({ sound: { ...rule.sound, sound: event.target.value } })}
           >
             <option value="">nothing</option>
+            {!sounds && rule.sound.sound !== "" && <option value={rule.sound.sound}>…</option>}
             {sounds?.map((sound) => (
               <option key={sound.id} value={sound.id}>
                 {sound.name}
@@ -156,12 +157,11 @@ export function RuleFields(props: {
                 value={rule.sound.level}
                 set={(level) => set({ sound: { ...rule.sound, level } })}
               />
-              LU{" "}
               {rule.sound.level > 0
-                ? "louder than the others"
+                ? "LU louder than the others"
                 : rule.sound.level < 0
-                  ? "under the others"
-                  : ", as loud as the others"}
+                  ? "LU under the others"
+                  : "LU: as loud as the others"}
             </label>
           )}
         </Line>
