@@ -6,3 +6,8 @@ export function moment(instant: string): string {
 export function day(instant: string): string {
   return new Date(instant).toLocaleDateString(undefined, { dateStyle: "medium" });
 }
+
+/** The time of day of an instant, with seconds. */
+export function timeOfDay(instant: string | number): string {
+  return new Date(instant).toLocaleTimeString("en-GB");
+}

@@ -1,3 +1,4 @@
+import { timeOfDay } from "../app/dates";
 import { RotateCw } from "lucide-react";
 import { answer, api } from "../api/client";
 import { Trouble } from "../app/Trouble";
@@ -53,7 +54,7 @@ function Line({ channel, one }: { channel: string; one: Delivery }) {
       <details>
         <summary className="flex cursor-default items-baseline gap-3">
           <time className="shrink-0 text-faint" dateTime={one.at}>
-            {new Date(one.at).toLocaleTimeString("en-GB")}
+            {timeOfDay(one.at)}
           </time>
           <span className={`w-20 shrink-0 font-bold ${colour}`}>{word}</span>
           <span className="min-w-0 flex-1 truncate">{one.sentence}</span>

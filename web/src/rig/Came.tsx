@@ -1,3 +1,4 @@
+import { timeOfDay } from "../app/dates";
 import type { Schemas } from "../api/client";
 import { useCatalogue } from "../theme/useTheme";
 import { clock } from "./clock";
@@ -51,9 +52,7 @@ export function Came({ report }: { report: Report }) {
             <span className={line.right ? "text-faint" : "font-bold text-ochre"}>
               {OUTCOMES[line.outcome]}
               {line.with === "" ? "" : ` with ${line.with}`}
-              {line.from > 0 && line.outcome === "SHOWN"
-                ? ` at ${new Date(line.from).toLocaleTimeString("en-GB")}`
-                : ""}
+              {line.from > 0 && line.outcome === "SHOWN" ? ` at ${timeOfDay(line.from)}` : ""}
               {line.right ? "" : line.expected ? ", an alert was expected" : ", none was expected"}
             </span>
           </li>

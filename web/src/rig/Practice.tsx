@@ -1,3 +1,4 @@
+import { timeOfDay } from "../app/dates";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Send } from "lucide-react";
 import { useState } from "react";
@@ -98,7 +99,7 @@ export function Practice() {
       <ul className="ruled max-h-44 overflow-auto">
         {record.data?.map((line) => (
           <li key={line.id} className="flex gap-3 py-0.5">
-            <span className="text-faint">{time(line.at)}</span>
+            <span className="text-faint">{timeOfDay(line.at)}</span>
             <span className="w-32 truncate">{line.word}</span>
             <span className="min-w-0 flex-1 truncate">
               <b>{line.name}</b> {line.money} <span className="text-faint">{line.message}</span>
@@ -132,7 +133,7 @@ function query(wanted: { kind?: string[]; fate?: string[]; name?: string }): str
 
 /** What became of a signal on screen, in words. */
 function became(line: Schemas["RecordLine"]): string {
-  const times = line.showsFrom > 0 ? ` ${time(line.showsFrom)} to ${time(line.showsTill)}` : "";
+  const times = line.showsFrom > 0 ? ` ${timeOfDay(line.showsFrom)} to ${timeOfDay(line.showsTill)}` : "";
   switch (line.fate) {
     case "WAITS":
       return times === "" ? "waits" : `shown${times}`;
@@ -147,8 +148,4 @@ function became(line: Schemas["RecordLine"]): string {
     case "NO_RULE":
       return line.practice ? "no alert" : "counted, no alert";
   }
-}
-
-function time(at: number): string {
-  return new Date(at).toLocaleTimeString("en-GB");
 }

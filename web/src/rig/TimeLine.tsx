@@ -1,3 +1,4 @@
+import { timeOfDay } from "../app/dates";
 import { Play, RotateCcw, Square, Upload } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { NumberField } from "../app/NumberField";
@@ -253,7 +254,7 @@ function Playing(props: {
           >
             <b>{one.name}</b> at {one.speed} ×{" "}
             <span className="text-faint">
-              {new Date(one.began).toLocaleTimeString("en-GB")}, {one.sent} of {one.signals} sent
+              {timeOfDay(one.began)}, {one.sent} of {one.signals} sent
             </span>{" "}
             <span className={one.state === "FAILED" ? "text-ochre" : "text-faint"}>
               {one.state === "PLAYING"

@@ -1,3 +1,4 @@
+import { timeOfDay } from "../app/dates";
 import { Disclosure, DisclosureButton, DisclosurePanel } from "@headlessui/react";
 import { Link } from "react-router";
 import { ChevronRight, Redo2, Undo2 } from "lucide-react";
@@ -155,7 +156,7 @@ function Record({ show }: { show: string }) {
       <ul className="ruled max-h-36 overflow-auto" aria-label="What was done">
         {cues.data?.map((line) => (
           <li key={line.number} className="flex gap-3 py-0.5">
-            <span className="text-faint">{new Date(line.at).toLocaleTimeString("en-GB")}</span>
+            <span className="text-faint">{timeOfDay(line.at)}</span>
             <span className={`min-w-0 flex-1 ${line.undone ? "text-faint line-through" : ""}`}>{line.sentence}</span>
             <span className="text-faint">{line.who}</span>
           </li>

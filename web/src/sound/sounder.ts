@@ -98,7 +98,7 @@ export class Sounder {
         one.source = context.createBufferSource();
         one.gain = context.createGain();
         one.source.buffer = buffer;
-        one.gain.gain.value = 10 ** (play.gain / 20);
+        one.gain.gain.value = amplitude(play.gain);
         one.source.connect(one.gain).connect(context.destination);
         one.source.start(context.currentTime + Math.max(0, -late), Math.max(0, late));
         this.until(one, play);
@@ -120,7 +120,7 @@ export class Sounder {
     const context = this.context as AudioContext;
     if (!one.source || !one.gain) return;
     const end = context.currentTime + Math.max(0, (play.until - this.now()) / 1000);
-    const level = 10 ** (play.gain / 20);
+    const level = amplitude(play.gain);
     one.gain.gain.cancelScheduledValues(0);
     one.gain.gain.setValueAtTime(level, Math.max(context.currentTime, end - FADE));
     one.gain.gain.linearRampToValueAtTime(0, end + 0.001);
@@ -138,4 +138,9 @@ export class Sounder {
       one.source.stop(now + FADE);
     }
   }
+}
+
+/** What samples are multiplied with for a gain in dB. */
+function amplitude(gain: number): number {
+  return 10 ** (gain / 20);
 }

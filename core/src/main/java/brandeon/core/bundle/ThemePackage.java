@@ -20,6 +20,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -118,7 +119,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         }
         requireWhole(packed);
         Map<String, byte[]> entries = entries(packed);
-        Manifest manifest = document(entries, MANIFEST, Manifest.class);
+        Manifest manifest = document(entries, MANIFEST, Manifest.class, _ -> {});
         if (!manifest.format().equals(FORMAT)) {
             throw new Mistake("This is no theme package: " + MANIFEST + " says “" + manifest.format() + "”.");
         }
@@ -126,7 +127,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
             throw new Mistake("This package is of version " + manifest.version()
                     + "; this program knows versions up to " + VERSION + ".");
         }
-        Theme theme = document(entries, THEME, Theme.class);
+        Theme theme = document(entries, THEME, Theme.class, ThemePackage::upgrade);
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (Manifest.Line line : manifest.files()) {
             byte[] content = entries.remove(FILES + line.file());
@@ -214,7 +215,13 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         return new Mistake("“" + name + "” does not belong into a theme package.");
     }
 
-    private static <T> T document(Map<String, byte[]> entries, String name, Class<T> type) {
+    /** From whichever version it was written by. */
+    private static void upgrade(JsonNode theme) {
+        AlertsUpgrade.upgrade(theme);
+        SoundsUpgrade.upgrade(theme);
+    }
+
+    private static <T> T document(Map<String, byte[]> entries, String name, Class<T> type, Consumer<JsonNode> upgrade) {
         byte[] content = entries.remove(name);
         if (content == null) {
             throw new Mistake("This is no theme package: it has no " + name + ".");
@@ -224,13 +231,9 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
                     .newDecoder()
                     .decode(ByteBuffer.wrap(content))
                     .toString();
-            if (!name.equals(THEME)) {
-                return Json.readFromOutside(text, type);
-            }
-            JsonNode earlier = Json.readFromOutside(text, JsonNode.class);
-            AlertsUpgrade.upgrade(earlier);
-            SoundsUpgrade.upgrade(earlier);
-            return Json.readFromOutside(earlier.toString(), type);
+            JsonNode node = Json.readFromOutside(text, JsonNode.class);
+            upgrade.accept(node);
+            return Json.readFromOutside(node.toString(), type);
         } catch (CharacterCodingException e) {
             throw new Mistake(name + " of this package is no text in UTF-8.", e);
         } catch (Mistake e) {

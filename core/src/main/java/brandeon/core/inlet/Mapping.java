@@ -151,8 +151,8 @@ public record Mapping(
             return;
         }
         String code = data.path("currency").asString("").toUpperCase(Locale.ROOT);
-        int digits = mainUnit && Money.known(code) ? Currency.getInstance(code).getDefaultFractionDigits() : 0;
-        BigDecimal minor = amount.decimalValue().movePointRight(Math.max(0, digits));
+        int digits = mainUnit && Money.known(code) ? Money.digits(Currency.getInstance(code)) : 0;
+        BigDecimal minor = amount.decimalValue().movePointRight(digits);
         try {
             data.put("amount", minor.setScale(0, RoundingMode.UNNECESSARY).longValueExact());
         } catch (ArithmeticException e) {

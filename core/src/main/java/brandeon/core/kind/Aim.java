@@ -43,13 +43,7 @@ record Aim(String value, String target, double share) {
 
     private static String written(Showing piece, double target) {
         return piece.value("value") instanceof Money money
-                ? new Money(
-                                BigDecimal.valueOf(target)
-                                        .movePointRight(
-                                                Math.max(0, money.currency().getDefaultFractionDigits()))
-                                        .longValue(),
-                                money.currency())
-                        .written()
+                ? Money.ofMain(BigDecimal.valueOf(target), money.currency()).written()
                 : String.format(Locale.ROOT, "%,d", Math.round(target));
     }
 

@@ -3,7 +3,6 @@ package brandeon.core.live;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Money;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Currency;
@@ -89,16 +88,12 @@ public record Counting(
             return Optional.of(minor);
         }
         return Optional.ofNullable(rates.get(code))
-                .map(rate -> new Money(minor, Currency.getInstance(code))
-                        .main()
-                        .multiply(rate)
-                        .movePointRight(digits(currency))
-                        .setScale(0, RoundingMode.HALF_EVEN)
-                        .longValue());
-    }
-
-    private static int digits(String code) {
-        return Math.max(0, Currency.getInstance(code).getDefaultFractionDigits());
+                .map(rate -> Money.ofMain(
+                                new Money(minor, Currency.getInstance(code))
+                                        .main()
+                                        .multiply(rate),
+                                Currency.getInstance(currency))
+                        .minor());
     }
 
     Money money(long minor) {

@@ -192,28 +192,27 @@ public record Loudness(double integrated, double peak) {
     }
 
     private static double truePeak(Pcm sound) {
-        double peak = Math.max(highest(sound.left()), highest(sound.right()));
+        // A sample itself may lie between what is interpolated.
+        double peak = Math.max(sound.highest(), Math.max(between(sound.left()), between(sound.right())));
         return peak <= 0 ? SILENT : Math.max(SILENT, 20 * Math.log10(peak));
     }
 
-    private static double highest(float[] samples) {
-        double highest = 0;
+    /** The largest of what lies between samples, with silence before and after them. */
+    private static double between(float[] samples) {
         int taps = PHASES[0].length;
-        for (int i = 0; i < samples.length + taps; i++) {
+        double[] padded = new double[samples.length + 2 * taps];
+        for (int i = 0; i < samples.length; i++) {
+            padded[taps + i] = samples[i];
+        }
+        double highest = 0;
+        for (int i = taps; i < padded.length; i++) {
             for (double[] phase : PHASES) {
                 double value = 0;
                 for (int tap = 0; tap < taps; tap++) {
-                    int at = i - tap;
-                    if (at >= 0 && at < samples.length) {
-                        value += phase[tap] * samples[at];
-                    }
+                    value += phase[tap] * padded[i - tap];
                 }
                 highest = Math.max(highest, Math.abs(value));
             }
-        }
-        // A sample itself may lie between what is interpolated.
-        for (float sample : samples) {
-            highest = Math.max(highest, Math.abs(sample));
         }
         return highest;
     }

@@ -45,6 +45,19 @@ public record Pcm(float[] left, float[] right, int rate) {
         return (int) Math.round(left.length * 1000.0 / rate);
     }
 
+    /** The largest sample of both sides, whatever its sign. */
+    public double highest() {
+        return Math.max(highest(left), highest(right));
+    }
+
+    private static double highest(float[] samples) {
+        double highest = 0;
+        for (float sample : samples) {
+            highest = Math.max(highest, Math.abs(sample));
+        }
+        return highest;
+    }
+
     public Pcm amplified(double gain) {
         return new Pcm(amplified(left, gain), amplified(right, gain), rate);
     }

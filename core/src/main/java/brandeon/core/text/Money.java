@@ -3,6 +3,7 @@ package brandeon.core.text;
 import com.ibm.icu.number.LocalizedNumberFormatter;
 import com.ibm.icu.number.NumberFormatter;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Currency;
 import java.util.Locale;
 import java.util.Set;
@@ -22,9 +23,23 @@ public record Money(long minor, Currency currency) {
 
     private static final LocalizedNumberFormatter WRITER = NumberFormatter.withLocale(Locale.ENGLISH);
 
+    /** Half of the smallest unit is rounded to the even one. @param main in the currency's main unit */
+    public static Money ofMain(BigDecimal main, Currency currency) {
+        return new Money(
+                main.movePointRight(digits(currency))
+                        .setScale(0, RoundingMode.HALF_EVEN)
+                        .longValue(),
+                currency);
+    }
+
     /** In its main unit. */
     public BigDecimal main() {
-        return BigDecimal.valueOf(minor, Math.max(0, currency.getDefaultFractionDigits()));
+        return BigDecimal.valueOf(minor, digits(currency));
+    }
+
+    /** After the point of its main unit; of what has no smaller one, such as gold, none. */
+    public static int digits(Currency currency) {
+        return Math.max(0, currency.getDefaultFractionDigits());
     }
 
     /** With its currency, as English writes it: “€12.50”. */

@@ -34,6 +34,7 @@ import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -313,18 +314,24 @@ public class Facts {
      * @param by the account that does it
      */
     public Standing control(UUID show, UUID by, Control control) {
+        return insisting(show, before -> {
+            Pace pace = shows.announcing(show).pace();
+            return transactions.execute(_ -> {
+                long now = time.now();
+                AlertQueue.Passed passed = before.alerts().at(now);
+                AlertQueue next = control.done(passed.queue(), pace, now);
+                Standing after = new Standing(show, before.tally(), next, before.version() + 1);
+                write(after, List.of(), decided(passed, next, by), now);
+                return after;
+            });
+        });
+    }
+
+    /** Changes what stands; made anew from what stands then, where another server was quicker. */
+    private Standing insisting(UUID show, UnaryOperator<Standing> change) {
         for (int i = 0; ; i++) {
             try {
-                Standing before = now(show);
-                Pace pace = shows.announcing(show).pace();
-                return transactions.execute(_ -> {
-                    long now = time.now();
-                    AlertQueue.Passed passed = before.alerts().at(now);
-                    AlertQueue next = control.done(passed.queue(), pace, now);
-                    Standing after = new Standing(show, before.tally(), next, before.version() + 1);
-                    write(after, List.of(), decided(passed, next, by), now);
-                    return after;
-                });
+                return change.apply(now(show));
             } catch (Overtaken e) {
                 known.forget(show);
                 if (i == TRIES) {
@@ -430,23 +437,12 @@ public class Facts {
 
     /** Counts all of a show's signals again, as after its days begin elsewhere. */
     public void recount(UUID show) {
-        for (int i = 0; ; i++) {
-            try {
-                Standing before = now(show);
-                Tally all = recounted(channels.ofShow(show), shows.counting(show));
-                transactions.executeWithoutResult(_ -> write(
-                        new Standing(show, all, before.alerts(), before.version() + 1),
-                        List.of(),
-                        List.of(),
-                        time.now()));
-                return;
-            } catch (Overtaken e) {
-                known.forget(show);
-                if (i == TRIES) {
-                    throw e;
-                }
-            }
-        }
+        insisting(show, before -> {
+            Tally all = recounted(channels.ofShow(show), shows.counting(show));
+            Standing after = new Standing(show, all, before.alerts(), before.version() + 1);
+            transactions.executeWithoutResult(_ -> write(after, List.of(), List.of(), time.now()));
+            return after;
+        });
     }
 
     /** The latest first. */

@@ -125,13 +125,11 @@ class ReadingsController {
     }
 
     private static long wanted(Counting counting, Readings.Named named, double value) {
-        int digits = named.type() == ValueType.MONEY
-                ? Math.max(0, Currency.getInstance(counting.currency()).getDefaultFractionDigits())
-                : 0;
-        return BigDecimal.valueOf(value)
-                .movePointRight(digits)
-                .setScale(0, RoundingMode.HALF_EVEN)
-                .longValue();
+        BigDecimal wanted = BigDecimal.valueOf(value);
+        return named.type() == ValueType.MONEY
+                ? Money.ofMain(wanted, Currency.getInstance(counting.currency()))
+                        .minor()
+                : wanted.setScale(0, RoundingMode.HALF_EVEN).longValue();
     }
 
     private static String written(Counting counting, Readings.Named named, CorrectionWish wish) {

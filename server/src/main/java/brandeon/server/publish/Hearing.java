@@ -1,11 +1,8 @@
 package brandeon.server.publish;
 
-import brandeon.core.theme.Scene;
-import brandeon.core.theme.Theme;
 import brandeon.server.live.Facts;
 import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -93,15 +90,7 @@ class Hearing {
     /** As people know a source. */
     private String named(UUID id) {
         return outlets.find(id)
-                .flatMap(outlet -> themes.find(outlet.theme()).map(draft -> named(draft.theme(), outlet)))
+                .flatMap(outlet -> themes.find(outlet.theme()).map(draft -> Outlets.named(draft.theme(), outlet)))
                 .orElse("a source that is gone");
-    }
-
-    private static String named(Theme theme, Outlets.Outlet outlet) {
-        return theme.scene(outlet.scene()).map(Scene::name).orElse(outlet.scene())
-                + ", "
-                + theme.canvas(outlet.canvas()).map(canvas -> canvas.name()).orElse(outlet.canvas())
-                + ", "
-                + outlet.part().name().toLowerCase(Locale.ROOT);
     }
 }

@@ -179,11 +179,14 @@ public class Loudspeakers {
             UUID only = show.heardIn().get();
             return best(open.values().stream().filter(one -> one.outlet().id().equals(only)), before);
         }
-        Optional<Themes.Draft> leading = shows.cast(show).leading();
-        return leading.flatMap(theme -> best(
-                open.values().stream()
-                        .filter(one -> one.outlet().theme().equals(theme.id()) && announces(theme, one.outlet())),
-                before));
+        return shows.announcing(show.id())
+                .leading()
+                .flatMap(themes::find)
+                .flatMap(theme -> best(
+                        open.values().stream()
+                                .filter(one ->
+                                        one.outlet().theme().equals(theme.id()) && announces(theme, one.outlet())),
+                        before));
     }
 
     private boolean announces(Themes.Draft draft, Outlets.Outlet outlet) {

@@ -178,16 +178,16 @@ public class Outlets implements Belongings {
     private void told(Member member, UUID id, String did) {
         Outlet outlet = find(id).orElseThrow();
         Theme theme = themes.find(outlet.theme()).orElseThrow().theme();
-        events.publishEvent(Deed.of(
-                member,
-                Deed.Kind.LINK,
-                theme.name(),
-                did
-                        + theme.scene(outlet.scene()).map(Scene::name).orElse(outlet.scene())
-                        + ", "
-                        + theme.canvas(outlet.canvas()).map(Canvas::name).orElse(outlet.canvas())
-                        + ", "
-                        + outlet.part().name().toLowerCase(Locale.ROOT)));
+        events.publishEvent(Deed.of(member, Deed.Kind.LINK, theme.name(), did + named(theme, outlet)));
+    }
+
+    /** As people know it: its scene, canvas and part. */
+    static String named(Theme theme, Outlet outlet) {
+        return theme.scene(outlet.scene()).map(Scene::name).orElse(outlet.scene())
+                + ", "
+                + theme.canvas(outlet.canvas()).map(Canvas::name).orElse(outlet.canvas())
+                + ", "
+                + outlet.part().name().toLowerCase(Locale.ROOT);
     }
 
     /** Sources that show it have to ask again, and learn that their link is gone. */

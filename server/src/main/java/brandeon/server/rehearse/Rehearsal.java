@@ -26,6 +26,7 @@ final class Rehearsal {
     private final double speed;
     private final long begun = System.currentTimeMillis();
     private int next;
+    private int sent;
     private State state = State.PLAYING;
     private String trouble = "";
     private volatile Thread player;
@@ -62,16 +63,20 @@ final class Rehearsal {
         return begun;
     }
 
-    synchronized int sent() {
-        return next;
+    /** How far it is at one moment. @param sent lines that are on their way no more */
+    record Progress(int sent, State state, String trouble) {}
+
+    synchronized Progress progress() {
+        return new Progress(sent, state, trouble);
+    }
+
+    /** What was due is sent. */
+    synchronized void arrived() {
+        sent = next;
     }
 
     synchronized State state() {
         return state;
-    }
-
-    synchronized String trouble() {
-        return trouble;
     }
 
     void playedBy(Thread thread) {

@@ -222,6 +222,10 @@ class RehearsalController {
     }
 
     private static RehearsalView view(Rehearsal one) {
+        return view(one, one.progress());
+    }
+
+    private static RehearsalView view(Rehearsal one, Rehearsal.Progress progress) {
         return new RehearsalView(
                 one.id(),
                 one.name(),
@@ -230,15 +234,16 @@ class RehearsalController {
                 one.script().seconds(),
                 one.begun(),
                 System.currentTimeMillis(),
-                one.sent(),
+                progress.sent(),
                 one.script().lines().size(),
-                one.state(),
-                one.trouble());
+                progress.state(),
+                progress.trouble());
     }
 
     private RehearsalReport report(Rehearsal one) {
         // What was sent is counted before what came is looked up, so that nothing seems lost that is on its way.
-        int sent = one.sent();
+        Rehearsal.Progress progress = one.progress();
+        int sent = progress.sent();
         List<ScriptLine> script = one.script().lines();
         Map<String, Facts.Line> became = facts.became(
                 one.channel(), IntStream.range(0, sent).mapToObj(one::kept).toList());
@@ -254,7 +259,10 @@ class RehearsalController {
         List<Came> first = new ArrayList<>(wrong);
         lines.stream().filter(Came::right).forEach(first::add);
         return new RehearsalReport(
-                view(one), outcomes, wrong.size(), first.stream().limit(MOST).toList());
+                view(one, progress),
+                outcomes,
+                wrong.size(),
+                first.stream().limit(MOST).toList());
     }
 
     private static Came came(

@@ -93,6 +93,7 @@ class Rehearsals {
                     return;
                 }
                 send(rehearsal, rehearsal.due());
+                rehearsal.arrived();
                 Thread.sleep(Duration.ofMillis(STEP));
             }
             rehearsal.end(Rehearsal.State.PLAYED, "");

@@ -83,9 +83,10 @@ public class RunningShows implements Belongings {
     /** The themes of a show, and the one of them that leads. @param leading empty when there is none at all */
     public record Cast(List<Themes.Draft> themes, Optional<Themes.Draft> leading) {}
 
-    /** How the signals of a show are announced. */
-    public record Announcing(List<AlertRule> rules, Pace pace, Sounds sounds) {
-        private static final Announcing NOTHING = new Announcing(List.of(), Pace.STANDARD, Sounds.STANDARD);
+    /** How the signals of a show are announced. @param leading the theme whose rules these are */
+    public record Announcing(Optional<UUID> leading, List<AlertRule> rules, Pace pace, Sounds sounds) {
+        private static final Announcing NOTHING =
+                new Announcing(Optional.empty(), List.of(), Pace.STANDARD, Sounds.STANDARD);
     }
 
     private static final int LONGEST_NAME = 100;
@@ -208,8 +209,11 @@ public class RunningShows implements Belongings {
         return rules.get(
                 id,
                 _ -> find(id).flatMap(show -> cast(show).leading())
-                        .map(leading -> themes.onAir(leading).orElse(leading.theme()))
-                        .map(theme -> new Announcing(theme.alerts(), theme.pace(), theme.sounds()))
+                        .map(leading -> {
+                            Theme theme = themes.onAir(leading).orElse(leading.theme());
+                            return new Announcing(
+                                    Optional.of(leading.id()), theme.alerts(), theme.pace(), theme.sounds());
+                        })
                         .orElse(Announcing.NOTHING));
     }
 

@@ -153,16 +153,8 @@ public class SoundFiles implements Vetting {
 
     /** Packed sounds may go beyond full scale; nothing is cut off, they come back as a whole. */
     private static Pcm within(Pcm sound) {
-        double highest = Math.max(highest(sound.left()), highest(sound.right()));
+        double highest = sound.highest();
         return highest > 1 ? sound.amplified(1 / highest) : sound;
-    }
-
-    private static double highest(float[] samples) {
-        double highest = 0;
-        for (float sample : samples) {
-            highest = Math.max(highest, Math.abs(sample));
-        }
-        return highest;
     }
 
     /** Where a theme's sound is found by whoever plays it; empty when there is no such sound. */
