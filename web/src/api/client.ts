@@ -11,6 +11,9 @@ export type Canvas = Schemas["Canvas"];
 export type Layout = Schemas["LayoutView"];
 export type Finding = Schemas["Finding"];
 export type Box = Schemas["Box"];
+export type TableEdit = NonNullable<
+  paths["/api/shows/{show}/tables/{table}/edits"]["post"]["requestBody"]
+>["content"]["application/json"];
 export type Edit = Schemas["EditWish"]["edit"];
 
 /** An error that the server explained in a sentence. */

@@ -2,6 +2,7 @@ import { RotateCcw } from "lucide-react";
 import type { Schemas } from "../api/client";
 import { CountField } from "./CountField";
 import { DayField } from "./DayField";
+import { ListingField } from "./ListingField";
 import { ListField } from "./ListField";
 import { MessageField } from "./MessageField";
 import { TimeZoneField } from "./TimeZoneField";
@@ -46,6 +47,7 @@ export function ContentField({ field, value: kept, own, set: send, drop }: Props
   if (typeof value === "string") return <MessageField title={field.title} value={value} set={set} />;
   if ("number" in value) return <CountField title={field.title} value={value} set={set} />;
   if ("zone" in value) return <TimeZoneField title={field.title} value={value.zone} set={(zone) => set({ zone })} />;
+  if ("table" in value) return <ListingField title={field.title} value={value} set={set} />;
   if ("day" in value) return <DayField title={field.title} value={value.day} set={(day) => set({ day })} />;
   return null;
 }

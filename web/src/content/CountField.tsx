@@ -1,8 +1,8 @@
 import type { Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
 import { useLimits } from "../theme/titles";
-import { useCatalogue } from "../theme/useTheme";
 import { amount } from "./amount";
+import { useValues } from "./useValues";
 
 type Count = Schemas["Count"];
 
@@ -27,9 +27,7 @@ export function CountField({
   value: Count;
   set: (value: Count) => Promise<boolean>;
 }) {
-  const catalogue = useCatalogue();
-  const live =
-    catalogue.data?.readings.filter((reading) => reading.type === "NUMBER" || reading.type === "MONEY") ?? [];
+  const live = useValues().filter((reading) => reading.type === "NUMBER" || reading.type === "MONEY");
   const periods = [...new Set(live.map((reading) => reading.period))];
   const styles = STYLES.some(([style]) => style === value.style)
     ? STYLES

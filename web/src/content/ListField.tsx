@@ -3,9 +3,9 @@ import { useDragOrder } from "../app/useDragOrder";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useLimits } from "../theme/titles";
-import { useCatalogue } from "../theme/useTheme";
 import { useDraftText } from "../app/useDraftText";
 import { MessageField } from "./MessageField";
+import { useValues } from "./useValues";
 import { moved, pastedItems, type Item, type List } from "./lists";
 
 interface Props {
@@ -194,8 +194,7 @@ function Seconds({ line, value, set }: { line: string; value: number; set: (seco
 
 /** A live list whose rows come after these. */
 function Then({ then, choose }: { then: string; choose: (then: string) => void }) {
-  const catalogue = useCatalogue();
-  const lists = catalogue.data?.readings.filter((reading) => reading.type === "LIST") ?? [];
+  const lists = useValues().filter((reading) => reading.type === "LIST");
   return (
     <label className="flex min-w-0 items-center gap-1">
       <span className="text-faint">then</span>
@@ -203,7 +202,7 @@ function Then({ then, choose }: { then: string; choose: (then: string) => void }
         <option value="">nothing more</option>
         {lists.map((list) => (
           <option key={list.name} value={list.name}>
-            {list.meaning}
+            {list.period.startsWith("of the table") ? `${list.meaning} ${list.period}` : list.meaning}
           </option>
         ))}
       </select>

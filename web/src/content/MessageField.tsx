@@ -2,8 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { useSettled } from "../app/useSettled";
+import { useValues } from "./useValues";
 import { useLimits } from "../theme/titles";
-import { useCatalogue, useThemeId } from "../theme/useTheme";
+import { useThemeId } from "../theme/useTheme";
 
 const AFTER_TYPING = 180;
 
@@ -132,12 +133,13 @@ function Values(props: {
   insert: (name: string) => void;
 }) {
   const { text, whole, insert } = props;
-  const readings = useCatalogue().data?.readings;
+  const readings = useValues();
   const begun = /\{(\w*)$/.exec(text)?.[1];
   if (begun === undefined && !whole.includes("{")) return <p className="text-faint">Write {"{"} for a live value.</p>;
   if (begun === undefined) return null;
-  const fitting =
-    (props.values ?? readings)?.filter((reading) => reading.name.toLowerCase().includes(begun.toLowerCase())) ?? [];
+  const fitting = (props.values ?? readings).filter((reading) =>
+    reading.name.toLowerCase().includes(begun.toLowerCase()),
+  );
   return (
     <ul className="max-h-40 overflow-y-auto border border-rule bg-paper" aria-label="Live values">
       {fitting.map((reading) => (

@@ -12,12 +12,17 @@ import { InletCard } from "./InletCard";
 import { MappedInlets } from "./MappedInlets";
 import { Platforms } from "./Platforms";
 import { ProfileCard } from "./ProfileCard";
+import { TableList } from "../tables/TableList";
+import { TablePage } from "../tables/TablePage";
 import { ReadingsTable } from "./ReadingsTable";
 
 /** In place of a platform's id: one that is being written. */
 const NEW = " ";
 /** In place of a platform's id: what all channels of the show come to. */
 const READINGS = "=";
+
+/** In place of a platform's id: a table, by its id after this. */
+const TABLE = "#";
 
 /** What arrives from the channels, and what became of it. */
 export function FactsPage() {
@@ -42,6 +47,10 @@ export function FactsPage() {
           <b className="font-head">Readings</b>
           <span className="block text-faint">What all of it comes to</span>
         </button>
+        <TableList
+          chosen={profile.startsWith(TABLE) ? profile.slice(1) : ""}
+          choose={(table) => setProfile(TABLE + table)}
+        />
         {channels.isPending && <p className="text-faint">Looking for channels …</p>}
         <Trouble query={channels} />
         {channels.data && (
@@ -58,7 +67,8 @@ export function FactsPage() {
       </section>
       <section className="min-w-0 overflow-auto p-4">
         {profile === READINGS && <ReadingsTable />}
-        {profile !== "" && profile !== READINGS && platforms[0] && (
+        {profile.startsWith(TABLE) && <TablePage key={profile} table={profile.slice(1)} gone={() => setProfile("")} />}
+        {profile !== "" && profile !== READINGS && !profile.startsWith(TABLE) && platforms[0] && (
           <ProfileCard key={profile} platform={platform} model={platforms[0]} done={setProfile} />
         )}
         {profile === "" && channel && may && (

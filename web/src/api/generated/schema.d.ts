@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/tables/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-tables-token-"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tables/{token}/rows/{first}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-tables-token-rows-first-"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workspaces/{workspace}": {
         parameters: {
             query?: never;
@@ -702,6 +734,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-arrange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-tables"];
+        put?: never;
+        post: operations["post-api-shows-show-tables"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/tables/{table}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-tables-table-undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/tables/{table}/renew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-tables-table-renew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/tables/{table}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-tables-table-redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/tables/{table}/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-tables-table-edits"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/tables/{table}/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-tables-table-csv"];
+        put?: never;
+        post: operations["post-api-shows-show-tables-table-csv"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1940,6 +2068,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/tables/{table}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-tables-table-"];
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-shows-show-tables-table-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/rehearsals": {
         parameters: {
             query?: never;
@@ -2344,6 +2488,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        TableReceipt: {
+            changed: boolean;
+            /** Format: int32 */
+            rows: number;
+            sentence: string;
+        };
         WorkspaceName: {
             name: string;
         };
@@ -2494,7 +2644,7 @@ export interface components {
             share: number;
             neutral: boolean;
         };
-        Content: components["schemas"]["Words"] | components["schemas"]["Count"] | components["schemas"]["Rows"] | components["schemas"]["Points"] | components["schemas"]["Entries"] | components["schemas"]["Lines"] | components["schemas"]["TimeZone"] | components["schemas"]["Day"];
+        Content: components["schemas"]["Words"] | components["schemas"]["Count"] | components["schemas"]["Rows"] | components["schemas"]["Points"] | components["schemas"]["Entries"] | components["schemas"]["Lines"] | components["schemas"]["TimeZone"] | components["schemas"]["Day"] | components["schemas"]["Listing"];
         Count: {
             reading: string;
             /** Format: double */
@@ -2592,6 +2742,12 @@ export interface components {
         Lines: {
             lines: string[];
         };
+        Listing: {
+            table: string;
+            columns: string[];
+            by: string;
+            falling: boolean;
+        };
         Loudness: {
             /** Format: double */
             integrated: number;
@@ -2639,7 +2795,7 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             name: string;
             captures: string[];
             content: {
@@ -2924,7 +3080,7 @@ export interface components {
         Control: {
             piece: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             name: string;
             alike: string[];
             held: boolean;
@@ -4534,6 +4690,171 @@ export interface components {
              */
             arrange: "region";
         };
+        NewTable: {
+            title: string;
+        };
+        Column: {
+            word: string;
+            title: string;
+            /** @enum {string} */
+            type: "TEXT" | "NUMBER" | "TIME" | "PICTURE" | "COLOUR";
+        };
+        TableHead: {
+            word: string;
+            title: string;
+            columns: components["schemas"]["Column"][];
+            /** Format: int64 */
+            chosen: number;
+        };
+        TableLine: {
+            /** Format: int64 */
+            id: number;
+            cells: string[];
+        };
+        TableSheet: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+            head: components["schemas"]["TableHead"];
+            lines: components["schemas"]["TableLine"][];
+            canUndo: boolean;
+            canRedo: boolean;
+            address: string;
+        };
+        TableChange: {
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            version: number;
+            head: components["schemas"]["TableHead"] | null;
+            order: number[] | null;
+            lines: components["schemas"]["TableLine"][];
+            canUndo: boolean;
+            canRedo: boolean;
+        };
+        AddColumn: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            title: string;
+            /** @enum {string} */
+            type: "TEXT" | "NUMBER" | "TIME" | "PICTURE" | "COLOUR";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addColumn";
+        };
+        AddLines: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            count: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "addLines";
+        };
+        ChangeColumn: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            column: string;
+            title: string;
+            word: string;
+            /** @enum {string} */
+            type: "TEXT" | "NUMBER" | "TIME" | "PICTURE" | "COLOUR";
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "changeColumn";
+        };
+        Choose: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            /** Format: int64 */
+            line: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "choose";
+        };
+        Fill: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            /** Format: int64 */
+            line: number;
+            column: string;
+            block: string[][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "fill";
+        };
+        MoveColumn: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            column: string;
+            /** Format: int32 */
+            to: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "moveColumn";
+        };
+        MoveLine: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            /** Format: int64 */
+            line: number;
+            /** Format: int32 */
+            to: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "moveLine";
+        };
+        Name: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            title: string;
+            word: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "name";
+        };
+        RemoveColumn: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            column: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeColumn";
+        };
+        RemoveLines: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            lines: number[];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "removeLines";
+        };
+        SortLines: Omit<components["schemas"]["TableEdit"], "edit"> & {
+            column: string;
+            falling: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "sortLines";
+        };
+        TableEdit: {
+            edit: string;
+        };
         RehearsalView: {
             /** Format: uuid */
             id: string;
@@ -5267,7 +5588,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             box: components["schemas"]["Box"];
             bounds: components["schemas"]["Box"];
             /** Format: double */
@@ -5421,6 +5742,28 @@ export interface components {
             measured: number;
             /** Format: double */
             least: number;
+        };
+        TableEntry: {
+            /** Format: uuid */
+            id: string;
+            word: string;
+            title: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            rows: number;
+            columns: components["schemas"]["Column"][];
+            values: components["schemas"]["TableValue"][];
+            /** Format: int64 */
+            fedAt: number;
+            fedSaid: string;
+            fedWell: boolean;
+        };
+        TableValue: {
+            name: string;
+            meaning: string;
+            /** @enum {string} */
+            type: "TEXT" | "NUMBER" | "MONEY" | "TIME" | "LIST";
         };
         Came: {
             /** Format: double */
@@ -5611,7 +5954,7 @@ export interface components {
             name: string;
             title: string;
             /** @enum {string} */
-            type: "WORDS" | "COUNT" | "ROWS" | "POINTS" | "ENTRIES" | "LINES" | "TIME_ZONE" | "DAY";
+            type: "WORDS" | "COUNT" | "ROWS" | "POINTS" | "ENTRIES" | "LINES" | "TIME_ZONE" | "DAY" | "LISTING";
             columns: string[];
             standard: components["schemas"]["Content"];
             yours: boolean;
@@ -5629,7 +5972,7 @@ export interface components {
         };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             title: string;
             /** @enum {string} */
             group: "FRAMES" | "SCREENS" | "WIDGETS" | "ORNAMENTS" | "FILES";
@@ -5978,6 +6321,55 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "put-tables-token-": {
+        parameters: {
+            query?: never;
+            header?: {
+                "Content-Type"?: string;
+            };
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableReceipt"];
+                };
+            };
+        };
+    };
+    "put-tables-token-rows-first-": {
+        parameters: {
+            query?: never;
+            header?: {
+                "Content-Type"?: string;
+            };
+            path: {
+                token: string;
+                first: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableReceipt"];
+                };
+            };
+        };
+    };
     "get-api-workspaces-workspace-": {
         parameters: {
             query?: never;
@@ -7395,6 +7787,196 @@ export interface operations {
             };
         };
     };
+    "get-api-shows-show-tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableEntry"][];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTable"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableSheet"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-tables-table-undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableChange"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-tables-table-renew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableSheet"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-tables-table-redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableChange"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-tables-table-edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddColumn"] | components["schemas"]["AddLines"] | components["schemas"]["ChangeColumn"] | components["schemas"]["Choose"] | components["schemas"]["Fill"] | components["schemas"]["MoveColumn"] | components["schemas"]["MoveLine"] | components["schemas"]["Name"] | components["schemas"]["RemoveColumn"] | components["schemas"]["RemoveLines"] | components["schemas"]["SortLines"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableChange"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-tables-table-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "post-api-shows-show-tables-table-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableChange"];
+                };
+            };
+        };
+    };
     "post-api-shows-show-rehearsals-rehearsal-stop": {
         parameters: {
             query?: never;
@@ -8803,7 +9385,7 @@ export interface operations {
             header?: never;
             path: {
                 theme: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -9231,7 +9813,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -9469,6 +10051,50 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["BrandView"];
                 };
+            };
+        };
+    };
+    "get-api-shows-show-tables-table-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TableSheet"];
+                };
+            };
+        };
+    };
+    "delete-api-shows-show-tables-table-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

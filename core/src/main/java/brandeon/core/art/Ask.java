@@ -15,10 +15,12 @@ import brandeon.core.art.kind.RowsArt;
 import brandeon.core.art.kind.ScoreArt;
 import brandeon.core.art.kind.ScreenArt;
 import brandeon.core.art.kind.SwarmArt;
+import brandeon.core.art.kind.TableArt;
 import brandeon.core.art.kind.TickerArt;
 import brandeon.core.art.kind.TransitionArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Entrance;
 import java.util.List;
@@ -145,6 +147,65 @@ public interface Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return RowsArt.draw(family, easel, this);
+        }
+    }
+
+    /** How the cells of a column are set. */
+    enum Sort {
+        WORDS,
+        /** Under one another by their last digit. */
+        FIGURES,
+        PICTURE,
+        COLOUR
+    }
+
+    /** @param title empty for none */
+    record Column(String title, Sort sort) {}
+
+    /** One cell: a text, a picture or a colour. */
+    record Cell(String text, Optional<Still> picture, Optional<Colour> colour) {
+        public static Cell of(String text) {
+            return new Cell(text, Optional.empty(), Optional.empty());
+        }
+    }
+
+    /** @param chosen whether it stands out */
+    record Line(List<Cell> cells, boolean chosen) {
+        public Line {
+            cells = List.copyOf(cells);
+        }
+    }
+
+    /**
+     * Lines of cells under one another, page after page by the shared clock.
+     *
+     * @param title   above them; empty for none
+     * @param page    most lines at once
+     * @param seconds how long a page stands
+     */
+    record Table(
+            Canvas canvas,
+            Box box,
+            Tune tune,
+            String title,
+            List<Column> columns,
+            List<Line> lines,
+            int page,
+            double seconds,
+            boolean moving)
+            implements Ask {
+
+        /** Most lines of all pages together, so that a picture stays small enough to be sent. */
+        public static final int MOST = 240;
+
+        public Table {
+            columns = List.copyOf(columns);
+            lines = List.copyOf(lines);
+        }
+
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return TableArt.draw(family, easel, this);
         }
     }
 

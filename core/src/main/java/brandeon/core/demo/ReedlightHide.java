@@ -34,6 +34,20 @@ public final class ReedlightHide {
 
     private ReedlightHide() {}
 
+    /** What is seen from the hide, as CSV. */
+    public static String sightings() {
+        return """
+                Species,Seen,First at,Where,Colour
+                Bittern,2,18:52,Long reed,#b5884a
+                Marsh harrier,4,19:05,Over the dyke,#8c5a3c
+                Water rail,1,19:21,Pool edge,#6f7f8c
+                Bearded tit,12,19:30,Reed tops,#e0a85c
+                Teal,36,18:47,Low pool,#3f7f6b
+                Common snipe,7,19:12,Mud bank,#a68a5b
+                Barn owl,1,20:04,Far gate,#e9d9b0
+                """;
+    }
+
     public static Theme theme() {
         return Theme.of(
                         "Reedlight Hide",

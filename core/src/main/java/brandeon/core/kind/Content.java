@@ -36,7 +36,8 @@ import java.util.stream.Stream;
     @JsonSubTypes.Type(Content.Entries.class),
     @JsonSubTypes.Type(Content.Lines.class),
     @JsonSubTypes.Type(Content.TimeZone.class),
-    @JsonSubTypes.Type(Content.Day.class)
+    @JsonSubTypes.Type(Content.Day.class),
+    @JsonSubTypes.Type(Content.Listing.class)
 })
 public sealed interface Content {
 
@@ -47,7 +48,7 @@ public sealed interface Content {
     /** Most letters before or after a number. */
     int LONGEST_WORD = 40;
 
-    Pattern NAME = Pattern.compile("(?:[A-Za-z][A-Za-z0-9]{0,59})?");
+    Pattern NAME = Pattern.compile("(?:[A-Za-z][A-Za-z0-9_]{0,59})?");
 
     /** @throws Mistake with a sentence for the user when it is too long, too many or not well formed */
     void require();
@@ -398,10 +399,55 @@ public sealed interface Content {
         }
     }
 
+    /**
+     * Rows of a table of the show.
+     *
+     * @param table   its word; empty for the first one that there is
+     * @param columns words of those that are shown, in this order; none for all
+     * @param by      word of the column that they are sorted by; empty as they stand in the table
+     * @param falling whether the largest or last come first
+     */
+    record Listing(String table, List<String> columns, String by, boolean falling) implements Content {
+
+        public static final Listing FIRST = new Listing("", List.of(), "", false);
+
+        public Listing {
+            columns = List.copyOf(columns);
+        }
+
+        @Override
+        public void require() {
+            requireName(table);
+            requireName(by);
+            requireMost(columns.size());
+            columns.forEach(Content::requireName);
+        }
+
+        @Override
+        public Stream<String> patterns() {
+            return Stream.of();
+        }
+
+        @Override
+        public boolean live() {
+            return true;
+        }
+
+        @Override
+        public String written() {
+            return table.isEmpty() ? "the first table" : table;
+        }
+
+        @Override
+        public Content mapped(UnaryOperator<String> change) {
+            return this;
+        }
+    }
+
     /** Names of live values, or none. */
     private static void requireName(String name) {
         if (!NAME.matcher(name).matches()) {
-            throw new Mistake("The name of a live value has letters and digits only.");
+            throw new Mistake("The name of a live value has letters, digits and underscores only.");
         }
     }
 

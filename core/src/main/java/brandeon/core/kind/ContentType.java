@@ -9,7 +9,8 @@ public enum ContentType {
     ENTRIES(Content.Entries.class, "entries"),
     LINES(Content.Lines.class, "lines"),
     TIME_ZONE(Content.TimeZone.class, "a time zone"),
-    DAY(Content.Day.class, "a day");
+    DAY(Content.Day.class, "a day"),
+    LISTING(Content.Listing.class, "a table");
 
     private final Class<? extends Content> content;
     private final String words;

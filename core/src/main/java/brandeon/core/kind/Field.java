@@ -32,6 +32,10 @@ public record Field(
         return new Field(name, title, ContentType.DAY, List.of(), Content.Day.NONE, false);
     }
 
+    static Field listing(String name, String title) {
+        return new Field(name, title, ContentType.LISTING, List.of(), Content.Listing.FIRST, false);
+    }
+
     static Field rows(String name, String title, String label, String value, Content.Rows standard) {
         return new Field(name, title, ContentType.ROWS, List.of(label, value), standard, false);
     }

@@ -14,6 +14,7 @@ public enum PieceKind {
     BAND(new Band()),
     FACT_LINE(new FactLine()),
     SUPPORTER_BOARD(new SupporterBoard()),
+    TABLE(new TableRows()),
     SCHEDULE(new Schedule()),
     AGENDA(new Agenda()),
     QUEUE(new Queue()),

@@ -3,8 +3,10 @@ package brandeon.core.kind;
 import brandeon.core.art.Weight;
 import brandeon.core.kept.Memory;
 import brandeon.core.text.Message;
+import brandeon.core.text.Values;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -32,7 +34,7 @@ final class Saying {
 
     private Saying() {}
 
-    static String said(String pattern, Map<String, Object> values) {
+    static String said(String pattern, Values values) {
         // Most texts hold no value; parsing them as patterns would only cost time.
         if (Message.plain(pattern)) {
             return pattern;
@@ -44,6 +46,20 @@ final class Saying {
                 used.put(name, value);
             }
         }
-        return SAID.get(new Key(pattern, used), key -> new Message(key.pattern()).format(key.values()));
+        return SAID.get(new Key(pattern, used), Saying::format);
+    }
+
+    /** A number as texts write it. @param digits as a cell of a table keeps it */
+    static String number(String digits) {
+        return said("{n}", Map.of("n", new BigDecimal(digits))::get);
+    }
+
+    /** A cell of a table may have become something else than the text was written for. */
+    private static String format(Key key) {
+        try {
+            return new Message(key.pattern()).format(key.values());
+        } catch (IllegalArgumentException e) {
+            return MISSING;
+        }
     }
 }

@@ -5,14 +5,18 @@ import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.motion.Entrance;
+import brandeon.core.table.Table;
+import brandeon.core.table.Tables;
 import brandeon.core.text.Money;
 import brandeon.core.text.TextRow;
+import brandeon.core.text.Values;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
@@ -23,9 +27,11 @@ import java.util.function.Supplier;
  * @param content what the piece says, where that is not the standard
  * @param figures of the piece, where they are not the standard
  * @param values  live values by name
+ * @param tables  of its show
  * @param run     of its clock or clip
  * @param calm    whether the brand wants nothing to move
  * @param picture address of the ready-made picture that was chosen for it; empty for none
+ * @param pictures the theme's ready-made pictures, by id or by name
  * @param alert   what is announced now, if anything
  */
 public record Showing(
@@ -35,10 +41,12 @@ public record Showing(
         Tune tune,
         Map<String, Content> content,
         Map<String, Double> figures,
-        Map<String, Object> values,
+        Values values,
+        Tables tables,
         Run run,
         boolean calm,
         Supplier<String> picture,
+        Function<String, Optional<Ask.Still>> pictures,
         Supplier<Optional<Announcement>> alert) {
 
     /**
@@ -86,6 +94,15 @@ public record Showing(
         return ((Content.TimeZone) content(field)).zone();
     }
 
+    public Content.Listing listing(String field) {
+        return (Content.Listing) content(field);
+    }
+
+    /** The table that a listing is of; empty while there is none of that word. */
+    public Optional<Table> table(Content.Listing listing) {
+        return listing.table().isEmpty() ? tables.all().stream().findFirst() : tables.find(listing.table());
+    }
+
     /** By ISO 8601; empty for none. */
     public String day(String field) {
         return ((Content.Day) content(field)).day();
@@ -103,14 +120,15 @@ public record Showing(
             BigDecimal main = money.main();
             String sum = count.style().isEmpty()
                     ? money.written()
-                    : Saying.said(Content.Count.pattern(count.reading(), count.style()), Map.of(count.reading(), main));
+                    : Saying.said(
+                            Content.Count.pattern(count.reading(), count.style()), Map.of(count.reading(), main)::get);
             return new Said(count.before() + sum + count.after(), OptionalDouble.of(main.doubleValue()));
         }
         OptionalDouble number = value instanceof Number n ? OptionalDouble.of(n.doubleValue()) : OptionalDouble.empty();
         String name = count.reading().isEmpty() ? "n" : count.reading();
         String written = number.isEmpty()
                 ? Saying.MISSING
-                : Saying.said(Content.Count.pattern(name, count.style()), Map.of(name, value));
+                : Saying.said(Content.Count.pattern(name, count.style()), Map.of(name, value)::get);
         return new Said(count.before() + written + count.after(), number);
     }
 

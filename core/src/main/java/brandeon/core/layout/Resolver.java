@@ -109,7 +109,8 @@ public final class Resolver {
      */
     public boolean differs(Scene scene, LiveState before, LiveState after) {
         boolean said = !before.show().equals(after.show());
-        boolean known = !before.readings().equals(after.readings());
+        boolean known =
+                !before.readings().equals(after.readings()) || !before.tables().equals(after.tables());
         boolean announced = !before.alert().equals(after.alert());
         return scene.stack().stream().map(this::byItself).anyMatch(piece -> {
             Kind kind = piece.kind().facts();
@@ -235,13 +236,15 @@ public final class Resolver {
                 Tunes.of(piece),
                 piece.content(),
                 piece.figures(),
-                live.readings().values(),
+                live.values(),
+                live.tables(),
                 spoken.run(),
                 look().calm(),
                 () -> piece.inlay()
                         .flatMap(inlay -> theme.artwork(inlay.artwork()))
                         .map(artwork -> artwork.painted(look().palette()))
                         .orElse(""),
+                this::picture,
                 () -> live.alert().flatMap(shown -> announced(shown, canvas)));
         return piece.kind().facts().ask(showing).map(drawings::draw).orElseGet(PieceArt::nothing);
     }
@@ -249,6 +252,21 @@ public final class Resolver {
     private static Ask.Said words(AlertRule rule, LiveState.Shown shown, int longestName) {
         Map<String, Object> values = shown.values(longestName);
         return new Ask.Said(rule.kickerFor(values), rule.textFor(values, shown.count()));
+    }
+
+    /** A ready-made picture by its id, or else by its name as people type it. */
+    private Optional<Ask.Still> picture(String wanted) {
+        return theme.artwork(wanted)
+                .or(() -> theme.artworks().stream()
+                        .filter(artwork -> artwork.name().equalsIgnoreCase(wanted))
+                        .findFirst())
+                .map(this::still);
+    }
+
+    private Ask.Still still(Artwork artwork) {
+        Palette palette = look().palette();
+        return new Ask.Still(
+                artwork.painted(palette), artwork.filter(palette), (double) artwork.width() / artwork.height());
     }
 
     private Optional<Showing.Announcement> announced(LiveState.Shown shown, Canvas canvas) {
@@ -259,11 +277,7 @@ public final class Resolver {
                                 .map(most -> words(rule, shown, most))
                                 .distinct()
                                 .toList(),
-                        theme.artwork(rule.picture())
-                                .map(artwork -> new Ask.Still(
-                                        artwork.painted(look().palette()),
-                                        artwork.filter(look().palette()),
-                                        (double) artwork.width() / artwork.height())),
+                        theme.artwork(rule.picture()).map(this::still),
                         rule.comes(),
                         rule.goes(),
                         shown.slot().from(),

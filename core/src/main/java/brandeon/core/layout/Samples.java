@@ -14,6 +14,10 @@ import brandeon.core.live.SignalKind;
 import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
+import brandeon.core.table.Column;
+import brandeon.core.table.ColumnType;
+import brandeon.core.table.Table;
+import brandeon.core.table.Tables;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Inlay;
 import brandeon.core.theme.Piece;
@@ -34,6 +38,20 @@ public final class Samples {
     private static final double LONGEST = 6;
     private static final long SHOWN_MILLIS = 8000;
     private static final Signal SIGNAL = Signal.of("sample", SignalKind.FOLLOW, "Ilse Fenn", 0, "", 0, 0);
+    private static final Table TABLE = new Table(
+            "sightings",
+            "Sightings",
+            List.of(
+                    new Column("species", "Species", ColumnType.TEXT),
+                    new Column("seen", "Seen", ColumnType.NUMBER),
+                    new Column("first", "First at", ColumnType.TIME)),
+            List.of(
+                    new Table.Line(1, List.of("Bittern", "2", "18:52")),
+                    new Table.Line(2, List.of("Marsh harrier", "4", "19:05")),
+                    new Table.Line(3, List.of("Water rail", "1", "19:21")),
+                    new Table.Line(4, List.of("Bearded tit", "12", "19:30"))),
+            2,
+            5);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of(
                     "followersToday",
@@ -54,6 +72,7 @@ public final class Samples {
                             new TextRow("Follows", "Wren of Low Quay"),
                             new TextRow("Came with 24", "Saltmarsh Sal"),
                             new TextRow("Gave 5", "Oskar Tide")))),
+            new Tables(List.of(TABLE)),
             Show.QUIET,
             Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS), Profiles.PLAIN)));
 
@@ -63,6 +82,7 @@ public final class Samples {
     public static LiveState begun(LiveState live, Piece piece, long start) {
         return new LiveState(
                 live.readings(),
+                live.tables(),
                 piece.kind().facts().clip() ? live.show().playing(piece.id(), start) : live.show(),
                 Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS), Profiles.PLAIN)));
     }

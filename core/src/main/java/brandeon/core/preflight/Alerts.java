@@ -52,7 +52,7 @@ final class Alerts {
     private Alerts() {}
 
     static LiveState quiet(LiveState live) {
-        return new LiveState(live.readings(), live.show(), Optional.empty());
+        return new LiveState(live.readings(), live.tables(), live.show(), Optional.empty());
     }
 
     static List<During> of(Theme theme) {

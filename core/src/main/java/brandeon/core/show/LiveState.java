@@ -4,7 +4,9 @@ import brandeon.core.live.AlertSlot;
 import brandeon.core.live.Readings;
 import brandeon.core.live.Signal;
 import brandeon.core.platform.Profile;
+import brandeon.core.table.Tables;
 import brandeon.core.text.Letters;
+import brandeon.core.text.Values;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,12 +16,23 @@ import java.util.stream.Collectors;
 /**
  * Everything live that a picture shows at one moment.
  *
+ * @param tables of the show
  * @param show  what is said in place of the theme's own words
  * @param alert the alert that is on screen now
  */
-public record LiveState(Readings readings, Show show, Optional<Shown> alert) {
+public record LiveState(Readings readings, Tables tables, Show show, Optional<Shown> alert) {
 
     public static final LiveState QUIET = new LiveState(Readings.NONE, Show.QUIET, Optional.empty());
+
+    /** Of a show without tables. */
+    public LiveState(Readings readings, Show show, Optional<Shown> alert) {
+        this(readings, Tables.NONE, show, alert);
+    }
+
+    /** What texts may show, by name. */
+    public Values values() {
+        return name -> name.indexOf('_') < 0 ? readings.values().get(name) : tables.value(name);
+    }
 
     /**
      * An alert while it is on screen.
@@ -64,6 +77,6 @@ public record LiveState(Readings readings, Show show, Optional<Shown> alert) {
 
     /** As a theme is by itself: whatever somebody set by hand for this evening is left out. */
     public LiveState unspoken() {
-        return new LiveState(readings, Show.QUIET, alert);
+        return new LiveState(readings, tables, Show.QUIET, alert);
     }
 }

@@ -61,8 +61,12 @@ public final class Starting {
                 Optional.of(Held.HeldCount.of(number));
             case Content.Points(List<Content.Topic> points) -> Optional.of(new Held.HeldPoints(points));
             case Content.Words(String pattern) -> Optional.of(new Held.HeldWords(pattern));
-            case Content.Rows _, Content.Entries _, Content.Lines _, Content.TimeZone _, Content.Day _ ->
-                Optional.empty();
+            case Content.Rows _,
+                    Content.Entries _,
+                    Content.Lines _,
+                    Content.TimeZone _,
+                    Content.Day _,
+                    Content.Listing _ -> Optional.empty();
         });
     }
 

@@ -2,6 +2,7 @@ package brandeon.core.text;
 
 import brandeon.core.problem.Mistake;
 import com.ibm.icu.text.MessagePattern;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -40,6 +41,15 @@ public record Message(String pattern) {
         return names;
     }
 
+    /** The names that a pattern asks for; none where it is not well formed. */
+    public static Set<String> names(String pattern) {
+        try {
+            return new Message(pattern).values();
+        } catch (Mistake e) {
+            return Set.of();
+        }
+    }
+
     /** Why this pattern is not taken, for values of these types; empty when it is. */
     public Optional<String> mistake(Map<String, ValueType> types) {
         return MessageRules.mistake(parse(pattern), types);
@@ -57,6 +67,18 @@ public record Message(String pattern) {
             throw new Mistake(mistake);
         });
         return MessageWriter.text(parts, values, LONGEST_TEXT);
+    }
+
+    /** The same with values that are looked up by name. */
+    public String format(Values values) {
+        Map<String, Object> used = new HashMap<>();
+        values().forEach(name -> {
+            Object value = values.get(name);
+            if (value != null) {
+                used.put(name, value);
+            }
+        });
+        return format(used);
     }
 
     /** Whether this is words alone: nothing in it asks for a value, and no letter has a meaning of its own. */

@@ -47,6 +47,7 @@ public class Keys {
         OUTLET,
         INLET,
         MAPPED_INLET,
+        TABLE,
         INVITATION,
         RECOVERY
     }

@@ -27,6 +27,7 @@ class SecurityRules {
     private static final String[] OPEN = {
         "/o/**",
         "/inlets/**",
+        "/tables/**",
         "/painted/**",
         "/sounds/**",
         "/pictures/**",

@@ -5,6 +5,7 @@ import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
 import brandeon.core.platform.Profiles;
+import brandeon.core.table.TableFile;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Inlay;
@@ -22,6 +23,7 @@ import brandeon.server.access.Workspaces;
 import brandeon.server.channel.Channels;
 import brandeon.server.publish.Outlets;
 import brandeon.server.recolour.Artworks;
+import brandeon.server.table.ShowTables;
 import brandeon.server.theme.Themes;
 import java.io.IOException;
 import java.io.InputStream;
@@ -49,6 +51,7 @@ public class Demo implements ApplicationRunner {
     private final Themes themes;
     private final Outlets outlets;
     private final Artworks artworks;
+    private final ShowTables tables;
 
     Demo(
             Settings settings,
@@ -57,7 +60,8 @@ public class Demo implements ApplicationRunner {
             Channels channels,
             Themes themes,
             Outlets outlets,
-            Artworks artworks) {
+            Artworks artworks,
+            ShowTables tables) {
         this.settings = settings;
         this.members = members;
         this.workspaces = workspaces;
@@ -65,6 +69,7 @@ public class Demo implements ApplicationRunner {
         this.themes = themes;
         this.outlets = outlets;
         this.artworks = artworks;
+        this.tables = tables;
     }
 
     @Override
@@ -148,6 +153,8 @@ public class Demo implements ApplicationRunner {
         Themes.Draft draft = themes.create(host, alder.id(), ReedlightHide.theme(), Optional.empty());
         pictures(host, draft.id());
         heron(host, draft.id());
+        ShowTables.Standing sightings = tables.add(host, alder.show(), "Sightings");
+        tables.feed(sightings, _ -> TableFile.fromCsv(ReedlightHide.sightings(), true));
         // Loading is nobody's work to undo.
         themes.forgetHistory(draft.id());
         themes.putOnAir(host, draft.id());

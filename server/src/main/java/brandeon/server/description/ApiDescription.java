@@ -4,6 +4,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.kind.Content;
 import brandeon.core.show.Cue;
 import brandeon.core.show.Held;
+import brandeon.core.table.TableEdit;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Spot;
@@ -80,6 +81,8 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("AlertTrial"), "preview");
             orNull(api.getComponents().getSchemas().get("AlertTrial"), "heard");
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "platform");
+            orNull(api.getComponents().getSchemas().get("TableChange"), "head");
+            orNull(api.getComponents().getSchemas().get("TableChange"), "order");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(
                             "name",
@@ -98,8 +101,15 @@ class ApiDescription {
                             "viewer")
                     .forEach(part -> orNull(change, part));
             content(api);
-            for (Class<?> alternatives :
-                    List.of(Edit.class, Spot.class, Arranging.class, Asked.class, Told.class, Cue.class, Held.class)) {
+            for (Class<?> alternatives : List.of(
+                    Edit.class,
+                    Spot.class,
+                    Arranging.class,
+                    Asked.class,
+                    Told.class,
+                    Cue.class,
+                    Held.class,
+                    TableEdit.class)) {
                 Schema<?> schema = api.getComponents().getSchemas().get(alternatives.getSimpleName());
                 for (JsonSubTypes.Type type :
                         alternatives.getAnnotation(JsonSubTypes.class).value()) {

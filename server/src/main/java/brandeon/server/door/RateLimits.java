@@ -35,6 +35,7 @@ public class RateLimits {
         EXPORT(60, 120, "Too many files are asked for"),
         CLIP(20, 30, "Too many clips are begun"),
         UPLOAD(400, 400, "Too many files are sent"),
+        TABLE(120, 1200, "This table is written too often"),
         SIGNAL(10_000, 120_000, "Too many signals"),
         OUTLET(240, 240, "This link is opened too often"),
         PICTURE(2000, 6000, "Too many pictures are asked for"),

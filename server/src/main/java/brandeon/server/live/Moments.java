@@ -5,6 +5,7 @@ import brandeon.core.show.Show;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.PlatformProfiles;
 import brandeon.server.show.RunningShows;
+import brandeon.server.table.ShowTables;
 import brandeon.server.theme.Themes;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,13 +19,21 @@ public class Moments {
     private final PlatformProfiles profiles;
     private final RunningShows shows;
     private final Facts facts;
+    private final ShowTables tables;
     private final AlertTime time;
 
-    Moments(Channels channels, PlatformProfiles profiles, RunningShows shows, Facts facts, AlertTime time) {
+    Moments(
+            Channels channels,
+            PlatformProfiles profiles,
+            RunningShows shows,
+            Facts facts,
+            ShowTables tables,
+            AlertTime time) {
         this.channels = channels;
         this.profiles = profiles;
         this.shows = shows;
         this.facts = facts;
+        this.tables = tables;
         this.time = time;
     }
 
@@ -43,6 +52,7 @@ public class Moments {
         Facts.Standing known = facts.now(id);
         return new LiveState(
                 facts.readings(id),
+                tables.of(id),
                 show,
                 known.alerts()
                         .shownAt(time.now())

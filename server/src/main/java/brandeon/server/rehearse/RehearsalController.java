@@ -14,15 +14,13 @@ import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
+import brandeon.server.file.TextBody;
 import brandeon.server.live.Facts;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.show.RunningShows;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -142,14 +140,7 @@ class RehearsalController {
     }
 
     private static Script script(InputStream body) throws IOException {
-        try {
-            return Script.read(StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(body.readAllBytes()))
-                    .toString());
-        } catch (CharacterCodingException e) {
-            throw new Mistake("This script is no text in UTF-8.", e);
-        }
+        return Script.read(TextBody.utf8(body, "This script"));
     }
 
     /** What really came to a channel lately, as a script. */

@@ -2,12 +2,16 @@ package brandeon.server.text;
 
 import brandeon.core.live.Readings;
 import brandeon.core.problem.Mistake;
+import brandeon.core.show.LiveState;
 import brandeon.core.text.Message;
 import brandeon.core.text.MessageCheck;
+import brandeon.core.text.ValueType;
 import brandeon.server.access.Members;
 import brandeon.server.live.Moments;
 import brandeon.server.theme.Themes;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,11 +46,12 @@ class MessageController {
         if (draft.text().length() > Message.LONGEST_PATTERN) {
             throw new Mistake(String.format(Locale.ROOT, "A text has at most %d letters.", Message.LONGEST_PATTERN));
         }
-        return MessageCheck.mistake(draft.text(), Readings.types())
+        LiveState live = moments.of(of);
+        Map<String, ValueType> types = new LinkedHashMap<>(Readings.types());
+        live.tables().named().forEach(named -> types.put(named.name(), named.type()));
+        types.putAll(live.tables().types(Message.names(draft.text())));
+        return MessageCheck.mistake(draft.text(), types)
                 .map(mistake -> new Checked(mistake, ""))
-                .orElseGet(() -> new Checked(
-                        "",
-                        new Message(draft.text())
-                                .format(moments.of(of).readings().values())));
+                .orElseGet(() -> new Checked("", new Message(draft.text()).format(live.values())));
     }
 }

@@ -64,7 +64,8 @@ public final class RotatorArt {
         return new Track("all", keys, Easing.EASE_IN_OUT, round, -round, Track.FOREVER, false, 0);
     }
 
-    private static Track turn(String part, double each, double round, double from, Easel easel) {
+    /** Something that stands for its time in each round, and comes and goes. All lengths are milliseconds. */
+    static Track turn(String part, double each, double round, double from, Easel easel) {
         double fade = Math.min(FADE_MILLIS, each / 4) / round;
         double shown = each / round;
         double rise = easel.px(16);

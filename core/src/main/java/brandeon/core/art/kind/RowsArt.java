@@ -41,7 +41,7 @@ public final class RowsArt {
     }
 
     private static PieceArt stack(Family family, Easel easel, Ask.Rows ask) {
-        double title = ask.title().isBlank() ? 0 : easel.px(TITLE, ask.box().height() * 0.25);
+        double title = heading(easel, ask.box().height(), ask.title());
         double room = ask.box().height() - title - easel.px(20);
         int shown = (int)
                 Math.clamp(Math.floor(room / easel.px(LEAST_ROW)), 1, ask.rows().size());
@@ -56,16 +56,9 @@ public final class RowsArt {
         Box inner = ready.room();
         double y = box.y() + easel.px(10);
         if (title > 0) {
-            Words.Line line = Words.line(
-                    easel.look().heading(),
-                    family.lettering().labelText(ask.title()),
-                    Math.min(easel.letters(36), title * 0.6),
-                    easel.px(Lettering.LEAST),
-                    inner.width(),
-                    ready.plate().ink());
-            marks.add(line.at(easel.tune().align(), inner.x(), inner.right(), y + title / 2 + line.caps() / 2));
+            marks.addAll(
+                    heading(family, easel, ready.plate(), new Box(inner.x(), y, inner.width(), title), ask.title()));
             y += title;
-            marks.addAll(family.rule(easel, inner.x(), y, inner.width()));
         }
         boolean above = row >= easel.px(STACKED_FROM)
                 && ask.rows().stream().limit(shown).anyMatch(one -> !besides(family, easel, inner.width(), row, one));
@@ -99,6 +92,26 @@ public final class RowsArt {
         return PieceArt.still(marks);
     }
 
+    /** Height of what stands above rows, in pixels; 0 where nothing does. */
+    static double heading(Easel easel, double height, String title) {
+        return title.isBlank() ? 0 : easel.px(TITLE, height * 0.25);
+    }
+
+    /** What stands above rows, with a line under it. */
+    static List<Mark> heading(Family family, Easel easel, Plate plate, Box place, String title) {
+        Words.Line line = Words.line(
+                easel.look().heading(),
+                family.lettering().labelText(title),
+                Math.min(easel.letters(36), place.height() * 0.6),
+                easel.px(Lettering.LEAST),
+                place.width(),
+                plate.ink());
+        List<Mark> marks = new ArrayList<>();
+        marks.add(line.at(easel.tune().align(), place.x(), place.right(), place.centreY() + line.caps() / 2));
+        marks.addAll(family.rule(easel, place.x(), place.bottom(), place.width()));
+        return marks;
+    }
+
     private static LineArt.Pair pair(Easel easel, Box place, Ask.Row row) {
         return new LineArt.Pair(
                 row.label(),
@@ -118,7 +131,7 @@ public final class RowsArt {
     }
 
     /** What parts a row from the one above it. */
-    private static List<Mark> separator(Easel easel, Box place) {
+    static List<Mark> separator(Easel easel, Box place) {
         return switch (easel.tune().separator()) {
             case LINE -> List.of(hairline(easel, place));
             case DOTS -> {
