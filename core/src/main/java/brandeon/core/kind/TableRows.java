@@ -5,6 +5,7 @@ import brandeon.core.colour.Colour;
 import brandeon.core.table.ColumnType;
 import brandeon.core.table.Table;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -89,6 +90,11 @@ final class TableRows extends Kind {
                                 .map(Colour::parse)
                                 .findFirst());
         };
+    }
+
+    @Override
+    public Map<String, Content> sample(String theme) {
+        return Map.of(LISTING, new Content.Listing("", List.of("species", "seen"), "seen", true));
     }
 
     @Override

@@ -2,6 +2,7 @@ package brandeon.core.table;
 
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
+import com.ibm.icu.text.Transliterator;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.Set;
@@ -19,6 +20,7 @@ public record Column(String word, String title, ColumnType type) {
     private static final int LONGEST_WORD = 20;
     private static final int LONGEST_TITLE = 60;
     private static final Pattern WORD = Pattern.compile("[a-z][A-Za-z0-9]{0," + (LONGEST_WORD - 1) + "}");
+    private static final Transliterator LATIN = Transliterator.getInstance("Any-Latin; Latin-ASCII");
     /** What texts say of the whole table. */
     private static final Set<String> TAKEN = Set.of(Tables.ROWS, Tables.SIZE);
 
@@ -69,9 +71,7 @@ public record Column(String word, String title, ColumnType type) {
                 .orElseThrow();
     }
 
-    /** Without accents. */
     private static String plain(String title) {
-        return java.text.Normalizer.normalize(title, java.text.Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "");
+        return LATIN.transliterate(title);
     }
 }

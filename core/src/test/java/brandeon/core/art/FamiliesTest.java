@@ -22,6 +22,10 @@ import brandeon.core.motion.Track;
 import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Show;
+import brandeon.core.table.Column;
+import brandeon.core.table.ColumnType;
+import brandeon.core.table.Table;
+import brandeon.core.table.Tables;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Placed;
@@ -33,6 +37,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,8 +52,25 @@ class FamiliesTest {
     private static final Signal SIGNAL = Signal.of("s", SignalKind.FOLLOW, LONG, 0, "", 0, 0);
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of("latestSubscriber", LONG, "latestFollower", "Ilse", "subscribers", 64L)),
+            new Tables(List.of(wordyTable())),
             Show.QUIET,
             Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(0, 8000), Profiles.PLAIN)));
+
+    /** Far more columns, lines and words than there is room for. */
+    private static Table wordyTable() {
+        List<Column> columns = List.of(
+                new Column("who", LONG, ColumnType.TEXT),
+                new Column("count", "Count", ColumnType.NUMBER),
+                new Column("when", "When", ColumnType.TIME),
+                new Column("colour", "Colour", ColumnType.COLOUR),
+                new Column("where", LONG, ColumnType.TEXT),
+                new Column("picture", "Picture", ColumnType.PICTURE));
+        List<Table.Line> lines = IntStream.range(1, 40)
+                .mapToObj(i -> new Table.Line(
+                        i, List.of(LONG, "123456789.123", "2026-12-24 19:30", "#e0a030", LONG, "no such picture")))
+                .toList();
+        return new Table("wordy", "Wordy", columns, lines, 2, 40);
+    }
 
     static Stream<Family> families() {
         return Families.all().stream();
@@ -110,7 +132,7 @@ class FamiliesTest {
                                             : kind.fields().stream()
                                                             .anyMatch(field -> field.type() == ContentType.COUNT)
                                                     ? "0|0 / 100|of 100|"
-                                                    : ""));
+                                                    : kind == PieceKind.TABLE ? "–" : ""));
         }
     }
 
@@ -341,6 +363,7 @@ class FamiliesTest {
         return switch (content) {
             case Content.Count _ -> Content.Count.of(0);
             case Content.Rows _ -> new Content.Rows(List.of(), "");
+            case Content.Listing _ -> new Content.Listing("none", List.of(), "", false);
             default -> content.mapped(_ -> "");
         };
     }
@@ -357,6 +380,7 @@ class FamiliesTest {
             case Content.Lines _ -> new Content.Lines(Collections.nCopies(7, LONG));
             case Content.TimeZone zone -> zone;
             case Content.Day day -> day;
+            case Content.Listing _ -> new Content.Listing("wordy", List.of(), "", false);
         };
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
 import brandeon.core.layout.Samples;
+import brandeon.core.table.Tables;
 import brandeon.core.text.Money;
 import brandeon.core.theme.Piece;
 import java.util.Currency;
@@ -28,10 +29,12 @@ class AimTest {
                 brandeon.core.art.Tune.STANDARD,
                 all,
                 figures,
-                values,
+                values::get,
+                Tables.NONE,
                 Run.STANDING,
                 false,
                 () -> "",
+                _ -> Optional.empty(),
                 Optional::empty);
     }
 

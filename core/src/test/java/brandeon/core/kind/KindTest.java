@@ -20,6 +20,7 @@ import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -52,7 +53,7 @@ class KindTest {
                     .hasSize(
                             switch (field.type()) {
                                 case ROWS, POINTS, ENTRIES -> 2;
-                                case WORDS, COUNT, LINES, TIME_ZONE, DAY -> 0;
+                                case WORDS, COUNT, LINES, TIME_ZONE, DAY, LISTING -> 0;
                             });
             field.standard().require();
             assertThat(field.standard().mistake(Readings.types())).isEmpty();
@@ -133,7 +134,9 @@ class KindTest {
                 new Content.Lines(List.of("About", "When")),
                 new Content.TimeZone("Europe/London"),
                 new Content.Day("2026-12-24"),
-                Content.Day.NONE);
+                Content.Day.NONE,
+                new Content.Listing("sightings", List.of("species", "seen"), "seen", true),
+                Content.Listing.FIRST);
     }
 
     @ParameterizedTest
@@ -187,7 +190,9 @@ class KindTest {
                 new Content.Lines(List.of("{")),
                 new Content.TimeZone("Low/Quay"),
                 new Content.Day("24 December"),
-                new Content.Day("2026-02-30"));
+                new Content.Day("2026-02-30"),
+                new Content.Listing("no such word", List.of(), "", false),
+                new Content.Listing("sightings", Collections.nCopies(25, "a"), "", false));
     }
 
     @ParameterizedTest

@@ -23,7 +23,8 @@ import java.util.stream.IntStream;
 
 /**
  * Lines of cells on one plate. Columns are as wide as their widest cell on any page, so that nothing moves from page to
- * page; where they are too wide together, letters get smaller first, and then words are shortened, never figures.
+ * page. Where they are too wide together, letters get smaller first, then words are shortened, down to three fifths, and
+ * then the last columns are left out; figures are never shortened.
  */
 public final class TableArt {
 
@@ -34,7 +35,16 @@ public final class TableArt {
     private static final double LEAST_ROW = 34;
     private static final double HEAD = 38;
     private static final double PAD = 10;
-    private static final double GAP = 22;
+    /** Under the line below the title. */
+    private static final double UNDER = 8;
+
+    /** Titles up to this width have room of their own. */
+    private static final double SHORT_TITLE = 84;
+
+    private static final double GAP = 18;
+    /** Share of its width that a word keeps. */
+    private static final double KEPT = 0.6;
+
     private static final double LETTERS = 34;
     /** Shares of a line's height. */
     private static final double PICTURE = 0.82;
@@ -68,20 +78,25 @@ public final class TableArt {
         return new TableArt(family, easel, ask).drawn();
     }
 
-    /** Widths of all columns, and the size of letters with which they are so. */
-    private record Widths(double[] each, double size) {}
+    /** How many columns are shown, and how wide each of them is, with letters of a size. */
+    private record Widths(double[] each, double size) {
+        int shown() {
+            return each.length;
+        }
+    }
 
     private PieceArt drawn() {
         double title = RowsArt.heading(easel, ask.box().height(), ask.title());
+        double under = title > 0 ? easel.px(UNDER) : 0;
         double head = headed ? easel.px(HEAD) : 0;
-        double room = Math.max(1, ask.box().height() - title - head - 2 * easel.px(PAD));
+        double room = Math.max(1, ask.box().height() - title - under - head - 2 * easel.px(PAD));
         int page = (int) Math.clamp(Math.floor(room / easel.px(LEAST_ROW)), 1, Math.min(ask.page(), lines.size()));
         double row = Math.min(easel.px(TALLEST) * easel.tune().spacing(), room / page);
         Box box = new Box(
                 ask.box().x(),
                 ask.box().y(),
                 ask.box().width(),
-                Math.min(ask.box().height(), Math.ceil(title + head + row * page + 2 * easel.px(PAD))));
+                Math.min(ask.box().height(), Math.ceil(title + under + head + row * page + 2 * easel.px(PAD))));
         Plates.Ready ready = Plates.plain(family, easel, box, Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
         Box inner = ready.room();
@@ -89,7 +104,7 @@ public final class TableArt {
         if (title > 0) {
             marks.addAll(RowsArt.heading(
                     family, easel, ready.plate(), new Box(inner.x(), y, inner.width(), title), ask.title()));
-            y += title;
+            y += title + under;
         }
         Widths widths = widths(inner.width(), row);
         if (headed) {
@@ -147,7 +162,7 @@ public final class TableArt {
 
     private void line(List<Mark> marks, Plate plate, Widths widths, Box place, List<Ask.Cell> cells, boolean titles) {
         double x = place.x();
-        for (int i = 0; i < cells.size(); i++) {
+        for (int i = 0; i < widths.shown(); i++) {
             double width = widths.each()[i];
             Box cell = new Box(x, place.y(), width, place.height());
             Ask.Sort sort = ask.columns().get(i).sort();
@@ -155,7 +170,7 @@ public final class TableArt {
             one.picture().ifPresent(still -> marks.add(picture(still, cell)));
             one.colour().ifPresent(colour -> marks.add(swatch(colour, cell)));
             if (!one.text().isBlank()) {
-                double size = titles ? Math.min(widths.size(), easel.px(Lettering.LEAST) * 1.1) : widths.size();
+                double size = titles ? titleSize(widths.size()) : widths.size();
                 Words.Line words = Words.line(
                         titles ? easel.look().text() : face(i),
                         one.text(),
@@ -169,6 +184,10 @@ public final class TableArt {
             }
             x += width + easel.px(GAP);
         }
+    }
+
+    private double titleSize(double size) {
+        return Math.min(size, easel.px(Lettering.LEAST) * 1.1);
     }
 
     /** The first column of words and all figures speak up; what else there is is quieter. */
@@ -201,53 +220,46 @@ public final class TableArt {
     private Widths widths(double room, double row) {
         double wanted = Math.min(easel.letters(LETTERS), row * 0.54);
         double least = Math.min(wanted, easel.px(Lettering.LEAST));
-        double free = Math.max(1, room - easel.px(GAP) * (ask.columns().size() - 1));
-        double size = wanted;
-        double[] widths = natural(size, row);
-        for (int i = 1; i <= STEPS && sum(widths) > free; i++) {
-            size = wanted - (wanted - least) * i / STEPS;
-            widths = natural(size, row);
+        for (int shown = ask.columns().size(); ; shown--) {
+            double free = Math.max(1, room - easel.px(GAP) * (shown - 1));
+            double size = wanted;
+            double[] widths = natural(shown, size, row);
+            for (int i = 1; i <= STEPS && sum(widths) > free; i++) {
+                size = wanted - (wanted - least) * i / STEPS;
+                widths = natural(shown, size, row);
+            }
+            if (fit(widths, free) || shown == 1) {
+                return new Widths(widths, size);
+            }
         }
+    }
+
+    /** Gives words what is left, or takes from them what they need not keep. @return whether that is enough */
+    private boolean fit(double[] widths, double free) {
         double over = sum(widths) - free;
-        boolean[] words = new boolean[widths.length];
-        for (int i = 0; i < words.length; i++) {
-            words[i] = ask.columns().get(i).sort() == Ask.Sort.WORDS;
-        }
+        List<Integer> words = IntStream.range(0, widths.length)
+                .filter(i -> ask.columns().get(i).sort() == Ask.Sort.WORDS)
+                .boxed()
+                .toList();
         if (over <= 0) {
             // The first words take what is left, so that figures stand at the end.
-            int first = IntStream.range(0, words.length)
-                    .filter(i -> words[i])
-                    .findFirst()
-                    .orElse(0);
-            widths[first] -= over;
-        } else {
-            narrow(widths, words, over);
+            widths[words.isEmpty() ? 0 : words.getFirst()] -= over;
+            return true;
         }
-        return new Widths(widths, size);
-    }
-
-    /** Words give way, the longer the more, down to a third; then all of them alike. */
-    private static void narrow(double[] widths, boolean[] words, double over) {
-        double give = 0;
-        for (int i = 0; i < widths.length; i++) {
-            give += words[i] ? widths[i] * 2 / 3 : 0;
-        }
+        double give = words.stream().mapToDouble(i -> widths[i] * (1 - KEPT)).sum();
         double share = give > 0 ? Math.min(1, over / give) : 0;
-        for (int i = 0; i < widths.length; i++) {
-            widths[i] -= words[i] ? widths[i] * 2 / 3 * share : 0;
-        }
-        double left = over - give * share;
+        words.forEach(i -> widths[i] -= widths[i] * (1 - KEPT) * share);
         double all = sum(widths);
-        for (int i = 0; i < widths.length; i++) {
-            widths[i] = Math.max(1, widths[i] * (1 - left / all));
+        boolean enough = all <= free + 1e-6;
+        for (int i = 0; i < widths.length && !enough; i++) {
+            widths[i] *= free / all;
         }
+        return enough;
     }
 
-    /** As wide as the widest cell with letters of a size. */
-    private double[] natural(double size, double row) {
-        double[] widths = new double[ask.columns().size()];
-        List<Ask.Cell> titles = titles();
-        double small = Math.min(size, easel.px(Lettering.LEAST) * 1.1);
+    /** As wide as the widest cell with letters of a size; long titles make do with that. */
+    private double[] natural(int shown, double size, double row) {
+        double[] widths = new double[shown];
         for (int i = 0; i < widths.length; i++) {
             int column = i;
             Face face = face(i);
@@ -261,9 +273,14 @@ public final class TableArt {
                             : cell.colour().isPresent() ? row * COLOUR : Measure.width(face, size, cell.text()))
                     .max()
                     .orElse(0);
-            double title = titles.get(i).text().isBlank()
+            double title = titles().get(i).text().isBlank()
                     ? 0
-                    : Measure.width(easel.look().text(), small, titles.get(i).text());
+                    : Math.min(
+                            easel.px(SHORT_TITLE),
+                            Measure.width(
+                                    easel.look().text(),
+                                    titleSize(size),
+                                    titles().get(i).text()));
             widths[i] = Math.max(1, Math.max(cells, title));
         }
         return widths;
