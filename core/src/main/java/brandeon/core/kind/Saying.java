@@ -2,6 +2,7 @@ package brandeon.core.kind;
 
 import brandeon.core.art.Weight;
 import brandeon.core.kept.Memory;
+import brandeon.core.table.Tables;
 import brandeon.core.text.Message;
 import brandeon.core.text.Values;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -54,12 +55,15 @@ final class Saying {
         return said("{n}", Map.of("n", new BigDecimal(digits))::get);
     }
 
-    /** A cell of a table may have become something else than the text was written for. */
+    /** A column of a table may have become something else since the text was written for it; other values never do. */
     private static String format(Key key) {
         try {
             return new Message(key.pattern()).format(key.values());
         } catch (IllegalArgumentException e) {
-            return MISSING;
+            if (key.values().keySet().stream().anyMatch(Tables::names)) {
+                return MISSING;
+            }
+            throw e;
         }
     }
 }

@@ -31,7 +31,8 @@ public record LiveState(Readings readings, Tables tables, Show show, Optional<Sh
 
     /** What texts may show, by name. */
     public Values values() {
-        return name -> name.indexOf('_') < 0 ? readings.values().get(name) : tables.value(name);
+        return name ->
+                Tables.names(name) ? tables.value(name) : readings.values().get(name);
     }
 
     /**

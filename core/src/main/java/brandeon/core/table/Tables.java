@@ -44,6 +44,11 @@ public record Tables(List<Table> all) {
         return all.stream().filter(table -> table.word().equals(word)).findFirst();
     }
 
+    /** Whether a name is one of tables, and not of a reading. */
+    public static boolean names(String name) {
+        return name.indexOf('_') >= 0;
+    }
+
     /** The value of a name; null where there is none now, as for any live value that is not known. */
     public Object value(String name) {
         return asked(name).map(Asked::value).orElse(null);
@@ -65,8 +70,7 @@ public record Tables(List<Table> all) {
     }
 
     private Optional<Asked> asked(String name) {
-        int end = name.indexOf('_');
-        if (end < 0) {
+        if (!names(name)) {
             return Optional.empty();
         }
         String[] words = name.split("_", -1);

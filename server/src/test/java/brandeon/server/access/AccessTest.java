@@ -28,6 +28,8 @@ class AccessTest {
             "/api/recovery/{token}",
             "/inlets/{token}",
             "/inlets/mapped/{token}",
+            "/tables/{token}",
+            "/tables/{token}/rows/{first}",
             "/pictures/{hash}",
             "/painted/{workspace}/{name}/{proof}",
             "/sounds/{workspace}/{file}/{proof}",

@@ -61,6 +61,22 @@ class TwoServersTest {
                                         layer -> layer.path("piece").asString().equals("sightings")
                                                 && layer.path("svg").asString().contains(">11<")));
 
+                String table = "/api/shows/" + host.show(theme) + "/tables";
+                table += "/" + host.get(table).json().get(0).path("id").asString();
+                for (int i = 0; i < 4; i++) {
+                    // Each goes on from what the other one wrote.
+                    assertThat((i % 2 == 0 ? host : there)
+                                    .post(
+                                            table + "/edits",
+                                            "{\"edit\":\"fill\",\"line\":0,\"column\":\"species\",\"block\":[[\"Bird "
+                                                    + i + "\"]]}")
+                                    .status())
+                            .isEqualTo(200);
+                }
+                assertThat(host.get(table).json().path("lines"))
+                        .isEqualTo(there.get(table).json().path("lines"))
+                        .hasSize(11);
+
                 host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
                 hide.await(message -> message.path("type").asString().equals("patch")
                         && message.path("layers")

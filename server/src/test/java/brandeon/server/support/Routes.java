@@ -35,6 +35,7 @@ public final class Routes {
             return method.equals("POST")
                     && (path.endsWith("/artworks")
                             || path.endsWith("/sounds")
+                            || path.endsWith("/tables/{table}/csv")
                             || path.endsWith("/scripts/read")
                             || path.endsWith("{channel}/rehearsals")
                             || path.endsWith("/faces")
