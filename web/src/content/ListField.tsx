@@ -3,6 +3,7 @@ import { useDragOrder } from "../app/useDragOrder";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useLimits } from "../theme/titles";
+import { useTheme } from "../theme/useTheme";
 import { useDraftText } from "../app/useDraftText";
 import { MessageField } from "./MessageField";
 import { useValues } from "./useValues";
@@ -161,6 +162,9 @@ function Line({ number, item, list, grip, fresh = false, change, remove, pasted,
             )}
           </div>
         )}
+        {list.timed && !fresh && (
+          <EntryPicture line={line} value={item.picture ?? ""} set={(picture) => change({ picture })} />
+        )}
       </div>
       <button
         className="flex min-h-7 items-center text-faint hover:text-ink"
@@ -171,6 +175,31 @@ function Line({ number, item, list, grip, fresh = false, change, remove, pasted,
         <X size={14} />
       </button>
     </div>
+  );
+}
+
+/** A ready-made picture beside the words, in the colours that it has on the recolouring bench. */
+function EntryPicture({ line, value, set }: { line: string; value: string; set: (id: string) => Promise<boolean> }) {
+  const { artworks } = useTheme().theme;
+  if (artworks.length === 0 && value === "") return null;
+  return (
+    <select
+      className="field"
+      aria-label={`Picture of ${line}`}
+      title="A picture beside the words, in its own colours or in those of the brand, as the recolouring bench has it"
+      value={value}
+      onChange={(event) => void set(event.target.value)}
+    >
+      <option value="">no picture</option>
+      {artworks.map((artwork) => (
+        <option key={artwork.id} value={artwork.id}>
+          {artwork.name}
+        </option>
+      ))}
+      {value !== "" && !artworks.some((artwork) => artwork.id === value) && (
+        <option value={value}>a picture that is gone</option>
+      )}
+    </select>
   );
 }
 

@@ -10,6 +10,8 @@ export interface Item {
   state?: State;
   /** 0 for as long as the others. */
   seconds?: number;
+  /** Id of a ready-made picture; empty for none. */
+  picture?: string;
 }
 
 /** A list that a piece says: rows, points, entries or plain lines. */
@@ -50,14 +52,24 @@ export function listOf(field: Schemas["Field"], value: Content): List | undefine
     };
   }
   if ("entries" in value) {
-    const items = value.entries.map(({ label, words, seconds }) => ({ label, value: words, seconds }));
+    const items = value.entries.map(({ label, words, seconds, picture }) => ({
+      label,
+      value: words,
+      seconds,
+      picture,
+    }));
     return {
       columns: field.columns,
       items,
       marked: false,
       timed: true,
       with: (next) => ({
-        entries: next.map(({ label, value: words, seconds }) => ({ label, words, seconds: seconds ?? 0 })),
+        entries: next.map(({ label, value: words, seconds, picture }) => ({
+          label,
+          words,
+          seconds: seconds ?? 0,
+          picture: picture ?? "",
+        })),
       }),
     };
   }

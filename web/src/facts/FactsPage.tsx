@@ -6,7 +6,9 @@ import type { Schemas } from "../api/client";
 import { May, useMay } from "../theme/May";
 import { toChannel, useStreamOn } from "../theme/useStreamOn";
 import { useTheme } from "../theme/useTheme";
+import { AirTime } from "./AirTime";
 import { Channels } from "./Channels";
+import { ChatPage } from "./ChatPage";
 import { Deliveries } from "./Deliveries";
 import { InletCard } from "./InletCard";
 import { MappedInlets } from "./MappedInlets";
@@ -21,6 +23,8 @@ const NEW = " ";
 /** In place of a platform's id: what all channels of the show come to. */
 const READINGS = "=";
 
+/** In place of a platform's id: what is said in the chat. */
+const CHAT = "~";
 /** In place of a platform's id: a table, by its id after this. */
 const TABLE = "#";
 
@@ -40,13 +44,23 @@ export function FactsPage() {
       <section className="overflow-auto border-r border-rule p-4">
         <h1 className="mb-2">Facts</h1>
         <button
-          className={`mb-3 w-full border-l-4 px-2 py-1.5 text-left ${profile === READINGS ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
+          className={`mb-1 w-full border-l-4 px-2 py-1.5 text-left ${profile === READINGS ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
           aria-current={profile === READINGS}
           onClick={() => setProfile(READINGS)}
         >
           <b className="font-head">Readings</b>
           <span className="block text-faint">What all of it comes to</span>
         </button>
+        {may && (
+          <button
+            className={`mb-3 w-full border-l-4 px-2 py-1.5 text-left ${profile === CHAT ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
+            aria-current={profile === CHAT}
+            onClick={() => setProfile(CHAT)}
+          >
+            <b className="font-head">Chat</b>
+            <span className="block text-faint">What is said, and what is shown</span>
+          </button>
+        )}
         <TableList
           chosen={profile.startsWith(TABLE) ? profile.slice(1) : ""}
           choose={(table) => setProfile(TABLE + table)}
@@ -66,9 +80,15 @@ export function FactsPage() {
         <Platforms chosen={profile} choose={setProfile} write={() => setProfile(NEW)} />
       </section>
       <section className="min-w-0 overflow-auto p-4">
-        {profile === READINGS && <ReadingsTable />}
+        {profile === READINGS && (
+          <>
+            <ReadingsTable />
+            <AirTime />
+          </>
+        )}
+        {profile === CHAT && <ChatPage />}
         {profile.startsWith(TABLE) && <TablePage key={profile} table={profile.slice(1)} gone={() => setProfile("")} />}
-        {profile !== "" && profile !== READINGS && !profile.startsWith(TABLE) && platforms[0] && (
+        {profile !== "" && profile !== READINGS && profile !== CHAT && !profile.startsWith(TABLE) && platforms[0] && (
           <ProfileCard key={profile} platform={platform} model={platforms[0]} done={setProfile} />
         )}
         {profile === "" && channel && may && (

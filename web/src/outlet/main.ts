@@ -55,9 +55,12 @@ function afterFirstFrame(start: () => void): void {
   window.setTimeout(once, document.hidden ? 0 : LONGEST_FRAME);
 }
 
+/** Within another page, as in the practice rig, viewers do not see it. */
+const framed = window.top === window ? "" : "&framed";
+
 function connect(): void {
   const scheme = location.protocol === "https:" ? "wss" : "ws";
-  socket = new WebSocket(`${scheme}://${location.host}/live/outlet?token=${encodeURIComponent(token)}`);
+  socket = new WebSocket(`${scheme}://${location.host}/live/outlet?token=${encodeURIComponent(token)}${framed}`);
   socket.onopen = () => {
     wait = FIRST_WAIT;
     watch();

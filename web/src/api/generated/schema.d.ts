@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/chat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-chat"];
+        put: operations["put-api-shows-show-chat"];
+        post: operations["post-api-shows-show-chat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{id}/leading": {
         parameters: {
             query?: never;
@@ -2132,6 +2148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/air-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-air-time"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/air-time/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-air-time-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{id}": {
         parameters: {
             query?: never;
@@ -2675,6 +2723,7 @@ export interface components {
             words: string;
             /** Format: double */
             seconds: number;
+            picture: string;
         };
         FoundOpening: {
             box: components["schemas"]["SourceBox"];
@@ -3072,6 +3121,26 @@ export interface components {
             /** @enum {string} */
             sound: "HEARD" | "READY" | "NOT_HEARD" | "SILENCED" | "NOTHING";
             sentence: string;
+        };
+        ChatWish: {
+            words: string[];
+            links: boolean;
+        };
+        ChatView: {
+            lines: components["schemas"]["Said"][];
+            words: string[];
+            links: boolean;
+            hushed: string[];
+        };
+        Said: {
+            id: string;
+            /** Format: int64 */
+            at: number;
+            name: string;
+            text: string;
+            shown: string;
+            hidden: boolean;
+            hushed: boolean;
         };
         Leading: {
             /** Format: uuid */
@@ -4889,6 +4958,11 @@ export interface components {
             period: "SHOW" | "DAY" | "WEEK" | "MONTH" | "EVER";
             anew: boolean;
         };
+        ChatDoing: {
+            /** @enum {string} */
+            deed: "HIDE" | "SHOW" | "HUSH" | "HEAR";
+            of: string;
+        };
         AlertWish: {
             /** @enum {string} */
             deed: "PAUSE" | "RESUME" | "SKIP" | "SILENCE" | "SOUND" | "REPEAT" | "MOVE" | "DROP" | "DROP_ALL";
@@ -5790,6 +5864,14 @@ export interface components {
             /** Format: int32 */
             wrong: number;
             lines: components["schemas"]["Came"][];
+        };
+        AirTimeLine: {
+            piece: string;
+            title: string;
+            entry: string;
+            millis: {
+                [key: string]: number;
+            };
         };
         CueLine: {
             /** Format: int64 */
@@ -6700,6 +6782,80 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HeardPlace"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-chat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChatView"];
+                };
+            };
+        };
+    };
+    "put-api-shows-show-chat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChatWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChatView"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-chat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChatDoing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChatView"];
                 };
             };
         };
@@ -10161,6 +10317,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReadingsBoard"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-air-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AirTimeLine"][];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-air-time-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

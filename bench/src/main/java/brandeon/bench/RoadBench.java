@@ -50,6 +50,8 @@ public final class RoadBench {
     private static final int SOCKETS = 1000;
     private static final int ROUNDS = 300;
     private static final int ALERTS = 60;
+    /** Rows of the largest table. */
+    private static final int FULL = 5000;
 
     private final String address;
     private final byte[] key;
@@ -75,12 +77,13 @@ public final class RoadBench {
         RoadBench bench = new RoadBench(words[0], words[1]);
         List<String> parts = words.length > 2
                 ? List.of(words[2].split(","))
-                : List.of("cues", "beside", "thousand", "alerts", "storm", "signals");
+                : List.of("cues", "beside", "thousand", "cells", "alerts", "storm", "signals");
         for (String part : parts) {
             switch (part) {
                 case "cues" -> bench.cues();
                 case "beside" -> bench.beside();
                 case "thousand" -> bench.thousand();
+                case "cells" -> bench.cells();
                 case "alerts" -> bench.alerts();
                 case "storm" -> bench.storm();
                 case "signals" -> bench.signals();
@@ -304,6 +307,64 @@ public final class RoadBench {
             throw new IllegalStateException(answer.status() + " " + answer.body());
         }
         return answer;
+    }
+
+    /** A changed cell to the last of 20 outlets that show it: of the demo's small table, and of one that is full. */
+    private void cells() throws Exception {
+        Pattern hide = Pattern.compile("hide/wide/WHOLE");
+        String tables = "/api/shows/" + show + "/tables";
+        String full =
+                tables + "/" + good(host.post(tables, "{\"title\":\"Full\"}")).word("id");
+        StringBuilder csv = new StringBuilder("Name,Number,Where,When,Colour,Note\n");
+        for (int i = 1; i <= FULL; i++) {
+            csv.append("Bird ").append(i).append(',').append(i).append(",Low pool,19:30,#e0a030,Seen from the dyke\n");
+        }
+        good(host.file(full + "/csv", csv.toString().getBytes(StandardCharsets.UTF_8)));
+        good(host.edit(theme, line("cell-small", "{sightings_1_seen}")));
+        good(host.edit(theme, line("cell-full", "{full_2500_number}")));
+        for (String piece : List.of("cell-small", "cell-full")) {
+            good(host.edit(
+                    theme,
+                    "{\"edit\":\"place\",\"scene\":\"hide\",\"index\":1000,\"placed\":{\"piece\":\"" + piece
+                            + "\",\"spot\":{\"by\":\"zone\",\"zone\":\"TOP\"},\"corrections\":{},\"onCanvas\":{},\"hidden\":[],"
+                            + "\"manner\":{\"turn\":0,\"mirrored\":false,\"flipped\":false,\"opacity\":1,\"blend\":\"NORMAL\"},"
+                            + "\"manners\":{},\"content\":{},\"group\":\"\",\"locked\":false}}"));
+        }
+        follow(hide, true);
+        List<WebSocket> sockets = open(links(hide), OUTLETS);
+        String small = tables + "/" + host.get(tables).word("id");
+        cells("a cell of a table of 7 rows", small, 1, "seen");
+        cells("a cell of a table of 5,000 rows of 6 cells", full, FULL / 2, "number");
+        sockets.forEach(WebSocket::abort);
+        follow(hide, false);
+        good(host.call("DELETE", full, ""));
+        for (int i = 0; i < 4; i++) {
+            good(host.post("/api/themes/" + theme + "/undo", ""));
+        }
+    }
+
+    private void cells(String what, String table, int line, String column) throws Exception {
+        double[] times = new double[ROUNDS];
+        for (int i = -ROUNDS; i < ROUNDS; i++) {
+            int number = 400 + (i + ROUNDS) % 599;
+            double time = seen(
+                    OUTLETS,
+                    ">" + number + "<",
+                    () -> good(host.post(
+                            table + "/edits",
+                            "{\"edit\":\"fill\",\"line\":" + line + ",\"column\":\"" + column + "\",\"block\":[[\""
+                                    + number + "\"]]}")));
+            if (i >= 0) {
+                times[i] = time;
+            }
+        }
+        RepaintBench.print(what + " to the last of " + OUTLETS + " outlets, ms", times);
+    }
+
+    private static String line(String id, String value) {
+        return "{\"edit\":\"addPiece\",\"index\":1000,\"piece\":{\"id\":\"" + id
+                + "\",\"kind\":\"FACT_LINE\",\"name\":\"Cell\",\"captures\":[],\"content\":{\"value\":\"" + value
+                + "\"},\"figures\":{},\"inlay\":null,\"mustShow\":false,\"share\":\"\"}}";
     }
 
     /** A follow to the last of 20 outlets that are told its alert, when nothing waits. */

@@ -23,6 +23,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
 import brandeon.core.motion.Entrance;
+import brandeon.core.motion.Turns;
 import java.util.List;
 import java.util.Optional;
 
@@ -212,11 +213,13 @@ public interface Ask {
     /**
      * Lines of a chat, the newest at the bottom, the older the fainter; without a plate.
      *
+     * @param until  when each of them goes, epoch milliseconds; 0 for those that stay
      * @param fading whether older lines fade
      */
-    record Chat(Canvas canvas, Box box, Tune tune, List<Row> lines, boolean fading) implements Ask {
+    record Chat(Canvas canvas, Box box, Tune tune, List<Row> lines, List<Long> until, boolean fading) implements Ask {
         public Chat {
             lines = List.copyOf(lines);
+            until = List.copyOf(until);
         }
 
         @Override
@@ -254,8 +257,8 @@ public interface Ask {
         }
     }
 
-    /** One of several entries that take turns, and how long it stands. */
-    record Entry(String label, String value, double seconds) {}
+    /** One of several entries that take turns, and how long it stands. @param picture beside its words */
+    record Entry(String label, String value, double seconds, Optional<Still> picture) {}
 
     /**
      * Entries that take turns.
@@ -266,6 +269,20 @@ public interface Ask {
             implements Ask {
         public Rotator {
             entries = List.copyOf(entries);
+        }
+
+        /** When each of them stands there. */
+        public Turns turns() {
+            return new Turns(
+                    entries.stream()
+                            .map(entry -> Math.round(entry.seconds() * 1000))
+                            .toList(),
+                    Math.round(pause * 1000));
+        }
+
+        /** Whether they take turns at all; else the first one stands there all the time. */
+        public boolean turning() {
+            return moving && (entries.size() > 1 || pause > 0);
         }
 
         @Override

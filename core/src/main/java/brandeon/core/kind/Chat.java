@@ -1,6 +1,9 @@
 package brandeon.core.kind;
 
 import brandeon.core.art.Ask;
+import brandeon.core.live.ChatLine;
+import brandeon.core.live.Readings;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,17 +16,32 @@ final class Chat extends Kind {
                 "Chat panel",
                 Group.WIDGETS,
                 Zone.COLUMN,
-                List.of(Field.rows("rows", "Lines", "Who", "What", new Content.Rows(List.of(), "chatLines"))),
-                Figure.with(Figure.ROWS, Figure.choice("fading", "Older lines", 1, "as clear as new ones", "fade")));
+                List.of(Field.rows("rows", "Lines", "Who", "What", new Content.Rows(List.of(), Readings.CHAT_LINES))),
+                Figure.with(
+                        Figure.ROWS,
+                        Figure.choice("fading", "Older lines", 1, "as clear as new ones", "fade"),
+                        new Figure("age", "Seconds until a line goes (0 stays)", 0, 600, 0, List.of())));
     }
 
     @Override
     public Optional<Ask> ask(Showing piece) {
         // Before anybody wrote something the plate stands empty.
-        List<Ask.Row> lines = piece.rows("rows").stream()
+        List<Ask.Row> rows = piece.rows("rows").stream()
                 .filter(row -> !row.label().equals(Saying.MISSING))
                 .toList();
-        return Optional.of(new Ask.Chat(piece.canvas(), piece.box(), piece.tune(), lines, piece.choice("fading") == 1));
+        // Live lines come last, and know when they came.
+        List<?> live =
+                piece.follows("rows", Readings.CHAT_LINES) && piece.values().get(Readings.CHAT) instanceof List<?> lines
+                        ? lines
+                        : List.of();
+        long age = Math.round(piece.figure("age") * 1000);
+        List<Long> until = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            int place = live.size() - rows.size() + i;
+            until.add(age > 0 && place >= 0 ? ((ChatLine) live.get(place)).at() + age : 0);
+        }
+        return Optional.of(
+                new Ask.Chat(piece.canvas(), piece.box(), piece.tune(), rows, until, piece.choice("fading") == 1));
     }
 
     @Override

@@ -274,6 +274,7 @@ public sealed interface Content {
     record Entries(List<Entry> entries) implements Content {
 
         private static final double LONGEST_SECONDS = 120;
+        private static final int LONGEST_ID = 60;
 
         public Entries {
             entries = List.copyOf(entries);
@@ -286,6 +287,9 @@ public sealed interface Content {
                 requireTexts(entry.label(), entry.words());
                 if (!(entry.seconds() == 0 || (entry.seconds() >= 1 && entry.seconds() <= LONGEST_SECONDS))) {
                     throw new Mistake("An entry stands between 1 and 120 seconds; 0 is as long as the others.");
+                }
+                if (entry.picture().length() > LONGEST_ID) {
+                    throw new Mistake("The id of a picture has at most " + LONGEST_ID + " letters.");
                 }
             });
         }
@@ -305,7 +309,8 @@ public sealed interface Content {
         @Override
         public Content mapped(UnaryOperator<String> change) {
             return new Entries(entries.stream()
-                    .map(entry -> new Entry(change.apply(entry.label()), change.apply(entry.words()), entry.seconds()))
+                    .map(entry -> new Entry(
+                            change.apply(entry.label()), change.apply(entry.words()), entry.seconds(), entry.picture()))
                     .toList());
         }
     }
@@ -313,8 +318,15 @@ public sealed interface Content {
     /**
      * @param label   may be empty
      * @param seconds how long it stands; 0 for as long as the piece has it
+     * @param picture a ready-made picture of the theme, by its id; empty for none
      */
-    record Entry(String label, String words, double seconds) {}
+    record Entry(String label, String words, double seconds, String picture) {
+
+        /** Without a picture. */
+        public Entry(String label, String words, double seconds) {
+            this(label, words, seconds, "");
+        }
+    }
 
     /** One text for each of several pictures. */
     record Lines(List<String> lines) implements Content {

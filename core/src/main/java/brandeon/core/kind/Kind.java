@@ -89,6 +89,11 @@ public abstract class Kind {
         return false;
     }
 
+    /** What takes turns in it, where something does. */
+    public Optional<Ask.Rotator> turns(Showing showing) {
+        return Optional.empty();
+    }
+
     /** Whether it shows alerts, and nothing while there is none. */
     public boolean announces() {
         return false;

@@ -132,6 +132,11 @@ public record Showing(
         return new Said(count.before() + written + count.after(), number);
     }
 
+    /** Whether a live list of this name follows the rows of a field. */
+    boolean follows(String field, String list) {
+        return ((Content.Rows) content(field)).then().equals(list);
+    }
+
     /** Those of a live list last. */
     public List<Ask.Row> rows(String field) {
         Content.Rows content = (Content.Rows) content(field);
@@ -167,7 +172,8 @@ public record Showing(
                         .map(entry -> new Ask.Entry(
                                 Saying.said(entry.label(), values).strip(),
                                 Saying.said(entry.words(), values).strip(),
-                                entry.seconds() == 0 ? seconds : entry.seconds()))
+                                entry.seconds() == 0 ? seconds : entry.seconds(),
+                                entry.picture().isEmpty() ? Optional.empty() : pictures.apply(entry.picture())))
                         .toList();
     }
 

@@ -25,6 +25,11 @@ abstract class TurnTaking extends Kind {
 
     @Override
     public Optional<Ask> ask(Showing piece) {
+        return turns(piece).map(Ask.class::cast);
+    }
+
+    @Override
+    public Optional<Ask.Rotator> turns(Showing piece) {
         return Optional.of(new Ask.Rotator(
                 piece.canvas(),
                 piece.box(),

@@ -33,6 +33,7 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -129,6 +130,27 @@ public final class Resolver {
                 return true;
             }
         });
+    }
+
+    /**
+     * What takes turns on a scene at one moment, by piece; what is hidden on a canvas or in the show is left out.
+     */
+    public Map<Piece, Ask.Rotator> turns(Scene scene, Canvas canvas, LiveState live) {
+        Map<Piece, Ask.Rotator> turns = new LinkedHashMap<>();
+        for (Placed placed : scene.stack()) {
+            Piece piece = pieces.get(placed.piece());
+            if (placed.shows(canvas.shape())) {
+                Spoken spoken = live.show().spoken(byItself(placed));
+                if (spoken.seen()) {
+                    spoken.piece()
+                            .kind()
+                            .facts()
+                            .turns(showing(spoken, canvas.size().box(), canvas, live))
+                            .ifPresent(rotator -> turns.put(piece, rotator));
+                }
+            }
+        }
+        return turns;
     }
 
     /** What a piece says where it is placed, before a show says something else. */
@@ -228,8 +250,17 @@ public final class Resolver {
     }
 
     private PieceArt draw(Spoken spoken, Box box, Canvas canvas, LiveState live) {
+        return spoken.piece()
+                .kind()
+                .facts()
+                .ask(showing(spoken, box, canvas, live))
+                .map(drawings::draw)
+                .orElseGet(PieceArt::nothing);
+    }
+
+    private Showing showing(Spoken spoken, Box box, Canvas canvas, LiveState live) {
         Piece piece = spoken.piece();
-        Showing showing = new Showing(
+        return new Showing(
                 piece.kind().facts(),
                 canvas,
                 box,
@@ -246,7 +277,6 @@ public final class Resolver {
                         .orElse(""),
                 this::picture,
                 () -> live.alert().flatMap(shown -> announced(shown, canvas)));
-        return piece.kind().facts().ask(showing).map(drawings::draw).orElseGet(PieceArt::nothing);
     }
 
     private static Ask.Said words(AlertRule rule, LiveState.Shown shown, int longestName) {

@@ -24,9 +24,11 @@ public record Readings(Map<String, Object> values) {
     private static final int RECENT = 8;
 
     /** How many lines of the chat are kept to be shown. */
-    private static final int CHAT = 20;
+    private static final int MOST_CHAT = 20;
 
-    private static final String CHAT_LINES = "chatLines";
+    public static final String CHAT_LINES = "chatLines";
+    /** The lines of the chat that are shown, with when they came; no text shows it. */
+    public static final String CHAT = "chat";
 
     public static final Readings NONE = new Readings(Map.of());
 
@@ -188,11 +190,19 @@ public record Readings(Map<String, Object> values) {
         return Collections.unmodifiableMap(names);
     }
 
+    /** The latest lines of the chat as they came, the newest last. */
+    public List<ChatLine> chat() {
+        return values.get(CHAT_LINES) instanceof List<?> lines
+                ? lines.stream().map(ChatLine.class::cast).toList()
+                : List.of();
+    }
+
     /** As they are kept: values by their type, so that they are the same when they are read again. */
     public record Kept(
             Map<String, String> texts,
             Map<String, Long> numbers,
             Map<String, List<TextRow>> lists,
+            List<ChatLine> chat,
             Map<String, Sums> sums,
             Map<String, Tops> tops) {}
 
@@ -200,20 +210,24 @@ public record Readings(Map<String, Object> values) {
         Map<String, String> texts = new TreeMap<>();
         Map<String, Long> numbers = new TreeMap<>();
         Map<String, List<TextRow>> lists = new TreeMap<>();
+        List<ChatLine> chat = chat();
         Map<String, Sums> sums = new TreeMap<>();
         Map<String, Tops> tops = new TreeMap<>();
         values.forEach((name, value) -> {
             switch (value) {
                 case String text -> texts.put(name, text);
                 case Number number -> numbers.put(name, number.longValue());
-                case List<?> rows ->
-                    lists.put(name, rows.stream().map(TextRow.class::cast).toList());
+                case List<?> rows -> {
+                    if (!name.equals(CHAT_LINES)) {
+                        lists.put(name, rows.stream().map(TextRow.class::cast).toList());
+                    }
+                }
                 case Sums sum -> sums.put(name, sum);
                 case Tops top -> tops.put(name, top);
                 default -> throw new IllegalStateException(name + " is of no type that is kept.");
             }
         });
-        return new Kept(texts, numbers, lists, sums, tops);
+        return new Kept(texts, numbers, lists, chat, sums, tops);
     }
 
     public static Readings of(Kept kept) {
@@ -221,6 +235,9 @@ public record Readings(Map<String, Object> values) {
         values.putAll(kept.texts());
         values.putAll(kept.numbers());
         values.putAll(kept.lists());
+        if (!kept.chat().isEmpty()) {
+            values.put(CHAT_LINES, kept.chat());
+        }
         values.putAll(kept.sums());
         values.putAll(kept.tops());
         return new Readings(values);
@@ -334,12 +351,11 @@ public record Readings(Map<String, Object> values) {
     /** The newest line last, as a chat is read. */
     private static void said(Map<String, Object> next, Signal signal) {
         Stream<?> before = next.get(CHAT_LINES) instanceof List<?> rows
-                ? rows.stream().skip(Math.max(0, rows.size() - CHAT + 1))
+                ? rows.stream().skip(Math.max(0, rows.size() - MOST_CHAT + 1))
                 : Stream.of();
         next.put(
                 CHAT_LINES,
-                Stream.concat(before, Stream.of(new TextRow(signal.shownName(), signal.message())))
-                        .toList());
+                Stream.concat(before, Stream.of(ChatLine.of(signal))).toList());
     }
 
     /** In words that fit every platform. */

@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -48,8 +49,20 @@ public record Tally(Map<Period, Counted> periods) {
         return new Tally(next);
     }
 
-    /** What is counted at an instant, with all corrections, by names that texts may show. */
+    /** The same with all of the chat. */
     public Readings readings(Counting counting, long now) {
+        return readings(counting, new ChatRules(List.of(), false, List.of(), List.of()), now);
+    }
+
+    /** The latest lines of the chat as they came, the newest last. */
+    public List<ChatLine> chat() {
+        return Optional.ofNullable(periods.get(Period.EVER))
+                .map(counted -> counted.readings().chat())
+                .orElse(List.of());
+    }
+
+    /** What is counted at an instant, with all corrections, by names that texts may show. */
+    public Readings readings(Counting counting, ChatRules rules, long now) {
         Map<String, Object> values = new LinkedHashMap<>();
         for (Period period : Period.values()) {
             long since = counting.since(period, now);
@@ -67,6 +80,12 @@ public record Tally(Map<Period, Counted> periods) {
                     values.put(name, value);
                 }
             });
+        }
+        List<ChatLine> chat =
+                chat().stream().map(rules::shown).flatMap(Optional::stream).toList();
+        if (values.containsKey(Readings.CHAT_LINES)) {
+            values.put(Readings.CHAT, chat);
+            values.put(Readings.CHAT_LINES, chat.stream().map(ChatLine::row).toList());
         }
         values.put(Readings.DAY, Period.day(now, counting.place()).toString());
         return new Readings(values);

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * What a painter mounts: the pieces of one part of a scene, back to front, as SVG fragments with their motion.
@@ -79,6 +80,13 @@ public record Picture(int width, int height, List<Layer> layers) {
         } catch (RuntimeException e) {
             return new Layer(placement.piece().id(), "", List.of(), blend);
         }
+    }
+
+    /** Ids of the pieces that are in a part of a scene. */
+    static Set<String> pieces(ResolvedScene scene, Part part) {
+        return placements(scene, part).stream()
+                .map(placement -> placement.piece().id())
+                .collect(Collectors.toSet());
     }
 
     /** All marks of a part of a scene, for a raster picture. */

@@ -225,8 +225,8 @@ class LiveTest {
         assertThat(readings.values()).containsOnlyKeys("chatLines");
         List<?> lines = (List<?>) readings.values().get("chatLines");
         assertThat(lines).hasSize(20);
-        assertThat(lines.getFirst()).isEqualTo(new TextRow("Ilse", "line 10"));
-        assertThat(lines.getLast()).isEqualTo(new TextRow("Ilse", "line 29"));
+        assertThat(lines.getFirst()).isEqualTo(new ChatLine("c10", 10, "Ilse", "line 10"));
+        assertThat(lines.getLast()).isEqualTo(new ChatLine("c29", 29, "Ilse", "line 29"));
         assertThat(Readings.of(readings.kept())).isEqualTo(readings);
     }
 

@@ -432,7 +432,7 @@ public class Facts {
 
     /** What a show's signals come to at this moment, as texts show it. */
     public Readings readings(UUID show) {
-        return now(show).tally().readings(shows.counting(show), System.currentTimeMillis());
+        return now(show).tally().readings(shows.counting(show), shows.chat(show), System.currentTimeMillis());
     }
 
     /** Counts all of a show's signals again, as after its days begin elsewhere. */

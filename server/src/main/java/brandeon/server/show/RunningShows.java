@@ -1,6 +1,7 @@
 package brandeon.server.show;
 
 import brandeon.core.live.AlertRule;
+import brandeon.core.live.ChatRules;
 import brandeon.core.live.Counting;
 import brandeon.core.live.Pace;
 import brandeon.core.pack.Json;
@@ -55,6 +56,7 @@ public class RunningShows implements Belongings {
      * @param leading the theme that somebody chose to lead it
      * @param heardIn the outlet in which somebody chose it to be heard
      * @param counting how it counts what comes in
+     * @param chat     what of its chat is not shown
      */
     public record Running(
             UUID id,
@@ -64,10 +66,11 @@ public class RunningShows implements Belongings {
             long version,
             Optional<UUID> leading,
             Optional<UUID> heardIn,
-            Counting counting) {
+            Counting counting,
+            ChatRules chat) {
 
         private Running after(Show next) {
-            return new Running(id, workspace, name, next, version + 1, leading, heardIn, counting);
+            return new Running(id, workspace, name, next, version + 1, leading, heardIn, counting, chat);
         }
     }
 
@@ -159,8 +162,13 @@ public class RunningShows implements Belongings {
     void wanted(ShowWanted wish) {
         // Days begin where this server stands, until somebody says otherwise.
         Counting here = Counting.STANDARD.with(ZoneId.systemDefault().getId(), Counting.STANDARD.currency(), Map.of());
-        entities.persist(
-                new ShowRow(wish.show(), wish.workspace(), wish.name(), Json.write(Show.QUIET), Json.write(here)));
+        entities.persist(new ShowRow(
+                wish.show(),
+                wish.workspace(),
+                wish.name(),
+                Json.write(Show.QUIET),
+                Json.write(here),
+                Json.write(ChatRules.STANDARD)));
         // The channel names it, and stands in the same transaction.
         entities.flush();
     }
@@ -341,12 +349,35 @@ public class RunningShows implements Belongings {
     @Transactional
     public void count(Member member, UUID id, String did, UnaryOperator<Counting> change) {
         member.requires(Role.OPERATOR);
-        ShowRow row = rows.locked(id)
-                .filter(found -> found.workspaceId.equals(member.workspace()))
-                .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
+        ShowRow row = mine(member, id);
         row.counting = Json.write(change.apply(Json.read(row.counting, Counting.class)));
         events.publishEvent(Deed.of(member, Deed.Kind.CUE, row.name, did));
         forgotten(id);
+    }
+
+    /** What of a show's chat is not shown. */
+    public ChatRules chat(UUID id) {
+        return find(id).map(Running::chat).orElse(ChatRules.STANDARD);
+    }
+
+    /**
+     * Changes what of a show's chat is not shown; one change after another, so that none is lost.
+     *
+     * @param did for the record
+     */
+    @Transactional
+    public void chat(Member member, UUID id, String did, UnaryOperator<ChatRules> change) {
+        member.requires(Role.OPERATOR);
+        ShowRow row = mine(member, id);
+        row.chat = Json.write(change.apply(Json.read(row.chat, ChatRules.class)));
+        events.publishEvent(Deed.of(member, Deed.Kind.CUE, row.name, did));
+        forgotten(id);
+    }
+
+    private ShowRow mine(Member member, UUID id) {
+        return rows.locked(id)
+                .filter(found -> found.workspaceId.equals(member.workspace()))
+                .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
     }
 
     private void forgotten(UUID id) {
@@ -447,7 +478,8 @@ public class RunningShows implements Belongings {
                 row.version,
                 Optional.ofNullable(row.ledBy),
                 Optional.ofNullable(row.soundsIn),
-                Json.read(row.counting, Counting.class));
+                Json.read(row.counting, Counting.class),
+                Json.read(row.chat, ChatRules.class));
     }
 
     private static Running mine(Member member, Optional<Running> show) {

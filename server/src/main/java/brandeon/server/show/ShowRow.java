@@ -30,6 +30,11 @@ class ShowRow {
     @JdbcTypeCode(SqlTypes.JSON)
     String counting;
 
+    /** What of its chat is not shown. */
+    @Column(columnDefinition = "jsonb")
+    @JdbcTypeCode(SqlTypes.JSON)
+    String chat;
+
     long version = 1;
 
     /** The theme that leads, where somebody chose one. */
@@ -42,11 +47,12 @@ class ShowRow {
 
     protected ShowRow() {}
 
-    ShowRow(UUID id, UUID workspaceId, String name, String document, String counting) {
+    ShowRow(UUID id, UUID workspaceId, String name, String document, String counting, String chat) {
         this.id = id;
         this.workspaceId = workspaceId;
         this.name = name;
         this.document = document;
         this.counting = counting;
+        this.chat = chat;
     }
 }

@@ -13,6 +13,7 @@ import brandeon.server.live.Told;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.TooMany;
 import brandeon.server.problem.Unreadable;
+import brandeon.server.publish.AirTimes;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Loudspeakers;
 import brandeon.server.publish.Outlets;
@@ -28,6 +29,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Component;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
 import org.springframework.web.socket.WebSocketSession;
@@ -58,6 +60,7 @@ class LiveSocket extends TextWebSocketHandler {
     private final Outlets outlets;
     private final Health health;
     private final Loudspeakers loudspeakers;
+    private final AirTimes airTimes;
     private final Members members;
     private final SessionRepository<?> sessions;
     private final Themes themes;
@@ -72,6 +75,7 @@ class LiveSocket extends TextWebSocketHandler {
             Outlets outlets,
             Health health,
             Loudspeakers loudspeakers,
+            AirTimes airTimes,
             Members members,
             SessionRepository<?> sessions,
             Themes themes,
@@ -84,6 +88,7 @@ class LiveSocket extends TextWebSocketHandler {
         this.outlets = outlets;
         this.health = health;
         this.loudspeakers = loudspeakers;
+        this.airTimes = airTimes;
         this.members = members;
         this.sessions = sessions;
         this.themes = themes;
@@ -102,11 +107,16 @@ class LiveSocket extends TextWebSocketHandler {
         });
     }
 
-    /** One open connection: of an outlet, or of a person in the editor. */
+    /**
+     * One open connection: of an outlet, or of a person in the editor.
+     *
+     * @param framed whether an outlet is within another page
+     */
     private record Connection(
             String id,
             Outbox outbox,
             Optional<Outlets.Outlet> outlet,
+            boolean framed,
             Optional<UUID> account,
             Map<String, Feeds.Watch> watches,
             Set<UUID> themes,
@@ -121,18 +131,17 @@ class LiveSocket extends TextWebSocketHandler {
     @Override
     public void afterConnectionEstablished(WebSocketSession raw) throws IOException {
         if (raw.getUri() != null && raw.getUri().getPath().endsWith("/outlet")) {
-            String token = UriComponentsBuilder.fromUri(raw.getUri())
-                    .build()
-                    .getQueryParams()
-                    .getFirst("token");
+            MultiValueMap<String, String> query =
+                    UriComponentsBuilder.fromUri(raw.getUri()).build().getQueryParams();
+            String token = query.getFirst("token");
             if (mayCome(token)) {
-                openOutlet(raw, outlets.open(token == null ? "" : token));
+                openOutlet(raw, outlets.open(token == null ? "" : token), query.containsKey("framed"));
             } else {
                 raw.close(CloseStatus.SERVICE_OVERLOAD);
             }
         } else {
             if (raw.getPrincipal() instanceof SignedIn signedIn) {
-                open(raw, Optional.empty(), Optional.of(signedIn.account()));
+                open(raw, Optional.empty(), Optional.of(signedIn.account()), false);
                 // Asked only now that whoever ends the session finds this connection.
                 if (sessions.findById(String.valueOf(
                                 raw.getAttributes().get(HttpSessionHandshakeInterceptor.HTTP_SESSION_ID_ATTR_NAME)))
@@ -145,7 +154,8 @@ class LiveSocket extends TextWebSocketHandler {
         }
     }
 
-    private void open(WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<UUID> account) {
+    private void open(
+            WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<UUID> account, boolean framed) {
         String id = session.getId();
         Outbox outbox = new Outbox(
                 session, () -> Optional.ofNullable(connections.get(id)).ifPresent(behind -> behind.catchUp(feeds)));
@@ -155,6 +165,7 @@ class LiveSocket extends TextWebSocketHandler {
                         id,
                         outbox,
                         outlet,
+                        framed,
                         account,
                         new ConcurrentHashMap<>(),
                         ConcurrentHashMap.newKeySet(),
@@ -185,9 +196,9 @@ class LiveSocket extends TextWebSocketHandler {
                         "There is no such " + (kind.equals(THEMES) ? "theme" : "show") + " in your workspace."));
     }
 
-    private void openOutlet(WebSocketSession session, Outlets.Opened opened) throws IOException {
+    private void openOutlet(WebSocketSession session, Outlets.Opened opened, boolean framed) throws IOException {
         switch (opened) {
-            case Outlets.Current(Outlets.Outlet outlet) -> open(session, Optional.of(outlet), Optional.empty());
+            case Outlets.Current(Outlets.Outlet outlet) -> open(session, Optional.of(outlet), Optional.empty(), framed);
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
                 session.close(OLD_LINK);
@@ -315,6 +326,9 @@ class LiveSocket extends TextWebSocketHandler {
                             report.frames(),
                             report.sound(),
                             System.currentTimeMillis()));
+            if (!connection.framed()) {
+                airTimes.reported(connection.id(), outlet, report.visible());
+            }
             loudspeakers.reported(
                     connection.id(), outlet, told -> tell(connection, told), report.visible(), report.sound());
         });
@@ -344,5 +358,6 @@ class LiveSocket extends TextWebSocketHandler {
         people.gone(connection.id(), this::tellPeople);
         loudspeakers.gone(connection.id());
         connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), connection.id()));
+        airTimes.gone(connection.id());
     }
 }

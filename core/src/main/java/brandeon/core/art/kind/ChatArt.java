@@ -12,6 +12,8 @@ import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.NameColours;
 import brandeon.core.colour.Role;
+import brandeon.core.motion.Easing;
+import brandeon.core.motion.Track;
 import brandeon.core.text.Measure;
 import brandeon.core.text.Wrap;
 import java.util.ArrayList;
@@ -29,6 +31,9 @@ public final class ChatArt {
     private static final double FAINTEST = 0.3;
 
     private static final int MOST_LINES = 3;
+    private static final double GOES_MILLIS = 600;
+    private static final List<Track.Key> GOES =
+            List.of(Track.Key.still(0), Track.Key.still(1).faded(0));
     /** From this width on, in sizes of letters, a name and its words stand beside one another. */
     private static final double WIDE = 17;
 
@@ -37,6 +42,7 @@ public final class ChatArt {
     public static PieceArt draw(Family family, Easel easel, Ask.Chat ask) {
         Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
         List<Mark> marks = new ArrayList<>(ready.marks());
+        List<Track> tracks = new ArrayList<>();
         double size = Math.max(
                 easel.px(Lettering.LEAST),
                 Math.min(easel.letters(SIZE), ask.box().height() * 0.5));
@@ -55,10 +61,17 @@ public final class ChatArt {
             }
             int age = ask.lines().size() - 1 - i;
             double opacity = ask.fading() ? Math.max(FAINTEST, 1 - age * 0.16) : 1;
-            marks.add(new Mark.Group("", opacity, new Outline(List.of()), moved(said, bottom - height, step)));
+            Mark line = new Mark.Group("", opacity, new Outline(List.of()), moved(said, bottom - height, step));
+            long until = ask.until().get(i);
+            if (until > 0) {
+                marks.add(Mark.group("line-" + i, List.of(line)));
+                tracks.add(new Track("line-" + i, GOES, Easing.EASE_IN_OUT, GOES_MILLIS, 0, 1, false, until));
+            } else {
+                marks.add(line);
+            }
             bottom -= height + step * 1.1;
         }
-        return PieceArt.still(marks);
+        return new PieceArt(marks, tracks, List.of());
     }
 
     /** A name and what it says: beside one another where the room is wide, else one above the other. */

@@ -61,17 +61,31 @@ public final class Plates {
         return new Ready(turned, List.of(), turned.content());
     }
 
+    /** A picture, and the room that it leaves for words. */
+    public record Beside(Mark picture, Box room) {}
+
     /** A plate with a picture where its emblem would be, as high as its words may be and at most a third as long. */
     public static Ready beside(Family family, Easel easel, Box box, Plate.Sort sort, Ask.Still picture) {
         Ready plain = plain(family, easel, box, sort);
-        Box room = plain.room();
-        double height = Math.min(room.height(), room.width() * MOST_OF_PLATE / picture.aspect());
+        Beside beside = beside(easel, plain.room(), picture, MOST_OF_PLATE);
+        return new Ready(plain.plate(), List.of(beside.picture()), beside.room());
+    }
+
+    /**
+     * A picture at the beginning of a room, or in the middle of it where it may have all of it.
+     *
+     * @param widest share of the room's width that it may take
+     */
+    static Beside beside(Easel easel, Box room, Ask.Still picture, double widest) {
+        double height = Math.min(room.height(), room.width() * widest / picture.aspect());
         double width = height * picture.aspect();
         boolean right = easel.tune().align() == Tune.Align.RIGHT;
-        Box place = new Box(right ? room.right() - width : room.x(), room.centreY() - height / 2, width, height);
+        double x = widest >= 1 ? room.centreX() - width / 2 : right ? room.right() - width : room.x();
+        Box place = new Box(x, room.centreY() - height / 2, width, height);
         double taken = width + room.height() * BETWEEN;
-        Box left = new Box(right ? room.x() : room.x() + taken, room.y(), room.width() - taken, room.height());
-        return new Ready(plain.plate(), List.of(new Mark.Picture(picture.name(), place, picture.filter())), left);
+        Box left = new Box(
+                right ? room.x() : room.x() + taken, room.y(), Math.max(1, room.width() - taken), room.height());
+        return new Beside(new Mark.Picture(picture.name(), place, picture.filter()), left);
     }
 
     /** How much longer a plate of a height is than its words. */

@@ -8,8 +8,10 @@ import brandeon.core.art.Mark;
 import brandeon.core.art.Outline;
 import brandeon.core.art.PieceArt;
 import brandeon.core.art.Plate;
+import brandeon.core.canvas.Box;
 import brandeon.core.motion.Easing;
 import brandeon.core.motion.Track;
+import brandeon.core.motion.Turns;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,34 +21,47 @@ import java.util.List;
 public final class RotatorArt {
 
     private static final double FADE_MILLIS = 350;
+    /** Share of the room that a picture takes beside words. */
+    private static final double WIDEST = 0.4;
 
     private RotatorArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Rotator ask) {
-        Plates.Ready ready = Plates.of(family, easel, ask.box(), Plate.Sort.INFO, Emblem.Size.SMALL);
+        // A picture of its own stands where the family's emblem would.
+        boolean pictured =
+                ask.entries().stream().anyMatch(entry -> entry.picture().isPresent());
+        Plates.Ready ready = pictured
+                ? Plates.plain(family, easel, ask.box(), Plate.Sort.INFO)
+                : Plates.of(family, easel, ask.box(), Plate.Sort.INFO, Emblem.Size.SMALL);
         List<Mark> marks = new ArrayList<>(ready.marks());
         List<Track> tracks = new ArrayList<>();
-        double round = (ask.entries().stream().mapToDouble(Ask.Entry::seconds).sum() + ask.pause()) * 1000;
-        boolean turning = ask.moving() && (ask.entries().size() > 1 || ask.pause() > 0);
-        double from = 0;
+        Turns turns = ask.turns();
+        boolean turning = ask.turning();
         for (int i = 0; i < ask.entries().size(); i++) {
             Ask.Entry entry = ask.entries().get(i);
-            List<Mark> words = new ArrayList<>();
+            List<Mark> shown = new ArrayList<>();
+            Box room = ready.room();
+            if (entry.picture().isPresent()) {
+                boolean alone = entry.label().isBlank() && entry.value().isBlank();
+                Plates.Beside beside =
+                        Plates.beside(easel, room, entry.picture().get(), alone ? 1 : WIDEST);
+                shown.add(beside.picture());
+                room = alone ? room : beside.room();
+            }
             LineArt.words(
-                    words,
+                    shown,
                     family,
                     easel,
                     ready.plate(),
-                    new LineArt.Pair(entry.label(), entry.value(), ready.room(), easel.px(LineArt.LOW)));
-            marks.add(new Mark.Group("entry-" + i, i == 0 ? 1 : 0, new Outline(List.of()), words));
+                    new LineArt.Pair(entry.label(), entry.value(), room, easel.px(LineArt.LOW)));
+            marks.add(new Mark.Group("entry-" + i, i == 0 ? 1 : 0, new Outline(List.of()), shown));
             if (turning) {
-                tracks.add(turn("entry-" + i, entry.seconds() * 1000, round, from, easel));
+                tracks.add(turn("entry-" + i, turns.millis().get(i), turns.round(), turns.begins(i), easel));
             }
-            from += entry.seconds() * 1000;
         }
         if (turning && ask.pause() > 0) {
             // In the pause the plate goes too.
-            tracks.add(rest(from, round));
+            tracks.add(rest(turns.round() - turns.pause(), turns.round()));
             marks = List.of(Mark.group("all", marks));
         }
         return new PieceArt(marks, tracks, List.of());

@@ -1,0 +1,149 @@
+package brandeon.server.publish;
+
+import brandeon.core.canvas.Canvas;
+import brandeon.core.publish.AirTime;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import brandeon.server.live.FeedKey;
+import brandeon.server.live.Moments;
+import brandeon.server.show.RunningShows;
+import brandeon.server.theme.Themes;
+import jakarta.annotation.PreDestroy;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Counts how long each of what takes turns was on screen: while a source that shows it is open and says that viewers
+ * see it, however many of them do. Sources in the frames of another page, as the practice rig has them, do not count.
+ */
+@Component
+public class AirTimes {
+
+    private static final Logger LOG = LoggerFactory.getLogger(AirTimes.class);
+    private static final int LOOKS_SECONDS = 5;
+
+    /** @param since epoch milliseconds up to which it was counted */
+    private record Seen(Outlets.Outlet outlet, long since) {}
+
+    private record Counted(UUID theme, String piece) {}
+
+    private final AirTimeRows rows;
+    private final Themes themes;
+    private final Moments moments;
+    private final RunningShows shows;
+    private final TransactionTemplate transactions;
+    /** By connection: sources that viewers see. */
+    private final Map<String, Seen> seen = new ConcurrentHashMap<>();
+    /** Until when a piece was counted, since several sources may show it at once. */
+    private final Map<Counted, Long> counted = new HashMap<>();
+
+    private final ScheduledExecutorService hand = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("air-times").factory());
+
+    AirTimes(AirTimeRows rows, Themes themes, Moments moments, RunningShows shows, TransactionTemplate transactions) {
+        this.rows = rows;
+        this.themes = themes;
+        this.moments = moments;
+        this.shows = shows;
+        this.transactions = transactions;
+        hand.scheduleWithFixedDelay(this::look, LOOKS_SECONDS, LOOKS_SECONDS, TimeUnit.SECONDS);
+    }
+
+    @PreDestroy
+    void stop() {
+        hand.shutdownNow();
+    }
+
+    /** What an open source says of itself. */
+    public void reported(String connection, Outlets.Outlet outlet, boolean visible) {
+        if (visible) {
+            seen.computeIfAbsent(connection, _ -> new Seen(outlet, System.currentTimeMillis()));
+        } else {
+            gone(connection);
+        }
+    }
+
+    /** It is seen no more, and what it showed until now counts. */
+    public void gone(String connection) {
+        Seen last = seen.remove(connection);
+        if (last != null && !hand.isShutdown()) {
+            long now = System.currentTimeMillis();
+            hand.execute(() -> count(last, now));
+        }
+    }
+
+    private void look() {
+        long now = System.currentTimeMillis();
+        List.copyOf(seen.keySet()).forEach(connection -> {
+            Seen last = seen.get(connection);
+            if (last != null && seen.replace(connection, last, new Seen(last.outlet(), now))) {
+                count(last, now);
+            }
+        });
+        counted.values().removeIf(until -> until < now - TimeUnit.MINUTES.toMillis(1));
+    }
+
+    /** Never throws, so that one source leaves the others be. */
+    private void count(Seen last, long now) {
+        try {
+            themes.find(last.outlet().theme()).ifPresent(draft -> count(draft, last, now));
+        } catch (RuntimeException e) {
+            LOG.error(
+                    "What was on screen in {} could not be counted",
+                    last.outlet().id(),
+                    e);
+        }
+    }
+
+    private void count(Themes.Draft draft, Seen last, long now) {
+        Outlets.Outlet outlet = last.outlet();
+        Optional<UUID> show = moments.show(draft);
+        Optional<Theme> theme =
+                outlet.follows() == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft);
+        Optional<Scene> scene = theme.flatMap(known -> known.scene(outlet.scene()));
+        Optional<Canvas> canvas = theme.flatMap(known -> known.canvas(outlet.canvas()));
+        if (show.isEmpty() || scene.isEmpty() || canvas.isEmpty()) {
+            return;
+        }
+        // Each piece from where it was counted already, by another source that shows it at the same time.
+        Map<String, Long> from = new HashMap<>();
+        List<AirTime.Share> shares = new ArrayList<>();
+        scene.get()
+                .stack()
+                .forEach(placed -> from.put(
+                        placed.piece(),
+                        Math.max(last.since(), counted.getOrDefault(new Counted(draft.id(), placed.piece()), 0L))));
+        from.values().stream()
+                .distinct()
+                .filter(since -> since < now)
+                .forEach(since ->
+                        AirTime.of(theme.get(), scene.get(), canvas.get(), outlet.part(), moments.of(draft), since, now)
+                                .stream()
+                                .filter(share -> since.equals(from.get(share.piece())))
+                                .forEach(shares::add));
+        if (shares.isEmpty()) {
+            return;
+        }
+        LocalDate day = Instant.ofEpochMilli(now)
+                .atZone(ZoneId.of(shows.counting(show.get()).zone()))
+                .toLocalDate();
+        transactions.executeWithoutResult(_ -> shares.forEach(
+                share -> rows.add(show.get(), day, share.piece(), share.entry(), share.title(), share.millis())));
+        shares.forEach(share -> counted.put(new Counted(draft.id(), share.piece()), now));
+    }
+}
