@@ -7,6 +7,7 @@ import brandeon.core.art.Ask;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Samples;
+import brandeon.core.live.ChatLine;
 import brandeon.core.live.Readings;
 import brandeon.core.pack.Json;
 import brandeon.core.publish.Advice;
@@ -274,5 +275,27 @@ class KindTest {
                             .as("%s", count)
                             .isEqualTo(written);
                 });
+    }
+
+    /** A line of the chat goes by itself, at the same instant in every source. */
+    @Test
+    void aLineOfTheChatGoesWhenItIsAsOldAsThePieceSays() {
+        Piece panel = Piece.of("c", PieceKind.CHAT, "Chat")
+                .withContent("rows", new Content.Rows(List.of(new TextRow("Rules", "Be kind")), Readings.CHAT_LINES))
+                .withFigure("age", 30);
+        Readings readings = new Readings(Map.of(
+                Readings.CHAT_LINES,
+                List.of(new TextRow("Ilse", "hello"), new TextRow("Oskar", "hi")),
+                Readings.CHAT,
+                List.of(new ChatLine("1", 5000, "Ilse", "hello"), new ChatLine("2", 9000, "Oskar", "hi"))));
+        LiveState live = new LiveState(readings, Show.QUIET, Optional.empty());
+        ResolvedScene scene = Samples.of(ReedlightHide.theme(), panel, Samples.CANVAS, live);
+
+        assertThat(scene.placements().getFirst().art().tracks())
+                .as("what stands there by itself stays")
+                .extracting(track -> track.start())
+                .containsExactlyInAnyOrder(35_000L, 39_000L);
+        ResolvedScene staying = Samples.of(ReedlightHide.theme(), panel.withFigure("age", 0), Samples.CANVAS, live);
+        assertThat(staying.placements().getFirst().art().tracks()).isEmpty();
     }
 }

@@ -25,9 +25,14 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
 
     /** Opens the live channel of an outlet, by its link. */
     public static Ear outlet(String link) {
+        return outlet(link, "");
+    }
+
+    /** @param more of the query of its address */
+    public static Ear outlet(String link, String more) {
         URI uri = URI.create(link);
         String token = uri.getPath().substring("/o/".length());
-        return open(HttpClient.newHttpClient(), "ws://" + uri.getAuthority() + "/live/outlet?token=" + token);
+        return open(HttpClient.newHttpClient(), "ws://" + uri.getAuthority() + "/live/outlet?token=" + token + more);
     }
 
     /** Opens the live channel of somebody in the editor. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brandeon.core.art.Ask;
 import brandeon.core.art.ContentName;
 import brandeon.core.bundle.AlertsUpgrade;
+import brandeon.core.bundle.EntriesUpgrade;
 import brandeon.core.bundle.SoundsUpgrade;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
@@ -74,6 +75,7 @@ class ContentUpgradeTest {
         ShareUpgrade.upgrade(before);
         AlertsUpgrade.upgrade(before);
         SoundsUpgrade.upgrade(before);
+        EntriesUpgrade.upgrade(before);
         theme = Json.read(before.get("theme").toString(), Theme.class);
         after = Json.read(before.get("after").toString(), Theme.class);
     }

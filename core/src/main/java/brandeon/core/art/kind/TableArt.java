@@ -23,7 +23,7 @@ import java.util.stream.IntStream;
 
 /**
  * Lines of cells on one plate. Columns are as wide as their widest cell on any page, so that nothing moves from page to
- * page. Where they are too wide together, letters get smaller first, then words are shortened, down to three fifths, and
+ * page. Where they are too wide together, letters get smaller first, then words are shortened, down to three fifths or a few letters, and
  * then the last columns are left out; figures are never shortened.
  */
 public final class TableArt {
@@ -44,6 +44,8 @@ public final class TableArt {
     private static final double GAP = 18;
     /** Share of its width that a word keeps. */
     private static final double KEPT = 0.6;
+    /** What is enough of long words. */
+    private static final double ENOUGH = 120;
 
     private static final double LETTERS = 34;
     /** Shares of a line's height. */
@@ -90,7 +92,10 @@ public final class TableArt {
         double under = title > 0 ? easel.px(UNDER) : 0;
         double head = headed ? easel.px(HEAD) : 0;
         double room = Math.max(1, ask.box().height() - title - under - head - 2 * easel.px(PAD));
-        int page = (int) Math.clamp(Math.floor(room / easel.px(LEAST_ROW)), 1, Math.min(ask.page(), lines.size()));
+        int fit = (int) Math.clamp(Math.floor(room / easel.px(LEAST_ROW)), 1, Math.min(ask.page(), lines.size()));
+        // Pages are alike, so that the last one is not nearly empty.
+        int pages = (lines.size() + fit - 1) / fit;
+        int page = (lines.size() + pages - 1) / pages;
         double row = Math.min(easel.px(TALLEST) * easel.tune().spacing(), room / page);
         Box box = new Box(
                 ask.box().x(),
@@ -112,7 +117,6 @@ public final class TableArt {
             y += head;
         }
         List<Track> tracks = new ArrayList<>();
-        int pages = (lines.size() + page - 1) / page;
         double each = ask.seconds() * 1000;
         boolean turning = ask.moving() && pages > 1;
         for (int i = 0; i < pages && (turning || i == 0); i++) {
@@ -246,15 +250,20 @@ public final class TableArt {
             widths[words.isEmpty() ? 0 : words.getFirst()] -= over;
             return true;
         }
-        double give = words.stream().mapToDouble(i -> widths[i] * (1 - KEPT)).sum();
+        double give = words.stream().mapToDouble(i -> spare(widths[i])).sum();
         double share = give > 0 ? Math.min(1, over / give) : 0;
-        words.forEach(i -> widths[i] -= widths[i] * (1 - KEPT) * share);
+        words.forEach(i -> widths[i] -= spare(widths[i]) * share);
         double all = sum(widths);
         boolean enough = all <= free + 1e-6;
         for (int i = 0; i < widths.length && !enough; i++) {
             widths[i] *= free / all;
         }
         return enough;
+    }
+
+    /** How much narrower words may be than they are. */
+    private double spare(double width) {
+        return width - Math.min(width * KEPT, easel.px(ENOUGH));
     }
 
     /** As wide as the widest cell with letters of a size; long titles make do with that. */

@@ -1,0 +1,94 @@
+package brandeon.server.publish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.access.Role;
+import brandeon.server.support.Ear;
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import java.time.Duration;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** How long sponsors were on screen, by what open sources say of themselves. */
+@ExtendWith(RunningServer.class)
+class AirTimeTest {
+
+    private static final String VISIBLE =
+            "{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"\",\"visible\":%s,\"frames\":0,\"sound\":\"UNTRIED\"}";
+
+    private Person host;
+    private String show;
+    private String link;
+
+    @BeforeEach
+    void aSponsor(RunningServer server) {
+        host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("Air time");
+        show = host.show(theme);
+        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
+        String scene = host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("id")
+                .asString();
+        host.edit(theme, """
+                {"edit":"addPiece","index":1000,"piece":{"id":"shops","kind":"SPONSORS","name":"Shops","captures":[],
+                "content":{"rows":{"entries":[{"label":"","words":"Fenwick Waders","seconds":1,"picture":""},
+                {"label":"","words":"The Lamp Loft","seconds":1,"picture":""}]}},
+                "figures":{},"inlay":null,"mustShow":false,"share":""}}""");
+        host.edit(
+                theme,
+                "{\"edit\":\"place\",\"scene\":\"%s\",\"index\":1,\"placed\":%s}"
+                        .formatted(scene, Person.placed("shops", "STRIP")));
+        host.post("/api/themes/" + theme + "/on-air", "");
+        link = host.link(theme, scene, "wide", "WHOLE");
+    }
+
+    private long counted() {
+        long sum = 0;
+        for (JsonNode line : host.get("/api/shows/" + show + "/air-time").json()) {
+            sum += line.path("millis").path("DAY").asLong();
+        }
+        return sum;
+    }
+
+    @Test
+    void whatViewersSeeCountsOnceHoweverManySourcesShowIt() throws InterruptedException {
+        try (Ear one = Ear.outlet(link).watch();
+                Ear other = Ear.outlet(link).watch()) {
+            one.await("welcome");
+            other.await("welcome");
+            long start = System.nanoTime();
+            one.say(VISIBLE.formatted(true));
+            other.say(VISIBLE.formatted(true));
+            Thread.sleep(Duration.ofSeconds(4));
+            one.say(VISIBLE.formatted(false));
+            other.say(VISIBLE.formatted(false));
+            double seconds = (System.nanoTime() - start) / 1e9;
+            Thread.sleep(Duration.ofSeconds(1));
+            assertThat(counted() / 1000.0).isBetween(3.5, seconds + 0.2);
+            Thread.sleep(Duration.ofSeconds(6));
+            assertThat(counted() / 1000.0).as("nobody sees it any more").isLessThanOrEqualTo(seconds + 0.2);
+        }
+        JsonNode lines = host.get("/api/shows/" + show + "/air-time").json();
+        assertThat(lines.valueStream().map(line -> line.path("entry").asString()))
+                .containsExactly("Fenwick Waders", "The Lamp Loft");
+        assertThat(host.get("/api/shows/" + show + "/air-time/csv").body()).contains("Fenwick Waders");
+    }
+
+    @Test
+    void aSourceWithinAnotherPageDoesNotCount() throws InterruptedException {
+        try (Ear framed = Ear.outlet(link, "&framed").watch()) {
+            framed.await("welcome");
+            framed.say(VISIBLE.formatted(true));
+            Thread.sleep(Duration.ofSeconds(2));
+        }
+        Thread.sleep(Duration.ofMillis(500));
+        assertThat(counted()).isZero();
+    }
+}
