@@ -3,7 +3,9 @@ import { useState } from "react";
 import { answer, api } from "../api/client";
 import { Trouble } from "../app/Trouble";
 import { useDraftText } from "../app/useDraftText";
+import { useFeeding } from "../show/useShow";
 import { May } from "../theme/May";
+import { useTheme } from "../theme/useTheme";
 import { Copied } from "./Copied";
 import { useChannelDeed, useInlet, type Inlet } from "./useInlet";
 
@@ -77,6 +79,7 @@ function Head({ inlet, gone }: { inlet: Inlet; gone: () => void }) {
           {inlet.platform}
           {inlet.themes.length === 0 ? "; no theme is made for it" : `; made for it: ${inlet.themes.join(", ")}`}
         </span>
+        <Feeds channel={inlet.channel} />
         <span className="only-may ml-auto flex gap-2">
           {asking ? (
             <>
@@ -105,6 +108,42 @@ function Head({ inlet, gone }: { inlet: Inlet; gone: () => void }) {
         </span>
       </May>
     </div>
+  );
+}
+
+/** The show that a channel feeds: one of its own, or that of others, as for whoever streams to several at once. */
+function Feeds({ channel }: { channel: string }) {
+  const { show } = useTheme();
+  const { channels, feed } = useFeeding(show);
+  const mine = channels.find((one) => one.id === channel);
+  if (!mine || channels.length < 2) return null;
+  const others = [...new Set(channels.filter((one) => one.show !== mine.show).map((one) => one.show))];
+  const shared = channels.filter((one) => one.show === mine.show && one.id !== channel);
+  const names = (id: string) =>
+    channels
+      .filter((one) => one.show === id)
+      .map((one) => one.name)
+      .join(", ");
+  return (
+    <label className="flex items-center gap-1.5">
+      <span className="text-faint">feeds</span>
+      <select
+        className="field max-w-56"
+        aria-label="Show that this channel feeds"
+        value={mine.show}
+        onChange={(event) => feed({ channel, show: event.target.value === "" ? null : event.target.value })}
+      >
+        <option value={mine.show}>
+          {shared.length === 0 ? "a show of its own" : `one show with ${shared.map((one) => one.name).join(", ")}`}
+        </option>
+        {shared.length > 0 && <option value="">a show of its own</option>}
+        {others.map((id) => (
+          <option key={id} value={id}>
+            the show of {names(id)}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

@@ -104,9 +104,10 @@ export function Practice() {
             <span className="min-w-0 flex-1 truncate">
               <b>{line.name}</b> {line.money} <span className="text-faint">{line.message}</span>
             </span>
-            <span className="text-faint">
+            <span className="text-faint" title={line.shownIn.join("\n")}>
               {line.practice && "practice, "}
               {became(line)}
+              {where(line)}
             </span>
           </li>
         ))}
@@ -129,6 +130,17 @@ function query(wanted: { kind?: string[]; fate?: string[]; name?: string }): str
     ...(wanted.fate ?? []).map((one) => ["fate", one]),
     ...(wanted.name ? [["name", wanted.name]] : []),
   ]).toString();
+}
+
+/** In how many of the open sources it was seen. */
+function where(line: Schemas["RecordLine"]): string {
+  if (line.showsFrom === 0 || line.showsTill > Date.now()) return "";
+  const many = line.shownIn.length;
+  return many === 0
+    ? ", in no open source"
+    : many === 1
+      ? `, in ${line.shownIn[0] ?? ""}`
+      : `, in ${String(many)} sources`;
 }
 
 /** What became of a signal on screen, in words. */

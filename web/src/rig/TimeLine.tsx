@@ -1,22 +1,13 @@
 import { timeOfDay } from "../app/dates";
 import { Play, RotateCcw, Square, Upload } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 import { NumberField } from "../app/NumberField";
 import { Trouble } from "../app/Trouble";
 import { useSettled } from "../app/useSettled";
 import { May } from "../theme/May";
-import { useCatalogue } from "../theme/useTheme";
 import { Came } from "./Came";
-import { clock } from "./clock";
-import {
-  useReadyScripts,
-  useRehearsals,
-  useReport,
-  useScript,
-  type Rehearsal,
-  type Script,
-  type Source,
-} from "./useTimeLine";
+import { Lanes } from "./Lanes";
+import { useReadyScripts, useRehearsals, useReport, useScript, type Rehearsal, type Source } from "./useTimeLine";
 
 const FASTEST = 60;
 const AFTER_TYPING = 400;
@@ -32,7 +23,10 @@ export function TimeLine() {
   const [speed, setSpeed] = useState(10);
   const [looked, setLooked] = useState("");
   const { all, play, stop, again } = useRehearsals();
-  const text = useSettled(typed ?? "", AFTER_TYPING);
+  // What was laid by hand is read at once, what is typed a moment after the last letter.
+  const [laid, setLaid] = useState<string | null>(null);
+  const settled = useSettled(typed ?? "", AFTER_TYPING);
+  const text = typed !== null && typed === laid ? typed : settled;
   const source: Source = chosen === RECORDED ? { hours } : chosen === WRITTEN ? { text } : { ready: chosen };
   const script = useScript(source);
   const name =
@@ -137,6 +131,18 @@ export function TimeLine() {
           />
         </label>
       </div>
+      <Trouble query={script} />
+      {script.data && (
+        <Lanes
+          script={script.data}
+          playing={playing}
+          write={(next) => {
+            setTyped(next);
+            setLaid(next);
+            setChosen(WRITTEN);
+          }}
+        />
+      )}
       {chosen === WRITTEN && (
         <textarea
           className="field mb-1.5 h-36 w-full font-mono text-[12px]"
@@ -147,8 +153,6 @@ export function TimeLine() {
           onChange={(event) => setTyped(event.target.value)}
         />
       )}
-      <Trouble query={script} />
-      {script.data && <Lanes script={script.data} playing={playing} />}
 
       <Playing
         all={all.data ?? []}
@@ -161,75 +165,6 @@ export function TimeLine() {
       {report.data && <Came report={report.data} />}
     </section>
   );
-}
-
-/** The signals of a script in time, a lane for each kind, and where those stand that are played. */
-function Lanes({ script, playing }: { script: Script; playing: Rehearsal[] }) {
-  const kinds = useCatalogue().data?.signalKinds ?? [];
-  const lanes = kinds.filter((kind) => script.marks.some((mark) => mark.signal === kind.id));
-  const whole = Math.max(script.seconds, 1);
-  return (
-    <div className="relative mb-2" aria-label={`Signals of the script over ${clock(script.seconds)}`} role="img">
-      {lanes.map((kind) => {
-        const mine = script.marks.filter((mark) => mark.signal === kind.id);
-        return (
-          <div key={kind.id} className="flex items-center border-b border-rule">
-            <span className="w-36 shrink-0 truncate pr-2">
-              {kind.title} <span className="text-faint">{mine.length}</span>
-            </span>
-            <svg className="h-5 min-w-0 flex-1 overflow-visible" viewBox="0 0 1000 20" preserveAspectRatio="none">
-              {mine.map((mark, i) => (
-                <line
-                  key={i}
-                  x1={(mark.at / whole) * 1000}
-                  x2={(mark.at / whole) * 1000}
-                  y1={3}
-                  y2={17}
-                  vectorEffect="non-scaling-stroke"
-                  className={mine.length > 40 ? "stroke-kelp/50" : "stroke-kelp"}
-                  strokeWidth={2}
-                >
-                  <title>{`${clock(mark.at)} ${mark.name}`}</title>
-                </line>
-              ))}
-            </svg>
-          </div>
-        );
-      })}
-      <div className="ml-36 flex justify-between text-faint tabular-nums">
-        {[0, 0.25, 0.5, 0.75, 1].map((share) => (
-          <span key={share}>{clock(share * script.seconds)}</span>
-        ))}
-      </div>
-      <div className="pointer-events-none absolute inset-y-0 right-0 left-36">
-        {playing
-          .filter((one) => one.seconds === script.seconds)
-          .map((one) => (
-            <Head key={one.id} rehearsal={one} />
-          ))}
-      </div>
-    </div>
-  );
-}
-
-/** Where a rehearsal stands; moves with each frame, without drawing the page anew. */
-function Head({ rehearsal }: { rehearsal: Rehearsal }) {
-  const line = useRef<HTMLDivElement>(null);
-  const { began, now, speed, seconds } = rehearsal;
-  useEffect(() => {
-    const ahead = now - Date.now();
-    let frame = 0;
-    const step = () => {
-      const at = ((Date.now() + ahead - began) / 1000) * speed;
-      if (line.current) line.current.style.left = `${String(Math.min(100, (at / Math.max(seconds, 1)) * 100))}%`;
-      frame = requestAnimationFrame(step);
-    };
-    step();
-    return () => cancelAnimationFrame(frame);
-    // The server's clock runs on by itself; only another rehearsal begins anew.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [began, speed, seconds]);
-  return <div ref={line} className="absolute inset-y-0 w-0.5 bg-live" />;
 }
 
 function Playing(props: {

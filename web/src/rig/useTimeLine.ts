@@ -32,6 +32,7 @@ export function useScript(source: Source) {
       return sendFile<Script>("/api/scripts/read", new Blob([source.text]));
     },
     retry: false,
+    placeholderData: (old) => ("text" in source ? old : undefined),
     staleTime: "hours" in source ? 0 : Infinity,
     enabled: !("text" in source) || source.text.trim() !== "",
   });

@@ -2148,6 +2148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/readings/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-readings-values"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/air-time": {
         parameters: {
             query?: never;
@@ -5865,6 +5881,13 @@ export interface components {
             wrong: number;
             lines: components["schemas"]["Came"][];
         };
+        ShowValue: {
+            name: string;
+            meaning: string;
+            /** @enum {string} */
+            type: "TEXT" | "NUMBER" | "MONEY" | "TIME" | "LIST";
+            group: string;
+        };
         AirTimeLine: {
             piece: string;
             title: string;
@@ -5971,6 +5994,7 @@ export interface components {
             showsFrom: number;
             /** Format: int64 */
             showsTill: number;
+            shownIn: string[];
         };
         MappedSecret: {
             secret: string;
@@ -10317,6 +10341,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReadingsBoard"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-readings-values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShowValue"][];
                 };
             };
         };

@@ -27,7 +27,7 @@ class FactsJourneyTest {
             Locator form = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("New channel"));
             form.getByLabel("Name of the channel").fill("second hide");
             form.getByLabel("Platform").selectOption("cedar");
-            button(page, "Add").click();
+            form.getByText("Add").click();
             assertThat(page.getByText("second hide is there, with a show of its own."))
                     .isVisible();
             assertThat(page.getByText("Nothing came yet.")).isVisible();

@@ -126,6 +126,11 @@ public record Counting(
         return new Counting(zone, currency, rates, begun, next);
     }
 
+    /** Without any correction. */
+    public Counting uncorrected() {
+        return new Counting(zone, currency, rates, begun, Map.of());
+    }
+
     /** @param name of a reading, with its period's suffix */
     public Counting uncorrected(String name) {
         return corrected(name, new Correction(0, 0));

@@ -1,5 +1,6 @@
 package brandeon.core.live;
 
+import brandeon.core.table.Column;
 import brandeon.core.text.Money;
 import brandeon.core.text.TextRow;
 import brandeon.core.text.ValueType;
@@ -9,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -188,6 +190,26 @@ public record Readings(Map<String, Object> values) {
         names.put(CHAT_LINES, new Named("the latest lines of the chat, one a row: who and what", ValueType.LIST));
         names.put("recentSignals", new Named("the latest signals, one a row: what and who", ValueType.LIST));
         return Collections.unmodifiableMap(names);
+    }
+
+    /**
+     * The name of a reading that counts what came from one platform alone, of a show that is fed by several.
+     *
+     * @param platform its id
+     */
+    public static String apart(String platform, String name) {
+        return Column.word(platform, Set.of()) + "_" + name;
+    }
+
+    /** The same with what came from each of several platforms alone. @param apart by the ids of platforms */
+    public Readings with(Map<String, Readings> apart) {
+        Map<String, Object> all = new LinkedHashMap<>(values);
+        apart.forEach((platform, theirs) -> theirs.values().forEach((name, value) -> {
+            if (TYPES.getOrDefault(name, ValueType.LIST) != ValueType.LIST) {
+                all.put(apart(platform, name), value);
+            }
+        }));
+        return new Readings(all);
     }
 
     /** The latest lines of the chat as they came, the newest last. */

@@ -31,8 +31,10 @@ public record LiveState(Readings readings, Tables tables, Show show, Optional<Sh
 
     /** What texts may show, by name. */
     public Values values() {
-        return name ->
-                Tables.names(name) ? tables.value(name) : readings.values().get(name);
+        return name -> {
+            Object cell = Tables.names(name) ? tables.value(name) : null;
+            return cell == null ? readings.values().get(name) : cell;
+        };
     }
 
     /**

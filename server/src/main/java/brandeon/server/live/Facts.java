@@ -11,12 +11,15 @@ import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.live.Tally;
 import brandeon.core.pack.Json;
+import brandeon.core.platform.Profile;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.ShowFed;
 import brandeon.server.commit.AfterCommit;
 import brandeon.server.show.RunningShows;
 import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -28,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -36,6 +40,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -51,13 +56,18 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Facts {
 
-    /** A show's facts as they were last committed, as far as this server heard. */
-    public record Standing(UUID show, Tally tally, AlertQueue alerts, long version) {
+    /**
+     * A show's facts as they were last committed, as far as this server heard.
+     *
+     * @param apart what came from each platform alone, by its id; none where only one feeds the show
+     */
+    public record Standing(UUID show, Tally tally, Map<String, Tally> apart, AlertQueue alerts, long version) {
 
         /** In bytes, roughly: names and texts of a hundred letters. */
         private int weight() {
             return 300
-                            * tally.periods().values().stream()
+                            * Stream.concat(Stream.of(tally), apart.values().stream())
+                                    .flatMap(one -> one.periods().values().stream())
                                     .mapToInt(one -> one.readings().values().size())
                                     .sum()
                     + 900 * alerts.alerts().size();
@@ -104,6 +114,9 @@ public class Facts {
     private final TransactionTemplate transactions;
     private final Known<UUID, Standing> known =
             new Known<>(Standing::weight, (now, read) -> now.version() > read.version() ? now : read);
+    /** By show: the channels that feed it. */
+    private final Known<UUID, List<Channels.Channel>> feeding = new Known<>(list -> 200 * list.size());
+
     private final Map<UUID, Intake> intakes =
             Caffeine.newBuilder().weakValues().<UUID, Intake>build().asMap();
 
@@ -149,8 +162,12 @@ public class Facts {
                     known.forget(wake.id());
                 }
             }
-            case CHANNEL, ANYTHING -> known.forgetAll();
-            case THEME, SHOW, OUTLET, PLATFORM, MEMBER -> {}
+            case CHANNEL, ANYTHING -> {
+                known.forgetAll();
+                feeding.forgetAll();
+            }
+            case PLATFORM -> feeding.forgetAll();
+            case THEME, SHOW, OUTLET, MEMBER -> {}
         }
     }
 
@@ -242,6 +259,7 @@ public class Facts {
         Map<AlertId, SignalBatch.Line> lines = new LinkedHashMap<>();
         List<List<Boolean>> answers = new ArrayList<>();
         List<Signal> counted = new ArrayList<>();
+        Map<String, List<Signal>> byPlatform = new LinkedHashMap<>();
         AlertQueue.Passed passed = before.alerts().at(now);
         AlertQueue queue = passed.queue();
         List<SignalBatch.Decided> decided = new ArrayList<>(shown(passed));
@@ -253,6 +271,9 @@ public class Facts {
                 added.add(fresh);
                 if (fresh) {
                     counted.add(signal);
+                    byPlatform
+                            .computeIfAbsent(delivery.channel().platform().id(), _ -> new ArrayList<>())
+                            .add(signal);
                     AlertId id = new AlertId(channel, signal.id());
                     Optional<AlertRule> rule = AlertRule.of(announcing.rules(), signal);
                     if (rule.isEmpty()) {
@@ -273,6 +294,7 @@ public class Facts {
                     new Standing(
                             before.show(),
                             before.tally().with(counted, counting, System.currentTimeMillis()),
+                            apart(before, byPlatform, counting),
                             queue,
                             before.version() + 1),
                     List.copyOf(lines.values()),
@@ -320,7 +342,7 @@ public class Facts {
                 long now = time.now();
                 AlertQueue.Passed passed = before.alerts().at(now);
                 AlertQueue next = control.done(passed.queue(), pace, now);
-                Standing after = new Standing(show, before.tally(), next, before.version() + 1);
+                Standing after = new Standing(show, before.tally(), before.apart(), next, before.version() + 1);
                 write(after, List.of(), decided(passed, next, by), now);
                 return after;
             });
@@ -372,7 +394,12 @@ public class Facts {
 
     private void write(Standing after, List<SignalBatch.Line> lines, List<SignalBatch.Decided> decided, long now) {
         int changed = factsRows.change(
-                after.show(), after.version() - 1, Json.write(after.tally().kept()), Json.write(after.alerts()), now);
+                after.show(),
+                after.version() - 1,
+                Json.write(after.tally().kept()),
+                kept(after.apart()),
+                Json.write(after.alerts()),
+                now);
         if (changed == 0 || (!lines.isEmpty() && batch.insert(lines) < lines.size())) {
             throw new Overtaken();
         }
@@ -391,18 +418,21 @@ public class Facts {
         return new Standing(
                 show,
                 Tally.of(Json.read(row.readings, Tally.Kept.class)),
+                Json.read(row.apart, Apart.class).tallies(),
                 Json.readSparse(row.queue, AlertQueue.class),
                 row.version);
     }
 
     /** Of a show that has no row yet: counted from all signals of its channels, and with what of them still waits. */
     private FactsRow begun(UUID show) {
-        List<UUID> feeding = channels.ofShow(show);
-        Tally all = recounted(feeding, shows.counting(show));
+        List<Channels.Channel> feeders = feeders(show);
+        List<UUID> ids = feeders.stream().map(Channels.Channel::id).toList();
+        Tally all = recounted(ids, shows.counting(show));
+        Map<String, Tally> apart = recountedApart(feeders, shows.counting(show));
         RunningShows.Announcing announcing = shows.announcing(show);
         long now = time.now();
         AlertQueue queue = AlertQueue.EMPTY;
-        for (SignalRow row : rows.waiting(feeding)) {
+        for (SignalRow row : rows.waiting(ids)) {
             Signal signal = Json.readSparse(row.content, Signal.class);
             Optional<AlertRule> rule = AlertRule.of(announcing.rules(), signal);
             if (rule.isPresent()) {
@@ -416,7 +446,7 @@ public class Facts {
             }
         }
         String written = Json.write(queue);
-        transactions.executeWithoutResult(_ -> factsRows.add(show, Json.write(all.kept()), written, now));
+        transactions.executeWithoutResult(_ -> factsRows.add(show, Json.write(all.kept()), kept(apart), written, now));
         return factsRows.findById(show).orElseThrow();
     }
 
@@ -430,16 +460,83 @@ public class Facts {
                 System.currentTimeMillis());
     }
 
+    /** The channels that feed a show. */
+    private List<Channels.Channel> feeders(UUID show) {
+        return feeding.get(
+                show,
+                wanted -> channels.ofShow(wanted).stream()
+                        .flatMap(id -> channels.find(id).stream())
+                        .toList());
+    }
+
+    /** The platforms that feed a show; what comes from each is told apart where there are several. */
+    public List<Profile> platforms(UUID show) {
+        return feeders(show).stream().map(Channels.Channel::platform).distinct().toList();
+    }
+
+    private Map<String, Tally> apart(Standing before, Map<String, List<Signal>> fresh, Counting counting) {
+        if (platforms(before.show()).size() < 2) {
+            return Map.of();
+        }
+        Map<String, Tally> next = new TreeMap<>(before.apart());
+        long now = System.currentTimeMillis();
+        fresh.forEach((platform, signals) ->
+                next.put(platform, next.getOrDefault(platform, Tally.NONE).with(signals, counting, now)));
+        return next;
+    }
+
+    private Map<String, Tally> recountedApart(List<Channels.Channel> feeders, Counting counting) {
+        Map<String, List<UUID>> byPlatform = feeders.stream()
+                .collect(Collectors.groupingBy(
+                        channel -> channel.platform().id(),
+                        Collectors.mapping(Channels.Channel::id, Collectors.toList())));
+        Map<String, Tally> apart = new TreeMap<>();
+        if (byPlatform.size() > 1) {
+            byPlatform.forEach((platform, ids) -> apart.put(platform, recounted(ids, counting)));
+        }
+        return apart;
+    }
+
+    /** As it is kept, by the ids of platforms. */
+    record Apart(@JsonValue Map<String, Tally.Kept> kept) {
+
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        Apart {}
+
+        private Map<String, Tally> tallies() {
+            Map<String, Tally> all = new TreeMap<>();
+            kept.forEach((platform, tally) -> all.put(platform, Tally.of(tally)));
+            return all;
+        }
+    }
+
+    private static String kept(Map<String, Tally> apart) {
+        Map<String, Tally.Kept> all = new TreeMap<>();
+        apart.forEach((platform, tally) -> all.put(platform, tally.kept()));
+        return Json.write(new Apart(all));
+    }
+
     /** What a show's signals come to at this moment, as texts show it. */
     public Readings readings(UUID show) {
-        return now(show).tally().readings(shows.counting(show), shows.chat(show), System.currentTimeMillis());
+        Standing standing = now(show);
+        Counting counting = shows.counting(show);
+        long now = System.currentTimeMillis();
+        Readings all = standing.tally().readings(counting, shows.chat(show), now);
+        if (standing.apart().isEmpty()) {
+            return all;
+        }
+        Map<String, Readings> apart = new LinkedHashMap<>();
+        standing.apart().forEach((platform, tally) -> apart.put(platform, tally.readings(counting.uncorrected(), now)));
+        return all.with(apart);
     }
 
     /** Counts all of a show's signals again, as after its days begin elsewhere. */
     public void recount(UUID show) {
         insisting(show, before -> {
-            Tally all = recounted(channels.ofShow(show), shows.counting(show));
-            Standing after = new Standing(show, all, before.alerts(), before.version() + 1);
+            List<Channels.Channel> feeders = feeders(show);
+            Tally all = recounted(feeders.stream().map(Channels.Channel::id).toList(), shows.counting(show));
+            Standing after = new Standing(
+                    show, all, recountedApart(feeders, shows.counting(show)), before.alerts(), before.version() + 1);
             transactions.executeWithoutResult(_ -> write(after, List.of(), List.of(), time.now()));
             return after;
         });

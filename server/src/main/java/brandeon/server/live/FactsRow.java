@@ -20,6 +20,11 @@ class FactsRow {
     @JdbcTypeCode(SqlTypes.JSON)
     String readings;
 
+    /** The same of each platform alone, by its id, where several feed the show. */
+    @Column(columnDefinition = "jsonb")
+    @JdbcTypeCode(SqlTypes.JSON)
+    String apart;
+
     @Column(columnDefinition = "jsonb")
     @JdbcTypeCode(SqlTypes.JSON)
     String queue;

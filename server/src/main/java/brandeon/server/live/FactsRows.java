@@ -10,16 +10,18 @@ interface FactsRows extends JpaRepository<FactsRow, UUID> {
 
     @Modifying
     @Query("""
-            insert into FactsRow (showId, readings, queue, version, at) values (:show, :readings, :queue, 1, :at)
+            insert into FactsRow (showId, readings, apart, queue, version, at)
+            values (:show, :readings, :apart, :queue, 1, :at)
             on conflict do nothing""")
-    void add(UUID show, String readings, String queue, long at);
+    void add(UUID show, String readings, String apart, String queue, long at);
 
     /** @return 0 when somebody was quicker; nothing is changed then */
     @Modifying
     @Query("""
-            update FactsRow f set f.readings = :readings, f.queue = :queue, f.version = f.version + 1, f.at = :at
+            update FactsRow f set f.readings = :readings, f.apart = :apart, f.queue = :queue, f.version = f.version + 1,
+                f.at = :at
             where f.showId = :show and f.version = :version""")
-    int change(UUID show, long version, String readings, String queue, long at);
+    int change(UUID show, long version, String readings, String apart, String queue, long at);
 
     @Modifying
     @Query("delete from FactsRow f where f.showId in :shows")

@@ -10,6 +10,7 @@ import brandeon.server.file.CsvFile;
 import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.LongSummaryStatistics;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -34,6 +35,7 @@ class LiveController {
     /**
      * @param with of whom, where it is shown with the alert of another one; else empty
      * @param by   who ended or dropped it; empty where nobody did
+     * @param shownIn names of the sources in which viewers saw it; none while it was not on screen yet
      */
     record RecordLine(
             String id,
@@ -50,10 +52,13 @@ class LiveController {
             String with,
             String by,
             long showsFrom,
-            long showsTill) {}
+            long showsTill,
+            List<String> shownIn) {}
 
     private static final int LINES = 50;
     private static final int LINES_OF_FILE = 20_000;
+    /** No alert is on screen longer; milliseconds. */
+    private static final long LONGEST = 600_000;
 
     private static final List<String> TITLES = List.of(
             "time",
@@ -69,16 +74,19 @@ class LiveController {
             "shown with",
             "by",
             "shown from",
-            "shown till");
+            "shown till",
+            "shown in");
 
     private final Members members;
     private final Channels channels;
     private final Facts facts;
+    private final Showings showings;
 
-    LiveController(Members members, Channels channels, Facts facts) {
+    LiveController(Members members, Channels channels, Facts facts, Showings showings) {
         this.members = members;
         this.channels = channels;
         this.facts = facts;
+        this.showings = showings;
     }
 
     @GetMapping("/api/channels")
@@ -119,7 +127,8 @@ class LiveController {
                 line.with(),
                 line.by(),
                 instant(line.showsFrom()),
-                instant(line.showsTill()));
+                instant(line.showsTill()),
+                String.join("; ", line.shownIn()));
     }
 
     private static String instant(long millis) {
@@ -148,10 +157,19 @@ class LiveController {
         List<Facts.Line> lines = facts.record(mine, wanted, most);
         Map<UUID, String> names =
                 members.names(lines.stream().flatMap(line -> line.by().stream()).toList());
-        return lines.stream().map(line -> line(mine, line, names)).toList();
+        LongSummaryStatistics times = lines.stream()
+                .filter(line -> line.from() > 0)
+                .mapToLong(Facts.Line::from)
+                .summaryStatistics();
+        Showings.Places places = times.getCount() == 0
+                ? (_, _) -> List.of()
+                : showings.of(mine.show(), times.getMin(), times.getMax() + LONGEST);
+        long now = System.currentTimeMillis();
+        return lines.stream().map(line -> line(mine, line, names, places, now)).toList();
     }
 
-    private static RecordLine line(Channels.Channel channel, Facts.Line line, Map<UUID, String> names) {
+    private static RecordLine line(
+            Channels.Channel channel, Facts.Line line, Map<UUID, String> names, Showings.Places places, long now) {
         Signal signal = line.signal();
         return new RecordLine(
                 signal.id(),
@@ -168,7 +186,8 @@ class LiveController {
                 line.with(),
                 line.by().map(names::get).orElse(""),
                 line.from(),
-                line.till());
+                line.till(),
+                line.from() > 0 && line.from() < now ? places.during(line.from(), line.till()) : List.of());
     }
 
     /** @param show empty for a new one of the channel's own */

@@ -68,16 +68,24 @@ class ReadingsController {
     private final Members members;
     private final RunningShows shows;
     private final Facts facts;
+    private final ShowValues values;
 
-    ReadingsController(Members members, RunningShows shows, Facts facts) {
+    ReadingsController(Members members, RunningShows shows, Facts facts, ShowValues values) {
         this.members = members;
         this.shows = shows;
         this.facts = facts;
+        this.values = values;
     }
 
     @GetMapping
     ReadingsBoard board(@PathVariable UUID show) {
         return view(shows.get(members.current(), show));
+    }
+
+    /** The values that texts may take besides those of any show. */
+    @GetMapping("/values")
+    List<ShowValues.ShowValue> values(@PathVariable UUID show) {
+        return values.of(shows.get(members.current(), show).id());
     }
 
     /** Says by whose days a show counts, and in which money. */

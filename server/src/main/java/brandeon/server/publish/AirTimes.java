@@ -36,13 +36,30 @@ public class AirTimes {
 
     private static final Logger LOG = LoggerFactory.getLogger(AirTimes.class);
     private static final int LOOKS_SECONDS = 5;
+    /** After so many days nobody is told any more where an alert was shown. */
+    private static final int KEPT_DAYS = 90;
 
-    /** @param since epoch milliseconds up to which it was counted */
-    private record Seen(Outlets.Outlet outlet, long since) {}
+    /**
+     * @param id    of the while during which it is seen
+     * @param from  when that began, epoch milliseconds
+     * @param since up to when it was counted
+     */
+    private record Seen(UUID id, Outlets.Outlet outlet, long from, long since) {
+        private static Seen now(Outlets.Outlet outlet) {
+            long now = System.currentTimeMillis();
+            return new Seen(UUID.randomUUID(), outlet, now, now);
+        }
+
+        private Seen until(long now) {
+            return new Seen(id, outlet, from, now);
+        }
+    }
 
     private record Counted(UUID theme, String piece) {}
 
     private final AirTimeRows rows;
+    private final OutletSeenRows seenRows;
+    private final Outlets outlets;
     private final Themes themes;
     private final Moments moments;
     private final RunningShows shows;
@@ -55,13 +72,23 @@ public class AirTimes {
     private final ScheduledExecutorService hand = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("air-times").factory());
 
-    AirTimes(AirTimeRows rows, Themes themes, Moments moments, RunningShows shows, TransactionTemplate transactions) {
+    AirTimes(
+            AirTimeRows rows,
+            OutletSeenRows seenRows,
+            Outlets outlets,
+            Themes themes,
+            Moments moments,
+            RunningShows shows,
+            TransactionTemplate transactions) {
         this.rows = rows;
+        this.seenRows = seenRows;
+        this.outlets = outlets;
         this.themes = themes;
         this.moments = moments;
         this.shows = shows;
         this.transactions = transactions;
         hand.scheduleWithFixedDelay(this::look, LOOKS_SECONDS, LOOKS_SECONDS, TimeUnit.SECONDS);
+        hand.scheduleWithFixedDelay(this::forget, 1, TimeUnit.DAYS.toHours(1), TimeUnit.HOURS);
     }
 
     @PreDestroy
@@ -72,7 +99,7 @@ public class AirTimes {
     /** What an open source says of itself. */
     public void reported(String connection, Outlets.Outlet outlet, boolean visible) {
         if (visible) {
-            seen.computeIfAbsent(connection, _ -> new Seen(outlet, System.currentTimeMillis()));
+            seen.computeIfAbsent(connection, _ -> Seen.now(outlet));
         } else {
             gone(connection);
         }
@@ -87,11 +114,20 @@ public class AirTimes {
         }
     }
 
+    private void forget() {
+        try {
+            long before = System.currentTimeMillis() - TimeUnit.DAYS.toMillis(KEPT_DAYS);
+            transactions.executeWithoutResult(_ -> seenRows.forget(before));
+        } catch (RuntimeException e) {
+            LOG.error("What is too old to be told could not be forgotten", e);
+        }
+    }
+
     private void look() {
         long now = System.currentTimeMillis();
         List.copyOf(seen.keySet()).forEach(connection -> {
             Seen last = seen.get(connection);
-            if (last != null && seen.replace(connection, last, new Seen(last.outlet(), now))) {
+            if (last != null && seen.replace(connection, last, last.until(now))) {
                 count(last, now);
             }
         });
@@ -101,6 +137,11 @@ public class AirTimes {
     /** Never throws, so that one source leaves the others be. */
     private void count(Seen last, long now) {
         try {
+            if (outlets.find(last.outlet().id()).isEmpty()) {
+                return;
+            }
+            transactions.executeWithoutResult(
+                    _ -> seenRows.last(last.id(), last.outlet().id(), last.from(), now));
             themes.find(last.outlet().theme()).ifPresent(draft -> count(draft, last, now));
         } catch (RuntimeException e) {
             LOG.error(

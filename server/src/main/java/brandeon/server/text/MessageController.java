@@ -8,8 +8,8 @@ import brandeon.core.text.MessageCheck;
 import brandeon.core.text.ValueType;
 import brandeon.server.access.Members;
 import brandeon.server.live.Moments;
+import brandeon.server.live.ShowValues;
 import brandeon.server.theme.Themes;
-import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
@@ -33,11 +33,13 @@ class MessageController {
     private final Members members;
     private final Themes themes;
     private final Moments moments;
+    private final ShowValues values;
 
-    MessageController(Members members, Themes themes, Moments moments) {
+    MessageController(Members members, Themes themes, Moments moments, ShowValues values) {
         this.members = members;
         this.themes = themes;
         this.moments = moments;
+        this.values = values;
     }
 
     @PostMapping("/api/themes/{theme}/messages")
@@ -47,9 +49,8 @@ class MessageController {
             throw new Mistake(String.format(Locale.ROOT, "A text has at most %d letters.", Message.LONGEST_PATTERN));
         }
         LiveState live = moments.of(of);
-        Map<String, ValueType> types = new LinkedHashMap<>(Readings.types());
-        live.tables().named().forEach(named -> types.put(named.name(), named.type()));
-        types.putAll(live.tables().types(Message.names(draft.text())));
+        Map<String, ValueType> types =
+                moments.show(of).map(show -> values.types(show, draft.text())).orElse(Readings.types());
         return MessageCheck.mistake(draft.text(), types)
                 .map(mistake -> new Checked(mistake, ""))
                 .orElseGet(() -> new Checked("", new Message(draft.text()).format(live.values())));

@@ -16,13 +16,14 @@ import tools.jackson.databind.JsonNode;
 class ReadingsTest {
 
     private Person host;
+    private String theme;
     private String channel;
     private String show;
 
     @BeforeEach
     void aShow(RunningServer server) {
         host = server.stranger(Role.OWNER);
-        String theme = host.newTheme("Readings");
+        theme = host.newTheme("Readings");
         channel = host.get("/api/themes/" + theme).json().path("channel").asString();
         show = host.show(theme);
         host.signals(channel, "alder.follow", "{\"name\":\"Ilse Fenn\"}");
@@ -108,6 +109,36 @@ class ReadingsTest {
         assertThat(written("followers", "SHOW")).isEqualTo("1");
         post("beginning", "{\"period\":\"SHOW\",\"anew\":false}");
         assertThat(written("followers", "SHOW")).isEqualTo("3");
+    }
+
+    /** Whoever streams to two platforms at once sees what came from each, and what it comes to. */
+    @Test
+    void twoPlatformsOfOneShowAreAddedUpAndToldApart() {
+        String other = host.post("/api/channels", "{\"platform\":\"cedar\",\"name\":\"upright\"}")
+                .json()
+                .path("channel")
+                .asString();
+        assertThat(says("{alder_followers, number}"))
+                .as("one platform alone is all there is")
+                .contains("no value");
+        host.put("/api/channels/" + other + "/show", "{\"show\":\"" + show + "\"}");
+        host.signals(other, "cedar.follow", "{\"name\":\"Wren Marsh\"}");
+
+        assertThat(says("{followers} are {alder_followers} and {cedar_followersToday}"))
+                .isEqualTo("3 are 2 and 1");
+        assertThat(says("{cedar_latestFollower}, {alder_latestFollower}")).isEqualTo("Wren Marsh, Oskar Dunlin");
+        assertThat(host.get("/api/shows/" + show + "/readings/values").body())
+                .contains("cedar_followers")
+                .contains("on Cedar alone");
+        host.put("/api/channels/" + other + "/show", "{\"show\":null}");
+        assertThat(says("{followers}")).isEqualTo("2");
+        assertThat(says("{cedar_followers}")).contains("no value");
+    }
+
+    private String says(String text) {
+        JsonNode checked = host.post("/api/themes/" + theme + "/messages", "{\"text\":\"" + text + "\"}")
+                .json();
+        return checked.path("mistake").asString() + checked.path("shown").asString();
     }
 
     @Test

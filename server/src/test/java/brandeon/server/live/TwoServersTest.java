@@ -9,6 +9,7 @@ import brandeon.server.support.TestDatabase;
 import java.net.URI;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Two servers on one database: whatever happens on one reaches the outlets of the other, past everything it had read
@@ -76,6 +77,23 @@ class TwoServersTest {
                 assertThat(host.get(table).json().path("lines"))
                         .isEqualTo(there.get(table).json().path("lines"))
                         .hasSize(11);
+
+                for (int i = 0; i < 6; i++) {
+                    // Whichever server a signal comes to, both plan the same.
+                    (i % 2 == 0 ? host : there).post("/api/channels/" + channel + "/practice", "{\"kind\":\"TIP\"}");
+                }
+                String alerts = "/api/shows/" + host.show(theme) + "/alerts";
+                JsonNode planned = host.get(alerts).json().path("alerts");
+                assertThat(planned)
+                        .hasSize(6)
+                        .isEqualTo(there.get(alerts).json().path("alerts"));
+                for (int i = 1; i < planned.size(); i++) {
+                    assertThat(planned.get(i).path("from").asLong())
+                            .isGreaterThan(planned.get(i - 1).path("until").asLong());
+                }
+                there.post(alerts, "{\"deed\":\"DROP_ALL\",\"alert\":\"\",\"showing\":0,\"place\":0}");
+                assertThat(host.get(alerts).json().path("alerts"))
+                        .isEqualTo(there.get(alerts).json().path("alerts"));
 
                 host.post("/api/channels/" + channel + "/practice", "{\"kind\":\"FOLLOW\"}");
                 hide.await(message -> message.path("type").asString().equals("patch")

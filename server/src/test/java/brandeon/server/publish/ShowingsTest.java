@@ -1,0 +1,55 @@
+package brandeon.server.publish;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.access.Role;
+import brandeon.server.support.Ear;
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The record says in which sources an alert was seen. */
+@ExtendWith(RunningServer.class)
+class ShowingsTest {
+
+    private static final String VISIBLE =
+            "{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"\",\"visible\":%s,\"frames\":0,\"sound\":\"UNTRIED\"}";
+
+    @Test
+    void anAlertIsToldToHaveBeenWhereViewersSawIt(RunningServer server) throws InterruptedException {
+        Person host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("Showings");
+        String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
+        host.edit(theme, """
+                {"edit":"addPiece","index":0,"piece":{"id":"a","kind":"ANNOUNCER","name":"Announcer","captures":[],"mustShow":false,"share":"","content":{},"figures":{},"inlay":null}}""");
+        host.edit(
+                theme,
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
+                        + Person.placed("a", "ALERT") + "]}}");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        try (Ear seen = Ear.outlet(host.link(theme, "hide", "wide", "WHOLE")).watch();
+                Ear hidden =
+                        Ear.outlet(host.link(theme, "hide", "wide", "FRONT")).watch()) {
+            seen.await("welcome");
+            hidden.await("welcome");
+            seen.say(VISIBLE.formatted(true));
+            hidden.say(VISIBLE.formatted(false));
+            host.signals(channel, "alder.follow", "{\"name\":\"Ilse Fenn\"}");
+            seen.await(message -> message.toString().contains("Ilse Fenn"));
+            Thread.sleep(Duration.ofMillis(1500));
+            seen.say(VISIBLE.formatted(false));
+            Thread.sleep(Duration.ofMillis(700));
+
+            JsonNode line =
+                    host.get("/api/channels/" + channel + "/record").json().get(0);
+            assertThat(line.path("shownIn").valueStream().map(JsonNode::asString))
+                    .containsExactly("Hide, Wide, whole");
+            assertThat(host.get("/api/channels/" + channel + "/record.csv").body())
+                    .contains("shown in")
+                    .contains("Hide, Wide, whole");
+        }
+    }
+}
