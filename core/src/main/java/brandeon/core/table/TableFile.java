@@ -45,12 +45,18 @@ public final class TableFile {
      * @throws Mistake with a sentence that names the lines that are wrong
      */
     public static TableEdit.Replace fromCsv(String text, boolean grows) {
+        if (text.stripLeading().startsWith("[") || text.stripLeading().startsWith("{")) {
+            throw new Mistake("This is JSON and no CSV, whose first line has the titles of the columns.");
+        }
         List<Csv.Row> rows = Csv.read(text, Table.MOST_LINES + 1);
         if (rows.isEmpty()) {
             throw new Mistake("There is nothing in it; the first line has the titles of the columns.");
         }
         List<String> titles = rows.getFirst().cells();
         List<Csv.Row> lines = rows.subList(1, rows.size());
+        if (grows && lines.isEmpty()) {
+            throw new Mistake("There are only titles in it, and no rows below them.");
+        }
         return new TableEdit.Replace(
                 titles,
                 lines.stream().map(Csv.Row::cells).toList(),

@@ -131,6 +131,11 @@ class TableEditsTest {
         assertThatThrownBy(() -> after(SEEN, TableFile.fromCsv("Name,Name\na,b\n", false)))
                 .hasMessageContaining("twice");
         assertThatThrownBy(() -> TableFile.fromCsv("", true)).isInstanceOf(Mistake.class);
+        assertThatThrownBy(() -> TableFile.fromCsv("Name,Number\n", true)).hasMessageContaining("only titles");
+        assertThat(after(SEEN, TableFile.fromCsv("Name,Number\n", false)).lines())
+                .as("a script may empty a table")
+                .isEmpty();
+        assertThatThrownBy(() -> TableFile.fromCsv(" [{\"Name\":1}]", false)).hasMessageContaining("JSON");
         String many = "Name\n" + "x\n".repeat(Table.MOST_LINES + 1);
         assertThatThrownBy(() -> TableFile.fromCsv(many, true)).isInstanceOf(Mistake.class);
     }
