@@ -24,7 +24,7 @@ interface Props {
   may: boolean;
   range: Range;
   select: (range: Range) => void;
-  edit: (wish: TableEdit) => Promise<boolean>;
+  edit: (wish: TableEdit | ((now: Sheet) => TableEdit)) => Promise<boolean>;
   back: (wish: "undo" | "redo") => void;
 }
 
@@ -57,7 +57,7 @@ export function TableGrid({ sheet, may, range, select, edit, back }: Props) {
   const fill = (place: Place, cells: string[][]) => {
     const column = columns[place.column];
     return column
-      ? edit({ edit: "fill", line: lines[place.row]?.id ?? 0, column: column.word, block: cells })
+      ? edit((now) => ({ edit: "fill", line: now.lines[place.row]?.id ?? 0, column: column.word, block: cells }))
       : Promise.resolve(false);
   };
   const keep = async (next: Place | null) => {
@@ -168,7 +168,7 @@ export function TableGrid({ sheet, may, range, select, edit, back }: Props) {
           const shown = line !== undefined && line.id === chosen;
           return (
             <div
-              key={line?.id ?? "new"}
+              key={item.index}
               role="row"
               aria-rowindex={item.index + 2}
               className="absolute left-0 grid border-b border-rule"

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { useEffect, useRef } from "react";
 import { answer, api, sendFile, type Schemas, type TableEdit } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { useDeed } from "../app/useDeed";
@@ -49,6 +49,7 @@ export function useSheet(table: string) {
     if (version !== undefined && mine !== undefined && version > mine)
       void queries.invalidateQueries({ queryKey: ["table", table] });
   }, [version, mine, queries, table]);
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
   const take = (change: Schemas["TableChange"]) => {
     const before = queries.getQueryData<Sheet>(key);
     const after = before && changed(before, change);
@@ -84,12 +85,21 @@ export function useSheet(table: string) {
   });
   return {
     sheet,
-    /** Whether it was taken; else the reason was said. */
-    edit: (wish: TableEdit) =>
-      edit.mutateAsync(wish).then(
-        () => true,
-        () => false,
-      ),
+    /**
+     * Whether it was taken; else the reason was said. One after another, so that each is made from what the one before
+     * it left: a cell of a new row that is typed at once is of the row that the cell before it made.
+     */
+    edit: (wish: TableEdit | ((now: Sheet) => TableEdit)) => {
+      const mine = turn.current.then(() => {
+        const now = queries.getQueryData<Sheet>(key);
+        return edit.mutateAsync(typeof wish === "function" && now ? wish(now) : (wish as TableEdit)).then(
+          () => true,
+          () => false,
+        );
+      });
+      turn.current = mine;
+      return mine;
+    },
     back: (wish: "undo" | "redo") => back.mutate(wish),
     bring: (file: Blob) => bring.mutate(file),
     busy: bring.isPending || back.isPending,
