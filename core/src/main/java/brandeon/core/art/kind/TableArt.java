@@ -39,7 +39,7 @@ public final class TableArt {
     private static final double UNDER = 8;
 
     /** Titles up to this width have room of their own. */
-    private static final double SHORT_TITLE = 84;
+    private static final double SHORT_TITLE = 110;
 
     private static final double GAP = 18;
     /** Share of its width that a word keeps. */
