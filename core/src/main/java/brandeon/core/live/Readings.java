@@ -41,6 +41,9 @@ public record Readings(Map<String, Object> values) {
     /** The day in the show's time zone, ISO 8601; no text shows it. */
     public static final String DAY = "day";
 
+    /** When somebody began the show, epoch milliseconds, 0 while nobody did; no text shows it. */
+    public static final String BEGUN = "begun";
+
     /** The sum of all money, whatever it came for. */
     static final String ALL_MONEY = "money";
 

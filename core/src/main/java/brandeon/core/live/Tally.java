@@ -87,6 +87,7 @@ public record Tally(Map<Period, Counted> periods) {
             values.put(Readings.CHAT, chat);
             values.put(Readings.CHAT_LINES, chat.stream().map(ChatLine::row).toList());
         }
+        values.put(Readings.BEGUN, counting.since(Period.SHOW, now));
         values.put(Readings.DAY, Period.day(now, counting.place()).toString());
         return new Readings(values);
     }

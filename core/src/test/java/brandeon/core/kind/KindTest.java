@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brandeon.core.art.Ask;
+import brandeon.core.art.ClockFace;
+import brandeon.core.art.Mark;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Samples;
@@ -21,6 +23,7 @@ import brandeon.core.theme.Placed;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneRole;
 import brandeon.core.theme.Theme;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -297,5 +300,47 @@ class KindTest {
                 .containsExactlyInAnyOrder(35_000L, 39_000L);
         ResolvedScene staying = Samples.of(ReedlightHide.theme(), panel.withFigure("age", 0), Samples.CANVAS, live);
         assertThat(staying.placements().getFirst().art().tracks()).isEmpty();
+    }
+
+    /** A corner knows how long the show has been on, once somebody began it, and the time. */
+    @Test
+    void aCornerBugKnowsTheTimeAndHowLongTheShowHasBeenOn() {
+        Piece bug = Piece.of("b", PieceKind.BUG, "Bug").withWords("name", "On air");
+        LiveState begun = new LiveState(new Readings(Map.of(Readings.BEGUN, 3_600_000L)), Show.QUIET, Optional.empty());
+        assertThat(clocks(bug.withFigure("shows", 2), begun))
+                .extracting(Mark.Digits::clock)
+                .extracting(ClockFace::mode, ClockFace::instant)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(ClockFace.Mode.UP, 3_600_000L));
+        assertThat(clocks(bug.withFigure("shows", 2), LiveState.QUIET))
+                .as("nobody began it")
+                .isEmpty();
+        assertThat(clocks(bug.withFigure("shows", 1), LiveState.QUIET))
+                .extracting(digits -> digits.clock().mode())
+                .containsExactly(ClockFace.Mode.DAY);
+        assertThat(clocks(bug, begun)).isEmpty();
+    }
+
+    private static List<Mark.Digits> clocks(Piece piece, LiveState live) {
+        List<Mark.Digits> found = new ArrayList<>();
+        gather(
+                Samples.of(ReedlightHide.theme(), piece, Samples.CANVAS, live)
+                        .placements()
+                        .getFirst()
+                        .art()
+                        .marks(),
+                found);
+        return found;
+    }
+
+    private static void gather(List<Mark> marks, List<Mark.Digits> found) {
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Digits digits) {
+                found.add(digits);
+            } else if (mark instanceof Mark.Group group) {
+                gather(group.marks(), found);
+            } else if (mark instanceof Mark.Until until) {
+                gather(until.marks(), found);
+            }
+        }
     }
 }
