@@ -35,6 +35,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -348,9 +349,19 @@ public class RunningShows implements Belongings {
      */
     @Transactional
     public void count(Member member, UUID id, String did, UnaryOperator<Counting> change) {
+        set(
+                member,
+                id,
+                did,
+                row -> row.counting = Json.write(change.apply(Json.read(row.counting, Counting.class))));
+    }
+
+    private void set(Member member, UUID id, String did, Consumer<ShowRow> change) {
         member.requires(Role.OPERATOR);
-        ShowRow row = mine(member, id);
-        row.counting = Json.write(change.apply(Json.read(row.counting, Counting.class)));
+        ShowRow row = rows.locked(id)
+                .filter(found -> found.workspaceId.equals(member.workspace()))
+                .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
+        change.accept(row);
         events.publishEvent(Deed.of(member, Deed.Kind.CUE, row.name, did));
         forgotten(id);
     }
@@ -367,17 +378,7 @@ public class RunningShows implements Belongings {
      */
     @Transactional
     public void chat(Member member, UUID id, String did, UnaryOperator<ChatRules> change) {
-        member.requires(Role.OPERATOR);
-        ShowRow row = mine(member, id);
-        row.chat = Json.write(change.apply(Json.read(row.chat, ChatRules.class)));
-        events.publishEvent(Deed.of(member, Deed.Kind.CUE, row.name, did));
-        forgotten(id);
-    }
-
-    private ShowRow mine(Member member, UUID id) {
-        return rows.locked(id)
-                .filter(found -> found.workspaceId.equals(member.workspace()))
-                .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
+        set(member, id, did, row -> row.chat = Json.write(change.apply(Json.read(row.chat, ChatRules.class))));
     }
 
     private void forgotten(UUID id) {
