@@ -1,6 +1,7 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
+import { useId, useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
 import type { TableEdit } from "../api/client";
+import { useTheme } from "../theme/useTheme";
 import {
   block,
   copiedCells,
@@ -36,6 +37,7 @@ interface Props {
 export function TableGrid({ sheet, may, range, select, edit, back }: Props) {
   const { columns, chosen } = sheet.head;
   const { lines } = sheet;
+  const { artworks } = useTheme().theme;
   const rows = lines.length + (may ? 1 : 0);
   const scroller = useRef<HTMLDivElement>(null);
   const grid = useRef<HTMLDivElement>(null);
@@ -225,6 +227,7 @@ export function TableGrid({ sheet, may, range, select, edit, back }: Props) {
                       <CellField
                         title={`${column.title}, row ${String(item.index + 1)}`}
                         text={typed}
+                        list={column.type === "PICTURE" ? artworks.map((artwork) => artwork.name) : []}
                         type={setTyped}
                         keep={(down, right) =>
                           void keep(
@@ -273,12 +276,15 @@ function cellId(table: string, place: Place): string {
 function CellField(props: {
   title: string;
   text: string;
+  /** What is suggested. */
+  list: string[];
   type: (text: string) => void;
   keep: (down: number, right: number) => void;
   leave: () => void;
   drop: () => void;
 }) {
-  const { title, text, type, keep, leave, drop } = props;
+  const { title, text, list, type, keep, leave, drop } = props;
+  const names = useId();
   const done = useRef(false);
   const once = (does: () => void) => {
     if (!done.current) {
@@ -287,23 +293,33 @@ function CellField(props: {
     }
   };
   return (
-    <input
-      className="absolute inset-0 border-0 bg-paper px-1.5 outline-2 -outline-offset-2 outline-kelp"
-      aria-label={title}
-      autoFocus
-      maxLength={400}
-      value={text}
-      onChange={(event) => type(event.target.value)}
-      onBlur={() => once(leave)}
-      onKeyDown={(event) => {
-        if (event.nativeEvent.isComposing) return;
-        if (event.key === "Enter") once(() => keep(event.shiftKey ? -1 : 1, 0));
-        else if (event.key === "Tab") once(() => keep(0, event.shiftKey ? -1 : 1));
-        else if (event.key === "Escape") once(drop);
-        else return;
-        event.preventDefault();
-        event.stopPropagation();
-      }}
-    />
+    <>
+      {list.length > 0 && (
+        <datalist id={names}>
+          {list.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
+      )}
+      <input
+        list={list.length > 0 ? names : undefined}
+        className="absolute inset-0 border-0 bg-paper px-1.5 outline-2 -outline-offset-2 outline-kelp"
+        aria-label={title}
+        autoFocus
+        maxLength={400}
+        value={text}
+        onChange={(event) => type(event.target.value)}
+        onBlur={() => once(leave)}
+        onKeyDown={(event) => {
+          if (event.nativeEvent.isComposing) return;
+          if (event.key === "Enter") once(() => keep(event.shiftKey ? -1 : 1, 0));
+          else if (event.key === "Tab") once(() => keep(0, event.shiftKey ? -1 : 1));
+          else if (event.key === "Escape") once(drop);
+          else return;
+          event.preventDefault();
+          event.stopPropagation();
+        }}
+      />
+    </>
   );
 }

@@ -349,11 +349,7 @@ public class RunningShows implements Belongings {
      */
     @Transactional
     public void count(Member member, UUID id, String did, UnaryOperator<Counting> change) {
-        set(
-                member,
-                id,
-                did,
-                row -> row.counting = Json.write(change.apply(Json.read(row.counting, Counting.class))));
+        set(member, id, did, row -> row.counting = Json.write(change.apply(Json.read(row.counting, Counting.class))));
     }
 
     private void set(Member member, UUID id, String did, Consumer<ShowRow> change) {
