@@ -20,86 +20,91 @@ import { ReadingsTable } from "./ReadingsTable";
 
 /** In place of a platform's id: one that is being written. */
 const NEW = " ";
-/** In place of a platform's id: what all channels of the show come to. */
-const READINGS = "=";
 
-/** In place of a platform's id: what is said in the chat. */
-const CHAT = "~";
-/** In place of a platform's id: a table, by its id after this. */
-const TABLE = "#";
+/** What is looked at; a channel without an id is that of the theme. */
+type Looked =
+  | { at: "channel"; id: string }
+  | { at: "readings" }
+  | { at: "chat" }
+  | { at: "table"; id: string }
+  | { at: "platform"; id: string };
+
+const OWN_CHANNEL: Looked = { at: "channel", id: "" };
 
 /** What arrives from the channels, and what became of it. */
 export function FactsPage() {
   const theme = useTheme();
   const channels = useChannels();
-  const [chosen, setChosen] = useState("");
-  const [profile, setProfile] = useState("");
+  const [looked, look] = useState<Looked>(OWN_CHANNEL);
   const platforms = usePlatforms().data ?? [];
-  const platform = platforms.find((one) => one.id === profile);
   const may = useMay("OPERATOR");
   const channel =
-    channels.data?.find((one) => one.id === chosen) ?? channels.data?.find((one) => one.id === theme.channel);
+    (looked.at === "channel" && channels.data?.find((one) => one.id === looked.id)) ||
+    channels.data?.find((one) => one.id === theme.channel);
   return (
     <div className="grid h-full grid-cols-[246px_minmax(0,1fr)]">
       <section className="overflow-auto border-r border-rule p-4">
         <h1 className="mb-2">Facts</h1>
         <button
-          className={`mb-1 w-full border-l-4 px-2 py-1.5 text-left ${profile === READINGS ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
-          aria-current={profile === READINGS}
-          onClick={() => setProfile(READINGS)}
+          className={`mb-1 w-full border-l-4 px-2 py-1.5 text-left ${looked.at === "readings" ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
+          aria-current={looked.at === "readings"}
+          onClick={() => look({ at: "readings" })}
         >
           <b className="font-head">Readings</b>
           <span className="block text-faint">What all of it comes to</span>
         </button>
         {may && (
           <button
-            className={`mb-3 w-full border-l-4 px-2 py-1.5 text-left ${profile === CHAT ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
-            aria-current={profile === CHAT}
-            onClick={() => setProfile(CHAT)}
+            className={`mb-3 w-full border-l-4 px-2 py-1.5 text-left ${looked.at === "chat" ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
+            aria-current={looked.at === "chat"}
+            onClick={() => look({ at: "chat" })}
           >
             <b className="font-head">Chat</b>
             <span className="block text-faint">What is said, and what is shown</span>
           </button>
         )}
-        <TableList
-          chosen={profile.startsWith(TABLE) ? profile.slice(1) : ""}
-          choose={(table) => setProfile(TABLE + table)}
-        />
+        <TableList chosen={looked.at === "table" ? looked.id : ""} choose={(id) => look({ at: "table", id })} />
         {channels.isPending && <p className="text-faint">Looking for channels …</p>}
         <Trouble query={channels} />
         {channels.data && (
           <Channels
             all={channels.data}
-            chosen={profile === "" ? (channel?.id ?? "") : ""}
-            choose={(id) => {
-              setProfile("");
-              setChosen(id);
-            }}
+            chosen={looked.at === "channel" && channel ? channel.id : ""}
+            choose={(id) => look({ at: "channel", id })}
           />
         )}
-        <Platforms chosen={profile} choose={setProfile} write={() => setProfile(NEW)} />
+        <Platforms
+          chosen={looked.at === "platform" ? looked.id : ""}
+          choose={(id) => look({ at: "platform", id })}
+          write={() => look({ at: "platform", id: NEW })}
+        />
       </section>
       <section className="min-w-0 overflow-auto p-4">
-        {profile === READINGS && (
+        {looked.at === "readings" && (
           <>
             <ReadingsTable />
             <AirTime />
           </>
         )}
-        {profile === CHAT && <ChatPage />}
-        {profile.startsWith(TABLE) && <TablePage key={profile} table={profile.slice(1)} gone={() => setProfile("")} />}
-        {profile !== "" && profile !== READINGS && profile !== CHAT && !profile.startsWith(TABLE) && platforms[0] && (
-          <ProfileCard key={profile} platform={platform} model={platforms[0]} done={setProfile} />
+        {looked.at === "chat" && <ChatPage />}
+        {looked.at === "table" && <TablePage key={looked.id} table={looked.id} gone={() => look(OWN_CHANNEL)} />}
+        {looked.at === "platform" && platforms[0] && (
+          <ProfileCard
+            key={looked.id}
+            platform={platforms.find((one) => one.id === looked.id)}
+            model={platforms[0]}
+            done={(id) => look(id === "" ? OWN_CHANNEL : { at: "platform", id })}
+          />
         )}
-        {profile === "" && channel && may && (
+        {looked.at === "channel" && channel && may && (
           <>
             {channel.id !== theme.channel && <UseHere channel={channel} />}
-            <InletCard key={channel.id} channel={channel.id} gone={() => setChosen("")} />
+            <InletCard key={channel.id} channel={channel.id} gone={() => look(OWN_CHANNEL)} />
             <MappedInlets key={`mapped ${channel.id}`} channel={channel.id} />
             <Deliveries channel={channel.id} />
           </>
         )}
-        {profile === "" && !may && (
+        {looked.at === "channel" && !may && (
           <p className="text-faint">Operators, designers and owners see the inlet of a channel and what came to it.</p>
         )}
       </section>

@@ -17,6 +17,7 @@ import { useState } from "react";
 import { answer, api, type Schemas, type TableEdit } from "../api/client";
 import { useDeed } from "../app/useDeed";
 import { useDraftText } from "../app/useDraftText";
+import { useValues } from "../content/useValues";
 import { Trouble } from "../app/Trouble";
 import { Copied } from "../facts/Copied";
 import { May, useMay } from "../theme/May";
@@ -106,7 +107,7 @@ export function TablePage({ table, gone }: { table: string; gone: () => void }) 
       </May>
       <TableGrid sheet={sheet.data} may={may} range={within} select={setRange} edit={edit} back={back} />
       <div className="mt-2 grid gap-x-6 gap-y-3 min-[1200px]:grid-cols-2">
-        {entry && <Values entry={entry} />}
+        <Values word={head.word} />
         <div className="flex min-w-0 flex-col gap-2">
           {entry && <Outside sheet={sheet.data} entry={entry} />}
           <Own sheet={sheet.data} edit={edit} gone={gone} />
@@ -279,13 +280,14 @@ function Tool(props: { title: string; icon: React.ReactNode; off?: boolean; act:
 }
 
 /** What texts may take from it. */
-function Values({ entry }: { entry: Schemas["TableEntry"] }) {
+function Values({ word }: { word: string }) {
+  const values = useValues().filter((value) => value.name.startsWith(`${word}_`));
   return (
     <div className="min-w-0">
       <h3>In texts</h3>
       <p className="text-faint">Any text of a piece may have these; they are suggested where you write.</p>
       <ul className="mt-1 max-h-56 overflow-y-auto border border-rule" tabIndex={0} aria-label="Values of this table">
-        {entry.values.map((value) => (
+        {values.map((value) => (
           <li key={value.name} className="flex gap-2 border-b border-rule px-2 py-0.5 last:border-b-0">
             <code className="shrink-0">{`{${value.name}}`}</code>
             <span className="truncate text-faint">{value.meaning}</span>

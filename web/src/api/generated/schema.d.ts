@@ -5843,17 +5843,10 @@ export interface components {
             /** Format: int32 */
             rows: number;
             columns: components["schemas"]["Column"][];
-            values: components["schemas"]["TableValue"][];
             /** Format: int64 */
             fedAt: number;
             fedSaid: string;
             fedWell: boolean;
-        };
-        TableValue: {
-            name: string;
-            meaning: string;
-            /** @enum {string} */
-            type: "TEXT" | "NUMBER" | "MONEY" | "TIME" | "LIST";
         };
         Came: {
             /** Format: double */

@@ -1,8 +1,10 @@
 package brandeon.core.live;
 
+import brandeon.core.kept.Memory;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
-import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,6 +26,12 @@ public record ChatRules(List<String> words, boolean links, List<String> hushed, 
     /** Links are shown by those only who say so. */
     public static final ChatRules STANDARD = new ChatRules(List.of(), true, List.of(), List.of());
 
+    /** Everything is shown. */
+    static final ChatRules ALL = new ChatRules(List.of(), false, List.of(), List.of());
+
+    /** A word in bytes, roughly, with what a pattern makes of it. */
+    private static final int EACH = 400;
+
     private static final int MOST_WORDS = 300;
     private static final int MOST_HUSHED = 500;
     private static final int MOST_HIDDEN = 200;
@@ -34,6 +42,12 @@ public record ChatRules(List<String> words, boolean links, List<String> hushed, 
     /** With a scheme, or what has dots between words as hosts have; rather too much than too little. */
     private static final Pattern ADDRESS = Pattern.compile(
             "(?iU)\\b(?:[a-z][a-z0-9+.-]{1,20}://\\S+|www\\.\\S+|[\\w-]{1,63}(?:\\.[\\w-]{1,63}){0,5}\\.[\\p{L}]{2,24}\\b(?:[:/?#]\\S*)?)");
+
+    /** All lines are shown on screen, so the same words are looked for again and again. */
+    private static final Cache<List<String>, Pattern> PATTERNS = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(1))
+            .<List<String>, Pattern>weigher((words, _) -> EACH * words.size())
+            .build();
 
     public ChatRules {
         words = List.copyOf(words);
@@ -51,10 +65,12 @@ public record ChatRules(List<String> words, boolean links, List<String> hushed, 
 
     private String cleared(String text) {
         String rest = links ? ADDRESS.matcher(text).replaceAll(Matcher.quoteReplacement(LINK)) : text;
-        return words.isEmpty() ? rest : pattern().matcher(rest).replaceAll(DOTS);
+        return words.isEmpty()
+                ? rest
+                : PATTERNS.get(words, ChatRules::pattern).matcher(rest).replaceAll(DOTS);
     }
 
-    private Pattern pattern() {
+    private static Pattern pattern(List<String> words) {
         return Pattern.compile(words.stream()
                 .map(Pattern::quote)
                 .collect(Collectors.joining("|", "(?iu)(?<![\\p{L}\\p{N}])(?:", ")(?![\\p{L}\\p{N}])")));
@@ -109,9 +125,8 @@ public record ChatRules(List<String> words, boolean links, List<String> hushed, 
         return next;
     }
 
-    /** How many things are hidden, for its size in memory. */
-    @JsonIgnore
-    public int size() {
-        return words.size() + hushed.size() + hidden.size();
+    /** What it takes in memory, in bytes, roughly. */
+    public int weight() {
+        return EACH * (words.size() + hushed.size() + hidden.size());
     }
 }

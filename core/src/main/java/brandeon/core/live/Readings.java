@@ -201,17 +201,24 @@ public record Readings(Map<String, Object> values) {
      * @param platform its id
      */
     public static String apart(String platform, String name) {
-        return Column.word(platform, Set.of()) + "_" + name;
+        return prefix(platform) + name;
+    }
+
+    private static String prefix(String platform) {
+        return Column.word(platform, Set.of()) + "_";
     }
 
     /** The same with what came from each of several platforms alone. @param apart by the ids of platforms */
     public Readings with(Map<String, Readings> apart) {
         Map<String, Object> all = new LinkedHashMap<>(values);
-        apart.forEach((platform, theirs) -> theirs.values().forEach((name, value) -> {
-            if (TYPES.getOrDefault(name, ValueType.LIST) != ValueType.LIST) {
-                all.put(apart(platform, name), value);
-            }
-        }));
+        apart.forEach((platform, theirs) -> {
+            String prefix = prefix(platform);
+            theirs.values().forEach((name, value) -> {
+                if (TYPES.getOrDefault(name, ValueType.LIST) != ValueType.LIST) {
+                    all.put(prefix + name, value);
+                }
+            });
+        });
         return new Readings(all);
     }
 

@@ -51,7 +51,7 @@ public record Tally(Map<Period, Counted> periods) {
 
     /** The same with all of the chat. */
     public Readings readings(Counting counting, long now) {
-        return readings(counting, new ChatRules(List.of(), false, List.of(), List.of()), now);
+        return readings(counting, ChatRules.ALL, now);
     }
 
     /** The latest lines of the chat as they came, the newest last. */

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToLongFunction;
 
 /** How long each of what takes turns was on screen: computed from the clock that all sources show it by. */
 public final class AirTime {
@@ -27,11 +28,19 @@ public final class AirTime {
     public record Share(String piece, String title, String entry, long millis) {}
 
     /**
-     * What stood there on a scene while a source showed it from one instant to another, epoch milliseconds. Fading in
-     * and out counts as standing there.
+     * What stood there on a scene while a source showed it. Fading in and out counts as standing there.
+     *
+     * @param from  since when each piece is counted, by its id; epoch milliseconds
+     * @param until epoch milliseconds
      */
     public static List<Share> of(
-            Theme theme, Scene scene, Canvas canvas, Part part, LiveState live, long from, long until) {
+            Theme theme,
+            Scene scene,
+            Canvas canvas,
+            Part part,
+            LiveState live,
+            ToLongFunction<String> from,
+            long until) {
         Resolver resolver = new Resolver(theme);
         Map<Piece, Ask.Rotator> turns = resolver.turns(scene, canvas, live);
         if (turns.isEmpty()) {
@@ -39,21 +48,20 @@ public final class AirTime {
         }
         Set<String> seen = Picture.pieces(resolver.resolve(scene, canvas, live), part);
         List<Share> shares = new ArrayList<>();
-        for (Map.Entry<Piece, Ask.Rotator> one : turns.entrySet()) {
-            Ask.Rotator rotator = one.getValue();
-            for (int i = 0;
-                    i < rotator.entries().size() && seen.contains(one.getKey().id());
-                    i++) {
-                long millis = rotator.turning() ? rotator.turns().stands(i, from, until) : i == 0 ? until - from : 0;
+        turns.keySet().removeIf(piece -> !seen.contains(piece.id()));
+        turns.forEach((piece, rotator) -> {
+            long since = Math.min(from.applyAsLong(piece.id()), until);
+            for (int i = 0; i < rotator.entries().size(); i++) {
+                long millis = rotator.turning() ? rotator.turns().stands(i, since, until) : i == 0 ? until - since : 0;
                 if (millis > 0) {
                     shares.add(new Share(
-                            one.getKey().id(),
-                            one.getKey().name(),
+                            piece.id(),
+                            piece.name(),
                             name(theme, rotator.entries().get(i)),
                             millis));
                 }
             }
-        }
+        });
         return shares;
     }
 

@@ -21,7 +21,7 @@ class AirTimeTest {
 
     private static List<AirTime.Share> seen(Theme theme, Part part, LiveState live, long from, long until) {
         return AirTime.of(
-                theme, theme.scene("away").orElseThrow(), theme.canvases().getFirst(), part, live, from, until);
+                theme, theme.scene("away").orElseThrow(), theme.canvases().getFirst(), part, live, _ -> from, until);
     }
 
     /** Three sponsors of the demo for eight seconds each. */
@@ -49,7 +49,7 @@ class AirTimeTest {
                         THEME.canvases().getFirst(),
                         Part.WHOLE,
                         LiveState.QUIET,
-                        0,
+                        _ -> 0,
                         24_000))
                 .isEmpty();
         long whole = sum(seen(THEME, Part.WHOLE, LiveState.QUIET, 0, 24_000));

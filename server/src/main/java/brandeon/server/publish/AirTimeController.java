@@ -46,21 +46,22 @@ class AirTimeController {
         Counting counting = running.counting();
         long now = System.currentTimeMillis();
         ZoneId zone = ZoneId.of(counting.zone());
+        // Whole days, whenever somebody began a period anew.
+        Counting days = Counting.STANDARD.with(counting.zone(), counting.currency(), Map.of());
+        Map<Period, LocalDate> since = new EnumMap<>(Period.class);
+        PERIODS.forEach(period -> since.put(
+                period,
+                Instant.ofEpochMilli(days.since(period, now)).atZone(zone).toLocalDate()));
         Map<List<String>, AirTimeLine> lines = new LinkedHashMap<>();
         for (AirTimeRow row : rows.of(show)) {
             AirTimeLine line = lines.computeIfAbsent(
                     List.of(row.key.piece(), row.key.entry()),
                     _ -> new AirTimeLine(row.key.piece(), row.title, row.key.entry(), zeros()));
-            for (Period period : PERIODS) {
-                LocalDate since = Instant.ofEpochMilli(Counting.STANDARD
-                                .with(counting.zone(), counting.currency(), Map.of())
-                                .since(period, now))
-                        .atZone(zone)
-                        .toLocalDate();
-                if (!row.key.day().isBefore(since)) {
+            since.forEach((period, first) -> {
+                if (!row.key.day().isBefore(first)) {
                     line.millis().merge(period, row.millis, Long::sum);
                 }
-            }
+            });
         }
         return List.copyOf(lines.values());
     }

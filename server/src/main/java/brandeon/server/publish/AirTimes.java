@@ -4,7 +4,6 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.publish.AirTime;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
-import brandeon.server.live.FeedKey;
 import brandeon.server.live.Moments;
 import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
@@ -12,7 +11,6 @@ import jakarta.annotation.PreDestroy;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +18,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
@@ -108,9 +107,14 @@ public class AirTimes {
     /** It is seen no more, and what it showed until now counts. */
     public void gone(String connection) {
         Seen last = seen.remove(connection);
-        if (last != null && !hand.isShutdown()) {
-            long now = System.currentTimeMillis();
+        if (last == null) {
+            return;
+        }
+        long now = System.currentTimeMillis();
+        try {
             hand.execute(() -> count(last, now));
+        } catch (RejectedExecutionException e) {
+            // The server is stopping.
         }
     }
 
@@ -136,55 +140,48 @@ public class AirTimes {
 
     /** Never throws, so that one source leaves the others be. */
     private void count(Seen last, long now) {
+        Outlets.Outlet outlet = last.outlet();
         try {
-            if (outlets.find(last.outlet().id()).isEmpty()) {
+            if (outlets.find(outlet.id()).isEmpty()) {
                 return;
             }
-            transactions.executeWithoutResult(
-                    _ -> seenRows.last(last.id(), last.outlet().id(), last.from(), now));
-            themes.find(last.outlet().theme()).ifPresent(draft -> count(draft, last, now));
+            Optional<Themes.Draft> draft = themes.find(outlet.theme());
+            Optional<UUID> show = draft.flatMap(moments::show);
+            List<AirTime.Share> shares =
+                    draft.map(known -> shares(known, last, now)).orElse(List.of());
+            transactions.executeWithoutResult(_ -> {
+                seenRows.last(last.id(), outlet.id(), last.from(), now);
+                show.ifPresent(id -> add(id, shares, now));
+            });
+            shares.forEach(share -> counted.put(new Counted(outlet.theme(), share.piece()), now));
         } catch (RuntimeException e) {
-            LOG.error(
-                    "What was on screen in {} could not be counted",
-                    last.outlet().id(),
-                    e);
+            LOG.error("What was on screen in {} could not be counted", outlet.id(), e);
         }
     }
 
-    private void count(Themes.Draft draft, Seen last, long now) {
+    private List<AirTime.Share> shares(Themes.Draft draft, Seen last, long now) {
         Outlets.Outlet outlet = last.outlet();
-        Optional<UUID> show = moments.show(draft);
-        Optional<Theme> theme =
-                outlet.follows() == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft);
+        Optional<Theme> theme = outlets.shown(outlet, draft);
         Optional<Scene> scene = theme.flatMap(known -> known.scene(outlet.scene()));
         Optional<Canvas> canvas = theme.flatMap(known -> known.canvas(outlet.canvas()));
-        if (show.isEmpty() || scene.isEmpty() || canvas.isEmpty()) {
-            return;
+        if (scene.isEmpty() || canvas.isEmpty()) {
+            return List.of();
         }
         // Each piece from where it was counted already, by another source that shows it at the same time.
-        Map<String, Long> from = new HashMap<>();
-        List<AirTime.Share> shares = new ArrayList<>();
-        scene.get()
-                .stack()
-                .forEach(placed -> from.put(
-                        placed.piece(),
-                        Math.max(last.since(), counted.getOrDefault(new Counted(draft.id(), placed.piece()), 0L))));
-        from.values().stream()
-                .distinct()
-                .filter(since -> since < now)
-                .forEach(since ->
-                        AirTime.of(theme.get(), scene.get(), canvas.get(), outlet.part(), moments.of(draft), since, now)
-                                .stream()
-                                .filter(share -> since.equals(from.get(share.piece())))
-                                .forEach(shares::add));
-        if (shares.isEmpty()) {
-            return;
-        }
+        return AirTime.of(
+                theme.get(),
+                scene.get(),
+                canvas.get(),
+                outlet.part(),
+                moments.of(draft),
+                piece -> Math.max(last.since(), counted.getOrDefault(new Counted(draft.id(), piece), 0L)),
+                now);
+    }
+
+    private void add(UUID show, List<AirTime.Share> shares, long now) {
         LocalDate day = Instant.ofEpochMilli(now)
-                .atZone(ZoneId.of(shows.counting(show.get()).zone()))
+                .atZone(ZoneId.of(shows.counting(show).zone()))
                 .toLocalDate();
-        transactions.executeWithoutResult(_ -> shares.forEach(
-                share -> rows.add(show.get(), day, share.piece(), share.entry(), share.title(), share.millis())));
-        shares.forEach(share -> counted.put(new Counted(draft.id(), share.piece()), now));
+        shares.forEach(share -> rows.add(show, day, share.piece(), share.entry(), share.title(), share.millis()));
     }
 }

@@ -1,9 +1,6 @@
 package brandeon.server.publish;
 
-import brandeon.core.publish.Advice;
-import brandeon.core.theme.Theme;
 import brandeon.server.live.Asked;
-import brandeon.server.live.FeedKey;
 import brandeon.server.live.Heard;
 import brandeon.server.live.Moments;
 import brandeon.server.live.Told;
@@ -51,6 +48,7 @@ public class Loudspeakers {
     /** Who is heard, and what they were told last. */
     private record Speaking(String connection, UUID outlet, Told.Sounding told) {}
 
+    private final Outlets outlets;
     private final Themes themes;
     private final Moments moments;
     private final RunningShows shows;
@@ -63,7 +61,8 @@ public class Loudspeakers {
     private final ScheduledExecutorService hand = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("loudspeakers").factory());
 
-    Loudspeakers(Themes themes, Moments moments, RunningShows shows, Heard heard, Wakes wakes) {
+    Loudspeakers(Outlets outlets, Themes themes, Moments moments, RunningShows shows, Heard heard, Wakes wakes) {
+        this.outlets = outlets;
         this.themes = themes;
         this.moments = moments;
         this.shows = shows;
@@ -184,17 +183,9 @@ public class Loudspeakers {
                 .flatMap(themes::find)
                 .flatMap(theme -> best(
                         open.values().stream()
-                                .filter(one ->
-                                        one.outlet().theme().equals(theme.id()) && announces(theme, one.outlet())),
+                                .filter(one -> one.outlet().theme().equals(theme.id())
+                                        && outlets.announces(one.outlet(), theme)),
                         before));
-    }
-
-    private boolean announces(Themes.Draft draft, Outlets.Outlet outlet) {
-        Optional<Theme> theme =
-                outlet.follows() == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft);
-        return theme.flatMap(known ->
-                        known.scene(outlet.scene()).map(scene -> Advice.announces(known, scene, outlet.part())))
-                .orElse(false);
     }
 
     private static Optional<Open> best(Stream<Open> candidates, String before) {

@@ -1,6 +1,7 @@
 package brandeon.server.publish;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.publish.Advice;
 import brandeon.core.publish.Part;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
@@ -148,6 +149,19 @@ public class Outlets implements Belongings {
                 }
             }
         }
+    }
+
+    /** The theme as an outlet shows it; empty where it follows what is on air, and nothing is. */
+    Optional<Theme> shown(Outlet outlet, Themes.Draft draft) {
+        return outlet.follows() == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft);
+    }
+
+    /** Whether alerts are shown in it. */
+    boolean announces(Outlet outlet, Themes.Draft draft) {
+        return shown(outlet, draft)
+                .flatMap(theme ->
+                        theme.scene(outlet.scene()).map(scene -> Advice.announces(theme, scene, outlet.part())))
+                .orElse(false);
     }
 
     /** Gives an outlet a new link; the old one shows nothing from now on. */

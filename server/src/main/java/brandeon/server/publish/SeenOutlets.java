@@ -1,14 +1,10 @@
 package brandeon.server.publish;
 
-import brandeon.core.publish.Advice;
-import brandeon.core.theme.Theme;
-import brandeon.server.live.FeedKey;
 import brandeon.server.live.Showings;
 import brandeon.server.theme.Themes;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -33,13 +29,10 @@ class SeenOutlets implements Showings {
     public Places of(UUID show, long from, long till) {
         Map<UUID, String> names = new HashMap<>();
         for (Themes.Draft draft : themes.ofShow(show)) {
-            for (Outlets.Outlet outlet : outlets.of(draft.id())) {
-                Optional<Theme> theme =
-                        outlet.follows() == FeedKey.Source.DRAFT ? Optional.of(draft.theme()) : themes.onAir(draft);
-                theme.ifPresent(known -> known.scene(outlet.scene())
-                        .filter(scene -> Advice.announces(known, scene, outlet.part()))
-                        .ifPresent(_ -> names.put(outlet.id(), Outlets.named(known, outlet))));
-            }
+            outlets.of(draft.id()).stream()
+                    .filter(outlet -> outlets.announces(outlet, draft))
+                    .forEach(outlet -> outlets.shown(outlet, draft)
+                            .ifPresent(theme -> names.put(outlet.id(), Outlets.named(theme, outlet))));
         }
         List<OutletSeenRow> seen =
                 names.isEmpty() ? List.of() : rows.during(names.keySet(), from - SLACK, till + SLACK);

@@ -20,12 +20,12 @@ import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.channel.ShowWanted;
 import brandeon.server.commit.AfterCommit;
+import brandeon.server.commit.OneAtATime;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -33,8 +33,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.locks.Lock;
-import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -103,8 +101,9 @@ public class RunningShows implements Belongings {
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
     /** As they were last committed, as far as this server heard. */
-    private final Known<UUID, Running> known =
-            new Known<>(running -> running.show().weight(), (now, read) -> now.version() > read.version() ? now : read);
+    private final Known<UUID, Running> known = new Known<>(
+            running -> running.show().weight() + running.chat().weight(),
+            (now, read) -> now.version() > read.version() ? now : read);
     /** By show: what its themes say. */
     private final Known<UUID, Starting> startings = new Known<>(Starting::weight);
     /** By show: how its signals are announced. */
@@ -113,8 +112,7 @@ public class RunningShows implements Belongings {
     /** What people can take back. */
     private final Known<Who, Steps> steps = new Known<>(_ -> 50);
 
-    private final Map<UUID, Lock> turns =
-            Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
+    private final OneAtATime turns = new OneAtATime();
 
     RunningShows(
             ShowRows rows,
@@ -404,9 +402,7 @@ public class RunningShows implements Belongings {
      * which is locked then.
      */
     private Done inTurn(Member member, UUID id, Function<Running, Done> change) {
-        Lock turn = turns.computeIfAbsent(id, _ -> new ReentrantLock(true));
-        turn.lock();
-        try {
+        return turns.on(id, () -> {
             Running before = mine(member, find(id));
             // Read before the transaction, so that nothing is read while a row is locked.
             starting(before);
@@ -417,9 +413,7 @@ public class RunningShows implements Belongings {
                 return transactions.execute(
                         _ -> change.apply(mine(member, rows.locked(id).map(RunningShows::running))));
             }
-        } finally {
-            turn.unlock();
-        }
+        });
     }
 
     private Cued.Applied applied(Running before, Cue cue) {

@@ -14,12 +14,12 @@ import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.commit.AfterCommit;
+import brandeon.server.commit.OneAtATime;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.show.RunningShows;
 import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.Arrays;
@@ -30,8 +30,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.locks.Lock;
-import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -80,8 +78,7 @@ public class ShowTables {
     /** By show: its tables and the versions that they had when this was read. */
     private final Known<UUID, List<DataTableRows.Stand>> lists = new Known<>(list -> 60 * list.size());
 
-    private final Map<UUID, Lock> turns =
-            Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
+    private final OneAtATime turns = new OneAtATime();
 
     /** What this server knew was no longer so. */
     private static final class Overtaken extends RuntimeException {
@@ -368,9 +365,7 @@ public class ShowTables {
      * this server knows it, and made again from what stands then, where another server was quicker.
      */
     private Changed inTurn(UUID id, Function<Standing, Changed> change) {
-        Lock turn = turns.computeIfAbsent(id, _ -> new ReentrantLock(true));
-        turn.lock();
-        try {
+        return turns.on(id, () -> {
             for (int i = 0; ; i++) {
                 Standing before = find(id).orElseThrow(() -> new NotFound("This table was deleted."));
                 try {
@@ -382,9 +377,7 @@ public class ShowTables {
                     }
                 }
             }
-        } finally {
-            turn.unlock();
-        }
+        });
     }
 
     private Changed written(Standing before, TableEdits.Applied applied) {

@@ -5,8 +5,6 @@ import brandeon.core.table.Table;
 import brandeon.core.table.TableDiff;
 import brandeon.core.table.TableEdit;
 import brandeon.core.table.TableFile;
-import brandeon.core.table.Tables;
-import brandeon.core.text.ValueType;
 import brandeon.server.access.Addresses;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -38,7 +36,6 @@ import org.springframework.web.bind.annotation.RestController;
 class TableController {
 
     /**
-     * @param values that texts may take from it
      * @param fedAt  when a script wrote into it last, epoch milliseconds; 0 while none did
      * @param fedSaid what became of that
      */
@@ -49,12 +46,9 @@ class TableController {
             long version,
             int rows,
             List<Column> columns,
-            List<TableValue> values,
             long fedAt,
             String fedSaid,
             boolean fedWell) {}
-
-    record TableValue(String name, String meaning, ValueType type) {}
 
     record NewTable(String title) {}
 
@@ -121,10 +115,6 @@ class TableController {
                 one.version(),
                 table.lines().size(),
                 table.columns(),
-                new Tables(List.of(table))
-                        .named().stream()
-                                .map(value -> new TableValue(value.name(), value.meaning(), value.type()))
-                                .toList(),
                 fed.at().map(Instant::toEpochMilli).orElse(0L),
                 fed.said(),
                 fed.well());

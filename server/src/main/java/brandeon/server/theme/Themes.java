@@ -17,10 +17,10 @@ import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.access.WorkspaceRemoved;
 import brandeon.server.channel.ChannelRemoved;
+import brandeon.server.commit.OneAtATime;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.wake.Wakes;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.Collection;
@@ -31,8 +31,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.locks.Lock;
-import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -127,8 +125,7 @@ public class Themes implements Belongings {
     private final Wakes wakes;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
-    private final Map<UUID, Lock> turns =
-            Caffeine.newBuilder().weakValues().<UUID, Lock>build().asMap();
+    private final OneAtATime turns = new OneAtATime();
 
     Themes(
             ThemeRows rows,
@@ -550,9 +547,7 @@ public class Themes implements Belongings {
      */
     private Changed inTurn(Member member, Role wanted, UUID id, UnaryOperator<Draft> change) {
         member.requires(wanted);
-        Lock turn = turns.computeIfAbsent(id, _ -> new ReentrantLock(true));
-        turn.lock();
-        try {
+        return turns.on(id, () -> {
             // What a transaction around this one has written is known to the database only.
             Optional<Draft> known =
                     TransactionSynchronizationManager.isActualTransactionActive() ? Optional.empty() : kept.draft(id);
@@ -569,9 +564,7 @@ public class Themes implements Belongings {
             }
             return transactions.execute(_ ->
                     Changed.by(change, mine(member, rows.lockedHead(id).flatMap(head -> draft(head, kept.heard())))));
-        } finally {
-            turn.unlock();
-        }
+        });
     }
 
     private static Draft mine(Member member, Optional<Draft> draft) {

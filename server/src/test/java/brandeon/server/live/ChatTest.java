@@ -6,6 +6,7 @@ import brandeon.server.access.Role;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -84,23 +85,8 @@ class ChatTest {
 
     @Test
     void viewersStopSeeingALineAtOnce() {
-        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
-        String scene = host.get("/api/themes/" + theme)
-                .json()
-                .path("theme")
-                .path("scenes")
-                .get(0)
-                .path("id")
-                .asString();
-        host.edit(theme, """
-                {"edit":"addPiece","index":1000,"piece":{"id":"chat","kind":"CHAT","name":"Chat","captures":[],"content":{},
-                "figures":{"age":60},"inlay":null,"mustShow":false,"share":""}}""");
-        host.edit(
-                theme,
-                "{\"edit\":\"place\",\"scene\":\"%s\",\"index\":1,\"placed\":%s}"
-                        .formatted(scene, Person.placed("chat", "COLUMN")));
-        host.post("/api/themes/" + theme + "/on-air", "");
-        try (Ear ear = Ear.outlet(host.link(theme, scene, "wide", "WHOLE")).watch()) {
+        String link = host.onAir(theme, "COLUMN", Map.of("chat", Person.piece("chat", "CHAT", "{}", "{\"age\":60}")));
+        try (Ear ear = Ear.outlet(link).watch()) {
             ear.await("welcome");
             said("Wren", "two booms");
             ear.await(message -> message.path("type").asString().equals("patch")

@@ -7,6 +7,7 @@ import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import java.time.Duration;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -28,25 +29,9 @@ class AirTimeTest {
         host = server.stranger(Role.OWNER);
         String theme = host.newTheme("Air time");
         show = host.show(theme);
-        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
-        String scene = host.get("/api/themes/" + theme)
-                .json()
-                .path("theme")
-                .path("scenes")
-                .get(0)
-                .path("id")
-                .asString();
-        host.edit(theme, """
-                {"edit":"addPiece","index":1000,"piece":{"id":"shops","kind":"SPONSORS","name":"Shops","captures":[],
-                "content":{"rows":{"entries":[{"label":"","words":"Fenwick Waders","seconds":1,"picture":""},
-                {"label":"","words":"The Lamp Loft","seconds":1,"picture":""}]}},
-                "figures":{},"inlay":null,"mustShow":false,"share":""}}""");
-        host.edit(
-                theme,
-                "{\"edit\":\"place\",\"scene\":\"%s\",\"index\":1,\"placed\":%s}"
-                        .formatted(scene, Person.placed("shops", "STRIP")));
-        host.post("/api/themes/" + theme + "/on-air", "");
-        link = host.link(theme, scene, "wide", "WHOLE");
+        link = host.onAir(theme, "STRIP", Map.of("shops", Person.piece("shops", "SPONSORS", """
+                        {"rows":{"entries":[{"label":"","words":"Fenwick Waders","seconds":1,"picture":""},
+                        {"label":"","words":"The Lamp Loft","seconds":1,"picture":""}]}}""", "{}")));
     }
 
     private long counted() {

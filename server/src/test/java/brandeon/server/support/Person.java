@@ -12,6 +12,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import tools.jackson.databind.JsonNode;
@@ -154,6 +155,39 @@ public final class Person {
     /** The show that a theme is made for. */
     public String show(String theme) {
         return get("/api/themes/" + theme).json().path("show").asString();
+    }
+
+    /** A piece as it is added to a theme. @param content and figures as JSON objects */
+    public static String piece(String id, String kind, String content, String figures) {
+        return """
+                {"edit":"addPiece","index":1000,"piece":{"id":"%s","kind":"%s","name":"%s","captures":[],"content":%s,
+                "figures":%s,"inlay":null,"mustShow":false,"share":""}}""".formatted(id, kind, id, content, figures);
+    }
+
+    /**
+     * Begins a theme with one scene, puts pieces onto it and the theme on air.
+     *
+     * @param pieces by their ids, as {@link #piece} has them
+     * @return the link of that scene
+     */
+    public String onAir(String theme, String zone, Map<String, String> pieces) {
+        post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
+        String scene = get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("id")
+                .asString();
+        pieces.forEach((id, piece) -> {
+            edit(theme, piece);
+            edit(
+                    theme,
+                    "{\"edit\":\"place\",\"scene\":\"%s\",\"index\":1,\"placed\":%s}"
+                            .formatted(scene, placed(id, zone)));
+        });
+        post("/api/themes/" + theme + "/on-air", "");
+        return link(theme, scene, "wide", "WHOLE");
     }
 
     /** A piece in a zone, as it stands in a scene's stack. */

@@ -10,6 +10,7 @@ import java.net.URI;
 import java.net.http.HttpRequest;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
@@ -296,24 +297,15 @@ class TablesTest {
 
     @Test
     void aCellIsSeenByViewersInTextsAndInTheTablesOwnPiece() {
-        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
-        String scene = host.get("/api/themes/" + theme)
-                .json()
-                .path("theme")
-                .path("scenes")
-                .get(0)
-                .path("id")
-                .asString();
-        host.edit(theme, piece("t", "TABLE", "{\"title\":\"Seen\"}"));
-        host.edit(theme, piece("f", "FACT_LINE", "{\"value\":\"{birds_1_seen} of {birds_seen_sum}\"}"));
-        for (String id : List.of("t", "f")) {
-            host.edit(
-                    theme,
-                    "{\"edit\":\"place\",\"scene\":\"%s\",\"index\":1,\"placed\":%s}"
-                            .formatted(scene, Person.placed(id, "COLUMN")));
-        }
-        host.post("/api/themes/" + theme + "/on-air", "");
-        try (Ear ear = Ear.outlet(host.link(theme, scene, "wide", "WHOLE")).watch()) {
+        String link = host.onAir(
+                theme,
+                "COLUMN",
+                Map.of(
+                        "t",
+                        Person.piece("t", "TABLE", "{\"title\":\"Seen\"}", "{}"),
+                        "f",
+                        Person.piece("f", "FACT_LINE", "{\"value\":\"{birds_1_seen} of {birds_seen_sum}\"}", "{}")));
+        try (Ear ear = Ear.outlet(link).watch()) {
             ear.await("welcome");
             set(1, "seen", "4321");
             ear.await(message -> message.path("type").asString().equals("patch")
@@ -336,11 +328,5 @@ class TablesTest {
                         .path("mistake")
                         .asString())
                 .contains("no number");
-    }
-
-    private static String piece(String id, String kind, String content) {
-        return """
-                {"edit":"addPiece","index":1000,"piece":{"id":"%s","kind":"%s","name":"%s","captures":[],"content":%s,
-                "figures":{},"inlay":null,"mustShow":false,"share":""}}""".formatted(id, kind, id, content);
     }
 }

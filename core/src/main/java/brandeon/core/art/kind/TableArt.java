@@ -23,8 +23,8 @@ import java.util.stream.IntStream;
 
 /**
  * Lines of cells on one plate. Columns are as wide as their widest cell on any page, so that nothing moves from page to
- * page. Where they are too wide together, letters get smaller first, then words are shortened, down to three fifths or a few letters, and
- * then the last columns are left out; figures are never shortened.
+ * page. Where they are too wide together, letters get smaller first, then words are shortened, down to three fifths or
+ * a few letters, and then the last columns are left out; figures are never shortened.
  */
 public final class TableArt {
 
