@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/passes/{pass}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-shows-show-passes-pass-"];
+        post?: never;
+        delete: operations["delete-api-shows-show-passes-pass-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/heard-in": {
         parameters: {
             query?: never;
@@ -398,6 +414,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-inlets-mapped-token-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cues/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-cues-token-"];
+        put?: never;
+        post: operations["post-cues-token-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cues/{token}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-cues-token-undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cues/{token}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-cues-token-redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cues/{token}/alerts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-cues-token-alerts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -910,6 +990,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-shows-show-readings-beginning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-passes"];
+        put?: never;
+        post: operations["post-api-shows-show-passes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/desk/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-desk-undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/desk/undo/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-desk-undo-number-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/desk/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-desk-redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/desk/cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-desk-cues"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/desk/alerts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-desk-alerts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2164,6 +2340,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/desk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-desk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/desk/breaks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-desk-breaks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/air-time": {
         parameters: {
             query?: never;
@@ -2860,7 +3068,7 @@ export interface components {
         Piece: {
             id: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             name: string;
             captures: string[];
             content: {
@@ -3128,6 +3336,36 @@ export interface components {
             periods: components["schemas"]["PeriodView"][];
             lines: components["schemas"]["ReadingLine"][];
         };
+        Grant: {
+            /** @enum {string} */
+            group: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS";
+            pieces: string[];
+            deeds: string[];
+        };
+        Wanted: {
+            name: string;
+            grants: components["schemas"]["Grant"][];
+            /** Format: date-time */
+            goodTill: string;
+        };
+        PassLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            grants: components["schemas"]["Grant"][];
+            /** Format: date-time */
+            goodTill: string;
+            withdrawn: boolean;
+            good: boolean;
+            link: string;
+            address: string;
+            madeBy: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            usedAt: string;
+            on: string[];
+        };
         HeardWish: {
             outlet: string | null;
         };
@@ -3165,13 +3403,14 @@ export interface components {
         Control: {
             piece: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             name: string;
             alike: string[];
             held: boolean;
             seen: boolean;
             dial: components["schemas"]["Dial"] | null;
             tallies: components["schemas"]["Tally"][];
+            sides: boolean;
             deck: components["schemas"]["Deck"] | null;
             orders: components["schemas"]["Order"][];
             lines: components["schemas"]["Line"][];
@@ -3182,6 +3421,10 @@ export interface components {
             up: number;
             shown: boolean;
             own: boolean;
+            /** Format: int64 */
+            end: number;
+            /** Format: int32 */
+            next: number;
         };
         Dial: {
             /** @enum {string} */
@@ -3399,6 +3642,627 @@ export interface components {
         Receipt: {
             counted: boolean;
             sentence: string;
+        };
+        AddTime: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int64 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "addTime";
+        };
+        AddToCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: double */
+            by: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "addToCount";
+        };
+        AimClock: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            time: string;
+            zone: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "aimClock";
+        };
+        Break: {
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            until: number;
+            words: string;
+            picture: string;
+            muted: boolean;
+        };
+        Cue: {
+            cue: string;
+        };
+        DeskCue: {
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            key: string;
+            /** Format: int64 */
+            before: number;
+        };
+        EndBreak: Omit<components["schemas"]["Cue"], "cue"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "endBreak";
+        };
+        GoOn: Omit<components["schemas"]["Cue"], "cue"> & {
+            underway: components["schemas"]["Underway"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "goOnSequence";
+        };
+        Held: {
+            held: string;
+        };
+        HeldCards: Omit<components["schemas"]["Held"], "held"> & {
+            own: components["schemas"]["TextRow"][];
+            /** Format: int32 */
+            up: number;
+            shown: boolean;
+            /** Format: int64 */
+            end: number;
+            /** Format: int32 */
+            ready: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "cards";
+        };
+        HeldClock: Omit<components["schemas"]["Held"], "held"> & {
+            run: components["schemas"]["Run"];
+            toward: string;
+            zone: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "clock";
+        };
+        HeldCount: Omit<components["schemas"]["Held"], "held"> & {
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "count";
+        };
+        HeldPoints: Omit<components["schemas"]["Held"], "held"> & {
+            points: components["schemas"]["Topic"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "points";
+        };
+        HeldSight: Omit<components["schemas"]["Held"], "held"> & {
+            shown: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "sight";
+        };
+        HeldWords: Omit<components["schemas"]["Held"], "held"> & {
+            pattern: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "words";
+        };
+        LengthenBreak: Omit<components["schemas"]["Cue"], "cue"> & {
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "lengthenBreak";
+        };
+        LetGo: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "letGo";
+        };
+        LetGoOf: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            slot: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "letGoOf";
+        };
+        MarkPoints: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            points: components["schemas"]["Marked"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "markPoints";
+        };
+        Marked: {
+            /** Format: int32 */
+            point: number;
+            /** @enum {string} */
+            state: "OPEN" | "NOW" | "DONE";
+        };
+        MeasureCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "measureCount";
+        };
+        NextPoint: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "nextPoint";
+        };
+        PauseClock: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "pauseClock";
+        };
+        PrepareCard: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int32 */
+            card: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "prepareCard";
+        };
+        PutBack: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            held: {
+                [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldWords"];
+            };
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putBack";
+        };
+        PutBreak: Omit<components["schemas"]["Cue"], "cue"> & {
+            pause: components["schemas"]["Break"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putBreak";
+        };
+        PutUp: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int32 */
+            card: number;
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putUp";
+        };
+        RemoveSequence: Omit<components["schemas"]["Cue"], "cue"> & {
+            sequence: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "removeSequence";
+        };
+        ResetCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "resetCount";
+        };
+        Say: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            words: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "say";
+        };
+        Sequence: {
+            id: string;
+            name: string;
+            steps: components["schemas"]["Step"][];
+        };
+        SetClock: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int64 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "setClock";
+        };
+        SetClockBack: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "setClockBack";
+        };
+        SetCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: double */
+            value: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "setCount";
+        };
+        ShowCards: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            shown: boolean;
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "showCards";
+        };
+        ShowPiece: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            shown: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "showPiece";
+        };
+        StartBreak: Omit<components["schemas"]["Cue"], "cue"> & {
+            /** Format: int32 */
+            seconds: number;
+            words: string;
+            picture: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "startBreak";
+        };
+        StartClock: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "startClock";
+        };
+        StartSequence: Omit<components["schemas"]["Cue"], "cue"> & {
+            sequence: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "startSequence";
+        };
+        Step: {
+            /** Format: int64 */
+            after: number;
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+        };
+        StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            /** Format: int32 */
+            times: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "stepCount";
+        };
+        StopSequence: Omit<components["schemas"]["Cue"], "cue"> & {
+            sequence: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "stopSequence";
+        };
+        SwapSides: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "swapSides";
+        };
+        TakeCard: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "takeCard";
+        };
+        TakeSteps: Omit<components["schemas"]["Cue"], "cue"> & {
+            sequence: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "takeSteps";
+        };
+        TickMicrophone: Omit<components["schemas"]["Cue"], "cue"> & {
+            muted: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "tickMicrophone";
+        };
+        TurnCards: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int32 */
+            by: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "turnCards";
+        };
+        Underway: {
+            sequence: string;
+            name: string;
+            steps: components["schemas"]["Step"][];
+            /** Format: int32 */
+            done: number;
+            /** Format: int64 */
+            due: number;
+        };
+        WriteBreak: Omit<components["schemas"]["Cue"], "cue"> & {
+            words: string;
+            picture: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "writeBreak";
+        };
+        WriteCards: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            cards: components["schemas"]["TextRow"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "writeCards";
+        };
+        WritePoints: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            points: components["schemas"]["Topic"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "writePoints";
+        };
+        WriteSequence: Omit<components["schemas"]["Cue"], "cue"> & {
+            sequence: components["schemas"]["Sequence"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "writeSequence";
+        };
+        Arrived: {
+            /** Format: int32 */
+            on: number;
+            /** Format: int32 */
+            of: number;
+        };
+        CanvasLine: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            seen: string;
+        };
+        DeskReceipt: {
+            sentence: string;
+            repeated: boolean;
+            view: components["schemas"]["DeskView"];
+        };
+        DeskView: {
+            /** Format: uuid */
+            show: string;
+            name: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int64 */
+            now: number;
+            holder: string;
+            pass: boolean;
+            /** Format: date-time */
+            goodTill: string;
+            canUndo: boolean;
+            canRedo: boolean;
+            may: components["schemas"]["Grant"][];
+            themes: components["schemas"]["OnAir"][];
+            controls: components["schemas"]["Control"][];
+            pause: components["schemas"]["Break"];
+            sequences: components["schemas"]["SequenceLine"][];
+            queue: components["schemas"]["QueueView"];
+            done: components["schemas"]["DoneLine"][];
+            arrived: components["schemas"]["Arrived"];
+        };
+        DoneLine: {
+            /** Format: int64 */
+            number: number;
+            who: string;
+            mine: boolean;
+            /** Format: date-time */
+            at: string;
+            sentence: string;
+            undone: boolean;
+        };
+        OnAir: {
+            /** Format: uuid */
+            theme: string;
+            name: string;
+            /** Format: int32 */
+            release: number;
+            scenes: components["schemas"]["SceneLine"][];
+            canvases: components["schemas"]["CanvasLine"][];
+        };
+        QueueView: {
+            /** Format: int64 */
+            now: number;
+            paused: boolean;
+            silent: boolean;
+            alerts: components["schemas"]["QueuedAlert"][];
+            last: components["schemas"]["QueuedAlert"] | null;
+        };
+        QueuedAlert: {
+            id: string;
+            /** Format: int32 */
+            showing: number;
+            what: string;
+            name: string;
+            /** Format: int32 */
+            more: number;
+            money: string;
+            message: string;
+            rule: string;
+            /** @enum {string} */
+            urgency: "LOW" | "NORMAL" | "HIGH";
+            practice: boolean;
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            until: number;
+        };
+        SceneLine: {
+            id: string;
+            name: string;
+        };
+        SequenceLine: {
+            id: string;
+            name: string;
+            steps: components["schemas"]["Step"][];
+            /** Format: int32 */
+            taken: number;
+            /** Format: int64 */
+            due: number;
+        };
+        AlertWish: {
+            /** @enum {string} */
+            deed: "PAUSE" | "RESUME" | "SKIP" | "SILENCE" | "SOUND" | "REPEAT" | "MOVE" | "DROP" | "DROP_ALL";
+            alert: string;
+            /** Format: int32 */
+            showing: number;
+            /** Format: int32 */
+            place: number;
         };
         InvitationWish: {
             /** @enum {string} */
@@ -4652,10 +5516,6 @@ export interface components {
             edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
-        SceneLine: {
-            id: string;
-            name: string;
-        };
         ShelfLine: {
             /** Format: uuid */
             id: string;
@@ -4979,356 +5839,15 @@ export interface components {
             deed: "HIDE" | "SHOW" | "HUSH" | "HEAR";
             of: string;
         };
-        AlertWish: {
-            /** @enum {string} */
-            deed: "PAUSE" | "RESUME" | "SKIP" | "SILENCE" | "SOUND" | "REPEAT" | "MOVE" | "DROP" | "DROP_ALL";
-            alert: string;
-            /** Format: int32 */
-            showing: number;
-            /** Format: int32 */
-            place: number;
-        };
-        QueueView: {
-            /** Format: int64 */
-            now: number;
-            paused: boolean;
-            silent: boolean;
-            alerts: components["schemas"]["QueuedAlert"][];
-            last: components["schemas"]["QueuedAlert"] | null;
-        };
-        QueuedAlert: {
-            id: string;
-            /** Format: int32 */
-            showing: number;
-            what: string;
-            name: string;
-            /** Format: int32 */
-            more: number;
-            money: string;
-            message: string;
-            rule: string;
-            /** @enum {string} */
-            urgency: "LOW" | "NORMAL" | "HIGH";
-            practice: boolean;
-            /** Format: int64 */
-            from: number;
-            /** Format: int64 */
-            until: number;
-        };
         CueReceipt: {
             /** Format: int64 */
             version: number;
             sentence: string;
             repeated: boolean;
         };
-        AddTime: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            /** Format: int64 */
-            seconds: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "addTime";
-        };
-        AddToCount: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-            /** Format: double */
-            by: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "addToCount";
-        };
-        AimClock: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            time: string;
-            zone: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "aimClock";
-        };
-        Cue: {
-            cue: string;
-        };
         CueWish: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PutBack"] | components["schemas"]["PutUp"] | components["schemas"]["Say"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartClock"] | components["schemas"]["StepCount"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
             key: string;
-        };
-        Held: {
-            held: string;
-        };
-        HeldCards: Omit<components["schemas"]["Held"], "held"> & {
-            own: components["schemas"]["TextRow"][];
-            /** Format: int32 */
-            up: number;
-            shown: boolean;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            held: "cards";
-        };
-        HeldClock: Omit<components["schemas"]["Held"], "held"> & {
-            run: components["schemas"]["Run"];
-            toward: string;
-            zone: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            held: "clock";
-        };
-        HeldCount: Omit<components["schemas"]["Held"], "held"> & {
-            /** Format: double */
-            value: number;
-            /** Format: double */
-            step: number;
-            /** Format: double */
-            least: number;
-            /** Format: double */
-            most: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            held: "count";
-        };
-        HeldPoints: Omit<components["schemas"]["Held"], "held"> & {
-            points: components["schemas"]["Topic"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            held: "points";
-        };
-        HeldSight: Omit<components["schemas"]["Held"], "held"> & {
-            shown: boolean;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            held: "sight";
-        };
-        HeldWords: Omit<components["schemas"]["Held"], "held"> & {
-            pattern: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            held: "words";
-        };
-        LetGo: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "letGo";
-        };
-        LetGoOf: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            slot: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "letGoOf";
-        };
-        MarkPoints: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-            points: components["schemas"]["Marked"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "markPoints";
-        };
-        Marked: {
-            /** Format: int32 */
-            point: number;
-            /** @enum {string} */
-            state: "OPEN" | "NOW" | "DONE";
-        };
-        MeasureCount: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-            /** Format: double */
-            step: number;
-            /** Format: double */
-            least: number;
-            /** Format: double */
-            most: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "measureCount";
-        };
-        NextPoint: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "nextPoint";
-        };
-        PauseClock: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "pauseClock";
-        };
-        PutBack: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            held: {
-                [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldWords"];
-            };
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "putBack";
-        };
-        PutUp: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            /** Format: int32 */
-            card: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "putUp";
-        };
-        Say: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-            words: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "say";
-        };
-        SetClockBack: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "setClockBack";
-        };
-        SetCount: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-            /** Format: double */
-            value: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "setCount";
-        };
-        ShowCards: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            shown: boolean;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "showCards";
-        };
-        ShowPiece: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            shown: boolean;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "showPiece";
-        };
-        StartClock: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "startClock";
-        };
-        StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-            /** Format: int32 */
-            times: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "stepCount";
-        };
-        TurnCards: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            /** Format: int32 */
-            by: number;
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "turnCards";
-        };
-        WriteCards: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            cards: components["schemas"]["TextRow"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "writeCards";
-        };
-        WritePoints: Omit<components["schemas"]["Cue"], "cue"> & {
-            piece: string;
-            field: string;
-            points: components["schemas"]["Topic"][];
-        } & {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            cue: "writePoints";
         };
         SignIn: {
             email: string;
@@ -5678,7 +6197,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            kind: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             box: components["schemas"]["Box"];
             bounds: components["schemas"]["Box"];
             /** Format: double */
@@ -5881,6 +6400,29 @@ export interface components {
             type: "TEXT" | "NUMBER" | "MONEY" | "TIME" | "LIST";
             group: string;
         };
+        DeedChoice: {
+            id: string;
+            words: string;
+        };
+        GroupChoice: {
+            /** @enum {string} */
+            id: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS";
+            title: string;
+            deeds: components["schemas"]["DeedChoice"][];
+        };
+        PassList: {
+            groups: components["schemas"]["GroupChoice"][];
+            passes: components["schemas"]["PassLine"][];
+        };
+        BreakTaken: {
+            /** Format: date-time */
+            began: string;
+            /** Format: int64 */
+            plannedSeconds: number;
+            /** Format: int64 */
+            seconds: number;
+            endedBy: string;
+        };
         AirTimeLine: {
             piece: string;
             title: string;
@@ -5894,7 +6436,7 @@ export interface components {
             number: number;
             who: string;
             /** @enum {string} */
-            door: "SESSION";
+            door: "SESSION" | "PASS" | "ADDRESS" | "SHOW";
             /** Format: date-time */
             at: string;
             sentence: string;
@@ -6071,7 +6613,7 @@ export interface components {
         };
         KindView: {
             /** @enum {string} */
-            id: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            id: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             title: string;
             /** @enum {string} */
             group: "FRAMES" | "SCREENS" | "WIDGETS" | "ORNAMENTS" | "FILES";
@@ -6238,6 +6780,15 @@ export interface components {
              * @enum {string}
              */
             type: "report";
+        };
+        ShowPass: Omit<components["schemas"]["Asked"], "type"> & {
+            token: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "pass";
         };
         Watch: Omit<components["schemas"]["Asked"], "type"> & {
             feed: string;
@@ -6752,6 +7303,54 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["ReadingsBoard"];
                 };
+            };
+        };
+    };
+    "put-api-shows-show-passes-pass-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                pass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PassLine"];
+                };
+            };
+        };
+    };
+    "delete-api-shows-show-passes-pass-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                pass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -7318,6 +7917,124 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    "get-cues-token-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskView"];
+                };
+            };
+        };
+    };
+    "post-cues-token-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeskCue"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-cues-token-undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-cues-token-redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-cues-token-alerts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AlertWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskView"];
                 };
             };
         };
@@ -8244,6 +8961,173 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReadingsBoard"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PassList"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PassLine"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-desk-undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-desk-undo-number-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-desk-redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-desk-cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeskCue"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-api-shows-show-desk-alerts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AlertWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskView"];
                 };
             };
         };
@@ -9558,7 +10442,7 @@ export interface operations {
             header?: never;
             path: {
                 theme: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -9986,7 +10870,7 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
-                kind: "BACKDROP" | "SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+                kind: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
             };
             cookie?: never;
         };
@@ -10356,6 +11240,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ShowValue"][];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-desk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskView"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-desk-breaks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BreakTaken"][];
                 };
             };
         };

@@ -2,6 +2,7 @@ package brandeon.core.art;
 
 import brandeon.core.art.kind.AlertArt;
 import brandeon.core.art.kind.BandArt;
+import brandeon.core.art.kind.BreakArt;
 import brandeon.core.art.kind.ChatArt;
 import brandeon.core.art.kind.ClockArt;
 import brandeon.core.art.kind.FrameArt;
@@ -103,6 +104,35 @@ public interface Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return ScreenArt.draw(family, easel, this);
+        }
+    }
+
+    /**
+     * What stands over everything while a break is on.
+     *
+     * @param label over the time that is left
+     * @param over  over the time since it should have been over
+     * @param clock counts down to when it should be over
+     */
+    record Break(Screen screen, String label, String over, ClockFace clock) implements Ask {
+        @Override
+        public Canvas canvas() {
+            return screen.canvas();
+        }
+
+        @Override
+        public Box box() {
+            return screen.box();
+        }
+
+        @Override
+        public Tune tune() {
+            return screen.tune();
+        }
+
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return BreakArt.draw(family, easel, this);
         }
     }
 

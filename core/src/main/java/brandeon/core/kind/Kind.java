@@ -99,6 +99,11 @@ public abstract class Kind {
         return false;
     }
 
+    /** Whether it stands over everything while a break is on, whatever scene it is. */
+    public boolean breaks() {
+        return false;
+    }
+
     /** Whether it is a clip between scenes, which begins when it is played. */
     public boolean clip() {
         return false;
@@ -133,6 +138,14 @@ public abstract class Kind {
     /** Whether it has the same size in pixels on any canvas, said by its figures {@code width} and {@code height}. */
     public boolean ownSize() {
         return false;
+    }
+
+    /** Two fields that belong to the two sides of something. */
+    public record Sides(String left, String right) {}
+
+    /** What its two sides have, where it has two. */
+    public List<Sides> sides() {
+        return List.of();
     }
 
     /** Whether two pieces of it may show the same: a number, points, cards or a clock. */

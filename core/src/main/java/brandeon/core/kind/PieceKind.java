@@ -10,6 +10,7 @@ import java.util.Optional;
 public enum PieceKind {
     BACKDROP(new Backdrop()),
     SCREEN(new Screen()),
+    BREAK_SCREEN(new BreakScreen()),
     FRAME(new Frame()),
     BAND(new Band()),
     FACT_LINE(new FactLine()),

@@ -34,6 +34,11 @@ final class Score extends Kind {
     }
 
     @Override
+    public List<Sides> sides() {
+        return List.of(new Sides("left", "right"), new Sides("leftFigure", "rightFigure"));
+    }
+
+    @Override
     public boolean liesOver() {
         return true;
     }

@@ -1,10 +1,13 @@
 package brandeon.core.layout;
 
 import brandeon.core.art.Ask;
+import brandeon.core.art.Blend;
 import brandeon.core.art.Look;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Mirror;
 import brandeon.core.art.Opening;
+import brandeon.core.art.Outline;
+import brandeon.core.art.Paint;
 import brandeon.core.art.PieceArt;
 import brandeon.core.art.Ring;
 import brandeon.core.canvas.Box;
@@ -13,14 +16,18 @@ import brandeon.core.canvas.CaptureFit;
 import brandeon.core.canvas.Share;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Palette;
+import brandeon.core.colour.Role;
 import brandeon.core.kind.Kind;
+import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Showing;
+import brandeon.core.kind.Zone;
 import brandeon.core.layout.ResolvedScene.Failed;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.live.AlertRule;
 import brandeon.core.motion.Pose;
 import brandeon.core.opening.FoundOpening;
+import brandeon.core.show.Break;
 import brandeon.core.show.LiveState;
 import brandeon.core.show.Spoken;
 import brandeon.core.theme.Artwork;
@@ -51,6 +58,9 @@ public final class Resolver {
     private static final List<Share> DIAMOND =
             List.of(new Share(0.5, 0), new Share(1, 0.5), new Share(0.5, 1), new Share(0, 0.5));
 
+    /** Id of the break screen of a theme that has none of its own. */
+    private static final String BREAK = "break-screen";
+
     private final Theme theme;
     private final Drawings drawings;
     private final Map<String, Piece> pieces = new HashMap<>();
@@ -75,33 +85,73 @@ public final class Resolver {
         return theme;
     }
 
+    /** The piece that stands over everything while a break is on. */
+    private Piece breaking(Break pause) {
+        Piece screen = theme.pieces().stream()
+                .filter(piece -> piece.kind().facts().breaks())
+                .findFirst()
+                .orElseGet(() -> Piece.of(BREAK, PieceKind.BREAK_SCREEN, PieceKind.BREAK_SCREEN.title()));
+        Piece said = pause.words().isBlank() ? screen : screen.withWords("title", pause.words());
+        return named(pause.picture())
+                .map(artwork -> said.with(Optional.of(new Inlay(artwork.id(), Blend.NORMAL, 1, Inlay.Fit.COVER))))
+                .orElse(said);
+    }
+
     public ResolvedScene resolve(Scene scene, Canvas canvas, LiveState live) {
+        Optional<Break> pause = live.show().pause();
+        Laid laid = new Laid();
+        pause.ifPresent(on -> screen(on, canvas, live, laid));
         Places places = new Places(theme, pieces, scene, canvas);
-        List<Placement> placements = new ArrayList<>();
-        List<FittedOpening> openings = new ArrayList<>();
-        List<Failed> failed = new ArrayList<>();
         for (Placed placed : scene.stack()) {
-            if (placed.shows(canvas.shape())) {
-                Box box = places.of(placed);
-                Manner manner = placed.manner(canvas.shape());
-                Piece piece = pieces.get(placed.piece());
-                PieceArt upright = PieceArt.nothing();
-                try {
-                    Spoken spoken = live.show().spoken(byItself(placed));
-                    piece = spoken.piece();
-                    if (spoken.seen()) {
-                        upright =
-                                mirrored(manner, box, laid(piece, box, canvas.unit(), draw(spoken, box, canvas, live)));
-                    }
-                } catch (RuntimeException e) {
-                    // Whatever is wrong with one piece, viewers go on seeing all others.
-                    failed.add(new Failed(piece.id(), e));
-                }
-                placements.add(new Placement(piece, placed, box, manner, turned(manner, box, upright)));
-                openings.addAll(fitted(piece, upright, manner.turned() ? manner.turn() : 0, box));
+            boolean over =
+                    pause.isEmpty() || pieces.get(placed.piece()).kind().facts().announces();
+            if (over && placed.shows(canvas.shape())) {
+                one(placed, places, canvas, live, laid);
             }
         }
-        return new ResolvedScene(scene, canvas, placements, openings, failed);
+        return new ResolvedScene(scene, canvas, laid.placements(), laid.openings(), laid.failed());
+    }
+
+    /** What was laid on a scene so far, from the back to the front. */
+    private record Laid(List<Placement> placements, List<FittedOpening> openings, List<Failed> failed) {
+        Laid() {
+            this(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+        }
+    }
+
+    private void one(Placed placed, Places places, Canvas canvas, LiveState live, Laid laid) {
+        Box box = places.of(placed);
+        Manner manner = placed.manner(canvas.shape());
+        Piece piece = pieces.get(placed.piece());
+        PieceArt upright = PieceArt.nothing();
+        try {
+            Spoken spoken = live.show().spoken(byItself(placed));
+            piece = spoken.piece();
+            if (spoken.seen()) {
+                upright = mirrored(manner, box, laid(piece, box, canvas.unit(), draw(spoken, box, canvas, live)));
+            }
+        } catch (RuntimeException e) {
+            // Whatever is wrong with one piece, viewers go on seeing all others.
+            laid.failed().add(new Failed(piece.id(), e));
+        }
+        laid.placements().add(new Placement(piece, placed, box, manner, turned(manner, box, upright)));
+        laid.openings().addAll(fitted(piece, upright, manner.turned() ? manner.turn() : 0, box));
+    }
+
+    /** What stands over everything while a break is on. */
+    private void screen(Break pause, Canvas canvas, LiveState live, Laid laid) {
+        Piece screen = breaking(pause);
+        Box all = canvas.size().box();
+        PieceArt art;
+        try {
+            art = laid(screen, all, canvas.unit(), draw(live.show().spoken(screen), all, canvas, live));
+        } catch (RuntimeException e) {
+            // Viewers must not see what a break is there to cover.
+            laid.failed().add(new Failed(screen.id(), e));
+            art = PieceArt.still(List.of(new Mark.Filled(
+                    Outline.rectangle(all), new Paint.Solid(look().palette().colour(Role.GROUND)))));
+        }
+        laid.placements().add(new Placement(screen, Placed.in(Zone.FULL, screen.id()), all, Manner.PLAIN, art));
     }
 
     /**
@@ -109,6 +159,9 @@ public final class Resolver {
      * Far quicker than resolving it.
      */
     public boolean differs(Scene scene, LiveState before, LiveState after) {
+        if (!before.show().pause().equals(after.show().pause())) {
+            return true;
+        }
         boolean said = !before.show().equals(after.show());
         boolean known =
                 !before.readings().equals(after.readings()) || !before.tables().equals(after.tables());
@@ -137,6 +190,9 @@ public final class Resolver {
      */
     public Map<Piece, Ask.Rotator> turns(Scene scene, Canvas canvas, LiveState live) {
         Map<Piece, Ask.Rotator> turns = new LinkedHashMap<>();
+        if (live.show().pause().isPresent()) {
+            return turns;
+        }
         for (Placed placed : scene.stack()) {
             Piece piece = pieces.get(placed.piece());
             if (placed.shows(canvas.shape())) {
@@ -286,11 +342,14 @@ public final class Resolver {
 
     /** A ready-made picture by its id, or else by its name as people type it. */
     private Optional<Ask.Still> picture(String wanted) {
+        return named(wanted).map(this::still);
+    }
+
+    private Optional<Artwork> named(String wanted) {
         return theme.artwork(wanted)
                 .or(() -> theme.artworks().stream()
                         .filter(artwork -> artwork.name().equalsIgnoreCase(wanted))
-                        .findFirst())
-                .map(this::still);
+                        .findFirst());
     }
 
     private Ask.Still still(Artwork artwork) {

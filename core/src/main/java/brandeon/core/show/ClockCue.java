@@ -72,6 +72,24 @@ public sealed interface ClockCue extends Cue {
         }
     }
 
+    /** Lets a clock show this much time; it runs on, or stands still, as it did. @param seconds that it shows */
+    record SetClock(String piece, long seconds) implements ClockCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Dial dial = Dial.of(stand, piece);
+            long shown = seconds * 1000;
+            require(
+                    seconds >= (dial.down() ? 1 : 0) && seconds <= LONGEST / 1000,
+                    dial.name() + " shows " + (dial.down() ? "1 second" : "nothing") + " to 5,999 minutes.");
+            Run run = dial.clock().run();
+            boolean runs = run.state() == Run.State.RUNNING && !dial.atZero(stand.at());
+            Run next = runs
+                    ? Run.running(dial.down() ? stand.at() + shown : stand.at() - shown, dial.down() ? shown : 0)
+                    : new Run(dial.down() ? Run.State.STANDING : Run.State.PAUSED, shown, dial.down() ? shown : 0);
+            return dial.set(stand, next, "set to " + written(shown));
+        }
+    }
+
     /**
      * Lets a clock count down to a time of day.
      *
@@ -106,7 +124,7 @@ public sealed interface ClockCue extends Cue {
     }
 
     /** A length of time as clocks show it: a started second counts as whole. */
-    private static String written(long millis) {
+    static String written(long millis) {
         long seconds = (millis + 999) / 1000;
         return String.format(Locale.ROOT, "%02d:%02d", seconds / 60, seconds % 60);
     }

@@ -3,7 +3,11 @@ package brandeon.core.show;
 import static brandeon.core.show.Shows.require;
 
 import brandeon.core.kind.Content;
+import brandeon.core.kind.Kind;
 import brandeon.core.theme.Piece;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 
 /** Counts. A piece of a score has two numbers, each under the name of its field. */
 public sealed interface CountCue extends Cue {
@@ -31,6 +35,48 @@ public sealed interface CountCue extends Cue {
         public Cued.Applied applied(Stand stand) {
             Held.HeldCount count = count(stand, this);
             return set(stand, this, new Held.HeldCount(value, count.step(), count.least(), count.most()));
+        }
+    }
+
+    /** Back to the number of the theme, which may be a live one; its step and its ends as well. */
+    record ResetCount(String piece, String field) implements CountCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Piece reset = stand.piece(piece);
+            count(stand, this);
+            require(stand.held(reset, field), "“" + reset.name() + "” is as its theme has it.");
+            return new Cued.Applied(stand.without(reset, field), stand.back(reset, field), reset.name() + ": reset");
+        }
+    }
+
+    /** The two sides of a score change places, with their names and figures. */
+    record SwapSides(String piece) implements CountCue {
+        @Override
+        public String field() {
+            return "";
+        }
+
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Piece swapped = stand.piece(piece);
+            List<Kind.Sides> sides = swapped.kind().facts().sides();
+            require(!sides.isEmpty(), "“" + swapped.name() + "” has no two sides.");
+            Show next = stand.show();
+            Map<String, Held> before = new LinkedHashMap<>();
+            for (Kind.Sides pair : sides) {
+                Held left = said(stand, swapped, pair.left());
+                Held right = said(stand, swapped, pair.right());
+                before.put(pair.left(), left);
+                before.put(pair.right(), right);
+                next = new Stand(next, stand.starting(), stand.at()).with(swapped, pair.left(), right);
+                next = new Stand(next, stand.starting(), stand.at()).with(swapped, pair.right(), left);
+            }
+            return new Cued.Applied(next, this, swapped.name() + ": sides swapped");
+        }
+
+        private static Held said(Stand stand, Piece piece, String field) {
+            Held standard = Starting.held(piece, field).orElseThrow();
+            return stand.held(piece, field, standard.getClass(), field);
         }
     }
 

@@ -15,15 +15,20 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = ClockCue.StartClock.class, name = "startClock"),
     @Type(value = ClockCue.PauseClock.class, name = "pauseClock"),
     @Type(value = ClockCue.AddTime.class, name = "addTime"),
+    @Type(value = ClockCue.SetClock.class, name = "setClock"),
     @Type(value = ClockCue.AimClock.class, name = "aimClock"),
     @Type(value = ClockCue.SetClockBack.class, name = "setClockBack"),
     @Type(value = CountCue.StepCount.class, name = "stepCount"),
     @Type(value = CountCue.AddToCount.class, name = "addToCount"),
     @Type(value = CountCue.SetCount.class, name = "setCount"),
+    @Type(value = CountCue.ResetCount.class, name = "resetCount"),
+    @Type(value = CountCue.SwapSides.class, name = "swapSides"),
     @Type(value = CountCue.MeasureCount.class, name = "measureCount"),
     @Type(value = CardCue.PutUp.class, name = "putUp"),
     @Type(value = CardCue.TurnCards.class, name = "turnCards"),
     @Type(value = CardCue.ShowCards.class, name = "showCards"),
+    @Type(value = CardCue.PrepareCard.class, name = "prepareCard"),
+    @Type(value = CardCue.TakeCard.class, name = "takeCard"),
     @Type(value = CardCue.WriteCards.class, name = "writeCards"),
     @Type(value = PointCue.MarkPoints.class, name = "markPoints"),
     @Type(value = PointCue.NextPoint.class, name = "nextPoint"),
@@ -32,11 +37,23 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = PieceCue.ShowPiece.class, name = "showPiece"),
     @Type(value = PieceCue.LetGo.class, name = "letGo"),
     @Type(value = PieceCue.LetGoOf.class, name = "letGoOf"),
-    @Type(value = PieceCue.PutBack.class, name = "putBack")
+    @Type(value = PieceCue.PutBack.class, name = "putBack"),
+    @Type(value = BreakCue.StartBreak.class, name = "startBreak"),
+    @Type(value = BreakCue.LengthenBreak.class, name = "lengthenBreak"),
+    @Type(value = BreakCue.EndBreak.class, name = "endBreak"),
+    @Type(value = BreakCue.WriteBreak.class, name = "writeBreak"),
+    @Type(value = BreakCue.TickMicrophone.class, name = "tickMicrophone"),
+    @Type(value = BreakCue.PutBreak.class, name = "putBreak"),
+    @Type(value = SequenceCue.WriteSequence.class, name = "writeSequence"),
+    @Type(value = SequenceCue.RemoveSequence.class, name = "removeSequence"),
+    @Type(value = SequenceCue.StartSequence.class, name = "startSequence"),
+    @Type(value = SequenceCue.StopSequence.class, name = "stopSequence"),
+    @Type(value = SequenceCue.GoOn.class, name = "goOnSequence"),
+    @Type(value = SequenceCue.TakeSteps.class, name = "takeSteps")
 })
-public sealed interface Cue permits ClockCue, CountCue, CardCue, PointCue, PieceCue {
+public sealed interface Cue permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue {
 
-    /** Id of the piece that it is about. */
+    /** Id of the piece that it is about; empty for what is about the whole show. */
     String piece();
 
     /**

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalLong;
 
 /**
  * One thing that a show says of a piece, in place of what the theme says. Everything that is particular to such a thing
@@ -38,6 +39,16 @@ public sealed interface Held {
     /** How much text it holds. */
     default int letters() {
         return 0;
+    }
+
+    /** As it is at an instant, epoch milliseconds. */
+    default Held at(long now) {
+        return this;
+    }
+
+    /** When it becomes something else by itself, epoch milliseconds. */
+    default OptionalLong until() {
+        return OptionalLong.empty();
     }
 
     /** Whether pieces that share what they show have it in common; else it is of one piece alone. */
@@ -126,10 +137,34 @@ public sealed interface Held {
      * @param own   cards of the show; empty for those of the theme
      * @param up    counted from 0; past the last one it is the last
      * @param shown whether the piece is seen at all
+     * @param end   epoch milliseconds at which it goes by itself; 0 for never
+     * @param ready the card that is prepared to come next, counted from 0; -1 for the one after
      */
-    record HeldCards(List<TextRow> own, int up, boolean shown) implements Held {
+    record HeldCards(List<TextRow> own, int up, boolean shown, long end, int ready) implements Held {
 
-        static final HeldCards FIRST = new HeldCards(List.of(), 0, true);
+        static final HeldCards FIRST = new HeldCards(List.of(), 0, true, 0, -1);
+
+        HeldCards up(int card, boolean seen) {
+            return new HeldCards(own, card, seen, 0, ready);
+        }
+
+        HeldCards seenUntil(long instant) {
+            return new HeldCards(own, up, shown, instant, ready);
+        }
+
+        HeldCards prepared(int card) {
+            return new HeldCards(own, up, shown, end, card);
+        }
+
+        @Override
+        public Held at(long now) {
+            return end > 0 && end <= now ? up(up, false) : this;
+        }
+
+        @Override
+        public OptionalLong until() {
+            return end > 0 ? OptionalLong.of(end) : OptionalLong.empty();
+        }
 
         public HeldCards {
             own = List.copyOf(own);
@@ -138,6 +173,9 @@ public sealed interface Held {
         @Override
         public void require() {
             new Content.Rows(own, "").require();
+            if (end < 0 || ready < -1 || ready > Content.MOST) {
+                throw new Mistake("There is no such card to come.");
+            }
             if (up < 0 || up > Content.MOST) {
                 throw new Mistake("There is no card number " + (up + 1L) + ".");
             }

@@ -20,6 +20,7 @@ public final class Panel {
      * @param alike names of other pieces that show the same
      * @param held  whether the show says something of it in place of its theme
      * @param seen  unless somebody hid it by hand
+     * @param sides whether its numbers are those of two sides
      */
     public record Control(
             String piece,
@@ -30,6 +31,7 @@ public final class Panel {
             boolean seen,
             Optional<Dial> dial,
             List<Tally> tallies,
+            boolean sides,
             Optional<Deck> deck,
             List<Order> orders,
             List<Line> lines) {}
@@ -46,8 +48,14 @@ public final class Panel {
     public record Tally(
             String field, String title, double value, double step, double least, double most, boolean live) {}
 
-    /** Cards. @param up the one that is up, or would be, counted from 0 */
-    public record Deck(List<TextRow> cards, int up, boolean shown, boolean own) {}
+    /**
+     * Cards.
+     *
+     * @param up   the one that is up, or would be, counted from 0
+     * @param end  when it goes by itself, epoch milliseconds; 0 for never
+     * @param next the one that comes next
+     */
+    public record Deck(List<TextRow> cards, int up, boolean shown, boolean own, long end, int next) {}
 
     /** What is to be gone through. */
     public record Order(String field, String title, List<Content.Topic> points) {}
@@ -56,6 +64,38 @@ public final class Panel {
     public record Line(String field, String title, String words, boolean over) {}
 
     private Panel() {}
+
+    /**
+     * What somebody with some rights sees: nothing of what they may not change. Pieces of which nothing is left are
+     * left out.
+     */
+    public static List<Control> within(List<Control> all, List<Grant> grants) {
+        return all.stream()
+                .map(control -> new Control(
+                        control.piece(),
+                        control.kind(),
+                        control.name(),
+                        control.alike(),
+                        control.held(),
+                        control.seen(),
+                        control.dial().filter(_ -> any(grants, CueGroup.CLOCKS, control)),
+                        any(grants, CueGroup.COUNTS, control) ? control.tallies() : List.of(),
+                        control.sides() && Grant.take(grants, "swapSides", control.piece()),
+                        control.deck().filter(_ -> any(grants, CueGroup.CARDS, control)),
+                        any(grants, CueGroup.POINTS, control) ? control.orders() : List.of(),
+                        any(grants, CueGroup.WORDS, control) ? control.lines() : List.of()))
+                .filter(control -> control.dial().isPresent()
+                        || !control.tallies().isEmpty()
+                        || control.deck().isPresent()
+                        || !control.orders().isEmpty()
+                        || !control.lines().isEmpty()
+                        || any(grants, CueGroup.SIGHT, control))
+                .toList();
+    }
+
+    private static boolean any(List<Grant> grants, CueGroup group, Control control) {
+        return group.deeds().keySet().stream().anyMatch(deed -> Grant.take(grants, deed, control.piece()));
+    }
 
     /** In the order of the theme; of pieces that share what they show the one that has it. */
     public static List<Control> of(Show show, Starting starting) {
@@ -84,6 +124,7 @@ public final class Panel {
                 Starting.slots(piece, ContentType.COUNT).stream()
                         .map(field -> tally(stand, piece, field))
                         .toList(),
+                !piece.kind().facts().sides().isEmpty(),
                 piece.kind().facts().cards().map(_ -> deck(stand, piece)),
                 Starting.slots(piece, ContentType.POINTS).stream()
                         .map(field -> order(stand, piece, field))
@@ -109,7 +150,12 @@ public final class Panel {
     private static Deck deck(Stand stand, Piece piece) {
         CardCue.Deck deck = CardCue.Deck.of(stand, piece.id());
         return new Deck(
-                deck.cards(), deck.up(), deck.held().shown(), !deck.held().own().isEmpty());
+                deck.cards(),
+                deck.up(),
+                deck.held().shown(),
+                !deck.held().own().isEmpty(),
+                deck.held().end(),
+                deck.coming(deck.held()));
     }
 
     private static Order order(Stand stand, Piece piece, String field) {

@@ -3,7 +3,9 @@ package brandeon.core.show;
 import brandeon.core.kind.Run;
 import brandeon.core.theme.Piece;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -12,9 +14,13 @@ import java.util.TreeMap;
  * What all pieces of a show say now, apart from how they look. What it does not hold, themes say. Changed only by
  * {@link Shows#apply}.
  *
- * @param held by the piece that names it and the slot in which it is kept
+ * @param held      by the piece that names it and the slot in which it is kept
+ * @param pause     the break that is on
+ * @param sequences that were prepared
+ * @param underway  sequences that were started and have steps to come; one of each at most
  */
-public record Show(Map<String, Map<String, Held>> held) {
+public record Show(
+        Map<String, Map<String, Held>> held, Optional<Break> pause, List<Sequence> sequences, List<Underway> underway) {
 
     /** One that leaves everything to the themes. */
     public static final Show QUIET = new Show(Map.of());
@@ -23,14 +29,23 @@ public record Show(Map<String, Map<String, Held>> held) {
         Map<String, Map<String, Held>> all = new TreeMap<>();
         held.forEach((piece, slots) -> all.put(piece, Collections.unmodifiableMap(new TreeMap<>(slots))));
         held = Collections.unmodifiableMap(all);
+        sequences = List.copyOf(sequences);
+        underway = List.copyOf(underway);
+    }
+
+    /** One in which nothing else goes on. */
+    public Show(Map<String, Map<String, Held>> held) {
+        this(held, Optional.empty(), List.of(), List.of());
     }
 
     /** What it takes in memory, in bytes, roughly. */
     public int weight() {
         return held.values().stream()
-                .flatMap(slots -> slots.values().stream())
-                .mapToInt(one -> 300 + 2 * one.letters())
-                .sum();
+                        .flatMap(slots -> slots.values().stream())
+                        .mapToInt(one -> 300 + 2 * one.letters())
+                        .sum()
+                + sequences.stream().mapToInt(one -> 300 + 2 * one.letters()).sum()
+                + 8000 * underway.size();
     }
 
     /** Empty where a theme says it. */
@@ -41,6 +56,9 @@ public record Show(Map<String, Map<String, Held>> held) {
     /** A piece as it is said and shown now. */
     public Spoken spoken(Piece piece) {
         Spoken spoken = Spoken.byItself(piece);
+        if (piece.kind().facts().breaks() && pause.isPresent()) {
+            spoken = spoken.running(pause.get().run());
+        }
         for (Map.Entry<String, Held> one : of(piece).entrySet()) {
             spoken = one.getValue().over(spoken, one.getKey());
         }
@@ -76,7 +94,7 @@ public record Show(Map<String, Map<String, Held>> held) {
         Map<String, Held> slots = new TreeMap<>(all.getOrDefault(piece, Map.of()));
         slots.put(slot, one);
         all.put(piece, slots);
-        return new Show(all);
+        return holding(all);
     }
 
     Show without(String piece, String slot) {
@@ -88,6 +106,66 @@ public record Show(Map<String, Map<String, Held>> held) {
         } else {
             all.put(piece, slots);
         }
-        return new Show(all);
+        return holding(all);
+    }
+
+    private Show holding(Map<String, Map<String, Held>> next) {
+        return new Show(next, pause, sequences, underway);
+    }
+
+    Show pausing(Optional<Break> next) {
+        return new Show(held, next, sequences, underway);
+    }
+
+    Show sequencing(List<Sequence> next) {
+        return new Show(held, pause, next, underway);
+    }
+
+    Show proceeding(List<Underway> next) {
+        return new Show(held, pause, sequences, next);
+    }
+
+    Optional<Sequence> sequence(String id) {
+        return sequences.stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
+    Optional<Underway> underway(String sequence) {
+        return underway.stream().filter(one -> one.sequence().equals(sequence)).findFirst();
+    }
+
+    /** As it is at an instant, epoch milliseconds: what was to be seen until then is not seen any more. */
+    public Show at(long now) {
+        if (next(0).filter(at -> at <= now).isEmpty()) {
+            return this;
+        }
+        Map<String, Map<String, Held>> all = new TreeMap<>();
+        held.forEach((piece, slots) -> {
+            Map<String, Held> then = new TreeMap<>();
+            slots.forEach((slot, one) -> then.put(slot, one.at(now)));
+            all.put(piece, then);
+        });
+        return holding(all);
+    }
+
+    /** The next instant after one at which something else is seen by itself, epoch milliseconds. */
+    public Optional<Long> next(long now) {
+        return held.values().stream()
+                .flatMap(slots -> slots.values().stream())
+                .flatMap(one -> one.until().stream().boxed())
+                .filter(at -> at > now)
+                .min(Long::compare);
+    }
+
+    /** When something is to be done by itself: a step of a sequence, epoch milliseconds. */
+    public Optional<Long> due() {
+        return underway.stream().map(Underway::due).min(Long::compare);
+    }
+
+    /** What is to be done by itself at an instant, epoch milliseconds. */
+    public Optional<Cue> dueAt(long now) {
+        return underway.stream()
+                .filter(one -> one.due() <= now)
+                .min(Comparator.comparingLong(Underway::due))
+                .map(one -> new SequenceCue.TakeSteps(one.sequence()));
     }
 }

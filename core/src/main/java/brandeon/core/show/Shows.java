@@ -16,7 +16,8 @@ public final class Shows {
      */
     public static Cued apply(Show show, Starting starting, Cue cue, long at) {
         try {
-            Cued.Applied applied = cue.applied(new Stand(show, starting, at));
+            Cued.Applied applied = cue.applied(new Stand(show.at(at), starting, at));
+            applied.show().pause().ifPresent(Break::require);
             applied.show().held().values().forEach(slots -> slots.values().forEach(Held::require));
             return applied;
         } catch (Refusal | Mistake e) {

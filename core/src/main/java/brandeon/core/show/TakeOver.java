@@ -49,7 +49,7 @@ public final class TakeOver {
     private static Map<String, Content> content(Piece piece, String slot, Held held) {
         return switch (held) {
             case Held.HeldClock _, Held.HeldSight _ -> Map.of();
-            case Held.HeldCards(List<TextRow> own, int _, boolean _) ->
+            case Held.HeldCards(List<TextRow> own, int _, boolean _, long _, int _) ->
                 own.isEmpty() ? Map.of() : cards(piece, slot, own);
             case Held.HeldCount _, Held.HeldPoints _, Held.HeldWords _ ->
                 Map.of(slot, held.over(Spoken.byItself(piece), slot).content(slot));

@@ -233,14 +233,14 @@ class CuesTest {
         cue(new CardCue.TurnCards("guest", 1), NOW);
         assertThat(words("guest", "name")).isEqualTo("Oskar Dunlin");
         assertThat(words("guest", "line")).startsWith("Builds");
-        cue(new CardCue.ShowCards("guest", false), NOW);
+        cue(new CardCue.ShowCards("guest", false, 0), NOW);
         assertThat(spoken("guest").seen()).isFalse();
-        cue(new CardCue.PutUp("guest", 2), NOW);
+        cue(new CardCue.PutUp("guest", 2, 0), NOW);
         assertThat(spoken("guest").seen()).isTrue();
         assertThat(words("guest", "name")).isEqualTo("Maret Sedge");
         cue(new CardCue.TurnCards("guest", 1), NOW);
         assertThat(words("guest", "name")).as("after the last comes the first").isEqualTo("Tove Sedge");
-        assertThat(refused(new CardCue.PutUp("guest", 3), NOW))
+        assertThat(refused(new CardCue.PutUp("guest", 3, 0), NOW))
                 .contains("number 4")
                 .contains("3");
         cue(new CardCue.WriteCards("guest", List.of(new TextRow("Ilse Fenn", "Hears bats"))), NOW);
@@ -291,7 +291,7 @@ class CuesTest {
     void whatIsNotThereIsRefused() {
         assertThat(refused(new PieceCue.ShowPiece("gone", false), NOW)).contains("piece");
         assertThat(refused(new ClockCue.StartClock("sightings"), NOW)).contains("Sightings");
-        assertThat(refused(new CardCue.PutUp("sightings", 0), NOW)).contains("cards");
+        assertThat(refused(new CardCue.PutUp("sightings", 0, 0), NOW)).contains("cards");
         assertThat(refused(new PointCue.NextPoint("guest", "rows"), NOW)).contains("rows");
         assertThat(refused(new CountCue.StepCount("guest", "name", 1), NOW)).contains("name");
         assertThat(refused(new PieceCue.LetGo("guest"), NOW)).contains("as its theme has it");
@@ -346,9 +346,9 @@ class CuesTest {
             case 7 -> new CountCue.AddToCount(counter, "value", random.nextInt(-30, 40));
             case 8 -> new CountCue.SetCount(counter, "value", random.nextInt(-5, 30));
             case 9 -> new CountCue.MeasureCount(counter, "value", 1 + random.nextInt(4), -10, 10 + random.nextInt(30));
-            case 10 -> new CardCue.PutUp("guest", random.nextInt(4));
+            case 10 -> new CardCue.PutUp("guest", random.nextInt(4), 0);
             case 11 -> new CardCue.TurnCards("guest", random.nextInt(-2, 3));
-            case 12 -> new CardCue.ShowCards("guest", random.nextBoolean());
+            case 12 -> new CardCue.ShowCards("guest", random.nextBoolean(), 0);
             case 13 ->
                 new CardCue.WriteCards(
                         "guest", random.nextBoolean() ? List.of() : List.of(new TextRow("Ilse Fenn", "Hears bats")));

@@ -48,6 +48,7 @@ public class Keys {
         INLET,
         MAPPED_INLET,
         TABLE,
+        PASS,
         INVITATION,
         RECOVERY
     }

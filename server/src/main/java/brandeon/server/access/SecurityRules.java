@@ -27,6 +27,7 @@ class SecurityRules {
     private static final String[] OPEN = {
         "/o/**",
         "/inlets/**",
+        "/cues/**",
         "/tables/**",
         "/painted/**",
         "/sounds/**",
@@ -35,7 +36,8 @@ class SecurityRules {
         "/fonts.css",
         "/assets/**",
         "/keeper.js",
-        "/live/outlet"
+        "/live/outlet",
+        "/live/desk"
     };
 
     /**

@@ -53,7 +53,7 @@ public class Channels implements Belongings {
             switch (wake.kind()) {
                 case CHANNEL -> known.forget(wake.id());
                 case PLATFORM, ANYTHING -> known.forgetAll();
-                case THEME, SHOW, FACTS, OUTLET, MEMBER -> {}
+                case THEME, SHOW, FACTS, OUTLET, MEMBER, PASS -> {}
             }
         });
     }

@@ -51,7 +51,7 @@ public class PlatformProfiles {
         wakes.listen(wake -> {
             switch (wake.kind()) {
                 case PLATFORM, ANYTHING -> known.forgetAll();
-                case THEME, SHOW, CHANNEL, FACTS, OUTLET, MEMBER -> {}
+                case THEME, SHOW, CHANNEL, FACTS, OUTLET, MEMBER, PASS -> {}
             }
         });
     }

@@ -36,6 +36,7 @@ public class RateLimits {
         CLIP(20, 30, "Too many clips are begun"),
         UPLOAD(400, 400, "Too many files are sent"),
         TABLE(120, 1200, "This table is written too often"),
+        CUE(300, 3000, "Too many deeds"),
         SIGNAL(10_000, 120_000, "Too many signals"),
         OUTLET(240, 240, "This link is opened too often"),
         PICTURE(2000, 6000, "Too many pictures are asked for"),

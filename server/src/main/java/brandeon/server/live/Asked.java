@@ -14,6 +14,7 @@ import java.util.UUID;
     @Type(value = Asked.WatchScene.class, name = "watchScene"),
     @Type(value = Asked.FollowTheme.class, name = "followTheme"),
     @Type(value = Asked.FollowShow.class, name = "followShow"),
+    @Type(value = Asked.ShowPass.class, name = "pass"),
     @Type(value = Asked.Leave.class, name = "leave"),
     @Type(value = Asked.Whereabouts.class, name = "at"),
     @Type(value = Asked.Report.class, name = "report"),
@@ -61,6 +62,9 @@ public sealed interface Asked {
 
     /** The editor wants to hear whenever something else is said in a show. */
     record FollowShow(UUID show) implements Asked {}
+
+    /** The first message of a desk that somebody with a pass has open. @param token what its link ends with */
+    record ShowPass(String token) implements Asked {}
 
     /** No more of this feed. */
     record Leave(String feed) implements Asked {}

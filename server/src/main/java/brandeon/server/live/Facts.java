@@ -167,7 +167,7 @@ public class Facts {
                 feeding.forgetAll();
             }
             case PLATFORM -> feeding.forgetAll();
-            case THEME, SHOW, OUTLET, MEMBER -> {}
+            case THEME, SHOW, OUTLET, MEMBER, PASS -> {}
         }
     }
 
@@ -333,9 +333,9 @@ public class Facts {
     /**
      * Something that somebody does to the queue, written with what it means for signals.
      *
-     * @param by the account that does it
+     * @param by the account that does it; empty for somebody with a pass
      */
-    public Standing control(UUID show, UUID by, Control control) {
+    public Standing control(UUID show, Optional<UUID> by, Control control) {
         return insisting(show, before -> {
             Pace pace = shows.announcing(show).pace();
             return transactions.execute(_ -> {
@@ -363,7 +363,7 @@ public class Facts {
         }
     }
 
-    private static List<SignalBatch.Decided> decided(AlertQueue.Passed before, AlertQueue after, UUID by) {
+    private static List<SignalBatch.Decided> decided(AlertQueue.Passed before, AlertQueue after, Optional<UUID> by) {
         List<SignalBatch.Decided> decided = new ArrayList<>(shown(before));
         for (AlertQueue.Alert one : before.queue().alerts()) {
             Optional<AlertQueue.Alert> left = after.alerts().stream()
@@ -373,9 +373,9 @@ public class Facts {
                 continue;
             }
             if (left.isEmpty()) {
-                decided.add(decided(one, Fate.DROPPED, Optional.empty(), Optional.of(by)));
+                decided.add(decided(one, Fate.DROPPED, Optional.empty(), by));
             } else if (left.get().cut() && !one.cut()) {
-                decided.add(decided(one, Fate.SKIPPED, Optional.of(left.get().slot()), Optional.of(by)));
+                decided.add(decided(one, Fate.SKIPPED, Optional.of(left.get().slot()), by));
             }
         }
         return decided;

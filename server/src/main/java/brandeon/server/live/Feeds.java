@@ -83,7 +83,7 @@ public class Feeds {
                         road.changed(ThemeRoad.Change.THEME);
                         road.changed(ThemeRoad.Change.LIVE);
                     });
-                case OUTLET, MEMBER -> {}
+                case OUTLET, MEMBER, PASS -> {}
             }
         });
     }
@@ -201,6 +201,13 @@ public class Feeds {
         return Optional.ofNullable(roads.get(key.theme()))
                 .flatMap(road -> Optional.ofNullable(road.feeds().get(key)))
                 .map(Feed::hash);
+    }
+
+    /** Everything live that the feeds of a theme show by now; empty when nobody watches any of them. */
+    public Optional<LiveState> painted(UUID theme, FeedKey.Source source) {
+        return Optional.ofNullable(roads.get(theme))
+                .flatMap(road -> road.painted(source))
+                .map(ThemeRoad.Painted::live);
     }
 
     /** One that is just being given up takes nobody any more; then there is another one. */

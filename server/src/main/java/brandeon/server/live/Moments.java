@@ -48,7 +48,9 @@ public class Moments {
     }
 
     private LiveState now(UUID workspace, UUID id) {
-        Show show = shows.find(id).map(RunningShows.Running::show).orElse(Show.QUIET);
+        Show show = shows.find(id)
+                .map(running -> running.show().at(System.currentTimeMillis()))
+                .orElse(Show.QUIET);
         Facts.Standing known = facts.now(id);
         return new LiveState(
                 facts.readings(id),
@@ -70,10 +72,11 @@ public class Moments {
         long now = time.now();
         long clock = System.currentTimeMillis();
         long day = shows.counting(show).next(clock) - clock;
-        return Optional.of(facts.now(show)
-                .alerts()
-                .next(now)
-                .map(at -> Math.min(at - now, day))
-                .orElse(day));
+        long said = shows.find(show)
+                .flatMap(running -> running.show().next(clock))
+                .map(at -> at - clock)
+                .orElse(day);
+        long alert = facts.now(show).alerts().next(now).map(at -> at - now).orElse(day);
+        return Optional.of(Math.min(day, Math.min(said, alert)));
     }
 }

@@ -15,6 +15,7 @@ import java.util.UUID;
     @Type(value = Told.Patch.class, name = "patch"),
     @Type(value = Told.Changed.class, name = "changed"),
     @Type(value = Told.ShowChanged.class, name = "show"),
+    @Type(value = Told.Arrived.class, name = "arrived"),
     @Type(value = Told.PeopleHere.class, name = "people"),
     @Type(value = Told.Sounding.class, name = "sounding"),
     @Type(value = Told.Time.class, name = "time"),
@@ -56,6 +57,14 @@ public sealed interface Told {
 
     /** Something else is said in a show that one follows. */
     record ShowChanged(UUID show, long version) implements Told {}
+
+    /**
+     * How far what is said in a show that one follows has come.
+     *
+     * @param version of the show
+     * @param on      how many of all open sources show it
+     */
+    record Arrived(UUID show, long version, int on, int of) implements Told {}
 
     /** The others on the theme that one is on. */
     record PeopleHere(List<Person> people) implements Told {}

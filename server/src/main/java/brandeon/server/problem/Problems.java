@@ -45,6 +45,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail gone(Gone e) {
+        return problem(HttpStatus.GONE, "Gone", e.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail refused(Refused e) {
         return problem(HttpStatus.CONFLICT, "Not possible now", e.getMessage());
     }

@@ -3,8 +3,10 @@ package brandeon.server.publish;
 import brandeon.server.live.Asked;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What open outlets last said of themselves, and who still opens old links. Kept in memory: it is only true now. */
@@ -36,6 +38,14 @@ public class Health {
         if (mine != null) {
             mine.remove(connection);
         }
+    }
+
+    /** Ids of all sources that are open. */
+    public Set<UUID> open() {
+        return open.entrySet().stream()
+                .filter(entry -> !entry.getValue().isEmpty())
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     public void oldLinkOpened(UUID outlet, long at) {

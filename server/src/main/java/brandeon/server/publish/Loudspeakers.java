@@ -75,7 +75,7 @@ public class Loudspeakers {
                     speaking.keySet().forEach(this::look);
                     look(_ -> true);
                 }
-                case PLATFORM, MEMBER -> {}
+                case PLATFORM, MEMBER, PASS -> {}
             }
         });
     }

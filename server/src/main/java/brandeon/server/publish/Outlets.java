@@ -92,7 +92,7 @@ public class Outlets implements Belongings {
             switch (wake.kind()) {
                 case OUTLET -> known.forget(wake.id());
                 case ANYTHING -> known.forgetAll();
-                case THEME, SHOW, CHANNEL, FACTS, PLATFORM, MEMBER -> {}
+                case THEME, SHOW, CHANNEL, FACTS, PLATFORM, MEMBER, PASS -> {}
             }
         });
     }

@@ -50,6 +50,8 @@ public class Records {
         }
     }
 
+    private static final UUID NOBODY = new UUID(0, 0);
+
     private final DeedRows rows;
     private final EntityManager entities;
     private final Members members;
@@ -99,7 +101,13 @@ public class Records {
                 String name = shows.get(member, show).name();
                 shows.record(member, show, MOST_EACH)
                         .forEach(line -> lines.add(new DeedLine(
-                                line.at(), line.account(), "", Deed.Kind.CUE, name, line.sentence(), line.undone())));
+                                line.at(),
+                                line.account().orElse(NOBODY),
+                                line.who(),
+                                Deed.Kind.CUE,
+                                name,
+                                line.sentence(),
+                                line.undone())));
             });
         }
         rows.findByWorkspaceIdOrderByAtDesc(member.workspace(), Limit.of(MOST_EACH))
@@ -110,7 +118,7 @@ public class Records {
         return lines.stream()
                 .filter(filter::takes)
                 .sorted(Comparator.comparing(DeedLine::at).reversed())
-                .map(line -> line.by(names.getOrDefault(line.account(), "Somebody")))
+                .map(line -> line.who().isEmpty() ? line.by(names.getOrDefault(line.account(), "Somebody")) : line)
                 .toList();
     }
 }

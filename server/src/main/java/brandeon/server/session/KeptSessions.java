@@ -53,7 +53,7 @@ class KeptSessions implements SessionRepository<KeptSession> {
             switch (wake.kind()) {
                 // Somebody's session may have ended; the others are read again.
                 case MEMBER, ANYTHING -> forget();
-                case THEME, SHOW, CHANNEL, FACTS, OUTLET, PLATFORM -> {}
+                case THEME, SHOW, CHANNEL, FACTS, OUTLET, PLATFORM, PASS -> {}
             }
         });
     }

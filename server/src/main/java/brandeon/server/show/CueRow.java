@@ -33,7 +33,14 @@ class CueRow {
     @EmbeddedId
     Key key;
 
+    /** Null where it was no account. */
     UUID accountId;
+
+    /** Null where it was no pass. */
+    UUID passId;
+
+    /** Name of who did it where it was no account. */
+    String who;
 
     /** Through which it came. */
     @Enumerated(EnumType.STRING)

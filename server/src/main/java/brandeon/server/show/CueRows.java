@@ -14,13 +14,15 @@ interface CueRows extends JpaRepository<CueRow, CueRow.Key> {
     /** @return 0 when a cue with this name was applied before; nothing is added then */
     @Modifying
     @Query("""
-            insert into CueRow (key.showId, key.number, accountId, door, name, at, cue, inverse, sentence, state)
-            values (:show, :number, :account, :door, :name, :at, :cue, :inverse, :sentence, :state)
+            insert into CueRow (key.showId, key.number, accountId, passId, who, door, name, at, cue, inverse, sentence, state)
+            values (:show, :number, :account, :pass, :who, :door, :name, :at, :cue, :inverse, :sentence, :state)
             on conflict (key.showId, name) do nothing""")
     int add(
             UUID show,
             long number,
             UUID account,
+            UUID pass,
+            String who,
             Door door,
             String name,
             Instant at,
@@ -35,22 +37,34 @@ interface CueRows extends JpaRepository<CueRow, CueRow.Key> {
     @Query("select c from CueRow c where c.key.showId = :show order by c.key.number desc")
     List<CueRow> latest(UUID show, Limit limit);
 
+    /** Of one pass. */
     @Query("""
-            select c from CueRow c where c.key.showId = :show and c.accountId = :account and c.state = :state
+            select c from CueRow c where c.key.showId = :show and c.passId = :pass
             order by c.key.number desc""")
-    List<CueRow> latestOf(UUID show, UUID account, CueRow.State state, Limit limit);
+    List<CueRow> latestWith(UUID show, UUID pass, Limit limit);
+
+    /** What was done after another one and stands. */
+    @Query("""
+            select c from CueRow c where c.key.showId = :show and c.key.number > :number
+            and c.state = brandeon.server.show.CueRow.State.DONE""")
+    List<CueRow> since(UUID show, long number);
 
     @Query("""
-            select c from CueRow c where c.key.showId = :show and c.accountId = :account and c.state = :state
-            order by c.key.number asc""")
-    List<CueRow> earliestOf(UUID show, UUID account, CueRow.State state, Limit limit);
+            select c from CueRow c where c.key.showId = :show and (c.accountId = :by or c.passId = :by) and c.state = :state
+            order by c.key.number desc""")
+    List<CueRow> latestOf(UUID show, UUID by, CueRow.State state, Limit limit);
 
-    @Query("select distinct c.state from CueRow c where c.key.showId = :show and c.accountId = :account")
-    List<CueRow.State> states(UUID show, UUID account);
+    @Query("""
+            select c from CueRow c where c.key.showId = :show and (c.accountId = :by or c.passId = :by) and c.state = :state
+            order by c.key.number asc""")
+    List<CueRow> earliestOf(UUID show, UUID by, CueRow.State state, Limit limit);
+
+    @Query("select distinct c.state from CueRow c where c.key.showId = :show and (c.accountId = :by or c.passId = :by)")
+    List<CueRow.State> states(UUID show, UUID by);
 
     @Modifying
     @Query("""
             update CueRow c set c.state = brandeon.server.show.CueRow.State.DROPPED where c.key.showId = :show
-            and c.accountId = :account and c.state = brandeon.server.show.CueRow.State.UNDONE""")
-    void dropUndone(UUID show, UUID account);
+            and (c.accountId = :by or c.passId = :by) and c.state = brandeon.server.show.CueRow.State.UNDONE""")
+    void dropUndone(UUID show, UUID by);
 }

@@ -8,6 +8,7 @@ import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.show.Cue;
 import brandeon.core.show.Cued;
+import brandeon.core.show.Overlap;
 import brandeon.core.show.Show;
 import brandeon.core.show.Shows;
 import brandeon.core.show.Starting;
@@ -26,6 +27,7 @@ import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
+import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -33,13 +35,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.data.domain.Limit;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -76,8 +85,19 @@ public class RunningShows implements Belongings {
     /** @param repeated whether it had been applied before, so that nothing changed now */
     public record Done(Running show, String sentence, boolean repeated) {}
 
-    /** One line of a show's record. */
-    public record Line(long number, UUID account, Door door, Instant at, String sentence, boolean undone) {}
+    /** One line of a show's record. @param who where it was no account */
+    public record Line(
+            long number,
+            Optional<UUID> account,
+            Optional<UUID> pass,
+            String who,
+            Door door,
+            Instant at,
+            String sentence,
+            boolean undone) {}
+
+    /** A break that is over, with who ended it. Instants are epoch milliseconds. */
+    public record BreakLine(long began, long planned, long ended, String who) {}
 
     /** What one person can take back and do again. */
     public record Steps(boolean undo, boolean redo) {}
@@ -91,7 +111,10 @@ public class RunningShows implements Belongings {
                 new Announcing(Optional.empty(), List.of(), Pace.STANDARD, Sounds.STANDARD);
     }
 
+    private static final Logger LOG = LoggerFactory.getLogger(RunningShows.class);
     private static final int LONGEST_NAME = 100;
+    /** Milliseconds between looks for what is due. */
+    private static final int LOOK_EVERY = 1000;
 
     private final ShowRows rows;
     private final CueRows cues;
@@ -113,10 +136,14 @@ public class RunningShows implements Belongings {
     private final Known<Who, Steps> steps = new Known<>(_ -> 50);
 
     private final OneAtATime turns = new OneAtATime();
+    private final BreakRows breaks;
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("due cues").factory());
 
     RunningShows(
             ShowRows rows,
             CueRows cues,
+            BreakRows breaks,
             Themes themes,
             EntityManager entities,
             Wakes wakes,
@@ -124,6 +151,7 @@ public class RunningShows implements Belongings {
             TransactionTemplate transactions) {
         this.rows = rows;
         this.cues = cues;
+        this.breaks = breaks;
         this.themes = themes;
         this.entities = entities;
         this.wakes = wakes;
@@ -152,7 +180,7 @@ public class RunningShows implements Belongings {
                 rules.forgetAll();
                 steps.forgetAll();
             }
-            case FACTS, OUTLET, PLATFORM, MEMBER -> {}
+            case FACTS, OUTLET, PLATFORM, MEMBER, PASS -> {}
         }
     }
 
@@ -230,41 +258,39 @@ public class RunningShows implements Belongings {
      * @param name given by who sends it, so that a repeated one does nothing twice; empty for none
      * @throws Refused when it cannot be applied; nothing is changed then
      */
-    public Done cue(Member member, Door door, UUID id, Cue cue, String name) {
+    public Done cue(Actor actor, UUID id, Cue cue, String name) {
         if (name.length() > LONGEST_NAME || !Letters.oneLine(name)) {
             throw new Mistake("The key of a cue has at most " + LONGEST_NAME + " letters on one line.");
         }
-        member.requires(Role.OPERATOR);
         try {
-            return inTurn(member, id, before -> {
+            return inTurn(actor, id, before -> {
                 Cued.Applied applied = applied(before, cue);
-                if (steps(member, before).redo()) {
-                    cues.dropUndone(id, member.account());
+                if (steps(actor, before).redo()) {
+                    cues.dropUndone(id, actor.id());
                 }
-                return written(member, door, before, cue, applied, name, CueRow.State.DONE);
+                return written(actor, actor.door(), before, cue, applied, name, CueRow.State.DONE);
             });
         } catch (Repeated | Refused e) {
             if (name.isEmpty()) {
                 throw e;
             }
             return cues.named(id, name)
-                    .map(row -> new Done(get(member, id), row.sentence, true))
+                    .map(row -> new Done(mine(actor, find(id)), row.sentence, true))
                     .orElseThrow(() -> e);
         }
     }
 
     /** Takes back this person's last cue that still stands. */
-    public Done undo(Member member, UUID id) {
-        member.requires(Role.OPERATOR);
-        return inTurn(member, id, before -> {
-            CueRow last = cues.latestOf(id, member.account(), CueRow.State.DONE, Limit.of(1)).stream()
+    public Done undo(Actor actor, UUID id) {
+        return inTurn(actor, id, before -> {
+            CueRow last = cues.latestOf(id, actor.id(), CueRow.State.DONE, Limit.of(1)).stream()
                     .findFirst()
                     .orElseThrow(() -> new Refused("There is nothing of yours left to take back in this show."));
             Cue back = Json.read(last.inverse, Cue.class);
             Cued.Applied applied = applied(before, back);
             last.state = CueRow.State.UNDONE;
             return written(
-                    member,
+                    actor,
                     last.door,
                     before,
                     back,
@@ -274,22 +300,51 @@ public class RunningShows implements Belongings {
         });
     }
 
-    public Done redo(Member member, UUID id) {
-        member.requires(Role.OPERATOR);
-        return inTurn(member, id, before -> {
-            CueRow next = cues.earliestOf(id, member.account(), CueRow.State.UNDONE, Limit.of(1)).stream()
+    /**
+     * Takes back any deed of a show, whoever did it.
+     *
+     * @throws Refused when it was taken back before, or something else was done to the same since
+     */
+    public Done takeBack(Actor actor, UUID id, long number) {
+        return inTurn(actor, id, before -> {
+            CueRow row = cues.findById(new CueRow.Key(id, number))
+                    .filter(found -> found.state == CueRow.State.DONE)
+                    .orElseThrow(() -> new Refused("That is taken back already."));
+            Cue cue = Json.read(row.cue, Cue.class);
+            if (cues.since(id, number).stream()
+                    .map(later -> Json.read(later.cue, Cue.class))
+                    .anyMatch(later -> Overlap.between(cue, later))) {
+                throw new Refused("Something else was done there since; take that back first.");
+            }
+            Cue back = Json.read(row.inverse, Cue.class);
+            Cued.Applied applied = applied(before, back);
+            row.state = CueRow.State.UNDONE;
+            return written(
+                    actor,
+                    actor.door(),
+                    before,
+                    back,
+                    told(applied, "took back “" + row.sentence + "”"),
+                    "",
+                    CueRow.State.STEP);
+        });
+    }
+
+    public Done redo(Actor actor, UUID id) {
+        return inTurn(actor, id, before -> {
+            CueRow next = cues.earliestOf(id, actor.id(), CueRow.State.UNDONE, Limit.of(1)).stream()
                     .findFirst()
                     .orElseThrow(() -> new Refused("There is nothing to do again in this show."));
             Cue again = Json.read(next.cue, Cue.class);
             Cued.Applied applied = applied(before, again);
             next.state = CueRow.State.DONE;
             next.inverse = Json.write(applied.inverse());
-            return written(member, next.door, before, again, applied, "", CueRow.State.STEP);
+            return written(actor, next.door, before, again, applied, "", CueRow.State.STEP);
         });
     }
 
-    public Steps steps(Member member, Running show) {
-        return steps.get(new Who(show.id(), member.account()), who -> {
+    public Steps steps(Actor actor, Running show) {
+        return steps.get(new Who(show.id(), actor.id()), who -> {
             List<CueRow.State> states = cues.states(who.show(), who.account());
             return new Steps(states.contains(CueRow.State.DONE), states.contains(CueRow.State.UNDONE));
         });
@@ -298,10 +353,21 @@ public class RunningShows implements Belongings {
     @Transactional(readOnly = true)
     public List<Line> record(Member member, UUID id, int most) {
         get(member, id);
-        return cues.latest(id, Limit.of(most)).stream()
+        return record(id, Optional.empty(), most);
+    }
+
+    /** The latest first, for whoever may look at this show. @param pass whose deeds alone; empty for everybody's */
+    @Transactional(readOnly = true)
+    public List<Line> record(UUID id, Optional<UUID> pass, int most) {
+        return pass
+                .map(by -> cues.latestWith(id, by, Limit.of(most)))
+                .orElseGet(() -> cues.latest(id, Limit.of(most)))
+                .stream()
                 .map(row -> new Line(
                         row.key.number(),
-                        row.accountId,
+                        Optional.ofNullable(row.accountId),
+                        Optional.ofNullable(row.passId),
+                        row.who,
                         row.door,
                         row.at,
                         row.sentence,
@@ -401,17 +467,17 @@ public class RunningShows implements Belongings {
      * server knows it, and takes place only if the show is still at that version; else it is made again from the row,
      * which is locked then.
      */
-    private Done inTurn(Member member, UUID id, Function<Running, Done> change) {
+    private Done inTurn(Actor actor, UUID id, Function<Running, Done> change) {
         return turns.on(id, () -> {
-            Running before = mine(member, find(id));
+            Running before = mine(actor, find(id));
             // Read before the transaction, so that nothing is read while a row is locked.
             starting(before);
             try {
                 return transactions.execute(_ -> change.apply(before));
             } catch (Overtaken e) {
-                steps.forget(new Who(id, member.account()));
+                steps.forget(new Who(id, actor.id()));
                 return transactions.execute(
-                        _ -> change.apply(mine(member, rows.locked(id).map(RunningShows::running))));
+                        _ -> change.apply(mine(actor, rows.locked(id).map(RunningShows::running))));
             }
         });
     }
@@ -428,15 +494,18 @@ public class RunningShows implements Belongings {
     }
 
     private Done written(
-            Member member, Door door, Running before, Cue cue, Cued.Applied applied, String name, CueRow.State state) {
-        if (rows.change(before.id(), before.version(), Json.write(applied.show())) == 0) {
+            Actor actor, Door door, Running before, Cue cue, Cued.Applied applied, String name, CueRow.State state) {
+        Long due = applied.show().due().orElse(null);
+        if (rows.change(before.id(), before.version(), Json.write(applied.show()), due) == 0) {
             throw new Overtaken();
         }
         Running after = before.after(applied.show());
         int added = cues.add(
                 after.id(),
                 after.version(),
-                member.account(),
+                actor.account().orElse(null),
+                actor.pass().orElse(null),
+                actor.account().isPresent() ? "" : actor.name(),
                 door,
                 name.isEmpty() ? null : name,
                 Instant.now(),
@@ -447,7 +516,12 @@ public class RunningShows implements Belongings {
         if (added == 0) {
             throw new Repeated();
         }
-        Who who = new Who(after.id(), member.account());
+        before.show()
+                .pause()
+                .filter(_ -> after.show().pause().isEmpty())
+                .ifPresent(over ->
+                        breaks.over(after.id(), over.from(), over.until(), System.currentTimeMillis(), actor.name()));
+        Who who = new Who(after.id(), actor.id());
         AfterCommit.run(() -> {
             known.put(after.id(), after);
             if (state == CueRow.State.DONE) {
@@ -455,9 +529,60 @@ public class RunningShows implements Belongings {
             } else {
                 steps.forget(who);
             }
+            applied.show().due().ifPresent(at -> ring(after.id(), at));
         });
         wakes.show(after.id());
         return new Done(after, applied.sentence(), false);
+    }
+
+    /** Breaks of a show that are over, the latest first. */
+    public List<BreakLine> breaks(UUID id, int most) {
+        return breaks.latest(id, Limit.of(most)).stream()
+                .map(row -> new BreakLine(row.key.began(), row.planned, row.ended, row.who))
+                .toList();
+    }
+
+    /** Shows whose time came while nobody was there to hear it: after a start, or when another server ended. */
+    @Scheduled(fixedDelay = LOOK_EVERY)
+    void look() {
+        rows.due(System.currentTimeMillis()).forEach(this::takeDue);
+    }
+
+    private void ring(UUID show, long at) {
+        clock.schedule(
+                () -> Thread.ofVirtual().start(() -> takeDue(show)),
+                Math.max(0, at - System.currentTimeMillis()),
+                TimeUnit.MILLISECONDS);
+    }
+
+    /** Whatever is due, once, whichever servers think of it: each takes it from the show as it is then. */
+    private void takeDue(UUID id) {
+        try {
+            find(id).filter(show ->
+                            show.show().dueAt(System.currentTimeMillis()).isPresent())
+                    .ifPresent(show -> inTurn(Actor.show(show.workspace()), id, before -> {
+                        Cue due = before.show()
+                                .dueAt(System.currentTimeMillis())
+                                .orElseThrow(() -> new Refused("Nothing is due any more."));
+                        return written(
+                                Actor.show(show.workspace()),
+                                Door.SHOW,
+                                before,
+                                due,
+                                applied(before, due),
+                                "",
+                                CueRow.State.STEP);
+                    }));
+        } catch (Refused | NotFound e) {
+            LOG.debug("Nothing to do in show {}: {}", id, e.getMessage());
+        } catch (DataAccessException e) {
+            LOG.warn("A step of show {} waits for the database", id);
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        clock.shutdownNow();
     }
 
     private static Running running(ShowRow row) {
@@ -474,7 +599,15 @@ public class RunningShows implements Belongings {
     }
 
     private static Running mine(Member member, Optional<Running> show) {
-        return show.filter(found -> found.workspace().equals(member.workspace()))
+        return mine(member.workspace(), show);
+    }
+
+    private static Running mine(Actor actor, Optional<Running> show) {
+        return mine(actor.workspace(), show);
+    }
+
+    private static Running mine(UUID workspace, Optional<Running> show) {
+        return show.filter(found -> found.workspace().equals(workspace))
                 .orElseThrow(() -> new NotFound("There is no such show in your workspace."));
     }
 

@@ -75,29 +75,29 @@ class ShowController {
 
     @PostMapping("/{id}/cues")
     CueReceipt cue(@PathVariable UUID id, @RequestBody CueWish wish) {
-        return receipt(shows.cue(members.current(), Door.SESSION, id, wish.cue(), wish.key()));
+        return receipt(shows.cue(Actor.of(members.current()), id, wish.cue(), wish.key()));
     }
 
     @PostMapping("/{id}/undo")
     CueReceipt undo(@PathVariable UUID id) {
-        return receipt(shows.undo(members.current(), id));
+        return receipt(shows.undo(Actor.of(members.current()), id));
     }
 
     @PostMapping("/{id}/redo")
     CueReceipt redo(@PathVariable UUID id) {
-        return receipt(shows.redo(members.current(), id));
+        return receipt(shows.redo(Actor.of(members.current()), id));
     }
 
     /** The latest first. */
     @GetMapping("/{id}/cues")
     List<CueLine> record(@PathVariable UUID id) {
         List<RunningShows.Line> lines = shows.record(members.current(), id, RECORD);
-        Map<UUID, String> names =
-                members.names(lines.stream().map(RunningShows.Line::account).toList());
+        Map<UUID, String> names = members.names(
+                lines.stream().flatMap(line -> line.account().stream()).toList());
         return lines.stream()
                 .map(line -> new CueLine(
                         line.number(),
-                        names.get(line.account()),
+                        line.account().map(names::get).orElse(line.who()),
                         line.door(),
                         line.at(),
                         line.sentence(),
@@ -137,7 +137,9 @@ class ShowController {
 
     private ShowView view(Member member, RunningShows.Running show) {
         RunningShows.Cast cast = shows.cast(show);
-        RunningShows.Steps steps = shows.steps(member, show);
+        RunningShows.Steps steps = member.role().includes(Role.OPERATOR)
+                ? shows.steps(Actor.of(member), show)
+                : new RunningShows.Steps(false, false);
         return new ShowView(
                 show.id(),
                 show.name(),

@@ -37,6 +37,9 @@ class ShowRow {
 
     long version = 1;
 
+    /** When something is to be done by itself, epoch milliseconds; null for never. */
+    Long due;
+
     /** The theme that leads, where somebody chose one. */
     UUID ledBy;
 

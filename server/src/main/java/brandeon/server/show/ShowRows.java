@@ -1,6 +1,7 @@
 package brandeon.server.show;
 
 import jakarta.persistence.LockModeType;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -15,12 +16,19 @@ interface ShowRows extends JpaRepository<ShowRow, UUID> {
     @Query("select s from ShowRow s where s.id = :id")
     Optional<ShowRow> locked(UUID id);
 
-    /** @return 0 when the show is not at this version any more, or is gone; nothing is changed then */
+    /**
+     * @param due when something is to be done by itself; null for never
+     * @return 0 when the show is not at this version any more, or is gone; nothing is changed then
+     */
     @Modifying
     @Query("""
-            update ShowRow s set s.document = :document, s.version = s.version + 1
+            update ShowRow s set s.document = :document, s.due = :due, s.version = s.version + 1
             where s.id = :id and s.version = :version""")
-    int change(UUID id, long version, String document);
+    int change(UUID id, long version, String document, Long due);
+
+    /** Shows in which something is to be done by itself until an instant, epoch milliseconds. */
+    @Query("select s.id from ShowRow s where s.due <= :until")
+    List<UUID> due(long until);
 
     @Modifying
     @Query("update ShowRow s set s.ledBy = :theme where s.id = :id")

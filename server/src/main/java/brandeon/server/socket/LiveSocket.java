@@ -1,5 +1,6 @@
 package brandeon.server.socket;
 
+import brandeon.core.account.Device;
 import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
@@ -9,11 +10,16 @@ import brandeon.server.door.RateLimits;
 import brandeon.server.live.Asked;
 import brandeon.server.live.FeedKey;
 import brandeon.server.live.Feeds;
+import brandeon.server.live.Moments;
+import brandeon.server.live.Presence;
 import brandeon.server.live.Told;
+import brandeon.server.pass.Passes;
+import brandeon.server.problem.Gone;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.TooMany;
 import brandeon.server.problem.Unreadable;
 import brandeon.server.publish.AirTimes;
+import brandeon.server.publish.Arrivals;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Loudspeakers;
 import brandeon.server.publish.Outlets;
@@ -21,12 +27,20 @@ import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
 import java.io.IOException;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import org.springframework.http.HttpHeaders;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.util.MultiValueMap;
@@ -46,6 +60,8 @@ class LiveSocket extends TextWebSocketHandler {
 
     private static final CloseStatus UNKNOWN_LINK = new CloseStatus(4404, "There is no source at this link.");
     private static final CloseStatus OLD_LINK = new CloseStatus(4410, "This link was replaced or withdrawn.");
+    private static final CloseStatus OLD_PASS = new CloseStatus(4410, "This pass was withdrawn, or its time is over.");
+    private static final CloseStatus NO_PASS = new CloseStatus(4404, "There is no such pass.");
     private static final CloseStatus NOBODY = new CloseStatus(4401, "Nobody is signed in.");
     private static final CloseStatus ASK_AGAIN = new CloseStatus(4205, "Something changed; connect again.");
     /** As {@link brandeon.server.access.Belongings} name them. */
@@ -53,6 +69,13 @@ class LiveSocket extends TextWebSocketHandler {
 
     private static final String SHOWS = "shows";
     private static final int MOST_FEEDS = 200;
+    /** Milliseconds between looks at passes whose time is over. */
+    private static final int LOOK_EVERY = 1000;
+    /** Milliseconds in which reports of sources are collected before desks are told. */
+    private static final int TOGETHER = 25;
+
+    private static final int SIGNALS_TOGETHER = 250;
+
     private static final int MOST_FOLLOWED = 20;
     private static final Told NOT_UNDERSTOOD = new Told.Refusal("", "This message is not understood.");
 
@@ -66,9 +89,20 @@ class LiveSocket extends TextWebSocketHandler {
     private final Themes themes;
     private final RunningShows shows;
     private final People people;
+    private final Passes passes;
+    private final Presence presence;
+    private final Arrivals arrivals;
     private final RateLimits limits;
     private final JsonMapper json;
     private final Map<String, Connection> connections = new ConcurrentHashMap<>();
+    /** Shows of which desks will be told in a moment how far things have come. */
+    private final Set<UUID> arriving = ConcurrentHashMap.newKeySet();
+
+    /** Shows of which desks will be told in a moment that something came in. */
+    private final Set<UUID> signalled = ConcurrentHashMap.newKeySet();
+
+    private final Executor desks = Executors.newVirtualThreadPerTaskExecutor();
+    private final Moments moments;
 
     LiveSocket(
             Feeds feeds,
@@ -81,6 +115,10 @@ class LiveSocket extends TextWebSocketHandler {
             Themes themes,
             RunningShows shows,
             People people,
+            Passes passes,
+            Presence presence,
+            Arrivals arrivals,
+            Moments moments,
             RateLimits limits,
             Wakes wakes,
             JsonMapper json) {
@@ -94,23 +132,30 @@ class LiveSocket extends TextWebSocketHandler {
         this.themes = themes;
         this.shows = shows;
         this.people = people;
+        this.passes = passes;
+        this.presence = presence;
+        this.arrivals = arrivals;
+        this.moments = moments;
         this.limits = limits;
         this.json = json;
         wakes.listen(wake -> {
             switch (wake.kind()) {
                 case OUTLET -> askAgain(wake.id());
                 case MEMBER -> changed(wake.id());
+                case PASS -> passChanged(wake.id());
                 // Not on the thread that committed it: what is not known here is read from the database.
                 case SHOW -> Thread.ofVirtual().start(() -> tellOfShow(wake.id()));
-                case THEME, CHANNEL, FACTS, PLATFORM, ANYTHING -> {}
+                case FACTS -> tellSoon(wake.id());
+                case THEME, CHANNEL, PLATFORM, ANYTHING -> {}
             }
         });
     }
 
     /**
-     * One open connection: of an outlet, or of a person in the editor.
+     * One open connection: of an outlet, of a person in the editor, or of somebody with a pass.
      *
      * @param framed whether an outlet is within another page
+     * @param pass   by which somebody came who is not signed in, once it was shown
      */
     private record Connection(
             String id,
@@ -118,6 +163,8 @@ class LiveSocket extends TextWebSocketHandler {
             Optional<Outlets.Outlet> outlet,
             boolean framed,
             Optional<UUID> account,
+            AtomicReference<Passes.Pass> pass,
+            String device,
             Map<String, Feeds.Watch> watches,
             Set<UUID> themes,
             Set<UUID> shows) {
@@ -139,6 +186,8 @@ class LiveSocket extends TextWebSocketHandler {
             } else {
                 raw.close(CloseStatus.SERVICE_OVERLOAD);
             }
+        } else if (raw.getUri() != null && raw.getUri().getPath().endsWith("/desk")) {
+            open(raw, Optional.empty(), Optional.empty(), false);
         } else {
             if (raw.getPrincipal() instanceof SignedIn signedIn) {
                 open(raw, Optional.empty(), Optional.of(signedIn.account()), false);
@@ -167,6 +216,10 @@ class LiveSocket extends TextWebSocketHandler {
                         outlet,
                         framed,
                         account,
+                        new AtomicReference<>(),
+                        Device.named(Optional.ofNullable(
+                                        session.getHandshakeHeaders().getFirst(HttpHeaders.USER_AGENT))
+                                .orElse("")),
                         new ConcurrentHashMap<>(),
                         ConcurrentHashMap.newKeySet(),
                         ConcurrentHashMap.newKeySet()));
@@ -219,6 +272,7 @@ class LiveSocket extends TextWebSocketHandler {
                 case Asked.WatchScene watch -> watch(connection, watch, sceneFeed(connection, watch));
                 case Asked.FollowTheme(UUID theme) -> followTheme(connection, theme);
                 case Asked.FollowShow(UUID show) -> followShow(connection, show);
+                case Asked.ShowPass(String token) -> showPass(connection, token);
                 case Asked.Leave(String feed) ->
                     Optional.ofNullable(connection.watches().remove(feed)).ifPresent(feeds::leave);
                 case Asked.Whereabouts at -> at(connection, at);
@@ -265,8 +319,42 @@ class LiveSocket extends TextWebSocketHandler {
         }
     }
 
+    private void showPass(Connection connection, String token) {
+        if (connection.outlet().isPresent() || connection.account().isPresent()) {
+            throw new Mistake("This message is for a desk that is opened with a pass.");
+        }
+        try {
+            Passes.Pass pass = passes.at(token);
+            connection.pass().set(pass);
+            presence.came(pass.id(), connection.id(), connection.device());
+        } catch (NotFound e) {
+            connection.outbox().close(NO_PASS);
+        } catch (Gone e) {
+            connection.outbox().close(OLD_PASS);
+        }
+    }
+
+    /** Whoever came with it comes again with what it is good for now. */
+    private void passChanged(UUID pass) {
+        connections.values().stream()
+                .filter(c -> c.pass().get() != null && c.pass().get().id().equals(pass))
+                .forEach(c -> c.outbox().close(ASK_AGAIN));
+    }
+
+    /** Passes whose time is over end by themselves. */
+    @Scheduled(fixedDelay = LOOK_EVERY)
+    void endPasses() {
+        Instant now = Instant.now();
+        connections.values().stream()
+                .filter(c -> c.pass().get() != null && !c.pass().get().good(now))
+                .forEach(c -> c.outbox().close(OLD_PASS));
+    }
+
     private void followShow(Connection connection, UUID show) {
-        RunningShows.Running running = shows.get(present(connection, SHOWS, show), show);
+        Passes.Pass pass = connection.pass().get();
+        RunningShows.Running running = pass != null && pass.show().equals(show)
+                ? passes.show(pass)
+                : shows.get(present(connection, SHOWS, show), show);
         if (connection.shows().size() >= MOST_FOLLOWED) {
             throw new Mistake("A connection follows at most " + MOST_FOLLOWED + " shows.");
         }
@@ -281,7 +369,41 @@ class LiveSocket extends TextWebSocketHandler {
             shows.find(show)
                     .ifPresent(now -> following.forEach(
                             connection -> tell(connection, new Told.ShowChanged(show, now.version()))));
+            arrivingSoon(show);
         }
+    }
+
+    /** Many signals that come at once are told together. */
+    private void tellSoon(UUID show) {
+        if (connections.values().stream()
+                        .anyMatch(connection -> connection.shows().contains(show))
+                && signalled.add(show)) {
+            CompletableFuture.delayedExecutor(SIGNALS_TOGETHER, TimeUnit.MILLISECONDS, desks)
+                    .execute(() -> {
+                        signalled.remove(show);
+                        tellOfShow(show);
+                    });
+        }
+    }
+
+    /** Tells desks how far the latest deed has come; many sources that say so at once are told together. */
+    private void arrivingSoon(UUID show) {
+        if (connections.values().stream()
+                        .noneMatch(connection -> connection.shows().contains(show))
+                || !arriving.add(show)) {
+            return;
+        }
+        CompletableFuture.delayedExecutor(TOGETHER, TimeUnit.MILLISECONDS, desks)
+                .execute(() -> {
+                    arriving.remove(show);
+                    shows.find(show).ifPresent(now -> {
+                        Arrivals.Arrived arrived = arrivals.of(now);
+                        Told told = new Told.Arrived(show, now.version(), arrived.on(), arrived.of());
+                        connections.values().stream()
+                                .filter(connection -> connection.shows().contains(show))
+                                .forEach(connection -> tell(connection, told));
+                    });
+                });
     }
 
     private static FeedKey ownFeed(Connection connection) {
@@ -291,7 +413,25 @@ class LiveSocket extends TextWebSocketHandler {
                 .feed();
     }
 
+    /** With a pass one sees what viewers see, of one's own show. */
+    private FeedKey sceneFeed(Passes.Pass pass, Asked.WatchScene watch) {
+        limits.pass(RateLimits.Door.WATCH, pass.id());
+        boolean there = watch.source() == FeedKey.Source.RELEASE
+                && themes.ofShow(pass.show()).stream()
+                        .filter(draft -> draft.id().equals(watch.theme()))
+                        .anyMatch(draft -> themes.onAir(draft)
+                                .map(theme -> shows(theme, watch))
+                                .orElse(false));
+        if (!there) {
+            throw new NotFound("There is no such scene or canvas on air in this show.");
+        }
+        return watch.key();
+    }
+
     private FeedKey sceneFeed(Connection connection, Asked.WatchScene watch) {
+        if (connection.pass().get() != null) {
+            return sceneFeed(connection.pass().get(), watch);
+        }
         Member member = present(connection, THEMES, watch.theme());
         limits.pass(RateLimits.Door.WATCH, member.account());
         Themes.Draft draft = themes.get(member, watch.theme());
@@ -329,6 +469,7 @@ class LiveSocket extends TextWebSocketHandler {
             if (!connection.framed()) {
                 airTimes.reported(connection.id(), outlet, report.visible());
             }
+            themes.find(outlet.theme()).flatMap(moments::show).ifPresent(this::arrivingSoon);
             loudspeakers.reported(
                     connection.id(), outlet, told -> tell(connection, told), report.visible(), report.sound());
         });
@@ -355,6 +496,7 @@ class LiveSocket extends TextWebSocketHandler {
         connection.outbox().close(CloseStatus.NORMAL);
         connection.watches().values().forEach(feeds::leave);
         connection.themes().forEach(theme -> feeds.unfollow(theme, connection.outbox()));
+        Optional.ofNullable(connection.pass().get()).ifPresent(pass -> presence.gone(pass.id(), connection.id()));
         people.gone(connection.id(), this::tellPeople);
         loudspeakers.gone(connection.id());
         connection.outlet().ifPresent(outlet -> health.gone(outlet.id(), connection.id()));

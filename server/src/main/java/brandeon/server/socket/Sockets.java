@@ -23,6 +23,8 @@ class Sockets implements WebSocketConfigurer {
     public void registerWebSocketHandlers(WebSocketHandlerRegistry registry) {
         // Which session it is: it may end while the connection is being opened.
         registry.addHandler(live, "/live/editor").addInterceptors(new HttpSessionHandshakeInterceptor(List.of()));
+        // A pass is its proof, shown in the first message.
+        registry.addHandler(live, "/live/desk");
         // Its token is its proof; the practice rig runs outlets in frames of another origin.
         registry.addHandler(live, "/live/outlet").setAllowedOriginPatterns("*");
     }

@@ -130,7 +130,7 @@ public class ShowTables {
                 lists.forgetAll();
                 known.forgetAll();
             }
-            case THEME, CHANNEL, FACTS, OUTLET, PLATFORM, MEMBER -> {}
+            case THEME, CHANNEL, FACTS, OUTLET, PLATFORM, MEMBER, PASS -> {}
         }
     }
 

@@ -152,7 +152,7 @@ public class Themes implements Belongings {
                     }
                 }
                 case ANYTHING -> kept.overtaken();
-                case SHOW, CHANNEL, FACTS, OUTLET, PLATFORM, MEMBER -> {}
+                case SHOW, CHANNEL, FACTS, OUTLET, PLATFORM, MEMBER, PASS -> {}
             }
         });
     }

@@ -39,6 +39,8 @@ public class Wakes {
             /** What follows from the signals of the show with this id. */
             FACTS,
             OUTLET,
+            /** A pass was changed or withdrawn. */
+            PASS,
             /** The workspace with this id wrote a platform's profile anew. */
             PLATFORM,
             /** An account may do other things than before, or nothing. */
@@ -94,6 +96,10 @@ public class Wakes {
 
     public void outlet(UUID id) {
         send(new Wake(Wake.Kind.OUTLET, id, true));
+    }
+
+    public void pass(UUID id) {
+        send(new Wake(Wake.Kind.PASS, id, true));
     }
 
     @EventListener

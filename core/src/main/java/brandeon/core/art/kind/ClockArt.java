@@ -1,13 +1,13 @@
 package brandeon.core.art.kind;
 
 import brandeon.core.art.Ask;
+import brandeon.core.art.ClockFace;
 import brandeon.core.art.Easel;
 import brandeon.core.art.Family;
 import brandeon.core.art.Lettering;
 import brandeon.core.art.Mark;
 import brandeon.core.art.PieceArt;
 import brandeon.core.art.Plate;
-import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.text.Face;
 import brandeon.core.text.Measure;
@@ -23,54 +23,99 @@ public final class ClockArt {
     private ClockArt() {}
 
     public static PieceArt draw(Family family, Easel easel, Ask.Clock ask) {
-        Plates.Ready ready = Plates.plain(family, easel, ask.box(), Plate.Sort.INFO);
-        List<Mark> marks = new ArrayList<>(ready.marks());
-        Box room = ready.room();
-        Tune.Align align = easel.tune().align();
-        double least = easel.px(Lettering.LEAST);
-        double titleSize = Math.min(easel.letters(34), ask.box().height() * 0.19);
-        Words.Line title = Words.line(
-                easel.look().text(),
-                family.lettering().labelText(ask.title()),
-                titleSize,
-                least,
-                room.width(),
-                ready.plate().quiet());
-        marks.add(title.at(
-                align, room.x(), room.right(), ask.box().y() + ask.box().height() * 0.16 + title.caps()));
-        Face figures = easel.look().figures();
-        double cell = widestDigit(figures);
-        String template = ask.clock().format().template();
-        double cells = template.chars().mapToDouble(c -> c == ':' ? COLON : 1).sum();
-        boolean alone = ask.title().isBlank();
-        double px = Math.min(ask.box().height() * (alone ? 0.78 : 0.66), room.width() / (cell * cells));
-        double width = cell * px * cells;
-        double left = switch (align) {
-            case LEFT -> room.x();
-            case CENTRE -> room.centreX() - width / 2;
-            case RIGHT -> room.right() - width;
-        };
-        double base = alone
-                ? room.centreY() + Measure.capHeight(figures, px) / 2
-                : ask.box().bottom() - ask.box().height() * 0.15;
+        Laid laid = Laid.of(family, easel, ask.box(), ask.title(), ask.clock());
+        List<Mark> marks = new ArrayList<>(laid.ready().marks());
+        marks.add(laid.title(easel, family, ask.title()));
         Words.Line ended = Words.line(
                 easel.look().heading(),
                 ask.ended(),
-                px * 0.6,
-                least,
-                room.width(),
-                ready.plate().ink());
-        List<Mark> end = ask.ended().isBlank() ? List.of() : List.of(ended.at(align, room.x(), room.right(), base));
-        marks.add(new Mark.Digits(
-                ask.clock(),
-                figures,
-                px,
-                cells(template, left, cell * px),
-                base,
-                ready.plate().ink(),
-                ask.clock().still(),
-                end));
+                laid.px() * 0.6,
+                easel.px(Lettering.LEAST),
+                laid.room().width(),
+                laid.ready().plate().ink());
+        List<Mark> end = ask.ended().isBlank()
+                ? List.of()
+                : List.of(ended.at(
+                        easel.tune().align(), laid.room().x(), laid.room().right(), laid.base()));
+        marks.add(laid.digits(easel, ask.clock(), end));
         return PieceArt.still(hides(ask) ? List.of(new Mark.Until(ask.clock(), marks)) : marks);
+    }
+
+    /**
+     * A clock that counts on past zero, with another title then.
+     *
+     * @param clock counts down
+     */
+    static List<Mark> pastZero(Family family, Easel easel, Box box, String title, String over, ClockFace clock) {
+        // Titles have their place even where they are empty, so that nothing jumps at zero.
+        Laid laid = Laid.of(family, easel, box, title + over, clock);
+        ClockFace since = new ClockFace(ClockFace.Mode.UP, clock.instant(), 0, 0, clock.format(), clock.zone());
+        List<Mark> marks = new ArrayList<>(laid.ready().marks());
+        marks.add(new Mark.Until(clock, List.of(laid.title(easel, family, title))));
+        marks.add(laid.digits(
+                easel, clock, List.of(laid.title(easel, family, over), laid.digits(easel, since, List.of()))));
+        return marks;
+    }
+
+    /**
+     * Where the parts of a clock are.
+     *
+     * @param px   size of its figures
+     * @param left of the first figure's cell
+     * @param base of its figures
+     */
+    private record Laid(Plates.Ready ready, Box box, double px, double cell, double left, double base) {
+
+        static Laid of(Family family, Easel easel, Box box, String title, ClockFace clock) {
+            Plates.Ready ready = Plates.plain(family, easel, box, Plate.Sort.INFO);
+            Box room = ready.room();
+            Face figures = easel.look().figures();
+            double cell = widestDigit(figures);
+            double cells = clock.format()
+                    .template()
+                    .chars()
+                    .mapToDouble(c -> c == ':' ? COLON : 1)
+                    .sum();
+            boolean alone = title.isBlank();
+            double px = Math.min(box.height() * (alone ? 0.78 : 0.66), room.width() / (cell * cells));
+            double width = cell * px * cells;
+            double left = switch (easel.tune().align()) {
+                case LEFT -> room.x();
+                case CENTRE -> room.centreX() - width / 2;
+                case RIGHT -> room.right() - width;
+            };
+            double base =
+                    alone ? room.centreY() + Measure.capHeight(figures, px) / 2 : box.bottom() - box.height() * 0.15;
+            return new Laid(ready, box, px, cell, left, base);
+        }
+
+        Box room() {
+            return ready.room();
+        }
+
+        Mark title(Easel easel, Family family, String words) {
+            Words.Line title = Words.line(
+                    easel.look().text(),
+                    family.lettering().labelText(words),
+                    Math.min(easel.letters(34), box.height() * 0.19),
+                    easel.px(Lettering.LEAST),
+                    room().width(),
+                    ready.plate().quiet());
+            return title.at(
+                    easel.tune().align(), room().x(), room().right(), box.y() + box.height() * 0.16 + title.caps());
+        }
+
+        Mark digits(Easel easel, ClockFace clock, List<Mark> ended) {
+            return new Mark.Digits(
+                    clock,
+                    easel.look().figures(),
+                    px,
+                    cells(clock.format().template(), left, cell * px),
+                    base,
+                    ready.plate().ink(),
+                    clock.still(),
+                    ended);
+        }
     }
 
     /** Whether nothing of the piece is left when its time is over. */

@@ -1,0 +1,73 @@
+package brandeon.server.desk;
+
+import brandeon.core.show.Break;
+import brandeon.core.show.Grant;
+import brandeon.core.show.Panel;
+import brandeon.core.show.Sequence;
+import brandeon.server.live.AlertDesk;
+import brandeon.server.publish.Arrivals;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * Everything that a desk shows, and nothing that its holder may not know.
+ *
+ * @param now       epoch milliseconds on the server's clock, which running clocks hang on
+ * @param holder    who is at it
+ * @param pass      whether they came with a pass
+ * @param goodTill  of their pass
+ * @param may       what they may do
+ * @param queue     of alerts; empty for whoever may do nothing about it
+ * @param done      what was done last, the latest first; of others only for whoever may do everything
+ * @param arrived   how far the latest deed has come
+ */
+public record DeskView(
+        UUID show,
+        String name,
+        long version,
+        long now,
+        String holder,
+        boolean pass,
+        Optional<Instant> goodTill,
+        boolean canUndo,
+        boolean canRedo,
+        List<Grant> may,
+        List<OnAir> themes,
+        List<Panel.Control> controls,
+        Optional<Break> pause,
+        List<SequenceLine> sequences,
+        Optional<AlertDesk.QueueView> queue,
+        List<DoneLine> done,
+        Arrivals.Arrived arrived) {
+
+    /**
+     * A theme of the show.
+     *
+     * @param release number of the one on air; 0 when none is
+     * @param scenes  in their order
+     */
+    public record OnAir(UUID theme, String name, int release, List<SceneLine> scenes, List<CanvasLine> canvases) {}
+
+    public record SceneLine(String id, String name) {}
+
+    /**
+     * A canvas, and which of its scenes viewers see.
+     *
+     * @param seen id of the scene; empty while no source says that it is visible
+     */
+    public record CanvasLine(String id, String name, int width, int height, String seen) {}
+
+    /**
+     * A sequence.
+     *
+     * @param steps what it does, in words, with what each one waits for
+     * @param taken how many steps of a started one are done; -1 while it is not underway
+     * @param due   when its next step is, epoch milliseconds; 0 while it is not underway
+     */
+    public record SequenceLine(String id, String name, List<Sequence.Step> steps, int taken, long due) {}
+
+    /** @param mine whether whoever looks did it */
+    public record DoneLine(long number, String who, boolean mine, Instant at, String sentence, boolean undone) {}
+}

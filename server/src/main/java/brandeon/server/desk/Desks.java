@@ -1,0 +1,158 @@
+package brandeon.server.desk;
+
+import brandeon.core.show.CueGroup;
+import brandeon.core.show.Grant;
+import brandeon.core.show.Panel;
+import brandeon.core.show.Show;
+import brandeon.core.show.Underway;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Members;
+import brandeon.server.live.AlertDesk;
+import brandeon.server.pass.Passes;
+import brandeon.server.publish.Arrivals;
+import brandeon.server.publish.Outlets;
+import brandeon.server.show.Actor;
+import brandeon.server.show.RunningShows;
+import brandeon.server.theme.Themes;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Puts together what a desk shows. */
+@Component
+class Desks {
+
+    private static final int DONE = 12;
+
+    private final RunningShows shows;
+    private final Themes themes;
+    private final Members members;
+    private final AlertDesk alerts;
+    private final Arrivals arrivals;
+
+    Desks(RunningShows shows, Themes themes, Members members, AlertDesk alerts, Arrivals arrivals) {
+        this.shows = shows;
+        this.themes = themes;
+        this.members = members;
+        this.alerts = alerts;
+        this.arrivals = arrivals;
+    }
+
+    /** For somebody who may do everything. */
+    DeskView of(Actor actor, RunningShows.Running show) {
+        return view(actor, show, Grant.ALL, Optional.empty());
+    }
+
+    /** For somebody with a pass. */
+    DeskView of(Actor actor, RunningShows.Running show, Passes.Pass pass) {
+        return view(actor, show, pass.grants(), pass.goodTill());
+    }
+
+    private DeskView view(Actor actor, RunningShows.Running running, List<Grant> may, Optional<Instant> goodTill) {
+        boolean withPass = actor.pass().isPresent();
+        long now = System.currentTimeMillis();
+        Show show = running.show().at(now);
+        RunningShows.Steps steps = shows.steps(actor, running);
+        List<Panel.Control> controls = Panel.of(show, shows.starting(running));
+        return new DeskView(
+                running.id(),
+                running.name(),
+                running.version(),
+                now,
+                actor.name(),
+                withPass,
+                goodTill,
+                steps.undo(),
+                steps.redo(),
+                may,
+                onAir(running),
+                withPass ? Panel.within(controls, may) : controls,
+                show.pause(),
+                sequences(show, may),
+                any(may, CueGroup.ALERTS)
+                        ? Optional.of(alerts.queue(running.workspace(), running.id()))
+                        : Optional.empty(),
+                done(actor, running.id()),
+                arrivals.of(running));
+    }
+
+    private static boolean any(List<Grant> may, CueGroup group) {
+        return may.stream().anyMatch(grant -> grant.group() == group);
+    }
+
+    private static List<DeskView.SequenceLine> sequences(Show show, List<Grant> may) {
+        return show.sequences().stream()
+                .filter(one -> Grant.take(may, "startSequence", one.id()) || Grant.take(may, "stopSequence", one.id()))
+                .map(one -> {
+                    Optional<Underway> underway = show.underway().stream()
+                            .filter(running -> running.sequence().equals(one.id()))
+                            .findFirst();
+                    return new DeskView.SequenceLine(
+                            one.id(),
+                            one.name(),
+                            one.steps(),
+                            underway.map(Underway::done).orElse(-1),
+                            underway.map(Underway::due).orElse(0L));
+                })
+                .toList();
+    }
+
+    /** Whoever has a pass sees their own deeds. */
+    private List<DeskView.DoneLine> done(Actor actor, UUID show) {
+        List<RunningShows.Line> lines = shows.record(show, actor.pass(), DONE);
+        Map<UUID, String> names = members.names(
+                lines.stream().flatMap(line -> line.account().stream()).toList());
+        return lines.stream()
+                .map(line -> new DeskView.DoneLine(
+                        line.number(),
+                        line.account().map(names::get).orElse(line.who()),
+                        line.account().or(line::pass).equals(actor.account().or(actor::pass)),
+                        line.at(),
+                        line.sentence(),
+                        line.undone()))
+                .toList();
+    }
+
+    /** The theme that leads first; those that are on air, or all while none is. */
+    private List<DeskView.OnAir> onAir(RunningShows.Running show) {
+        RunningShows.Cast cast = shows.cast(show);
+        List<Themes.Draft> aired =
+                cast.themes().stream().filter(draft -> draft.onAir() > 0).toList();
+        List<Arrivals.OpenSource> open = arrivals.open(show.id());
+        UUID leading = cast.leading().map(Themes.Draft::id).orElse(show.id());
+        return (aired.isEmpty() ? cast.themes() : aired)
+                .stream()
+                        .sorted((a, b) -> Boolean.compare(b.id().equals(leading), a.id().equals(leading)))
+                        .map(draft -> line(draft, open))
+                        .toList();
+    }
+
+    private DeskView.OnAir line(Themes.Draft draft, List<Arrivals.OpenSource> open) {
+        Theme theme = themes.onAir(draft).orElse(draft.theme());
+        return new DeskView.OnAir(
+                draft.id(),
+                theme.name(),
+                draft.onAir(),
+                theme.scenes().stream()
+                        .map(scene -> new DeskView.SceneLine(scene.id(), scene.name()))
+                        .toList(),
+                theme.canvases().stream()
+                        .map(canvas -> new DeskView.CanvasLine(
+                                canvas.id(),
+                                canvas.name(),
+                                canvas.size().width(),
+                                canvas.size().height(),
+                                open.stream()
+                                        .filter(Arrivals.OpenSource::seen)
+                                        .map(Arrivals.OpenSource::outlet)
+                                        .filter(outlet -> outlet.theme().equals(draft.id())
+                                                && outlet.canvas().equals(canvas.id()))
+                                        .map(Outlets.Outlet::scene)
+                                        .findFirst()
+                                        .orElse("")))
+                        .toList());
+    }
+}
