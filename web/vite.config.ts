@@ -5,17 +5,17 @@ import { defineConfig } from "vite";
 
 const server = process.env.BRANDEON_SERVER ?? "http://127.0.0.1:8420";
 
-// Two pages: the application, and the outlet that browser sources open. The outlet has no framework in it. Its keeper is
+// Three pages: the application, the desk (for phones, without what only the application needs), and the outlet that browser sources open. The outlet has no framework in it. Its keeper is
 // a service worker and so has a fixed address.
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: {
-    rolldownOptions: { input: { index: resolve("index.html"), outlet: resolve("outlet.html"), keeper: resolve("src/outlet/keeper.ts") },
+    rolldownOptions: { input: { index: resolve("index.html"), desk: resolve("desk.html"), outlet: resolve("outlet.html"), keeper: resolve("src/outlet/keeper.ts") },
       output: { entryFileNames: (chunk) => (chunk.name === "keeper" ? "keeper.js" : "assets/[name]-[hash].js") },
     },
     chunkSizeWarningLimit: 900,
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
   },
-  server: { proxy: { "/api": server, "/o": server, "/pictures": server, "/fonts": server, "/fonts.css": server, "/keeper.js": server, "/live": { target: server, ws: true } } },
+  server: { proxy: { "/api": server, "/o": server, "/cues": server, "/pictures": server, "/fonts": server, "/fonts.css": server, "/keeper.js": server, "/live": { target: server, ws: true } } },
 });

@@ -17,6 +17,7 @@ type Said =
   | Schemas["WatchScene"]
   | Schemas["FollowTheme"]
   | Schemas["FollowShow"]
+  | Schemas["ShowPass"]
   | Schemas["Leave"]
   | Schemas["Whereabouts"]
   | Schemas["AskTime"];
@@ -26,6 +27,7 @@ type Heard =
   | Schemas["Patch"]
   | Schemas["Changed"]
   | Schemas["ShowChanged"]
+  | Schemas["Arrived"]
   | Schemas["PeopleHere"]
   | Schemas["Time"]
   | Schemas["Refusal"];
@@ -38,7 +40,10 @@ interface Following {
 /** The server closes with it, so that whoever may still come in does so with what they may do now. */
 const RIGHTS_CHANGED = 4205;
 
-/** The editor's one connection; every picture on every screen shares it. */
+/** Whoever came with a pass: it is none, or good for nothing any more. */
+const ENDED = [4404, 4410];
+
+/** A page's one connection; every picture on it shares it. */
 export class Live {
   readonly clock = new ServerClock();
   private socket: WebSocket | null = null;
@@ -47,6 +52,12 @@ export class Live {
   private readonly shows = new Map<string, Set<() => void>>();
   private readonly hearers = new Set<(people: Person[]) => void>();
   private readonly returns = new Set<() => void>();
+  private readonly arrivals = new Set<(told: Schemas["Arrived"]) => void>();
+  private readonly standing = new Set<(connected: boolean) => void>();
+  private readonly endings = new Set<() => void>();
+  private address = "/live/editor";
+  private pass = "";
+  private ended = false;
   private readonly watchers = new Set<() => void>();
   private lost = false;
   private here: At | null = null;
@@ -101,6 +112,31 @@ export class Live {
     };
   }
 
+  /** Comes with a pass, and not as somebody who is signed in; to be said before anything else. */
+  withPass(token: string): void {
+    this.address = "/live/desk";
+    this.pass = token;
+  }
+
+  /** Hears how far what a show says has come. */
+  onArrived(listener: (told: Schemas["Arrived"]) => void): () => void {
+    this.arrivals.add(listener);
+    return () => this.arrivals.delete(listener);
+  }
+
+  /** Hears whether the server can be reached, now and whenever that changes. */
+  onStanding(listener: (connected: boolean) => void): () => void {
+    this.standing.add(listener);
+    listener(this.socket?.readyState === WebSocket.OPEN);
+    return () => this.standing.delete(listener);
+  }
+
+  /** Hears when one's pass is good for nothing any more. */
+  onEnded(listener: () => void): () => void {
+    this.endings.add(listener);
+    return () => this.endings.delete(listener);
+  }
+
   /** Hears when the server is there again after it was away: what changed meanwhile was not told. */
   onReturn(listener: () => void): () => void {
     this.returns.add(listener);
@@ -130,10 +166,11 @@ export class Live {
 
   private connect(): void {
     const scheme = location.protocol === "https:" ? "wss" : "ws";
-    const socket = new WebSocket(`${scheme}://${location.host}/live/editor`);
+    const socket = new WebSocket(`${scheme}://${location.host}${this.address}`);
     this.socket = socket;
     socket.onopen = () => {
       this.wait = 250;
+      if (this.pass !== "") this.send({ type: "pass", token: this.pass });
       this.send({ type: "time", sent: Date.now() });
       this.following.forEach((_, feed) => this.watch(feed));
       this.themes.forEach((_, theme) => this.send({ type: "followTheme", theme }));
@@ -141,11 +178,18 @@ export class Live {
       if (this.here) this.send({ type: "at", ...this.here });
       if (this.lost) this.returns.forEach((listener) => listener());
       this.lost = false;
+      this.standing.forEach((listener) => listener(true));
     };
     socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Heard);
     socket.onclose = (event) => {
       this.socket = null;
       this.lost = true;
+      this.standing.forEach((listener) => listener(false));
+      if (this.pass !== "" && ENDED.includes(event.code)) {
+        this.ended = true;
+        this.endings.forEach((listener) => listener());
+      }
+      if (this.ended) return;
       if (event.code === RIGHTS_CHANGED) this.watchers.forEach((listener) => listener());
       this.hearers.forEach((hearer) => hearer([]));
       if (this.following.size + this.themes.size + this.shows.size + this.watchers.size === 0 && !this.here) return;
@@ -173,6 +217,9 @@ export class Live {
         break;
       case "show":
         this.shows.get(message.show)?.forEach((listener) => listener());
+        break;
+      case "arrived":
+        this.arrivals.forEach((listener) => listener(message));
         break;
       case "people":
         this.hearers.forEach((hearer) => hearer(message.people));

@@ -46,6 +46,13 @@ describe("clocks", () => {
     expect(shown(long)).toBe(" 05:00");
   });
 
+  it("tick where something without a time of its own goes at their end", () => {
+    const words = clock({ format: "", instant: SEVEN + 5000 });
+    const down = clock({ instant: SEVEN + 5000 });
+    tickClocks([words, down], SEVEN);
+    expect(shown(down)).toBe("00:05");
+  });
+
   it("stop asking for seconds when the time is over", () => {
     expect(tickClocks([clock({ instant: SEVEN })], SEVEN + 1)).toBeNull();
   });

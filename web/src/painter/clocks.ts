@@ -39,11 +39,14 @@ export function tickClocks(clocks: Clock[], now: number): number | null {
     const over = isOver(clock, now);
     show(clock.running, !over);
     show(clock.ended, over);
-    const text = clockText(clock, now);
-    clock.cells.forEach((cell, i) => {
-      const character = text[i] ?? "";
-      if (cell.textContent !== character) cell.textContent = character;
-    });
+    // What only goes when its time is over shows no time.
+    if (clock.cells.length > 0) {
+      const text = clockText(clock, now);
+      clock.cells.forEach((cell, i) => {
+        const character = text[i] ?? "";
+        if (cell.textContent !== character) cell.textContent = character;
+      });
+    }
     if (isRunning(clock) && !over) {
       const next = untilNextSecond(clock, now);
       wait = wait === null ? next : Math.min(wait, next);

@@ -2,10 +2,13 @@ import { Pause, Play, RotateCcw } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import type { Send } from "./ControlRow";
-import { shown, standing, written } from "./dial";
+import { seconds, shown, standing, written } from "./dial";
+import { useMayDo } from "./rights";
 import { useNow } from "./useNow";
 
-/** Starts, pauses, lengthens and aims a clock. */
+const STEPS = [-300, -60, 60, 300];
+
+/** Starts, pauses, lengthens, sets and aims a clock. */
 export function ClockControl({
   piece,
   name,
@@ -17,66 +20,119 @@ export function ClockControl({
   dial: Schemas["Dial"];
   cue: Send;
 }) {
+  const may = useMayDo();
   const now = useNow(dial.run.state === "RUNNING");
-  const [time, setTime] = useState("");
   const zero = standing(dial, now) === "at zero";
   const runs = dial.run.state === "RUNNING" && !zero;
   const aimed = dial.toward !== "";
-  const add = (seconds: number) => void cue({ cue: "addTime", piece, seconds });
   return (
     <div className="mt-1 flex flex-wrap items-center gap-1.5">
-      <output className="w-16 text-[17px] font-bold" aria-label={`${name} shows`}>
-        {written(dial.mode, shown(dial, now))}
-      </output>
-      <span className="w-24 text-faint">{standing(dial, now)}</span>
-      {runs ? (
-        <button className="btn" disabled={aimed} onClick={() => void cue({ cue: "pauseClock", piece })}>
-          <Pause size={13} />
-          Pause
-        </button>
-      ) : (
-        <button className="btn" onClick={() => void cue({ cue: "startClock", piece })}>
-          <Play size={13} />
-          {dial.run.state === "PAUSED" ? "Go on" : "Start"}
-        </button>
-      )}
-      <button className="btn" disabled={aimed} onClick={() => add(-60)} aria-label={`Take a minute from ${name}`}>
-        −1 min
-      </button>
-      <button className="btn" disabled={aimed} onClick={() => add(60)} aria-label={`Add a minute to ${name}`}>
-        +1 min
-      </button>
-      {dial.run.state !== "STANDING" && (
+      <span className="dial flex items-baseline gap-3">
+        <output className="min-w-16 text-[17px] font-bold" aria-label={`${name} shows`}>
+          {written(dial.mode, shown(dial, now))}
+        </output>
+        <span className="min-w-24 text-faint">{standing(dial, now)}</span>
+      </span>
+      {runs
+        ? may("pauseClock", piece) && (
+            <button className="btn" disabled={aimed} onClick={() => void cue({ cue: "pauseClock", piece })}>
+              <Pause size={13} />
+              Pause
+            </button>
+          )
+        : may("startClock", piece) && (
+            <button className="btn btn-main" onClick={() => void cue({ cue: "startClock", piece })}>
+              <Play size={13} />
+              {dial.run.state === "PAUSED" ? "Go on" : "Start"}
+            </button>
+          )}
+      {may("addTime", piece) &&
+        STEPS.map((step) => (
+          <button
+            key={step}
+            className="btn"
+            disabled={aimed}
+            onClick={() => void cue({ cue: "addTime", piece, seconds: step })}
+            aria-label={`${step < 0 ? "Take" : "Add"} ${Math.abs(step) === 60 ? "a minute" : "five minutes"} ${step < 0 ? "from" : "to"} ${name}`}
+          >
+            {step < 0 ? "−" : "+"}
+            {Math.abs(step) / 60} min
+          </button>
+        ))}
+      {may("setClockBack", piece) && dial.run.state !== "STANDING" && (
         <button className="btn" onClick={() => void cue({ cue: "setClockBack", piece })}>
           <RotateCcw size={13} />
           Set back
         </button>
       )}
-      {dial.mode === "DOWN" && (
-        <form
-          className="flex items-center gap-1.5"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (time === "") return;
-            const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-            void cue({ cue: "aimClock", piece, time, zone }).then((done) => done && setTime(""));
+      {may("setClock", piece) && (
+        <Typed
+          label="shows"
+          name={`Time that ${name} shows`}
+          placeholder="mm:ss"
+          does="Set"
+          send={(text) => {
+            const time = seconds(text);
+            return time !== undefined && cue({ cue: "setClock", piece, seconds: time });
           }}
-        >
-          <label className="flex items-center gap-1 text-faint">
-            until
-            <input
-              className="field"
-              type="time"
-              value={time}
-              aria-label={`Time of day that ${name} counts down to`}
-              onChange={(event) => setTime(event.target.value)}
-            />
-          </label>
-          <button className="btn" disabled={time === ""}>
-            Count down to it
-          </button>
-        </form>
+        />
+      )}
+      {may("aimClock", piece) && dial.mode === "DOWN" && (
+        <Typed
+          label="until"
+          type="time"
+          name={`Time of day that ${name} counts down to`}
+          does="Count down to it"
+          send={(time) => {
+            const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+            return cue({ cue: "aimClock", piece, time, zone });
+          }}
+        />
       )}
     </div>
+  );
+}
+
+/** A field that is sent by its button or by Enter, and is empty again once that was done. */
+function Typed({
+  label,
+  name,
+  does,
+  type = "text",
+  placeholder = "",
+  send,
+}: {
+  label: string;
+  name: string;
+  does: string;
+  type?: "text" | "time";
+  placeholder?: string;
+  send: (text: string) => Promise<boolean> | boolean;
+}) {
+  const [text, setText] = useState("");
+  return (
+    <form
+      className="flex items-center gap-1.5"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text !== "") void Promise.resolve(send(text)).then((done) => done && setText(""));
+      }}
+    >
+      <label className="flex items-center gap-1 text-faint">
+        {label}
+        <input
+          className={`field ${type === "text" ? "w-18" : ""}`}
+          type={type}
+          value={text}
+          placeholder={placeholder}
+          inputMode={type === "text" ? "text" : undefined}
+          aria-label={name}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </label>
+      <button className="btn" disabled={text === "" || (type === "text" && seconds(text) === undefined)}>
+        {does}
+      </button>
+    </form>
   );
 }

@@ -1,10 +1,12 @@
-import { Eye, EyeOff } from "lucide-react";
+import { ArrowLeftRight, Eye, EyeOff } from "lucide-react";
 import { ClockControl } from "./ClockControl";
 import { CardControl } from "./CardControl";
 import { CountControl } from "./CountControl";
 import { PointControl } from "./PointControl";
 import { WordsControl } from "./WordsControl";
 import type { Control, Cue } from "./useShow";
+import { useLimits } from "../theme/titles";
+import { useMayDo } from "./rights";
 
 export type Send = (cue: Cue) => Promise<boolean>;
 
@@ -21,6 +23,8 @@ export function ControlRow({
   takeOver: (() => void) | undefined;
 }) {
   const { piece, name } = control;
+  const may = useMayDo();
+  const limits = useLimits();
   return (
     <li className="py-1.5" aria-label={name}>
       <fieldset disabled={!mayCue} className="may min-w-0">
@@ -62,11 +66,19 @@ export function ControlRow({
             cue={cue}
           />
         ))}
+        {control.sides && may("swapSides", piece) && (
+          <button className="btn mt-1" onClick={() => void cue({ cue: "swapSides", piece })}>
+            <ArrowLeftRight size={13} aria-hidden />
+            Swap sides
+          </button>
+        )}
         {control.deck && <CardControl piece={piece} name={name} deck={control.deck} cue={cue} />}
         {control.orders.map((order) => (
           <PointControl key={order.field} piece={piece} name={name} order={order} cue={cue} />
         ))}
-        {!control.deck && control.lines.length > 0 && <WordsControl piece={piece} lines={control.lines} cue={cue} />}
+        {!control.deck && control.lines.length > 0 && (
+          <WordsControl piece={piece} lines={control.lines} letters={limits?.letters} cue={cue} />
+        )}
       </fieldset>
     </li>
   );

@@ -4,6 +4,7 @@ import type { Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
 import { amount } from "../content/amount";
 import type { Send } from "./ControlRow";
+import { useMayDo } from "./rights";
 
 type Tally = Schemas["Tally"];
 
@@ -25,34 +26,51 @@ export function CountControl({
   cue: Send;
 }) {
   const { field } = tally;
+  const may = useMayDo();
   const [open, setOpen] = useState(false);
   const step = (times: number) => void cue({ cue: "stepCount", piece, field, times });
   return (
     <div className="mt-1">
       <div className="flex flex-wrap items-center gap-1.5">
         {title !== "" && <span className="w-24 text-faint">{title}</span>}
-        <button
-          className="btn"
-          disabled={tally.live || tally.value <= tally.least}
-          aria-label={`${String(tally.step)} less: ${name}`}
-          onClick={() => step(-1)}
-        >
-          <Minus size={14} />
-          {tally.step}
-        </button>
-        <Value tally={tally} name={name} set={(value) => cue({ cue: "setCount", piece, field, value })} />
-        <button
-          className="btn"
-          disabled={tally.live || tally.value >= tally.most}
-          aria-label={`${String(tally.step)} more: ${name}`}
-          onClick={() => step(1)}
-        >
-          <Plus size={14} />
-          {tally.step}
-        </button>
-        <button className="btn" aria-expanded={open} onClick={() => setOpen(!open)}>
-          Step and limits
-        </button>
+        {may("stepCount", piece) && (
+          <button
+            className="btn"
+            disabled={tally.live || tally.value <= tally.least}
+            aria-label={`${String(tally.step)} less: ${name}`}
+            onClick={() => step(-1)}
+          >
+            <Minus size={14} />
+            {tally.step}
+          </button>
+        )}
+        <Value
+          tally={tally}
+          name={name}
+          fixed={!may("setCount", piece)}
+          set={(value) => cue({ cue: "setCount", piece, field, value })}
+        />
+        {may("stepCount", piece) && (
+          <button
+            className="btn"
+            disabled={tally.live || tally.value >= tally.most}
+            aria-label={`${String(tally.step)} more: ${name}`}
+            onClick={() => step(1)}
+          >
+            <Plus size={14} />
+            {tally.step}
+          </button>
+        )}
+        {may("resetCount", piece) && tally.held && (
+          <button className="btn" onClick={() => void cue({ cue: "resetCount", piece, field })}>
+            Reset
+          </button>
+        )}
+        {may("measureCount", piece) && (
+          <button className="btn" aria-expanded={open} onClick={() => setOpen(!open)}>
+            Step and limits
+          </button>
+        )}
         {tally.live && <span className="text-faint">follows a live number; write one to count by hand</span>}
       </div>
       {open && (
@@ -62,7 +80,17 @@ export function CountControl({
   );
 }
 
-function Value({ tally, name, set }: { tally: Tally; name: string; set: (value: number) => Promise<boolean> }) {
+function Value({
+  tally,
+  name,
+  fixed,
+  set,
+}: {
+  tally: Tally;
+  name: string;
+  fixed: boolean;
+  set: (value: number) => Promise<boolean>;
+}) {
   const draft = useDraftText(tally.live ? "" : String(tally.value), (text) => {
     const value = amount(text);
     return value !== undefined && set(value);
@@ -71,6 +99,7 @@ function Value({ tally, name, set }: { tally: Tally; name: string; set: (value: 
     <input
       className="field w-20 text-center font-bold"
       inputMode="decimal"
+      readOnly={fixed}
       placeholder={tally.live ? "live" : ""}
       aria-label={`${name} is at`}
       {...draft}

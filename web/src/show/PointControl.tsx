@@ -1,6 +1,7 @@
 import { Check, Circle, CircleDot } from "lucide-react";
 import type { Schemas } from "../api/client";
 import type { Send } from "./ControlRow";
+import { useMayDo } from "./rights";
 
 type State = Schemas["Topic"]["state"];
 
@@ -20,25 +21,33 @@ export function PointControl({
   cue: Send;
 }) {
   const { field, points } = order;
+  const may = useMayDo();
+  const done = points.filter((point) => point.state === "DONE").length;
   const rest = points.some((point) => point.state !== "DONE");
   const mark = (point: number, state: State) =>
     void cue({ cue: "markPoints", piece, field, points: [{ point, state }] });
   return (
     <div className="mt-1">
-      <button
-        className="btn"
-        disabled={!rest}
-        aria-label={`Next point of ${name}`}
-        onClick={() => void cue({ cue: "nextPoint", piece, field })}
-      >
-        <Check size={14} />
-        Done, next point
-      </button>
+      {may("nextPoint", piece) && (
+        <button
+          className="btn"
+          disabled={!rest}
+          aria-label={`Next point of ${name}`}
+          onClick={() => void cue({ cue: "nextPoint", piece, field })}
+        >
+          <Check size={14} />
+          Done, next point
+        </button>
+      )}
+      <span className="ml-2 text-faint">
+        {done} of {points.length} done
+      </span>
       <ol className="mt-1" aria-label={`Points of ${name}`}>
         {points.map((point, i) => (
           <li key={i}>
             <button
               data-shows
+              disabled={!may("markPoints", piece)}
               className={`flex w-full items-center gap-2 px-1 py-0.5 text-left hover:bg-kelp-soft ${point.state === "NOW" ? "font-bold" : ""} ${point.state === "DONE" ? "text-faint" : ""}`}
               title={`Is ${SAID[point.state]}; a press makes it ${SAID[AFTER[point.state]]}`}
               onClick={() => mark(i, AFTER[point.state])}

@@ -1,16 +1,28 @@
 import type { Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
-import { useLimits } from "../theme/titles";
 import type { Send } from "./ControlRow";
+import { useMayDo } from "./rights";
 
 /** Words over a piece's own. */
-export function WordsControl({ piece, lines, cue }: { piece: string; lines: Schemas["Line"][]; cue: Send }) {
+export function WordsControl({
+  piece,
+  lines,
+  letters,
+  cue,
+}: {
+  piece: string;
+  lines: Schemas["Line"][];
+  /** So many a text may have. */
+  letters: number | undefined;
+  cue: Send;
+}) {
   return (
     <div className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-1.5">
       {lines.map((line) => (
         <Words
           key={line.field}
           line={line}
+          letters={letters}
           say={(words) => cue({ cue: "say", piece, field: line.field, words })}
           letGo={() => void cue({ cue: "letGoOf", piece, slot: line.field })}
         />
@@ -21,26 +33,29 @@ export function WordsControl({ piece, lines, cue }: { piece: string; lines: Sche
 
 function Words({
   line,
+  letters,
   say,
   letGo,
 }: {
   line: Schemas["Line"];
+  letters: number | undefined;
   say: (words: string) => Promise<boolean>;
   letGo: () => void;
 }) {
   const draft = useDraftText(line.words, say);
-  const limits = useLimits();
+  // Letting the theme speak again is for those who may do everything.
+  const mayLetGo = useMayDo()("letGoOf");
   return (
     <label className="flex min-w-0 flex-col">
       <span className="flex text-faint">
         <span className="truncate">{line.title}</span>
-        {line.over && (
+        {line.over && mayLetGo && (
           <button className="ml-auto underline" onClick={letGo} title="Back to the theme’s words">
             the theme’s
           </button>
         )}
       </span>
-      <input className={`field ${line.over ? "border-ochre" : ""}`} maxLength={limits?.letters} {...draft} />
+      <input className={`field ${line.over ? "border-ochre" : ""}`} maxLength={letters} {...draft} />
     </label>
   );
 }

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import type { RouteObject } from "react-router";
 import { AlertsPage } from "../alerts/AlertsPage";
 import { BrandPage } from "../colour/BrandPage";
+import { DeskStep } from "../desk/DeskStep";
 import { FactsPage } from "../facts/FactsPage";
 import { MovePage } from "../move/MovePage";
 import { PiecePage } from "../piece/PiecePage";
@@ -24,6 +25,7 @@ const PAGES: Record<Path, ReactNode> = {
   alerts: <AlertsPage />,
   rehearse: <RigPage />,
   publish: <LedgerPage />,
+  desk: <DeskStep />,
   move: <MovePage />,
 };
 

@@ -65,6 +65,12 @@ const SCREENS = [
   },
   { path: "rehearse", name: "Rehearse", question: "Does it behave?" },
   { path: "publish", name: "Publish", question: "Everywhere, right size?" },
+  {
+    path: "desk",
+    name: "Desk",
+    question: "What can I do now?",
+    keys: [["Tab, Shift Tab", "The next control, the one before"]],
+  },
   { path: "move", name: "Move", question: "What changes?" },
 ] as const satisfies readonly Screen[];
 

@@ -1780,6 +1780,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/cues/{token}/cards/{piece}/{card}.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-cues-token-cards-piece-card-png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workspaces/{workspace}/record": {
         parameters: {
             query?: never;
@@ -2348,6 +2364,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-shows-show-desk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{show}/desk/cards/{piece}/{card}.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-desk-cards-piece-card-png"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3342,19 +3374,17 @@ export interface components {
             pieces: string[];
             deeds: string[];
         };
-        Wanted: {
+        PassWish: {
             name: string;
             grants: components["schemas"]["Grant"][];
-            /** Format: date-time */
-            goodTill: string;
+            goodTill: string | null;
         };
         PassLine: {
             /** Format: uuid */
             id: string;
             name: string;
             grants: components["schemas"]["Grant"][];
-            /** Format: date-time */
-            goodTill: string;
+            goodTill: string | null;
             withdrawn: boolean;
             good: boolean;
             link: string;
@@ -3362,8 +3392,7 @@ export interface components {
             madeBy: string;
             /** Format: date-time */
             madeAt: string;
-            /** Format: date-time */
-            usedAt: string;
+            usedAt: string | null;
             on: string[];
         };
         HeardWish: {
@@ -3478,6 +3507,7 @@ export interface components {
             /** Format: double */
             most: number;
             live: boolean;
+            held: boolean;
         };
         ThemeLine: {
             /** Format: uuid */
@@ -3889,7 +3919,7 @@ export interface components {
             cue: "putBack";
         };
         PutBreak: Omit<components["schemas"]["Cue"], "cue"> & {
-            pause: components["schemas"]["Break"];
+            pause: components["schemas"]["Break"] | null;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4153,12 +4183,6 @@ export interface components {
              */
             cue: "writeSequence";
         };
-        Arrived: {
-            /** Format: int32 */
-            on: number;
-            /** Format: int32 */
-            of: number;
-        };
         CanvasLine: {
             id: string;
             name: string;
@@ -4183,18 +4207,20 @@ export interface components {
             now: number;
             holder: string;
             pass: boolean;
-            /** Format: date-time */
-            goodTill: string;
+            goodTill: string | null;
             canUndo: boolean;
             canRedo: boolean;
-            may: components["schemas"]["Grant"][];
+            may: components["schemas"]["MayDo"][];
             themes: components["schemas"]["OnAir"][];
             controls: components["schemas"]["Control"][];
-            pause: components["schemas"]["Break"];
+            pause: components["schemas"]["Break"] | null;
             sequences: components["schemas"]["SequenceLine"][];
-            queue: components["schemas"]["QueueView"];
+            queue: components["schemas"]["QueueView"] | null;
             done: components["schemas"]["DoneLine"][];
-            arrived: components["schemas"]["Arrived"];
+            /** Format: int32 */
+            letters: number;
+            look: string;
+            arrived: components["schemas"]["Reached"];
         };
         DoneLine: {
             /** Format: int64 */
@@ -4205,6 +4231,11 @@ export interface components {
             at: string;
             sentence: string;
             undone: boolean;
+            standing: boolean;
+        };
+        MayDo: {
+            deed: string;
+            pieces: string[];
         };
         OnAir: {
             /** Format: uuid */
@@ -4241,6 +4272,12 @@ export interface components {
             from: number;
             /** Format: int64 */
             until: number;
+        };
+        Reached: {
+            /** Format: int32 */
+            on: number;
+            /** Format: int32 */
+            of: number;
         };
         SceneLine: {
             id: string;
@@ -6837,6 +6874,22 @@ export interface components {
              */
             type: "at";
         };
+        Arrived: Omit<components["schemas"]["Told"], "type"> & {
+            /** Format: uuid */
+            show: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            on: number;
+            /** Format: int32 */
+            of: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "arrived";
+        };
         Changed: Omit<components["schemas"]["Told"], "type"> & {
             /** Format: uuid */
             theme: string;
@@ -7318,7 +7371,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Wanted"];
+                "application/json": components["schemas"]["PassWish"];
             };
         };
         responses: {
@@ -8998,7 +9051,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Wanted"];
+                "application/json": components["schemas"]["PassWish"];
             };
         };
         responses: {
@@ -10362,6 +10415,30 @@ export interface operations {
             };
         };
     };
+    "get-cues-token-cards-piece-card-png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                piece: string;
+                card: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     "get-api-workspaces-workspace-record": {
         parameters: {
             query?: {
@@ -11262,6 +11339,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["DeskView"];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-desk-cards-piece-card-png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+                piece: string;
+                card: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

@@ -17,7 +17,7 @@ final class BreakScreen extends Kind {
                 Zone.FULL,
                 List.of(
                         Field.words("title", "Title", "Short break"),
-                        Field.words("line", "Line under it", "Back in a moment"),
+                        Field.words("line", "Line under it", ""),
                         Field.words("label", "Over the time", "Back in"),
                         Field.words("over", "Over the time past zero", "A little longer than planned")),
                 List.of(Figure.MOVING, Figure.SIZE, Figure.ALIGN, Figure.ORNAMENT));

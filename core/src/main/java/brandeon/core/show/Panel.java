@@ -44,9 +44,21 @@ public final class Panel {
      */
     public record Dial(ClockFace.Mode mode, Run run, long length, String toward) {}
 
-    /** A number. @param live whether it follows a live one, and cannot be counted by hand until it is set */
+    /**
+     * A number.
+     *
+     * @param live whether it follows a live one, and cannot be counted by hand until it is set
+     * @param held whether the show says it in place of its theme
+     */
     public record Tally(
-            String field, String title, double value, double step, double least, double most, boolean live) {}
+            String field,
+            String title,
+            double value,
+            double step,
+            double least,
+            double most,
+            boolean live,
+            boolean held) {}
 
     /**
      * Cards.
@@ -144,7 +156,15 @@ public final class Panel {
         boolean live = !stand.held(piece, field)
                 && piece.content(field) instanceof Content.Count theirs
                 && !theirs.reading().isEmpty();
-        return new Tally(field, title(piece, field), count.value(), count.step(), count.least(), count.most(), live);
+        return new Tally(
+                field,
+                title(piece, field),
+                count.value(),
+                count.step(),
+                count.least(),
+                count.most(),
+                live,
+                stand.held(piece, field));
     }
 
     private static Deck deck(Stand stand, Piece piece) {

@@ -58,6 +58,12 @@ class ApiDescription {
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
+            List.of("goodTill", "pause", "queue")
+                    .forEach(part -> orNull(api.getComponents().getSchemas().get("DeskView"), part));
+            List.of("goodTill", "usedAt")
+                    .forEach(part -> orNull(api.getComponents().getSchemas().get("PassLine"), part));
+            orNull(api.getComponents().getSchemas().get("PassWish"), "goodTill");
+            orNull(api.getComponents().getSchemas().get("PutBreak"), "pause");
             orNull(api.getComponents().getSchemas().get("Artwork"), "drawn");
             orNull(api.getComponents().getSchemas().get("MotionView"), "cover");
             orNull(api.getComponents().getSchemas().get("Finding"), "where");
@@ -165,6 +171,14 @@ class ApiDescription {
 
     /** A property that is always there, and null where there is nothing. */
     private static void orNull(Schema<?> schema, String property) {
+        if (schema.getProperties() == null) {
+            // One of several kinds of something: what is its own stands in a part of it.
+            schema.getAllOf().stream()
+                    .filter(part ->
+                            part.getProperties() != null && part.getProperties().containsKey(property))
+                    .forEach(part -> orNull(part, property));
+            return;
+        }
         Schema<?> either = new Schema<>();
         either.addAnyOfItem(schema.getProperties().get(property));
         either.addAnyOfItem(new Schema<>().types(Set.of("null")));

@@ -9,9 +9,11 @@ import brandeon.server.live.AlertDesk;
 import brandeon.server.problem.Refused;
 import brandeon.server.show.Actor;
 import brandeon.server.show.RunningShows;
+import java.io.IOException;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,12 +34,14 @@ class DeskController {
     private final Members members;
     private final RunningShows shows;
     private final Desks desks;
+    private final CardPictures cards;
     private final AlertDesk alerts;
 
-    DeskController(Members members, RunningShows shows, Desks desks, AlertDesk alerts) {
+    DeskController(Members members, RunningShows shows, Desks desks, CardPictures cards, AlertDesk alerts) {
         this.members = members;
         this.shows = shows;
         this.desks = desks;
+        this.cards = cards;
         this.alerts = alerts;
     }
 
@@ -81,6 +85,13 @@ class DeskController {
         RunningShows.Running running = shows.get(member, show);
         alerts.change(running.workspace(), show, actor.account(), wish);
         return desks.of(actor, running);
+    }
+
+    /** A card as it will stand. */
+    @GetMapping("/cards/{piece}/{card}.png")
+    ResponseEntity<byte[]> card(@PathVariable UUID show, @PathVariable String piece, @PathVariable int card)
+            throws IOException {
+        return cards.of(shows.get(members.current(), show), piece, card);
     }
 
     /** The latest first. */

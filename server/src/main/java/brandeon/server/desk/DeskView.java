@@ -1,7 +1,6 @@
 package brandeon.server.desk;
 
 import brandeon.core.show.Break;
-import brandeon.core.show.Grant;
 import brandeon.core.show.Panel;
 import brandeon.core.show.Sequence;
 import brandeon.server.live.AlertDesk;
@@ -9,6 +8,7 @@ import brandeon.server.publish.Arrivals;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -21,6 +21,8 @@ import java.util.UUID;
  * @param may       what they may do
  * @param queue     of alerts; empty for whoever may do nothing about it
  * @param done      what was done last, the latest first; of others only for whoever may do everything
+ * @param letters   so many a text may have
+ * @param look      of its themes; another one when pictures of cards are to be asked for again
  * @param arrived   how far the latest deed has come
  */
 public record DeskView(
@@ -33,14 +35,24 @@ public record DeskView(
         Optional<Instant> goodTill,
         boolean canUndo,
         boolean canRedo,
-        List<Grant> may,
+        List<MayDo> may,
         List<OnAir> themes,
         List<Panel.Control> controls,
         Optional<Break> pause,
         List<SequenceLine> sequences,
         Optional<AlertDesk.QueueView> queue,
         List<DoneLine> done,
-        Arrivals.Arrived arrived) {
+        int letters,
+        String look,
+        Arrivals.Reached arrived) {
+
+    /**
+     * Something that its holder may do.
+     *
+     * @param deed   by its name, see {@link brandeon.core.show.CueGroup#deeds}
+     * @param pieces ids of pieces or sequences on which; empty for all
+     */
+    public record MayDo(String deed, Set<String> pieces) {}
 
     /**
      * A theme of the show.
@@ -68,6 +80,7 @@ public record DeskView(
      */
     public record SequenceLine(String id, String name, List<Sequence.Step> steps, int taken, long due) {}
 
-    /** @param mine whether whoever looks did it */
-    public record DoneLine(long number, String who, boolean mine, Instant at, String sentence, boolean undone) {}
+    /** @param mine whether whoever looks did it @param standing whether it can be taken back */
+    public record DoneLine(
+            long number, String who, boolean mine, Instant at, String sentence, boolean undone, boolean standing) {}
 }

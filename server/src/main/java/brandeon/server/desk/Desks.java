@@ -1,5 +1,6 @@
 package brandeon.server.desk;
 
+import brandeon.core.kind.Content;
 import brandeon.core.show.CueGroup;
 import brandeon.core.show.Grant;
 import brandeon.core.show.Panel;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Puts together what a desk shows. */
@@ -67,7 +69,7 @@ class Desks {
                 goodTill,
                 steps.undo(),
                 steps.redo(),
-                may,
+                all(may),
                 onAir(running),
                 withPass ? Panel.within(controls, may) : controls,
                 show.pause(),
@@ -76,7 +78,24 @@ class Desks {
                         ? Optional.of(alerts.queue(running.workspace(), running.id()))
                         : Optional.empty(),
                 done(actor, running.id()),
+                Content.LONGEST,
+                look(running),
                 arrivals.of(running));
+    }
+
+    private String look(RunningShows.Running show) {
+        return themes.ofShow(show.id()).stream()
+                .map(draft -> draft.onAir() > 0 ? "r" + draft.onAir() : "d" + draft.version())
+                .collect(Collectors.joining("."));
+    }
+
+    private static List<DeskView.MayDo> all(List<Grant> may) {
+        return may.stream()
+                .flatMap(grant -> (grant.deeds().isEmpty()
+                                ? grant.group().deeds().keySet()
+                                : grant.deeds())
+                        .stream().map(deed -> new DeskView.MayDo(deed, grant.pieces())))
+                .toList();
     }
 
     private static boolean any(List<Grant> may, CueGroup group) {
@@ -112,7 +131,8 @@ class Desks {
                         line.account().or(line::pass).equals(actor.account().or(actor::pass)),
                         line.at(),
                         line.sentence(),
-                        line.undone()))
+                        line.undone(),
+                        line.standing()))
                 .toList();
     }
 

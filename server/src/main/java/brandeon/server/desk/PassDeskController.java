@@ -11,6 +11,7 @@ import brandeon.server.problem.NotAllowed;
 import brandeon.server.show.Actor;
 import brandeon.server.show.Door;
 import brandeon.server.show.RunningShows;
+import java.io.IOException;
 import java.util.Optional;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
@@ -29,13 +30,16 @@ class PassDeskController {
     private final Passes passes;
     private final RunningShows shows;
     private final Desks desks;
+    private final CardPictures cards;
     private final AlertDesk alerts;
     private final RateLimits limits;
 
-    PassDeskController(Passes passes, RunningShows shows, Desks desks, AlertDesk alerts, RateLimits limits) {
+    PassDeskController(
+            Passes passes, RunningShows shows, Desks desks, CardPictures cards, AlertDesk alerts, RateLimits limits) {
         this.passes = passes;
         this.shows = shows;
         this.desks = desks;
+        this.cards = cards;
         this.alerts = alerts;
         this.limits = limits;
     }
@@ -81,6 +85,17 @@ class PassDeskController {
         Actor actor = passes.actor(pass, Door.PASS);
         alerts.change(show.workspace(), show.id(), Optional.empty(), wish);
         return desks.of(actor, show, pass);
+    }
+
+    /** A card as it will stand, for those who may do something with it. */
+    @GetMapping("/cards/{piece}/{card}.png")
+    ResponseEntity<byte[]> card(@PathVariable String token, @PathVariable String piece, @PathVariable int card)
+            throws IOException {
+        Passes.Pass pass = entered(token);
+        boolean some =
+                CueGroup.CARDS.deeds().keySet().stream().anyMatch(deed -> Grant.take(pass.grants(), deed, piece));
+        require(pass, "putUp", some);
+        return cards.of(passes.show(pass), piece, card);
     }
 
     /** The key is looked at before anything else. */

@@ -86,13 +86,13 @@ class PassController {
     }
 
     @PostMapping
-    PassLine make(@PathVariable UUID show, @RequestBody Passes.Wanted wanted) {
+    PassLine make(@PathVariable UUID show, @RequestBody Passes.PassWish wanted) {
         Member member = members.current().requires(Role.OPERATOR);
         return line(passes.make(member, show, wanted), Map.of(member.account(), member.name()));
     }
 
     @PutMapping("/{pass}")
-    PassLine change(@PathVariable UUID show, @PathVariable UUID pass, @RequestBody Passes.Wanted wanted) {
+    PassLine change(@PathVariable UUID show, @PathVariable UUID pass, @RequestBody Passes.PassWish wanted) {
         Member member = members.current().requires(Role.OPERATOR);
         Passes.Pass changed = passes.change(member, show, pass, wanted);
         return line(changed, members.names(changed.madeBy().stream().toList()));

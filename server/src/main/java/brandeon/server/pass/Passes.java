@@ -56,7 +56,7 @@ public class Passes {
     }
 
     /** What somebody wants a pass to be. */
-    public record Wanted(String name, List<Grant> grants, Optional<Instant> goodTill) {}
+    public record PassWish(String name, List<Grant> grants, Optional<Instant> goodTill) {}
 
     private static final int LONGEST_NAME = 60;
     private static final int MOST = 100;
@@ -154,7 +154,7 @@ public class Passes {
     }
 
     @Transactional
-    public Pass make(Member member, UUID show, Wanted wanted) {
+    public Pass make(Member member, UUID show, PassWish wanted) {
         RunningShows.Running running = shows.get(member.requires(Role.OPERATOR), show);
         require(wanted);
         if (rows.findByShowIdOrderByMadeAtDesc(show).stream()
@@ -178,7 +178,7 @@ public class Passes {
 
     /** What it may do, until when and how it is called; whoever is on it sees that at once. */
     @Transactional
-    public Pass change(Member member, UUID show, UUID id, Wanted wanted) {
+    public Pass change(Member member, UUID show, UUID id, PassWish wanted) {
         RunningShows.Running running = shows.get(member.requires(Role.OPERATOR), show);
         require(wanted);
         PassRow row = mine(show, id);
@@ -206,7 +206,7 @@ public class Passes {
                 .orElseThrow(() -> new NotFound("There is no such pass in this show."));
     }
 
-    private static void require(Wanted wanted) {
+    private static void require(PassWish wanted) {
         if (wanted.name().isBlank() || wanted.name().length() > LONGEST_NAME || !Letters.oneLine(wanted.name())) {
             throw new Mistake("A pass has a name of at most " + LONGEST_NAME + " letters: who it is for.");
         }

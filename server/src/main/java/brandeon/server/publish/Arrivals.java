@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
 public class Arrivals {
 
     /** @param on how many of all open sources of a show have it */
-    public record Arrived(int on, int of) {}
+    public record Reached(int on, int of) {}
 
     /** A source that is open, and whether viewers see it. */
     public record OpenSource(Outlets.Outlet outlet, boolean seen) {}
@@ -34,7 +34,7 @@ public class Arrivals {
     }
 
     /** How far the latest deed on a show has come. */
-    public Arrived of(RunningShows.Running show) {
+    public Reached of(RunningShows.Running show) {
         Show said = show.show().at(System.currentTimeMillis());
         List<OpenSource> open = open(show.id());
         int on = 0;
@@ -52,7 +52,7 @@ public class Arrivals {
                 }
             }
         }
-        return new Arrived(on, all);
+        return new Reached(on, all);
     }
 
     /** Sources of a show that are open. */

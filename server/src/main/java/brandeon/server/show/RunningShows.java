@@ -85,7 +85,7 @@ public class RunningShows implements Belongings {
     /** @param repeated whether it had been applied before, so that nothing changed now */
     public record Done(Running show, String sentence, boolean repeated) {}
 
-    /** One line of a show's record. @param who where it was no account */
+    /** One line of a show's record. @param who where it was no account @param standing whether it can be taken back */
     public record Line(
             long number,
             Optional<UUID> account,
@@ -94,7 +94,8 @@ public class RunningShows implements Belongings {
             Door door,
             Instant at,
             String sentence,
-            boolean undone) {}
+            boolean undone,
+            boolean standing) {}
 
     /** A break that is over, with who ended it. Instants are epoch milliseconds. */
     public record BreakLine(long began, long planned, long ended, String who) {}
@@ -371,7 +372,8 @@ public class RunningShows implements Belongings {
                         row.door,
                         row.at,
                         row.sentence,
-                        row.state == CueRow.State.UNDONE || row.state == CueRow.State.DROPPED))
+                        row.state == CueRow.State.UNDONE || row.state == CueRow.State.DROPPED,
+                        row.state == CueRow.State.DONE))
                 .toList();
     }
 

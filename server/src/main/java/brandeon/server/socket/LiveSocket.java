@@ -397,7 +397,7 @@ class LiveSocket extends TextWebSocketHandler {
                 .execute(() -> {
                     arriving.remove(show);
                     shows.find(show).ifPresent(now -> {
-                        Arrivals.Arrived arrived = arrivals.of(now);
+                        Arrivals.Reached arrived = arrivals.of(now);
                         Told told = new Told.Arrived(show, now.version(), arrived.on(), arrived.of());
                         connections.values().stream()
                                 .filter(connection -> connection.shows().contains(show))

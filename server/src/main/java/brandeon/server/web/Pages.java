@@ -16,13 +16,19 @@ class Pages implements WebMvcConfigurer {
         return "forward:/index.html";
     }
 
+    /** The desk is a page of its own, so that it is there at once on a phone. */
+    @GetMapping({"/desk", "/desk/**"})
+    String desk() {
+        return "forward:/desk.html";
+    }
+
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
-        registry.addResourceHandler("/index.html", "/favicon.svg", "/keeper.js")
+        registry.addResourceHandler("/index.html", "/desk.html", "/favicon.svg", "/keeper.js")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache());
     }

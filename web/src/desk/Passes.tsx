@@ -1,0 +1,184 @@
+import { useQuery } from "@tanstack/react-query";
+import { Copy } from "lucide-react";
+import { QRCodeSVG } from "qrcode.react";
+import { useState } from "react";
+import { answer, api, type Schemas } from "../api/client";
+import { Trouble } from "../app/Trouble";
+import { useCopy } from "../app/useCopy";
+import { useDeed } from "../app/useDeed";
+import type { DeskView } from "./door";
+import { PassForm } from "./PassForm";
+
+export type PassLine = Schemas["PassLine"];
+
+const LOOKS = 3000;
+
+/** Who may do some of what the show takes, by a link; given, changed and withdrawn here. */
+export function Passes({ show, controls }: { show: string; controls: DeskView["controls"] }) {
+  const params = { path: { show } };
+  const passes = useQuery({
+    queryKey: ["passes", show],
+    queryFn: () => answer(api.GET("/api/shows/{show}/passes", { params })),
+    refetchInterval: LOOKS,
+  });
+  const [editing, setEditing] = useState<PassLine | "new" | null>(null);
+  const touched = [["passes", show]];
+  const save = useDeed(
+    ({ pass, wish }: { pass: string; wish: Schemas["PassWish"] }) =>
+      pass === ""
+        ? answer(api.POST("/api/shows/{show}/passes", { params, body: wish }))
+        : answer(api.PUT("/api/shows/{show}/passes/{pass}", { params: { path: { show, pass } }, body: wish })),
+    (done, { pass }) => (pass === "" ? `The pass of ${done.name} is ready.` : `The pass of ${done.name} was changed.`),
+    touched,
+  );
+  const withdraw = useDeed(
+    (pass: PassLine) =>
+      answer(api.DELETE("/api/shows/{show}/passes/{pass}", { params: { path: { show, pass: pass.id } } })),
+    (_, pass) => `The pass of ${pass.name} is withdrawn.`,
+    touched,
+  );
+  if (!passes.data) return passes.error ? <Trouble query={passes} /> : <p className="text-faint">Loading …</p>;
+  const good = passes.data.passes.filter((pass) => pass.good);
+  const over = passes.data.passes.filter((pass) => !pass.good);
+  if (editing !== null) {
+    return (
+      <PassForm
+        groups={passes.data.groups}
+        controls={controls}
+        pass={editing === "new" ? null : editing}
+        busy={save.isPending}
+        cancel={() => setEditing(null)}
+        save={(wish) =>
+          save.mutate({ pass: editing === "new" ? "" : editing.id, wish }, { onSuccess: () => setEditing(null) })
+        }
+      />
+    );
+  }
+  return (
+    <>
+      <p className="mb-2 max-w-[70ch] text-faint">
+        A pass is a link with which somebody can do exactly what you ticked, from a phone, a side panel or a button
+        deck: without an account, and without seeing anything else.
+      </p>
+      <button className="btn btn-main mb-2" onClick={() => setEditing("new")}>
+        Give a pass
+      </button>
+      <Trouble query={passes} />
+      {good.length === 0 && <p className="text-faint">Nobody has a pass.</p>}
+      <ul className="ruled">
+        {good.map((pass) => (
+          <Line
+            key={pass.id}
+            pass={pass}
+            groups={passes.data.groups}
+            edit={() => setEditing(pass)}
+            withdraw={() => withdraw.mutate(pass)}
+          />
+        ))}
+      </ul>
+      {over.length > 0 && (
+        <details className="mt-2">
+          <summary className="flex min-h-8 cursor-pointer items-center text-faint">
+            {over.length} that {over.length === 1 ? "is" : "are"} good for nothing any more
+          </summary>
+          <ul className="ruled text-faint">
+            {over.map((pass) => (
+              <li key={pass.id} className="py-1">
+                {pass.name}, {pass.withdrawn ? "withdrawn" : "its time is over"}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
+  );
+}
+
+function Line({
+  pass,
+  groups,
+  edit,
+  withdraw,
+}: {
+  pass: PassLine;
+  groups: Schemas["GroupChoice"][];
+  edit: () => void;
+  withdraw: () => void;
+}) {
+  const copy = useCopy();
+  const [open, setOpen] = useState(false);
+  return (
+    <li className="py-2" aria-label={`Pass of ${pass.name}`}>
+      <div className="flex flex-wrap items-center gap-1.5">
+        <b className="min-w-24">{pass.name}</b>
+        <span className="min-w-40 flex-1 text-faint">
+          {pass.grants.map((grant) => given(grant, groups)).join("; ")}
+          {pass.goodTill &&
+            `, until ${new Date(pass.goodTill).toLocaleString([], { dateStyle: "short", timeStyle: "short" })}`}
+        </span>
+        <span className={pass.on.length > 0 ? "font-bold text-kelp" : "text-faint"} role="status">
+          {pass.on.length > 0
+            ? `On it now: ${pass.on.join(", ")}`
+            : pass.usedAt
+              ? `last used ${new Date(pass.usedAt).toLocaleString([], { dateStyle: "short", timeStyle: "short" })}`
+              : "not used yet"}
+        </span>
+      </div>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        <button className="btn" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? "Hide the link" : "Show link and code"}
+        </button>
+        <button className="btn" onClick={edit}>
+          Change
+        </button>
+        <button className="btn" onClick={withdraw}>
+          Withdraw
+        </button>
+      </div>
+      {open && (
+        <div className="mt-2 flex flex-wrap gap-3">
+          <div className="bg-white p-2">
+            <QRCodeSVG value={pass.link} size={168} />
+          </div>
+          <div className="min-w-56 flex-1">
+            <Text label="Link of the desk" text={pass.link} copy={copy} />
+            <Text label="Address for buttons and scripts" text={pass.address} copy={copy} />
+            <p className="text-faint">
+              Whoever has the link has the pass. On another device this works as soon as that device reaches this
+              computer: start with <code>bin/start --network</code>.
+            </p>
+          </div>
+        </div>
+      )}
+    </li>
+  );
+}
+
+function Text({ label, text, copy }: { label: string; text: string; copy: ReturnType<typeof useCopy> }) {
+  return (
+    <p className="mb-1">
+      <span className="text-faint">{label}</span>
+      <span className="flex items-center gap-1.5">
+        <code className="min-w-0 flex-1 select-all break-all">{text}</code>
+        <button
+          className="btn px-2"
+          aria-label={`Copy: ${label}`}
+          onClick={() =>
+            copy(text, "Copied.", "The browser did not allow copying; select the text and copy it by hand.")
+          }
+        >
+          <Copy size={14} />
+        </button>
+      </span>
+    </p>
+  );
+}
+
+/** What a right is, in words. */
+function given(grant: Schemas["Grant"], groups: Schemas["GroupChoice"][]): string {
+  const group = groups.find((one) => one.id === grant.group);
+  if (!group) return grant.group;
+  if (grant.deeds.length === 0) return group.title;
+  const deeds = group.deeds.filter((deed) => grant.deeds.includes(deed.id)).map((deed) => deed.words);
+  return `${group.title}: ${deeds.join(", ")} only`;
+}

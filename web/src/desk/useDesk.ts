@@ -1,0 +1,118 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { Problem } from "../api/client";
+import { live } from "../api/live";
+import { sayProblem, useNotices } from "../app/notices";
+import type { Cue } from "../show/useShow";
+import { useDoor, type AlertWish, type DeskReceipt, type DeskView } from "./door";
+import { foreseen } from "./foresee";
+import { useTaped } from "./taping";
+
+/** What was pressed is kept for so long while the server cannot be reached, and never done later; milliseconds. */
+const PATIENCE = 5000;
+const AGAIN_AFTER = 400;
+/** Deeds of others are looked at this often at most; milliseconds. */
+const LOOKS = 200;
+const LOST = "The server could not be reached for five seconds, so this was not done.";
+
+/** A desk as it is now, with all that can be done on it. */
+export function useDesk() {
+  const door = useDoor();
+  const queries = useQueryClient();
+  const say = useNotices((state) => state.say);
+  const key = ["desk", door.key];
+  const desk = useQuery({ queryKey: key, queryFn: door.view, placeholderData: (old) => old, staleTime: Infinity });
+  const [pending, setPending] = useState(0);
+  const waiting = useRef(0);
+
+  const take = useCallback(
+    (view: DeskView) => {
+      const before = queries.getQueryData<DeskView>(["desk", door.key]);
+      // While something else is on its way its outcome is foreseen here already, and this one knows nothing of it.
+      if (waiting.current === 0 && (!before || view.version >= before.version))
+        queries.setQueryData(["desk", door.key], view);
+    },
+    [queries, door.key],
+  );
+  const look = useLook(() => void door.view().then(take, () => undefined));
+
+  const show = desk.data?.show;
+  useEffect(() => {
+    if (!show) return;
+    const ends = [live.followShow(show, look), live.onReturn(look)];
+    return () => ends.forEach((end) => end());
+  }, [show, look]);
+
+  /** Resolves to whether it was done. */
+  const send = async (wish: () => Promise<DeskReceipt>, cue?: Cue): Promise<boolean> => {
+    waiting.current++;
+    setPending(waiting.current);
+    if (cue) queries.setQueryData<DeskView>(key, (view) => view && foreseen(view, cue, live.clock.now()));
+    let receipt: DeskReceipt | undefined;
+    try {
+      receipt = await wish();
+    } catch (error) {
+      if (error instanceof Problem && error.passes && error.status !== 429) say(LOST, true);
+      else sayProblem(error);
+    }
+    waiting.current--;
+    setPending(waiting.current);
+    if (receipt) take(receipt.view);
+    // What was foreseen and did not come is taken back.
+    if (waiting.current === 0 && !receipt) await door.view().then(take, () => desk.refetch());
+    return receipt !== undefined;
+  };
+
+  return {
+    desk,
+    /** How many deeds are on their way. */
+    pending,
+    cue: (cue: Cue) => {
+      const wish = { cue, key: crypto.randomUUID(), before: Math.round(live.clock.now()) + PATIENCE };
+      return send(() => patiently(() => door.cue(wish)), cue).then((done) => {
+        if (done) useTaped.getState().took(cue);
+        return done;
+      });
+    },
+    undo: () => send(door.undo),
+    redo: () => send(door.redo),
+    takeBack: door.takeBack && ((number: number) => send(() => door.takeBack?.(number) ?? Promise.reject(new Error()))),
+    alerts: (wish: AlertWish) => void door.alerts(wish).then(take, sayProblem),
+  };
+}
+
+/** Tries again while that makes sense; the same key lets a cue count once, whatever became of its answers. */
+async function patiently<T>(wish: () => Promise<T>): Promise<T> {
+  const end = performance.now() + PATIENCE;
+  for (;;) {
+    try {
+      return await wish();
+    } catch (error) {
+      const again = error instanceof Problem && error.passes && performance.now() + AGAIN_AFTER < end;
+      if (!again) throw error;
+      await new Promise((resume) => window.setTimeout(resume, AGAIN_AFTER));
+    }
+  }
+}
+
+/** Looks at once, and again a moment later when there was more to see meanwhile. */
+function useLook(see: () => void): () => void {
+  const latest = useRef(see);
+  useEffect(() => {
+    latest.current = see;
+  });
+  const timer = useRef(0);
+  const again = useRef(false);
+  return useCallback(() => {
+    const tick = () => {
+      latest.current();
+      again.current = false;
+      timer.current = window.setTimeout(() => {
+        timer.current = 0;
+        if (again.current) tick();
+      }, LOOKS);
+    };
+    if (timer.current === 0) tick();
+    else again.current = true;
+  }, []);
+}
