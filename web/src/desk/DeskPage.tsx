@@ -94,7 +94,7 @@ function any(view: DeskView, ...deeds: string[]): boolean {
   return view.may.some((one) => deeds.includes(one.deed));
 }
 
-function Parts({ view, deeds }: PartProps) {
+export function Parts({ view, deeds }: PartProps) {
   const order = useArrangement((state) => state.order);
   const there = order.filter((part) => PARTS[part].there(view));
   const bare = there.every((part) => part === "done" || part === "break" || part === "alerts");
@@ -118,7 +118,8 @@ function Parts({ view, deeds }: PartProps) {
   );
 }
 
-function Over() {
+/** Whoever had a pass, and has it no more. */
+export function Over() {
   return (
     <main className="p-4">
       <h1 className="mb-2">This pass is over</h1>

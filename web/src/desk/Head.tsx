@@ -4,6 +4,7 @@ import { live } from "../api/live";
 import { isNight, setNight } from "../app/night";
 import type { Deeds } from "./DeskPage";
 import type { DeskView } from "./door";
+import { AsButton } from "./AsButton";
 import { Handing } from "./Handing";
 
 /** Whether viewers see it, the time, and how far the last deed has come; always in sight. */
@@ -22,7 +23,7 @@ export function Head({ view, pending, deeds }: { view: DeskView; pending: number
       </div>
       <div className="flex flex-wrap items-center gap-x-3">
         <Reached view={view} pending={pending} />
-        <span className="ml-auto flex items-center gap-1">
+        <span className="ml-auto flex flex-wrap items-center justify-end gap-1">
           <button
             className="btn px-2"
             disabled={!view.canUndo}
@@ -49,6 +50,7 @@ export function Head({ view, pending, deeds }: { view: DeskView; pending: number
           >
             {night ? <Sun size={16} /> : <Moon size={16} />}
           </button>
+          {!view.pass && <AsButton show={view.show} />}
           {!view.pass && <Handing show={view.show} controls={view.controls} />}
         </span>
       </div>

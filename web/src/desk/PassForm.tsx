@@ -201,6 +201,7 @@ function about(group: Group, controls: DeskView["controls"]): DeskView["controls
     case "BREAK":
     case "SEQUENCES":
     case "ALERTS":
+    case "STATE":
       return [];
   }
 }

@@ -142,6 +142,12 @@ function Line({
           </div>
           <div className="min-w-56 flex-1">
             <Text label="Link of the desk" text={pass.link} copy={copy} />
+            <p className="mb-1">
+              <a className="underline" href={pass.link.replace("/desk#", "/deck#")} target="_blank" rel="noreferrer">
+                Open the button deck with this pass
+              </a>{" "}
+              <span className="text-faint">(a stand-in with fifteen keys)</span>
+            </p>
             <Text label="Address for buttons and scripts" text={pass.address} copy={copy} />
             <p className="text-faint">
               Whoever has the link has the pass. On another device this works as soon as that device reaches this

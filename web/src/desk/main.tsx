@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { StrictMode, useEffect, useState } from "react";
+import { lazy, StrictMode, Suspense, useEffect, useState } from "react";
 import { createRoot } from "react-dom/client";
 import { live } from "../api/live";
 import { startInNight } from "../app/night";
@@ -7,6 +7,8 @@ import { Notices } from "../app/notices";
 import { DeskPage } from "./DeskPage";
 import { DoorProvider, passDoor, signedInDoor, type Door } from "./door";
 import "../app/app.css";
+
+const DeckPage = lazy(() => import("../deck/DeckPage").then((module) => ({ default: module.DeckPage })));
 
 startInNight();
 
@@ -48,7 +50,13 @@ function Desk() {
   }
   return (
     <DoorProvider value={at}>
-      <DeskPage />
+      {location.pathname === "/deck" ? (
+        <Suspense fallback={<p className="p-4 text-faint">Opening the deck …</p>}>
+          <DeckPage token={location.hash.slice(1)} />
+        </Suspense>
+      ) : (
+        <DeskPage />
+      )}
     </DoorProvider>
   );
 }

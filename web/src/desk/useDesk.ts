@@ -4,6 +4,7 @@ import { Problem } from "../api/client";
 import { live } from "../api/live";
 import { sayProblem, useNotices } from "../app/notices";
 import type { Cue } from "../show/useShow";
+import { alertCall, callOf, useChoosing } from "./choosing";
 import { useDoor, type AlertWish, type DeskReceipt, type DeskView } from "./door";
 import { foreseen } from "./foresee";
 import { useTaped } from "./taping";
@@ -68,6 +69,11 @@ export function useDesk() {
     /** How many deeds are on their way. */
     pending,
     cue: (cue: Cue) => {
+      const { chooser } = useChoosing.getState();
+      if (chooser) {
+        chooser(callOf(cue));
+        return Promise.resolve(false);
+      }
       const wish = { cue, key: crypto.randomUUID(), before: Math.round(live.clock.now()) + PATIENCE };
       return send(() => patiently(() => door.cue(wish)), cue).then((done) => {
         if (done) useTaped.getState().took(cue);
@@ -77,7 +83,11 @@ export function useDesk() {
     undo: () => send(door.undo),
     redo: () => send(door.redo),
     takeBack: door.takeBack && ((number: number) => send(() => door.takeBack?.(number) ?? Promise.reject(new Error()))),
-    alerts: (wish: AlertWish) => void door.alerts(wish).then(take, sayProblem),
+    alerts: (wish: AlertWish) => {
+      const { chooser } = useChoosing.getState();
+      if (chooser) chooser(alertCall(wish));
+      else void door.alerts(wish).then(take, sayProblem);
+    },
   };
 }
 

@@ -17,6 +17,7 @@ describe("the screens of a theme", () => {
       "Alerts",
       "Rehearse",
       "Publish",
+      "Desk",
       "Move",
     ]);
     expect(steps(all).every(({ question, to }) => question !== "" && to !== "")).toBe(true);

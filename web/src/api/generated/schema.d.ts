@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/cues/{token}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-cues-token-state"];
+        put: operations["put-cues-token-state"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workspaces/{workspace}": {
         parameters: {
             query?: never;
@@ -430,6 +446,22 @@ export interface paths {
         get: operations["get-cues-token-"];
         put?: never;
         post: operations["post-cues-token-"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cues/{token}/{about}/{deed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-cues-token-about-deed-"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1780,6 +1812,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/cues/{token}/openapi.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-cues-token-openapi-json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/cues/{token}/cards/{piece}/{card}.png": {
         parameters: {
             query?: never;
@@ -2798,6 +2846,100 @@ export interface components {
             rows: number;
             sentence: string;
         };
+        Break: {
+            /** Format: int64 */
+            from: number;
+            /** Format: int64 */
+            until: number;
+            words: string;
+            picture: string;
+            muted: boolean;
+        };
+        Control: {
+            piece: string;
+            /** @enum {string} */
+            kind: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
+            name: string;
+            alike: string[];
+            held: boolean;
+            seen: boolean;
+            dial: components["schemas"]["Dial"] | null;
+            tallies: components["schemas"]["Tally"][];
+            sides: boolean;
+            deck: components["schemas"]["Deck"] | null;
+            orders: components["schemas"]["Order"][];
+            lines: components["schemas"]["Line"][];
+        };
+        Deck: {
+            cards: components["schemas"]["TextRow"][];
+            /** Format: int32 */
+            up: number;
+            shown: boolean;
+            own: boolean;
+            /** Format: int64 */
+            end: number;
+            /** Format: int32 */
+            next: number;
+        };
+        DeedAnswer: {
+            sentence: string;
+            repeated: boolean;
+            /** Format: int64 */
+            version: number;
+            control: components["schemas"]["Control"] | null;
+            pause: components["schemas"]["Break"] | null;
+        };
+        Dial: {
+            /** @enum {string} */
+            mode: "DOWN" | "UP" | "DAY";
+            run: components["schemas"]["Run"];
+            /** Format: int64 */
+            length: number;
+            toward: string;
+        };
+        Line: {
+            field: string;
+            title: string;
+            words: string;
+            over: boolean;
+        };
+        Order: {
+            field: string;
+            title: string;
+            points: components["schemas"]["Topic"][];
+        };
+        Run: {
+            /** @enum {string} */
+            state: "STANDING" | "RUNNING" | "PAUSED";
+            /** Format: int64 */
+            millis: number;
+            /** Format: int64 */
+            length: number;
+        };
+        Tally: {
+            field: string;
+            title: string;
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            live: boolean;
+            held: boolean;
+        };
+        TextRow: {
+            label: string;
+            value: string;
+        };
+        Topic: {
+            /** @enum {string} */
+            state: "OPEN" | "NOW" | "DONE";
+            label: string;
+            value: string;
+        };
         WorkspaceName: {
             name: string;
         };
@@ -3213,10 +3355,6 @@ export interface components {
         Spot: {
             by: string;
         };
-        TextRow: {
-            label: string;
-            value: string;
-        };
         Theme: {
             name: string;
             brand: components["schemas"]["Brand"];
@@ -3258,12 +3396,6 @@ export interface components {
         };
         TimeZone: {
             zone: string;
-        };
-        Topic: {
-            /** @enum {string} */
-            state: "OPEN" | "NOW" | "DONE";
-            label: string;
-            value: string;
         };
         UnitBox: {
             /** Format: double */
@@ -3370,7 +3502,7 @@ export interface components {
         };
         Grant: {
             /** @enum {string} */
-            group: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS";
+            group: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
             pieces: string[];
             deeds: string[];
         };
@@ -3429,59 +3561,6 @@ export interface components {
             /** Format: uuid */
             theme: string;
         };
-        Control: {
-            piece: string;
-            /** @enum {string} */
-            kind: "BACKDROP" | "SCREEN" | "BREAK_SCREEN" | "FRAME" | "BAND" | "FACT_LINE" | "SUPPORTER_BOARD" | "TABLE" | "SCHEDULE" | "AGENDA" | "QUEUE" | "GOAL" | "RING_GOAL" | "COUNTER" | "SCORE" | "LOWER_THIRD" | "ROTATOR" | "TICKER" | "NOW_PLAYING" | "NOTICE" | "BUG" | "RULE" | "SPONSORS" | "BREAK_NOTICE" | "AD_NOTICE" | "METER" | "SHAPE" | "CORNERS" | "PULSE" | "COUNTDOWN" | "COUNT_UP" | "CLOCK" | "RECENT" | "CHAT" | "PICTURE" | "FRAME_PICTURE" | "PARTICLES" | "TRANSITION" | "PANEL" | "ANNOUNCER";
-            name: string;
-            alike: string[];
-            held: boolean;
-            seen: boolean;
-            dial: components["schemas"]["Dial"] | null;
-            tallies: components["schemas"]["Tally"][];
-            sides: boolean;
-            deck: components["schemas"]["Deck"] | null;
-            orders: components["schemas"]["Order"][];
-            lines: components["schemas"]["Line"][];
-        };
-        Deck: {
-            cards: components["schemas"]["TextRow"][];
-            /** Format: int32 */
-            up: number;
-            shown: boolean;
-            own: boolean;
-            /** Format: int64 */
-            end: number;
-            /** Format: int32 */
-            next: number;
-        };
-        Dial: {
-            /** @enum {string} */
-            mode: "DOWN" | "UP" | "DAY";
-            run: components["schemas"]["Run"];
-            /** Format: int64 */
-            length: number;
-            toward: string;
-        };
-        Line: {
-            field: string;
-            title: string;
-            words: string;
-            over: boolean;
-        };
-        Order: {
-            field: string;
-            title: string;
-            points: components["schemas"]["Topic"][];
-        };
-        Run: {
-            /** @enum {string} */
-            state: "STANDING" | "RUNNING" | "PAUSED";
-            /** Format: int64 */
-            millis: number;
-            /** Format: int64 */
-            length: number;
-        };
         ShowView: {
             /** Format: uuid */
             id: string;
@@ -3494,20 +3573,6 @@ export interface components {
             now: number;
             themes: components["schemas"]["ThemeLine"][];
             controls: components["schemas"]["Control"][];
-        };
-        Tally: {
-            field: string;
-            title: string;
-            /** Format: double */
-            value: number;
-            /** Format: double */
-            step: number;
-            /** Format: double */
-            least: number;
-            /** Format: double */
-            most: number;
-            live: boolean;
-            held: boolean;
         };
         ThemeLine: {
             /** Format: uuid */
@@ -3707,20 +3772,11 @@ export interface components {
              */
             cue: "aimClock";
         };
-        Break: {
-            /** Format: int64 */
-            from: number;
-            /** Format: int64 */
-            until: number;
-            words: string;
-            picture: string;
-            muted: boolean;
-        };
         Cue: {
             cue: string;
         };
         DeskCue: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
             key: string;
             /** Format: int64 */
             before: number;
@@ -3927,6 +3983,15 @@ export interface components {
              */
             cue: "putBreak";
         };
+        PutState: Omit<components["schemas"]["Cue"], "cue"> & {
+            state: components["schemas"]["Show"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putState";
+        };
         PutUp: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             /** Format: int32 */
@@ -4007,6 +4072,16 @@ export interface components {
              */
             cue: "setCount";
         };
+        Show: {
+            held: {
+                [key: string]: {
+                    [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldWords"];
+                };
+            };
+            pause: components["schemas"]["Break"] | null;
+            sequences: components["schemas"]["Sequence"][];
+            underway: components["schemas"]["Underway"][];
+        };
         ShowCards: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             shown: boolean;
@@ -4062,7 +4137,7 @@ export interface components {
         Step: {
             /** Format: int64 */
             after: number;
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
         };
         StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -5883,7 +5958,7 @@ export interface components {
             repeated: boolean;
         };
         CueWish: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
             key: string;
         };
         SignIn: {
@@ -6443,7 +6518,7 @@ export interface components {
         };
         GroupChoice: {
             /** @enum {string} */
-            id: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS";
+            id: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
             title: string;
             deeds: components["schemas"]["DeedChoice"][];
         };
@@ -7069,6 +7144,52 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TableReceipt"];
+                };
+            };
+        };
+    };
+    "get-cues-token-state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Show"];
+                };
+            };
+        };
+    };
+    "put-cues-token-state": {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeedAnswer"];
                 };
             };
         };
@@ -8018,6 +8139,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
+    "post-cues-token-about-deed-": {
+        parameters: {
+            query: {
+                query: {
+                    [key: string]: string;
+                };
+            };
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                token: string;
+                about: string;
+                deed: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeedAnswer"];
                 };
             };
         };
@@ -10411,6 +10562,30 @@ export interface operations {
                 };
                 content: {
                     "text/css": components["schemas"]["Words"];
+                };
+            };
+        };
+    };
+    "get-cues-token-openapi-json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
                 };
             };
         };

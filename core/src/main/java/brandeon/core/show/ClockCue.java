@@ -126,7 +126,10 @@ public sealed interface ClockCue extends Cue {
     /** A length of time as clocks show it: a started second counts as whole. */
     static String written(long millis) {
         long seconds = (millis + 999) / 1000;
-        return String.format(Locale.ROOT, "%02d:%02d", seconds / 60, seconds % 60);
+        long minutes = seconds / 60;
+        return minutes < 24 * 60
+                ? String.format(Locale.ROOT, "%02d:%02d", minutes, seconds % 60)
+                : String.format(Locale.ROOT, "%d:%02d:%02d", minutes / 60, minutes % 60, seconds % 60);
     }
 
     /** A clock as it stands when a cue comes. */

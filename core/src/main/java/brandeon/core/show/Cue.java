@@ -49,9 +49,10 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = SequenceCue.StartSequence.class, name = "startSequence"),
     @Type(value = SequenceCue.StopSequence.class, name = "stopSequence"),
     @Type(value = SequenceCue.GoOn.class, name = "goOnSequence"),
-    @Type(value = SequenceCue.TakeSteps.class, name = "takeSteps")
+    @Type(value = SequenceCue.TakeSteps.class, name = "takeSteps"),
+    @Type(value = ShowCue.PutState.class, name = "putState")
 })
-public sealed interface Cue permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue {
+public sealed interface Cue permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue, ShowCue {
 
     /** Id of the piece that it is about; empty for what is about the whole show. */
     String piece();

@@ -47,7 +47,8 @@ public enum CueGroup {
                     .and("repeat", "repeat the last one")
                     .and("move", "change their order")
                     .and("drop", "drop one that waits")
-                    .and("dropAll", "drop all that wait"));
+                    .and("dropAll", "drop all that wait")),
+    STATE("Whole state", deeds("readState", "take out as JSON").and("putState", "put in as JSON"));
 
     /** By class of a cue: under which name documents have it. */
     private static final Map<Class<?>, String> NAMES = Arrays.stream(

@@ -28,7 +28,7 @@ record TimeOfDay(LocalTime time, ZoneId zone) {
 
     /**
      * When clocks there show it next, in epoch milliseconds; always after {@code at}. A time that is left out when
-     * clocks are put forward comes when they have moved on; of one that comes twice it is the one that is still to come.
+     * clocks are put forward comes when they have moved on, to whoever waits for it before that; of one that comes twice it is the one that is still to come.
      */
     long next(long at) {
         ZonedDateTime now = Instant.ofEpochMilli(at).atZone(zone);
@@ -36,8 +36,10 @@ record TimeOfDay(LocalTime time, ZoneId zone) {
         if (!today.isAfter(now)) {
             today = today.withLaterOffsetAtOverlap();
         }
+        boolean leftOut = !today.toLocalTime().equals(time);
+        boolean passed = !today.isAfter(now) || (leftOut && now.toLocalTime().isAfter(time));
         ZonedDateTime next =
-                today.isAfter(now) ? today : ZonedDateTime.of(now.toLocalDate().plusDays(1), time, zone);
+                !passed ? today : ZonedDateTime.of(now.toLocalDate().plusDays(1), time, zone);
         return next.toInstant().toEpochMilli();
     }
 }

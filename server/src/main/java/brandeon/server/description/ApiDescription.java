@@ -63,6 +63,9 @@ class ApiDescription {
             List.of("goodTill", "usedAt")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("PassLine"), part));
             orNull(api.getComponents().getSchemas().get("PassWish"), "goodTill");
+            List.of("control", "pause")
+                    .forEach(part -> orNull(api.getComponents().getSchemas().get("DeedAnswer"), part));
+            orNull(api.getComponents().getSchemas().get("Show"), "pause");
             orNull(api.getComponents().getSchemas().get("PutBreak"), "pause");
             orNull(api.getComponents().getSchemas().get("Artwork"), "drawn");
             orNull(api.getComponents().getSchemas().get("MotionView"), "cover");

@@ -46,6 +46,7 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/api/session", 4 * KB),
             Limit.of("/inlets/{token}", 256 * KB),
             Limit.of("/inlets/mapped/{token}", 256 * KB),
+            Limit.of("/cues/{token}/state", MB),
             Limit.of("/cues/**", 64 * KB),
             Limit.of("/tables/{token}", 8 * MB),
             Limit.of("/tables/{token}/rows/{first}", 64 * KB),
