@@ -32,6 +32,7 @@ const view = (over: Partial<DeskView>): DeskView => ({
   themes: [],
   controls: [control({})],
   pause: null,
+  notices: null,
   sequences: [],
   queue: null,
   done: [],

@@ -9,6 +9,7 @@ import { DonePart } from "./DonePart";
 import type { DeskView } from "./door";
 import { Head } from "./Head";
 import { CardPart, ClockPart, CountPart, PointPart, SightPart, WordPart } from "./PieceParts";
+import { NoticePart } from "./NoticePart";
 import { Pictures } from "./Pictures";
 import { Section } from "./Section";
 import { SequencePart } from "./SequencePart";
@@ -68,6 +69,7 @@ const PARTS: Record<
 > = {
   break: { title: "Break", there: (view) => any(view, "startBreak", "endBreak", "lengthenBreak"), body: BreakPart },
   alerts: { title: "Alerts", there: (view) => view.queue !== null, body: AlertPart },
+  notices: { title: "Advertising", there: (view) => view.notices !== null, body: NoticePart },
   clocks: { title: "Clocks", there: (view) => view.controls.some((one) => one.dial), body: ClockPart },
   counts: {
     title: "Counts and scores",
@@ -97,7 +99,7 @@ function any(view: DeskView, ...deeds: string[]): boolean {
 export function Parts({ view, deeds }: PartProps) {
   const order = useArrangement((state) => state.order);
   const there = order.filter((part) => PARTS[part].there(view));
-  const bare = there.every((part) => part === "done" || part === "break" || part === "alerts");
+  const bare = there.every((part) => ["done", "break", "alerts", "notices", "sequences"].includes(part));
   return (
     <div className="px-3 pt-3 md:columns-[22rem] md:gap-x-4">
       {there.map((part) => {

@@ -199,6 +199,7 @@ function about(group: Group, controls: DeskView["controls"]): DeskView["controls
     case "SIGHT":
       return controls;
     case "BREAK":
+    case "NOTICES":
     case "SEQUENCES":
     case "ALERTS":
     case "STATE":

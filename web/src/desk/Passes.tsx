@@ -76,6 +76,19 @@ export function Passes({ show, controls }: { show: string; controls: DeskView["c
           />
         ))}
       </ul>
+      <details className="mt-2">
+        <summary className="flex min-h-8 cursor-pointer items-center text-faint">My own desk on another device</summary>
+        <div className="flex flex-wrap gap-3">
+          <div className="bg-white p-2">
+            <QRCodeSVG value={passes.data.desk} size={168} />
+          </div>
+          <div className="min-w-56 flex-1">
+            <code className="select-all break-all">{passes.data.desk}</code>
+            <Reach address={passes.data.desk} />
+            <p className="text-faint">Sign in there with your own account.</p>
+          </div>
+        </div>
+      </details>
       {over.length > 0 && (
         <details className="mt-2">
           <summary className="flex min-h-8 cursor-pointer items-center text-faint">
@@ -149,14 +162,23 @@ function Line({
               <span className="text-faint">(a stand-in with fifteen keys)</span>
             </p>
             <Text label="Address for buttons and scripts" text={pass.address} copy={copy} />
-            <p className="text-faint">
-              Whoever has the link has the pass. On another device this works as soon as that device reaches this
-              computer: start with <code>bin/start --network</code>.
-            </p>
+            <p className="text-faint">Whoever has the link has the pass.</p>
+            <Reach address={pass.link} />
           </div>
         </div>
       )}
     </li>
+  );
+}
+
+/** Whether other devices can reach an address at all. */
+function Reach({ address }: { address: string }) {
+  const own = ["localhost", "127.0.0.1", "[::1]"].includes(new URL(address).hostname);
+  if (!own) return null;
+  return (
+    <p className="border-l-4 border-ochre bg-ochre-soft px-2">
+      This address works on this computer only. For other devices start with <code>bin/start --network</code>.
+    </p>
   );
 }
 

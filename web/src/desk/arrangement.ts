@@ -4,6 +4,7 @@ import { create } from "zustand";
 export const PARTS = [
   "break",
   "alerts",
+  "notices",
   "clocks",
   "counts",
   "cards",

@@ -80,6 +80,7 @@ export function useDesk() {
         return done;
       });
     },
+    look,
     undo: () => send(door.undo),
     redo: () => send(door.redo),
     takeBack: door.takeBack && ((number: number) => send(() => door.takeBack?.(number) ?? Promise.reject(new Error()))),

@@ -1124,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/desk/advertising": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-shows-show-desk-advertising"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/alerts": {
         parameters: {
             query?: never;
@@ -2452,6 +2468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shows/{show}/desk/advertising.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-shows-show-desk-advertising-ics"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shows/{show}/air-time": {
         parameters: {
             query?: never;
@@ -3502,7 +3534,7 @@ export interface components {
         };
         Grant: {
             /** @enum {string} */
-            group: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
+            group: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
             pieces: string[];
             deeds: string[];
         };
@@ -3761,6 +3793,13 @@ export interface components {
              */
             cue: "addToCount";
         };
+        Advertising: {
+            /** Format: int64 */
+            from: number;
+            /** Format: int32 */
+            seconds: number;
+            name: string;
+        };
         AimClock: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             time: string;
@@ -3772,11 +3811,20 @@ export interface components {
              */
             cue: "aimClock";
         };
+        BeginNotices: Omit<components["schemas"]["Cue"], "cue"> & {
+            on: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "beginNotices";
+        };
         Cue: {
             cue: string;
         };
         DeskCue: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
             key: string;
             /** Format: int64 */
             before: number;
@@ -3787,6 +3835,13 @@ export interface components {
              * @enum {string}
              */
             cue: "endBreak";
+        };
+        EndNotice: Omit<components["schemas"]["Cue"], "cue"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "endNotice";
         };
         GoOn: Omit<components["schemas"]["Cue"], "cue"> & {
             underway: components["schemas"]["Underway"];
@@ -3899,6 +3954,15 @@ export interface components {
              */
             cue: "letGoOf";
         };
+        ListNotices: Omit<components["schemas"]["Cue"], "cue"> & {
+            listed: components["schemas"]["Advertising"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "listNotices";
+        };
         MarkPoints: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             field: string;
@@ -3932,6 +3996,16 @@ export interface components {
              */
             cue: "measureCount";
         };
+        MoveNotice: Omit<components["schemas"]["Cue"], "cue"> & {
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "moveNotice";
+        };
         NextPoint: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             field: string;
@@ -3942,6 +4016,23 @@ export interface components {
              */
             cue: "nextPoint";
         };
+        Notices: {
+            /** Format: int64 */
+            began: number;
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            every: number;
+            /** Format: int32 */
+            length: number;
+            /** Format: int32 */
+            warning: number;
+            /** Format: int64 */
+            moved: number;
+            skipped: number[];
+            listed: components["schemas"]["Advertising"][];
+            now: components["schemas"]["Advertising"] | null;
+        };
         PauseClock: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
         } & {
@@ -3950,6 +4041,22 @@ export interface components {
              * @enum {string}
              */
             cue: "pauseClock";
+        };
+        PlanNotices: Omit<components["schemas"]["Cue"], "cue"> & {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            every: number;
+            /** Format: int32 */
+            length: number;
+            /** Format: int32 */
+            warning: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "planNotices";
         };
         PrepareCard: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -3982,6 +4089,15 @@ export interface components {
              * @enum {string}
              */
             cue: "putBreak";
+        };
+        PutNotices: Omit<components["schemas"]["Cue"], "cue"> & {
+            notices: components["schemas"]["Notices"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putNotices";
         };
         PutState: Omit<components["schemas"]["Cue"], "cue"> & {
             state: components["schemas"]["Show"];
@@ -4081,6 +4197,7 @@ export interface components {
             pause: components["schemas"]["Break"] | null;
             sequences: components["schemas"]["Sequence"][];
             underway: components["schemas"]["Underway"][];
+            notices: components["schemas"]["Notices"];
         };
         ShowCards: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4104,6 +4221,13 @@ export interface components {
              */
             cue: "showPiece";
         };
+        SkipNotice: Omit<components["schemas"]["Cue"], "cue"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "skipNotice";
+        };
         StartBreak: Omit<components["schemas"]["Cue"], "cue"> & {
             /** Format: int32 */
             seconds: number;
@@ -4125,6 +4249,16 @@ export interface components {
              */
             cue: "startClock";
         };
+        StartNotice: Omit<components["schemas"]["Cue"], "cue"> & {
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "startNotice";
+        };
         StartSequence: Omit<components["schemas"]["Cue"], "cue"> & {
             sequence: string;
         } & {
@@ -4137,7 +4271,7 @@ export interface components {
         Step: {
             /** Format: int64 */
             after: number;
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
         };
         StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4289,6 +4423,7 @@ export interface components {
             themes: components["schemas"]["OnAir"][];
             controls: components["schemas"]["Control"][];
             pause: components["schemas"]["Break"] | null;
+            notices: components["schemas"]["NoticeView"] | null;
             sequences: components["schemas"]["SequenceLine"][];
             queue: components["schemas"]["QueueView"] | null;
             done: components["schemas"]["DoneLine"][];
@@ -4311,6 +4446,18 @@ export interface components {
         MayDo: {
             deed: string;
             pieces: string[];
+        };
+        Notice: {
+            running: boolean;
+            /** Format: int64 */
+            until: number;
+            /** Format: int64 */
+            length: number;
+        };
+        NoticeView: {
+            plan: components["schemas"]["Notices"];
+            told: components["schemas"]["Notice"] | null;
+            coming: components["schemas"]["Advertising"][];
         };
         OnAir: {
             /** Format: uuid */
@@ -5958,7 +6105,7 @@ export interface components {
             repeated: boolean;
         };
         CueWish: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["EndBreak"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
             key: string;
         };
         SignIn: {
@@ -6518,13 +6665,14 @@ export interface components {
         };
         GroupChoice: {
             /** @enum {string} */
-            id: "BREAK" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
+            id: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
             title: string;
             deeds: components["schemas"]["DeedChoice"][];
         };
         PassList: {
             groups: components["schemas"]["GroupChoice"][];
             passes: components["schemas"]["PassLine"][];
+            desk: string;
         };
         BreakTaken: {
             /** Format: date-time */
@@ -9336,6 +9484,28 @@ export interface operations {
             };
         };
     };
+    "post-api-shows-show-desk-advertising": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeskReceipt"];
+                };
+            };
+        };
+    };
     "get-api-shows-show-alerts": {
         parameters: {
             query?: never;
@@ -11560,6 +11730,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BreakTaken"][];
+                };
+            };
+        };
+    };
+    "get-api-shows-show-desk-advertising-ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                show: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

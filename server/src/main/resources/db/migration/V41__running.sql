@@ -17,7 +17,8 @@ begin
     return value;
 end $$;
 
-update show set document = pg_temp.brought_up(document) || '{"pause":null,"sequences":[],"underway":[]}';
+update show set document = pg_temp.brought_up(document) || '{"pause":null,"sequences":[],"underway":[],
+    "notices":{"began":0,"first":20,"every":30,"length":0,"warning":30,"moved":0,"skipped":[],"listed":[],"now":null}}';
 update cue set cue = pg_temp.brought_up(cue), inverse = pg_temp.brought_up(inverse);
 
 -- When something is to be done by itself, epoch milliseconds.

@@ -99,6 +99,11 @@ public abstract class Kind {
         return false;
     }
 
+    /** Whether it tells of advertising, and nothing while there is none. */
+    public boolean notices() {
+        return false;
+    }
+
     /** Whether it stands over everything while a break is on, whatever scene it is. */
     public boolean breaks() {
         return false;

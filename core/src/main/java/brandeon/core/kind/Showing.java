@@ -33,6 +33,7 @@ import java.util.function.Supplier;
  * @param picture address of the ready-made picture that was chosen for it; empty for none
  * @param pictures the theme's ready-made pictures, by id or by name
  * @param alert   what is announced now, if anything
+ * @param notice  what viewers are told of advertising, if anything
  */
 public record Showing(
         Kind kind,
@@ -47,7 +48,17 @@ public record Showing(
         boolean calm,
         Supplier<String> picture,
         Function<String, Optional<Ask.Still>> pictures,
-        Supplier<Optional<Announcement>> alert) {
+        Supplier<Optional<Announcement>> alert,
+        Optional<Notice> notice) {
+
+    /**
+     * What viewers are told of advertising.
+     *
+     * @param running whether it is on, or to come
+     * @param until   when that ends, epoch milliseconds
+     * @param length  of all of it, milliseconds
+     */
+    public record Notice(boolean running, long until, long length) {}
 
     /**
      * An alert with its words as they are shown, from its entrance to when it is gone, epoch milliseconds.

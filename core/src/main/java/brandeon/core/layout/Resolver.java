@@ -165,10 +165,11 @@ public final class Resolver {
         boolean said = !before.show().equals(after.show());
         boolean known =
                 !before.readings().equals(after.readings()) || !before.tables().equals(after.tables());
+        boolean noticed = !before.notice().equals(after.notice());
         boolean announced = !before.alert().equals(after.alert());
         return scene.stack().stream().map(this::byItself).anyMatch(piece -> {
             Kind kind = piece.kind().facts();
-            if (announced && kind.announces()) {
+            if ((announced && kind.announces()) || (noticed && kind.notices())) {
                 return true;
             }
             try {
@@ -332,7 +333,8 @@ public final class Resolver {
                         .map(artwork -> artwork.painted(look().palette()))
                         .orElse(""),
                 this::picture,
-                () -> live.alert().flatMap(shown -> announced(shown, canvas)));
+                () -> live.alert().flatMap(shown -> announced(shown, canvas)),
+                live.notice().map(told -> new Showing.Notice(told.running(), told.until(), told.length())));
     }
 
     private static Ask.Said words(AlertRule rule, LiveState.Shown shown, int longestName) {

@@ -13,6 +13,7 @@ import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
 import brandeon.core.platform.Profiles;
 import brandeon.core.show.LiveState;
+import brandeon.core.show.Notices;
 import brandeon.core.show.Show;
 import brandeon.core.table.Column;
 import brandeon.core.table.ColumnType;
@@ -52,6 +53,9 @@ public final class Samples {
                     new Table.Line(4, List.of("Bearded tit", "12", "19:30"))),
             2,
             5);
+    /** Stands still. */
+    private static final Notices.Notice NOTICE = new Notices.Notice(true, 0, 45_000);
+
     private static final LiveState LIVE = new LiveState(
             new Readings(Map.of(
                     "followersToday",
@@ -74,7 +78,8 @@ public final class Samples {
                             new TextRow("Gave 5", "Oskar Tide")))),
             new Tables(List.of(TABLE)),
             Show.QUIET,
-            Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS), Profiles.PLAIN)));
+            Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(1, 1 + SHOWN_MILLIS), Profiles.PLAIN)),
+            Optional.of(NOTICE));
 
     private Samples() {}
 
@@ -84,7 +89,8 @@ public final class Samples {
                 live.readings(),
                 live.tables(),
                 piece.kind().facts().clip() ? live.show().playing(piece.id(), start) : live.show(),
-                Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS), Profiles.PLAIN)));
+                Optional.of(LiveState.Shown.of(SIGNAL, new AlertSlot(start, start + SHOWN_MILLIS), Profiles.PLAIN)),
+                live.notice().or(() -> Optional.of(NOTICE)));
     }
 
     /** Sample readings. */

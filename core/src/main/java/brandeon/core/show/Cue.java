@@ -50,9 +50,18 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = SequenceCue.StopSequence.class, name = "stopSequence"),
     @Type(value = SequenceCue.GoOn.class, name = "goOnSequence"),
     @Type(value = SequenceCue.TakeSteps.class, name = "takeSteps"),
-    @Type(value = ShowCue.PutState.class, name = "putState")
+    @Type(value = ShowCue.PutState.class, name = "putState"),
+    @Type(value = NoticeCue.PlanNotices.class, name = "planNotices"),
+    @Type(value = NoticeCue.BeginNotices.class, name = "beginNotices"),
+    @Type(value = NoticeCue.ListNotices.class, name = "listNotices"),
+    @Type(value = NoticeCue.MoveNotice.class, name = "moveNotice"),
+    @Type(value = NoticeCue.SkipNotice.class, name = "skipNotice"),
+    @Type(value = NoticeCue.StartNotice.class, name = "startNotice"),
+    @Type(value = NoticeCue.EndNotice.class, name = "endNotice"),
+    @Type(value = NoticeCue.PutNotices.class, name = "putNotices")
 })
-public sealed interface Cue permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue, ShowCue {
+public sealed interface Cue
+        permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue, ShowCue, NoticeCue {
 
     /** Id of the piece that it is about; empty for what is about the whole show. */
     String piece();

@@ -14,6 +14,19 @@ public enum CueGroup {
             deeds("startBreak", "start", "lengthenBreak", "lengthen", "endBreak", "end")
                     .and("writeBreak", "change its words")
                     .and("tickMicrophone", "tick off the microphone")),
+    NOTICES(
+            "Advertising",
+            deeds(
+                            "startNotice",
+                            "say that it is on",
+                            "endNotice",
+                            "say that it is over",
+                            "moveNotice",
+                            "move the next one")
+                    .and("skipNotice", "leave the next one out")
+                    .and("beginNotices", "begin and end the schedule")
+                    .and("planNotices", "plan the schedule")
+                    .and("listNotices", "write the list")),
     CLOCKS(
             "Clocks",
             deeds("startClock", "start", "pauseClock", "pause", "addTime", "add and take time")

@@ -101,6 +101,20 @@ public final class DeedAddress {
                     List.of(FIELD, Figure.given("points", Type.ARRAY, "objects with state, label and value"))),
             Map.entry("say", List.of(FIELD, Figure.given("words", Type.STRING, "that it says"))),
             Map.entry("showPiece", List.of(SHOWN)),
+            Map.entry("startNotice", List.of(Figure.of("seconds", 60, "how long it is"))),
+            Map.entry("moveNotice", List.of(Figure.of("seconds", 300, "by how much; less than 0 for earlier"))),
+            Map.entry("beginNotices", List.of(Figure.of("on", true, "whether they count from now on, or not at all"))),
+            Map.entry(
+                    "planNotices",
+                    List.of(
+                            Figure.of("first", 20, "minutes until the first one"),
+                            Figure.of("every", 30, "minutes from one to the next; 0 for one alone"),
+                            Figure.given("length", Type.INTEGER, "seconds of each; 0 for none"),
+                            Figure.of("warning", 30, "seconds before each at which viewers are told"))),
+            Map.entry(
+                    "listNotices",
+                    List.of(Figure.given(
+                            "listed", Type.ARRAY, "objects with from (epoch milliseconds), seconds, name"))),
             Map.entry("drop", List.of(ALERT, SHOWING)),
             Map.entry("move", List.of(ALERT, SHOWING, Figure.of("place", 0, "among those that wait, from 0"))));
 
@@ -127,7 +141,7 @@ public final class DeedAddress {
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("cue", deed);
         switch (group) {
-            case BREAK -> {}
+            case BREAK, NOTICES -> {}
             case SEQUENCES -> document.put("sequence", about);
             case CLOCKS, COUNTS, CARDS, POINTS, WORDS, SIGHT -> document.put("piece", about);
             case ALERTS, STATE -> throw new IllegalArgumentException(deed);

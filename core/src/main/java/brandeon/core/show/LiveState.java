@@ -19,14 +19,25 @@ import java.util.stream.Collectors;
  * @param tables of the show
  * @param show  what is said in place of the theme's own words
  * @param alert the alert that is on screen now
+ * @param notice what viewers are told of advertising now
  */
-public record LiveState(Readings readings, Tables tables, Show show, Optional<Shown> alert) {
+public record LiveState(
+        Readings readings, Tables tables, Show show, Optional<Shown> alert, Optional<Notices.Notice> notice) {
 
     public static final LiveState QUIET = new LiveState(Readings.NONE, Show.QUIET, Optional.empty());
 
     /** Of a show without tables. */
     public LiveState(Readings readings, Show show, Optional<Shown> alert) {
         this(readings, Tables.NONE, show, alert);
+    }
+
+    /** While there is no advertising, as far as anybody said. */
+    public LiveState(Readings readings, Tables tables, Show show, Optional<Shown> alert) {
+        this(readings, tables, show, alert, Optional.empty());
+    }
+
+    public LiveState noticing(Optional<Notices.Notice> told) {
+        return new LiveState(readings, tables, show, alert, told);
     }
 
     /** What texts may show, by name. */
@@ -80,6 +91,6 @@ public record LiveState(Readings readings, Tables tables, Show show, Optional<Sh
 
     /** As a theme is by itself: whatever somebody set by hand for this evening is left out. */
     public LiveState unspoken() {
-        return new LiveState(readings, tables, Show.QUIET, alert);
+        return new LiveState(readings, tables, Show.QUIET, alert, notice);
     }
 }

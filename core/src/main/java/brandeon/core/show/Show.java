@@ -8,7 +8,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * What all pieces of a show say now, apart from how they look. What it does not hold, themes say. Changed only by
@@ -18,9 +20,14 @@ import java.util.TreeMap;
  * @param pause     the break that is on
  * @param sequences that were prepared
  * @param underway  sequences that were started and have steps to come; one of each at most
+ * @param notices   when there is advertising
  */
 public record Show(
-        Map<String, Map<String, Held>> held, Optional<Break> pause, List<Sequence> sequences, List<Underway> underway) {
+        Map<String, Map<String, Held>> held,
+        Optional<Break> pause,
+        List<Sequence> sequences,
+        List<Underway> underway,
+        Notices notices) {
 
     /** One that leaves everything to the themes. */
     public static final Show QUIET = new Show(Map.of());
@@ -35,7 +42,7 @@ public record Show(
 
     /** One in which nothing else goes on. */
     public Show(Map<String, Map<String, Held>> held) {
-        this(held, Optional.empty(), List.of(), List.of());
+        this(held, Optional.empty(), List.of(), List.of(), Notices.NONE);
     }
 
     /** What it takes in memory, in bytes, roughly. */
@@ -45,7 +52,8 @@ public record Show(
                         .mapToInt(one -> 300 + 2 * one.letters())
                         .sum()
                 + sequences.stream().mapToInt(one -> 300 + 2 * one.letters()).sum()
-                + 8000 * underway.size();
+                + 8000 * underway.size()
+                + 120 * notices.listed().size();
     }
 
     /** Empty where a theme says it. */
@@ -110,19 +118,23 @@ public record Show(
     }
 
     private Show holding(Map<String, Map<String, Held>> next) {
-        return new Show(next, pause, sequences, underway);
+        return new Show(next, pause, sequences, underway, notices);
     }
 
     Show pausing(Optional<Break> next) {
-        return new Show(held, next, sequences, underway);
+        return new Show(held, next, sequences, underway, notices);
     }
 
     Show sequencing(List<Sequence> next) {
-        return new Show(held, pause, next, underway);
+        return new Show(held, pause, next, underway, notices);
     }
 
     Show proceeding(List<Underway> next) {
-        return new Show(held, pause, sequences, next);
+        return new Show(held, pause, sequences, next, notices);
+    }
+
+    Show noticing(Notices next) {
+        return new Show(held, pause, sequences, underway, next);
     }
 
     Optional<Sequence> sequence(String id) {
@@ -135,7 +147,11 @@ public record Show(
 
     /** As it is at an instant, epoch milliseconds: what was to be seen until then is not seen any more. */
     public Show at(long now) {
-        if (next(0).filter(at -> at <= now).isEmpty()) {
+        Notices later = notices.at(now);
+        if (!later.equals(notices)) {
+            return noticing(later).at(now);
+        }
+        if (heldNext(0).filter(at -> at <= now).isEmpty()) {
             return this;
         }
         Map<String, Map<String, Held>> all = new TreeMap<>();
@@ -149,6 +165,11 @@ public record Show(
 
     /** The next instant after one at which something else is seen by itself, epoch milliseconds. */
     public Optional<Long> next(long now) {
+        OptionalLong notice = notices.next(now);
+        return Stream.concat(heldNext(now).stream(), notice.stream().boxed()).min(Long::compare);
+    }
+
+    private Optional<Long> heldNext(long now) {
         return held.values().stream()
                 .flatMap(slots -> slots.values().stream())
                 .flatMap(one -> one.until().stream().boxed())

@@ -23,6 +23,7 @@ public sealed interface ShowCue extends Cue {
         public Cued.Applied applied(Stand stand) {
             state.held().forEach((id, slots) -> requireFits(stand, id, slots));
             state.sequences().forEach(Sequence::require);
+            state.notices().require();
             require(state.sequences().size() <= Sequence.MOST, "A show has at most " + Sequence.MOST + " sequences.");
             Show next = state.proceeding(stand.show().underway());
             require(!next.equals(stand.show()), "Everything is so already.");

@@ -35,7 +35,8 @@ class AimTest {
                 false,
                 () -> "",
                 _ -> Optional.empty(),
-                Optional::empty);
+                Optional::empty,
+                Optional.empty());
     }
 
     /** value, start, target, step; what is written as the target, and how full the bar is. */

@@ -14,6 +14,16 @@ public class Addresses {
         this.settings = settings;
     }
 
+    /**
+     * For links that are opened on another device: where this server is reached from the network, or else like
+     * {@link #base}.
+     */
+    public String forOthers() {
+        return settings.publicAddress().isEmpty() && !settings.networkAddress().isEmpty()
+                ? settings.networkAddress()
+                : base();
+    }
+
     /** Scheme, host and port, without a slash at the end; must be called within a request. */
     public String base() {
         if (!settings.publicAddress().isEmpty()) {

@@ -58,11 +58,13 @@ class ApiDescription {
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
-            List.of("goodTill", "pause", "queue")
+            List.of("goodTill", "pause", "queue", "notices")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("DeskView"), part));
             List.of("goodTill", "usedAt")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("PassLine"), part));
             orNull(api.getComponents().getSchemas().get("PassWish"), "goodTill");
+            orNull(api.getComponents().getSchemas().get("NoticeView"), "told");
+            orNull(api.getComponents().getSchemas().get("Notices"), "now");
             List.of("control", "pause")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("DeedAnswer"), part));
             orNull(api.getComponents().getSchemas().get("Show"), "pause");

@@ -1,18 +1,26 @@
 package brandeon.server.desk;
 
+import brandeon.core.show.NoticeCue;
+import brandeon.core.show.Notices;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.desk.DeskWishes.DeskCue;
 import brandeon.server.desk.DeskWishes.DeskReceipt;
+import brandeon.server.file.TextBody;
 import brandeon.server.live.AlertDesk;
 import brandeon.server.problem.Refused;
 import brandeon.server.show.Actor;
 import brandeon.server.show.RunningShows;
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,6 +38,8 @@ class DeskController {
     record BreakTaken(Instant began, long plannedSeconds, long seconds, String endedBy) {}
 
     private static final int BREAKS = 60;
+    /** Milliseconds. */
+    private static final long DAY = 86_400_000;
 
     private final Members members;
     private final RunningShows shows;
@@ -85,6 +95,31 @@ class DeskController {
         RunningShows.Running running = shows.get(member, show);
         alerts.change(running.workspace(), show, actor.account(), wish);
         return desks.of(actor, running);
+    }
+
+    /** Advertising that is to come, as a calendar (RFC 5545). */
+    @GetMapping("/advertising.ics")
+    ResponseEntity<byte[]> calendar(@PathVariable UUID show) throws IOException {
+        RunningShows.Running running = shows.get(members.current().requires(Role.OPERATOR), show);
+        long now = System.currentTimeMillis();
+        String text = CalendarFile.written(running.show().notices().between(now, now + DAY));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(CalendarFile.TYPE))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"advertising.ics\"")
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Lists what a calendar has within the next thirty days, in place of what is listed. */
+    @PostMapping("/advertising")
+    DeskReceipt calendar(@PathVariable UUID show, InputStream body) throws IOException {
+        Member member = members.current();
+        Actor actor = Actor.of(member);
+        RunningShows.Running running = shows.get(member, show);
+        List<Notices.Advertising> listed = CalendarFile.read(
+                TextBody.utf8(body, "This calendar"),
+                Instant.now(),
+                ZoneId.of(running.counting().zone()));
+        return receipt(actor, shows.cue(actor, show, new NoticeCue.ListNotices(listed), ""));
     }
 
     /** A card as it will stand. */

@@ -1,6 +1,7 @@
 package brandeon.server.desk;
 
 import brandeon.core.show.Break;
+import brandeon.core.show.Notices;
 import brandeon.core.show.Panel;
 import brandeon.core.show.Sequence;
 import brandeon.server.live.AlertDesk;
@@ -39,6 +40,7 @@ public record DeskView(
         List<OnAir> themes,
         List<Panel.Control> controls,
         Optional<Break> pause,
+        Optional<NoticeView> notices,
         List<SequenceLine> sequences,
         Optional<AlertDesk.QueueView> queue,
         List<DoneLine> done,
@@ -70,6 +72,14 @@ public record DeskView(
      * @param seen id of the scene; empty while no source says that it is visible
      */
     public record CanvasLine(String id, String name, int width, int height, String seen) {}
+
+    /**
+     * Advertising, for whoever may do something about it.
+     *
+     * @param told   what viewers are told now; null for nothing
+     * @param coming those that are still to come, within a day, the next one first
+     */
+    public record NoticeView(Notices plan, Optional<Notices.Notice> told, List<Notices.Advertising> coming) {}
 
     /**
      * A sequence.

@@ -3,6 +3,7 @@ package brandeon.server.desk;
 import brandeon.core.kind.Content;
 import brandeon.core.show.CueGroup;
 import brandeon.core.show.Grant;
+import brandeon.core.show.Notices;
 import brandeon.core.show.Panel;
 import brandeon.core.show.Show;
 import brandeon.core.show.Underway;
@@ -28,6 +29,8 @@ import org.springframework.stereotype.Component;
 class Desks {
 
     private static final int DONE = 12;
+    private static final long DAY = 86_400_000;
+    private static final int NEXT = 8;
 
     private final RunningShows shows;
     private final Themes themes;
@@ -73,6 +76,7 @@ class Desks {
                 onAir(running),
                 withPass ? Panel.within(controls, may) : controls,
                 show.pause(),
+                any(may, CueGroup.NOTICES) ? Optional.of(notices(show.notices(), now)) : Optional.empty(),
                 sequences(show, may),
                 any(may, CueGroup.ALERTS)
                         ? Optional.of(alerts.queue(running.workspace(), running.id()))
@@ -96,6 +100,16 @@ class Desks {
                                 : grant.deeds())
                         .stream().map(deed -> new DeskView.MayDo(deed, grant.pieces())))
                 .toList();
+    }
+
+    private static DeskView.NoticeView notices(Notices plan, long now) {
+        return new DeskView.NoticeView(
+                plan,
+                plan.told(now),
+                plan.between(now, now + DAY).stream()
+                        .filter(one -> one.from() > now)
+                        .limit(NEXT)
+                        .toList());
     }
 
     private static boolean any(List<Grant> may, CueGroup group) {

@@ -46,6 +46,7 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/api/session", 4 * KB),
             Limit.of("/inlets/{token}", 256 * KB),
             Limit.of("/inlets/mapped/{token}", 256 * KB),
+            Limit.of("/api/shows/{show}/desk/advertising", MB),
             Limit.of("/cues/{token}/state", MB),
             Limit.of("/cues/**", 64 * KB),
             Limit.of("/tables/{token}", 8 * MB),

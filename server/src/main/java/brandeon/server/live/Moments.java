@@ -52,7 +52,7 @@ public class Moments {
                 .map(running -> running.show().at(System.currentTimeMillis()))
                 .orElse(Show.QUIET);
         Facts.Standing known = facts.now(id);
-        return new LiveState(
+        LiveState state = new LiveState(
                 facts.readings(id),
                 tables.of(id),
                 show,
@@ -65,6 +65,7 @@ public class Moments {
                                 one.names(),
                                 one.slot().moved(time.ahead()),
                                 profiles.orPlain(workspace, one.signal().platform()))));
+        return state.noticing(show.notices().told(System.currentTimeMillis()));
     }
 
     /** How many milliseconds from now on something else is on screen by itself; empty when nothing is planned. */

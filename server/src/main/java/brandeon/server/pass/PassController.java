@@ -53,7 +53,8 @@ class PassController {
             Optional<Instant> usedAt,
             List<String> on) {}
 
-    record PassList(List<GroupChoice> groups, List<PassLine> passes) {}
+    /** @param desk address of the desk itself, for somebody who signs in on another device */
+    record PassList(List<GroupChoice> groups, List<PassLine> passes, String desk) {}
 
     private final Members members;
     private final Passes passes;
@@ -82,7 +83,8 @@ class PassController {
                                 .map(deed -> new DeedChoice(deed.getKey(), deed.getValue()))
                                 .toList()))
                 .toList();
-        return new PassList(groups, all.stream().map(pass -> line(pass, names)).toList());
+        return new PassList(
+                groups, all.stream().map(pass -> line(pass, names)).toList(), addresses.forOthers() + "/desk/" + show);
     }
 
     @PostMapping
@@ -113,8 +115,8 @@ class PassController {
                 pass.withdrawn(),
                 pass.good(Instant.now()),
                 // What stands after # is sent to no server, so it is in no log and no referrer.
-                addresses.base() + "/desk#" + token,
-                addresses.base() + "/cues/" + token,
+                addresses.forOthers() + "/desk#" + token,
+                addresses.forOthers() + "/cues/" + token,
                 pass.madeBy().map(names::get).orElse(""),
                 pass.madeAt(),
                 pass.usedAt(),

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.kind.Run;
 import brandeon.core.pack.Json;
+import brandeon.core.show.CardCue;
+import brandeon.core.show.Cue;
 import brandeon.core.show.Held;
+import brandeon.core.show.PieceCue;
 import brandeon.core.show.Show;
 import brandeon.server.support.TestDatabase;
 import java.sql.Connection;
@@ -12,6 +15,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import java.util.Map;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
@@ -30,6 +34,18 @@ class ShowUpgradeTest {
                 ('00000000-0000-0000-0000-0000000000a1', 'countdown', 1764280800000);
             """;
 
+    private static final String CARDS = """
+            insert into account (id, email, name, password_hash) values
+                ('00000000-0000-0000-0000-0000000000ff', 'host@reedlight.example', 'Mirela Osk', 'x');
+            update show set document =
+                '{"held":{"guest":{"cards":{"held":"cards","own":[],"up":1,"shown":true}}}}' where name = 'there';
+            insert into cue (show_id, number, account_id, door, cue, inverse, sentence, state)
+                select id, 2, '00000000-0000-0000-0000-0000000000ff', 'SESSION',
+                '{"cue":"putUp","piece":"guest","card":1}',
+                '{"cue":"putBack","piece":"guest","held":{"cards":{"held":"cards","own":[],"up":0,"shown":true}}}',
+                'x', 'DONE' from show where name = 'there';
+            """;
+
     @Test
     void everyChannelBecomesTheShowOfThatChannelAndClocksGoOn() throws SQLException {
         try (TestDatabase database = new TestDatabase();
@@ -39,6 +55,8 @@ class ShowUpgradeTest {
             migrated(database, "12");
             statement.execute(BEFORE);
             migrated(database, "15");
+            statement.execute(CARDS);
+            migrated(database, "41");
             try (ResultSet shows = statement.executeQuery(
                     "select c.name, s.name, s.document::text from channel c join show s on s.id = c.show_id order by c.name")) {
                 shows.next();
@@ -49,8 +67,18 @@ class ShowUpgradeTest {
                                 Map.of("clock", new Held.HeldClock(Run.running(1_764_280_800_000L, 0), "", "")))));
                 shows.next();
                 assertThat(shows.getString(2)).isEqualTo("there");
-                assertThat(Json.read(shows.getString(3), Show.class)).isEqualTo(Show.QUIET);
+                assertThat(Json.read(shows.getString(3), Show.class))
+                        .as("cards stay as they were, without an end")
+                        .isEqualTo(new Show(
+                                Map.of("guest", Map.of("cards", new Held.HeldCards(List.of(), 1, true, 0, -1)))));
                 assertThat(shows.next()).isFalse();
+            }
+            try (ResultSet cues = statement.executeQuery("select cue::text, inverse::text from cue")) {
+                cues.next();
+                assertThat(Json.read(cues.getString(1), Cue.class)).isEqualTo(new CardCue.PutUp("guest", 1, 0));
+                assertThat(Json.read(cues.getString(2), Cue.class))
+                        .as("what takes it back can still be read")
+                        .isInstanceOf(PieceCue.PutBack.class);
             }
         }
     }

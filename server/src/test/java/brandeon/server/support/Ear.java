@@ -35,6 +35,12 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
         return open(HttpClient.newHttpClient(), "ws://" + uri.getAuthority() + "/live/outlet?token=" + token + more);
     }
 
+    /** Opens the live channel of a desk of somebody with a pass, which they have shown. */
+    public static Ear desk(String server, String token) {
+        return open(HttpClient.newHttpClient(), server.replaceFirst("^http", "ws") + "/live/desk")
+                .say("{\"type\":\"pass\",\"token\":\"" + token + "\"}");
+    }
+
     /** Opens the live channel of somebody in the editor. */
     public static Ear editor(Person person) {
         return open(person.http(), person.address().replace("http", "ws") + "/live/editor");

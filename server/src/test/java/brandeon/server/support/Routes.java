@@ -34,6 +34,7 @@ public final class Routes {
         public boolean takesFile() {
             return method.equals("POST")
                     && (path.endsWith("/artworks")
+                            || path.endsWith("/desk/advertising")
                             || path.endsWith("/sounds")
                             || path.endsWith("/tables/{table}/csv")
                             || path.endsWith("/scripts/read")

@@ -8,6 +8,7 @@ import brandeon.core.art.Lettering;
 import brandeon.core.art.Mark;
 import brandeon.core.art.PieceArt;
 import brandeon.core.art.Plate;
+import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.text.Face;
 import brandeon.core.text.Measure;
@@ -19,6 +20,12 @@ public final class ClockArt {
 
     /** Width of the colon's cell, in digit cells. */
     private static final double COLON = 0.5;
+    /** What is so many times as long as it is high has its title beside its figures. */
+    private static final double LINE = 4;
+
+    private static final double MOST_OF_LINE = 0.5;
+    /** Between title and figures, in heights. */
+    private static final double BETWEEN = 0.25;
 
     private ClockArt() {}
 
@@ -63,8 +70,11 @@ public final class ClockArt {
      * @param px   size of its figures
      * @param left of the first figure's cell
      * @param base of its figures
+     * @param words where its title goes
+     * @param line whether title and figures stand beside each other
      */
-    private record Laid(Plates.Ready ready, Box box, double px, double cell, double left, double base) {
+    private record Laid(
+            Plates.Ready ready, Box box, double px, double cell, double left, double base, Box words, boolean line) {
 
         static Laid of(Family family, Easel easel, Box box, String title, ClockFace clock) {
             Plates.Ready ready = Plates.plain(family, easel, box, Plate.Sort.INFO);
@@ -77,32 +87,47 @@ public final class ClockArt {
                     .mapToDouble(c -> c == ':' ? COLON : 1)
                     .sum();
             boolean alone = title.isBlank();
-            double px = Math.min(box.height() * (alone ? 0.78 : 0.66), room.width() / (cell * cells));
+            boolean line = !alone && box.width() > LINE * box.height();
+            double px = Math.min(
+                    box.height() * (alone ? 0.78 : line ? 0.7 : 0.66),
+                    room.width() * (line ? MOST_OF_LINE : 1) / (cell * cells));
             double width = cell * px * cells;
-            double left = switch (easel.tune().align()) {
-                case LEFT -> room.x();
-                case CENTRE -> room.centreX() - width / 2;
-                case RIGHT -> room.right() - width;
-            };
-            double base =
-                    alone ? room.centreY() + Measure.capHeight(figures, px) / 2 : box.bottom() - box.height() * 0.15;
-            return new Laid(ready, box, px, cell, left, base);
+            boolean right = easel.tune().align() == Tune.Align.RIGHT;
+            double left = line
+                    ? (right ? room.x() : room.right() - width)
+                    : switch (easel.tune().align()) {
+                        case LEFT -> room.x();
+                        case CENTRE -> room.centreX() - width / 2;
+                        case RIGHT -> room.right() - width;
+                    };
+            double base = alone || line
+                    ? room.centreY() + Measure.capHeight(figures, px) / 2
+                    : box.bottom() - box.height() * 0.15;
+            double gap = box.height() * BETWEEN;
+            Box words = !line
+                    ? room
+                    : new Box(
+                            right ? room.x() + width + gap : room.x(),
+                            room.y(),
+                            Math.max(1, room.width() - width - gap),
+                            room.height());
+            return new Laid(ready, box, px, cell, left, base, words, line);
         }
 
         Box room() {
             return ready.room();
         }
 
-        Mark title(Easel easel, Family family, String words) {
+        Mark title(Easel easel, Family family, String said) {
             Words.Line title = Words.line(
                     easel.look().text(),
-                    family.lettering().labelText(words),
-                    Math.min(easel.letters(34), box.height() * 0.19),
+                    family.lettering().labelText(said),
+                    Math.min(easel.letters(34), box.height() * (line ? 0.4 : 0.19)),
                     easel.px(Lettering.LEAST),
-                    room().width(),
-                    ready.plate().quiet());
-            return title.at(
-                    easel.tune().align(), room().x(), room().right(), box.y() + box.height() * 0.16 + title.caps());
+                    words.width(),
+                    line ? ready.plate().ink() : ready.plate().quiet());
+            double baseline = line ? words.centreY() + title.caps() / 2 : box.y() + box.height() * 0.16 + title.caps();
+            return title.at(easel.tune().align(), words.x(), words.right(), baseline);
         }
 
         Mark digits(Easel easel, ClockFace clock, List<Mark> ended) {

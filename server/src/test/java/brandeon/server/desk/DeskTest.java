@@ -1,0 +1,426 @@
+package brandeon.server.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.access.Members;
+import brandeon.server.access.Role;
+import brandeon.server.support.Ear;
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import io.swagger.v3.core.util.Json31;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.media.Schema;
+import java.time.Instant;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The desk: for people, for those with a pass, and by the addresses of single deeds. */
+@ExtendWith(RunningServer.class)
+class DeskTest {
+
+    private static final String COUNTING =
+            "[{\"group\":\"COUNTS\",\"pieces\":[\"sightings\"],\"deeds\":[\"stepCount\"]}]";
+    private static final String UP = "{\"cue\":\"stepCount\",\"piece\":\"sightings\",\"field\":\"value\",\"times\":1}";
+
+    private Person host;
+    private Person nobody;
+    private String theme;
+    private String show;
+
+    @BeforeEach
+    void aShow(RunningServer server) {
+        UUID workspace = server.bean(Members.class).addWorkspace("Evening");
+        host = server.member(workspace, Role.OWNER);
+        nobody = Person.unknown(server.address());
+        theme = host.newTheme("Evening");
+        host.onAir(
+                theme,
+                "COLUMN",
+                Map.of(
+                        "sightings", Person.piece("sightings", "COUNTER", "{}", "{}"),
+                        "guest", Person.piece("guest", "LOWER_THIRD", "{}", "{}"),
+                        "tide", Person.piece("tide", "TICKER", "{}", "{}")));
+        show = host.show(theme);
+    }
+
+    private JsonNode pass(String name, String grants, String goodTill) {
+        Person.Answer answer = host.post(
+                "/api/shows/" + show + "/passes",
+                "{\"name\":\"" + name + "\",\"grants\":" + grants + ",\"goodTill\":" + goodTill + "}");
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static String token(JsonNode pass) {
+        return pass.path("link").asString().replaceAll(".*#", "");
+    }
+
+    private static String all() {
+        StringBuilder grants = new StringBuilder();
+        for (brandeon.core.show.CueGroup group : brandeon.core.show.CueGroup.values()) {
+            grants.append(grants.isEmpty() ? "[" : ",")
+                    .append("{\"group\":\"")
+                    .append(group)
+                    .append("\",\"pieces\":[],\"deeds\":[]}");
+        }
+        return grants.append(']').toString();
+    }
+
+    private Person.Answer cue(String token, String cue) {
+        return nobody.post("/cues/" + token, "{\"cue\":" + cue + ",\"key\":\"\",\"before\":0}");
+    }
+
+    private static void until(BooleanSupplier so) throws InterruptedException {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(8);
+        while (!so.getAsBoolean()) {
+            assertThat(System.nanoTime()).as("in time").isLessThan(end);
+            Thread.sleep(20);
+        }
+    }
+
+    @Test
+    void aPassDoesExactlyWhatWasTicked() {
+        String token = token(pass("Tove", COUNTING, "null"));
+        assertThat(cue(token, UP).status()).isEqualTo(200);
+        for (String other : new String[] {
+            "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":5}",
+            "{\"cue\":\"showPiece\",\"piece\":\"sightings\",\"shown\":false}",
+            "{\"cue\":\"letGo\",\"piece\":\"sightings\"}",
+            "{\"cue\":\"startBreak\",\"seconds\":60,\"words\":\"\",\"picture\":\"\"}",
+            "{\"cue\":\"putState\",\"state\":{\"held\":{},\"pause\":null,\"sequences\":[],\"underway\":[]}}"
+        }) {
+            Person.Answer answer = cue(token, other);
+            assertThat(answer.status()).as(other).isEqualTo(403);
+            assertThat(answer.detail()).contains("pass of Tove");
+        }
+        assertThat(nobody.post(
+                                "/cues/" + token + "/alerts",
+                                "{\"deed\":\"PAUSE\",\"alert\":\"\",\"showing\":0,\"place\":0}")
+                        .status())
+                .isEqualTo(403);
+        assertThat(nobody.post("/cues/" + token + "/show/startBreak", "").status())
+                .isEqualTo(403);
+        assertThat(nobody.get("/cues/" + token + "/state").status()).isEqualTo(403);
+        assertThat(nobody.get("/cues/" + token + "/cards/guest/0.png").status()).isEqualTo(403);
+
+        JsonNode view = nobody.get("/cues/" + token).json();
+        assertThat(view.path("controls")).hasSize(1);
+        assertThat(view.path("controls").get(0).path("lines"))
+                .as("words are not its business")
+                .isEmpty();
+        assertThat(view.path("queue").isNull()).isTrue();
+        assertThat(view.path("holder").asString()).isEqualTo("Tove");
+        JsonNode line =
+                host.get("/api/shows/" + show + "/desk").json().path("done").get(0);
+        assertThat(line.path("who").asString()).as("every deed names its pass").isEqualTo("Tove");
+        assertThat(line.path("mine").asBoolean(true)).isFalse();
+    }
+
+    @Test
+    void withdrawnItIsGoodForNothingAtOnceAndWhoeverIsOnItIsOut() throws Exception {
+        JsonNode pass = pass("Tove", COUNTING, "null");
+        String token = token(pass);
+        try (Ear ear = desk(token)) {
+            ear.say("{\"type\":\"followShow\",\"show\":\"" + show + "\"}");
+            until(() -> on(pass).size() == 1);
+            assertThat(on(pass).get(0).asString()).isNotBlank();
+            host.cue(theme, UP);
+            assertThat(ear.await("show").path("show").asString()).isEqualTo(show);
+            assertThat(host.delete("/api/shows/" + show + "/passes/"
+                                    + pass.path("id").asString())
+                            .status())
+                    .isEqualTo(200);
+            assertThat(ear.closed()).as("told to come again").isEqualTo(4205);
+        }
+        try (Ear ear = desk(token)) {
+            assertThat(ear.closed()).isEqualTo(4410);
+        }
+        assertThat(cue(token, UP).status()).isEqualTo(410);
+        assertThat(nobody.get("/cues/" + token).detail()).contains("withdrawn");
+        assertThat(nobody.get("/cues/" + token.substring(0, 42) + (token.endsWith("A") ? "E" : "A"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    private JsonNode on(JsonNode pass) {
+        return host.get("/api/shows/" + show + "/passes")
+                .json()
+                .path("passes")
+                .valueStream()
+                .filter(one -> one.path("id").equals(pass.path("id")))
+                .findFirst()
+                .orElseThrow()
+                .path("on");
+    }
+
+    private Ear desk(String token) {
+        return Ear.desk(nobody.address(), token);
+    }
+
+    @Test
+    void aPassEndsByItselfAndSeesOnlyItsShow() throws Exception {
+        String till = "\"" + Instant.now().plusMillis(1500) + "\"";
+        String token = token(pass("Tove", COUNTING, till));
+        String others = host.newTheme("Another evening");
+        try (Ear ear = desk(token)) {
+            ear.say(watch(theme, "DRAFT"));
+            assertThat(ear.await("error").path("detail").asString()).contains("on air in this show");
+            ear.say("{\"type\":\"followTheme\",\"theme\":\"" + others + "\"}");
+            ear.await(message -> message.path("detail").asString("").contains("editor"));
+            ear.say(watch(theme, "RELEASE"));
+            ear.await("welcome");
+            assertThat(ear.closed()).isEqualTo(4410);
+        }
+        assertThat(nobody.get("/cues/" + token).status()).isEqualTo(410);
+        assertThat(host.post(
+                                "/api/shows/" + show + "/passes",
+                                "{\"name\":\"Late\",\"grants\":" + COUNTING + ",\"goodTill\":\"2020-01-01T00:00:00Z\"}")
+                        .status())
+                .isEqualTo(400);
+    }
+
+    private String watch(String of, String source) {
+        String scene = host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("id")
+                .asString();
+        return "{\"type\":\"watchScene\",\"feed\":\"f\",\"theme\":\"" + of + "\",\"scene\":\"" + scene
+                + "\",\"canvas\":\"wide\",\"part\":\"WHOLE\",\"source\":\"" + source
+                + "\",\"epoch\":\"\",\"number\":-1,\"hash\":\"\"}";
+    }
+
+    @Test
+    void anAddressIsAWholeDeedAndCountsOnceByItsKey() {
+        String address = "/cues/" + token(pass("Buttons", all(), "null"));
+        Person.Answer first = nobody.post(address + "/sightings/stepCount", "");
+        assertThat(first.status()).as(first.body()).isEqualTo(200);
+        assertThat(value(first)).isEqualTo(1);
+        assertThat(value(nobody.post(address + "/sightings/stepCount?times=4", "")))
+                .isEqualTo(5);
+        assertThat(value(nobody.post(address + "/sightings/setCount", "{\"value\":40}")))
+                .isEqualTo(40);
+        for (int i = 0; i < 2; i++) {
+            Person.Answer again = nobody.send(nobody.request(address + "/sightings/stepCount")
+                    .header("Idempotency-Key", "press-1")
+                    .POST(java.net.http.HttpRequest.BodyPublishers.noBody())
+                    .build());
+            assertThat(again.json().path("repeated").asBoolean()).isEqualTo(i == 1);
+            assertThat(value(again)).isEqualTo(41);
+        }
+        assertThat(nobody.post(address + "/sightings/setCount", "").detail()).contains("needs the figure “value”");
+        assertThat(nobody.post(address + "/sightings/setCount", "{\"value\":").status())
+                .isEqualTo(400);
+        assertThat(nobody.post(address + "/nobody/stepCount", "").status()).isEqualTo(400);
+        assertThat(nobody.get(address + "/sightings/stepCount").status())
+                .as("no link preview can press it")
+                .isEqualTo(405);
+        JsonNode cues = host.get("/api/shows/" + show + "/cues").json();
+        assertThat(cues.get(0).path("door").asString()).isEqualTo("ADDRESS");
+        assertThat(cues.get(0).path("who").asString()).isEqualTo("Buttons");
+    }
+
+    private static int value(Person.Answer answer) {
+        return (int) answer.json()
+                .path("control")
+                .path("tallies")
+                .get(0)
+                .path("value")
+                .asDouble();
+    }
+
+    @Test
+    void theWholeStateGoesOutAndInAgain() {
+        String address = "/cues/" + token(pass("Script", all(), "null")) + "/state";
+        host.cue(theme, "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":12}");
+        String out = nobody.get(address).body();
+        host.cue(theme, "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":1}");
+        Person.Answer in = nobody.put(address, out);
+        assertThat(in.status()).as(in.body()).isEqualTo(200);
+        assertThat(nobody.get(address).body()).isEqualTo(out);
+        Person.Answer wrong = nobody.put(address, out.replace("\"sightings\"", "\"tide\""));
+        assertThat(wrong.status()).isEqualTo(409);
+        assertThat(nobody.get(address).body()).as("all or nothing").isEqualTo(out);
+        assertThat(nobody.put(address, "{\"held\":{}}").status()).isEqualTo(400);
+    }
+
+    /** Read by swagger-core's own model of OpenAPI 3.1. */
+    @Test
+    void itsDescriptionIsOpenApiOfExactlyWhatItMay() throws Exception {
+        String counting = nobody.get("/cues/" + token(pass("Tove", COUNTING, "null")) + "/openapi.json")
+                .body();
+        OpenAPI read = Json31.mapper().readValue(counting, OpenAPI.class);
+        assertThat(read.getPaths()).containsOnlyKeys("/sightings/stepCount");
+        Schema<?> body = read.getPaths()
+                .get("/sightings/stepCount")
+                .getPost()
+                .getRequestBody()
+                .getContent()
+                .get("application/json")
+                .getSchema();
+        assertThat(body.getProperties().keySet()).containsExactlyInAnyOrder("field", "times");
+        String everything = nobody.get("/cues/" + token(pass("All", all(), "null")) + "/openapi.json")
+                .body();
+        assertThat(Json31.mapper().readValue(everything, OpenAPI.class).getPaths())
+                .containsKeys("/show/startBreak", "/guest/takeCard", "/tide/showPiece", "/show/skip", "/state")
+                .doesNotContainKey("/tide/stepCount");
+    }
+
+    @Test
+    void aBreakCoversEverySourceAndIsCountedWhenItIsOver() {
+        String link = host.link(
+                theme,
+                host.get("/api/themes/" + theme)
+                        .json()
+                        .path("theme")
+                        .path("scenes")
+                        .get(0)
+                        .path("id")
+                        .asString(),
+                "wide",
+                "WHOLE");
+        try (Ear outlet = Ear.outlet(link).watch()) {
+            outlet.await("welcome");
+            String desk = "/api/shows/" + show + "/desk";
+            host.post(
+                    desk + "/cues",
+                    "{\"cue\":{\"cue\":\"startBreak\",\"seconds\":60,\"words\":\"Tea\",\"picture\":\"\"},\"key\":\"\",\"before\":0}");
+            JsonNode patch = outlet.await("patch");
+            assertThat(patch.path("order").get(0).asString()).isEqualTo("break-screen");
+            assertThat(patch.path("order").valueStream().skip(1))
+                    .as("nothing else is left but what announces alerts")
+                    .allMatch(piece -> piece.asString().startsWith("announcer"));
+            assertThat(patch.toString()).contains(">Tea<");
+            host.post(desk + "/cues", "{\"cue\":{\"cue\":\"endBreak\"},\"key\":\"\",\"before\":0}");
+            assertThat(outlet.await(message -> message.path("type").asString().equals("patch")
+                                    && !message.path("order").toString().contains("break-screen"))
+                            .path("order")
+                            .toString())
+                    .contains("sightings", "guest", "tide");
+            JsonNode breaks = host.get(desk + "/breaks").json();
+            assertThat(breaks).hasSize(1);
+            assertThat(breaks.get(0).path("plannedSeconds").asInt()).isEqualTo(60);
+        }
+    }
+
+    @Test
+    void sequencesRunByThemselvesAndAreTold() throws Exception {
+        String sequence = """
+                {"cue":"writeSequence","sequence":{"id":"open","name":"Opening","steps":[
+                {"after":0,"cue":{"cue":"showPiece","piece":"tide","shown":false}},
+                {"after":150,"cue":{"cue":"setCount","piece":"sightings","field":"value","value":9}},
+                {"after":100,"cue":{"cue":"showPiece","piece":"tide","shown":true}}]}}""".replace("\n", "");
+        assertThat(host.cue(theme, sequence).status()).isEqualTo(200);
+        String desk = "/api/shows/" + show + "/desk";
+        JsonNode started = host.post(
+                        desk + "/cues",
+                        "{\"cue\":{\"cue\":\"startSequence\",\"sequence\":\"open\"},\"key\":\"\",\"before\":0}")
+                .json()
+                .path("view");
+        assertThat(started.path("sequences").get(0).path("taken").asInt()).isEqualTo(1);
+        until(() -> host.get(desk).json().path("sequences").get(0).path("taken").asInt() == -1);
+        JsonNode done = host.get(desk).json().path("done");
+        assertThat(done.get(0).path("who").asString()).isEqualTo("The show");
+        assertThat(done.get(0).path("sentence").asString()).contains("tide: shown");
+        assertThat(done.get(1).path("sentence").asString()).contains("sightings: 9");
+        assertThat(done).as("each step once").hasSize(4);
+    }
+
+    @Test
+    void deedsOfOthersAreTakenBackWhereNothingWasBuiltUponThem() {
+        Person friend = host;
+        String token = token(pass("Tove", all(), "null"));
+        cue(token, UP);
+        cue(token, "{\"cue\":\"showPiece\",\"piece\":\"tide\",\"shown\":false}");
+        friend.cue(theme, UP);
+        String desk = "/api/shows/" + show + "/desk";
+        JsonNode done = host.get(desk).json().path("done");
+        long counted = done.get(2).path("number").asLong();
+        assertThat(host.post(desk + "/undo/" + counted, "").status()).isEqualTo(200);
+        assertThat(host.post(desk + "/undo/" + counted, "").status()).isEqualTo(409);
+        assertThat(host.get(desk)
+                        .json()
+                        .path("controls")
+                        .valueStream()
+                        .filter(one -> one.path("piece").asString().equals("sightings"))
+                        .findFirst()
+                        .orElseThrow()
+                        .path("tallies")
+                        .get(0)
+                        .path("value")
+                        .asDouble())
+                .as("what was counted after it stays")
+                .isEqualTo(1);
+        friend.cue(theme, "{\"cue\":\"showPiece\",\"piece\":\"tide\",\"shown\":true}");
+        assertThat(host.post(desk + "/undo/" + done.get(1).path("number").asLong(), "")
+                        .detail())
+                .contains("since");
+        assertThat(nobody.post("/cues/" + token + "/undo", "").status()).isEqualTo(200);
+    }
+
+    @Test
+    void whatWasPressedTooLongAgoIsNotDone() {
+        String desk = "/api/shows/" + show + "/desk/cues";
+        String wish = "{\"cue\":" + UP + ",\"key\":\"\",\"before\":%d}";
+        long now = System.currentTimeMillis();
+        assertThat(host.post(desk, wish.formatted(now - 1)).detail()).contains("too long ago");
+        assertThat(host.post(desk, wish.formatted(now + 5000)).status()).isEqualTo(200);
+    }
+
+    @Test
+    void outletsTellHowFarADeedHasCome() {
+        String scene = host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("id")
+                .asString();
+        try (Ear outlet = Ear.outlet(host.link(theme, scene, "wide", "WHOLE")).watch();
+                Ear editor = Ear.editor(host)) {
+            String hash = outlet.await("welcome").path("hash").asString();
+            report(outlet, hash);
+            editor.say("{\"type\":\"followShow\",\"show\":\"" + show + "\"}");
+            host.cue(theme, UP);
+            String next = outlet.await("patch").path("hash").asString();
+            JsonNode before = editor.await("arrived");
+            assertThat(before.path("of").asInt()).isEqualTo(1);
+            report(outlet, next);
+            editor.await(message -> message.path("type").asString().equals("arrived")
+                    && message.path("on").asInt() == 1);
+            JsonNode view = host.get("/api/shows/" + show + "/desk").json();
+            assertThat(view.path("arrived").path("on").asInt()).isEqualTo(1);
+            assertThat(view.path("themes")
+                            .get(0)
+                            .path("canvases")
+                            .get(0)
+                            .path("seen")
+                            .asString())
+                    .isEqualTo(scene);
+        }
+    }
+
+    private static void report(Ear outlet, String hash) {
+        outlet.say("{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"" + hash
+                + "\",\"visible\":true,\"frames\":16.7,\"sound\":\"UNTRIED\"}");
+    }
+
+    @Test
+    void aCardIsSeenAsItWillStand() {
+        Person.Answer picture = host.get("/api/shows/" + show + "/desk/cards/guest/0.png");
+        assertThat(picture.status()).isEqualTo(200);
+        assertThat(picture.type()).isEqualTo("image/png");
+        assertThat(host.get("/api/shows/" + show + "/desk/cards/guest/7.png").status())
+                .isEqualTo(404);
+        assertThat(host.get("/api/shows/" + show + "/desk/cards/nobody/0.png").status())
+                .isEqualTo(404);
+    }
+}
