@@ -364,14 +364,16 @@ class RunningTest {
             }
         }
         assertThat(ungrouped)
-                .containsExactlyInAnyOrder("letGo", "letGoOf", "putBack", "putBreak", "goOnSequence", "takeSteps");
+                .containsExactlyInAnyOrder(
+                        "letGo", "letGoOf", "putBack", "putBreak", "goOnSequence", "takeSteps", "putNotices");
     }
 
     /** Each deed at its address, with nothing but what must be given, is a cue of that name. */
     @Test
     void anAddressAloneIsAWholeDeed() {
-        Map<String, Object> given =
-                Map.of("seconds", 90, "time", "20:00", "value", 3, "card", 1, "cards", List.of(), "words", "Hush");
+        Map<String, Object> given = Map.of(
+                "seconds", 90, "length", 30, "time", "20:00", "value", 3, "card", 1, "cards", List.of(), "words",
+                "Hush");
         Set<String> tried = new HashSet<>();
         for (CueGroup group : CueGroup.values()) {
             if (group == CueGroup.ALERTS || group == CueGroup.STATE) {

@@ -7,11 +7,13 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
@@ -21,10 +23,12 @@ import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.Period;
+import net.fortuna.ical4j.model.Recur;
 import net.fortuna.ical4j.model.TemporalAdapter;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.RRule;
 import net.fortuna.ical4j.model.property.Summary;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
@@ -93,19 +97,43 @@ final class CalendarFile {
                 .map(summary -> summary.getValue().strip())
                 .map(words -> words.substring(0, Math.min(words.length(), LONGEST_NAME)))
                 .orElse("");
-        if (event.<DtStart<Temporal>>getProperty("DTSTART").isEmpty()) {
-            throw new Mistake("“" + name + "” has no beginning; nothing was taken in.");
-        }
+        Temporal start = event.<DtStart<Temporal>>getProperty("DTSTART")
+                .map(DtStart::getDate)
+                .orElseThrow(() -> new Mistake("“" + name + "” has no beginning; nothing was taken in."));
+        event.<RRule<Temporal>>getProperties("RRULE").forEach(rule -> requireFew(rule.getRecur(), name));
         try {
-            Period<ZonedDateTime> span =
-                    new Period<>(now.atZone(zone), now.plus(AHEAD).atZone(zone));
-            return event.calculateRecurrenceSet(span).stream()
+            return spans(event, start, now, zone).stream()
                     .map(one -> advertising(one, name, zone))
                     .toList();
         } catch (Mistake e) {
             throw e;
         } catch (RuntimeException e) {
             throw new Mistake("When “" + name + "” is cannot be told; nothing was taken in.", e);
+        }
+    }
+
+    /** Times that name no zone are counted on the clocks of the show, whatever changes there. */
+    private static Collection<? extends Period<? extends Temporal>> spans(
+            VEvent event, Temporal start, Instant now, ZoneId zone) {
+        ZonedDateTime from = now.atZone(zone);
+        ZonedDateTime till = now.plus(AHEAD).atZone(zone);
+        return start instanceof LocalDateTime
+                ? event.calculateRecurrenceSet(new Period<>(from.toLocalDateTime(), till.toLocalDateTime()))
+                : event.calculateRecurrenceSet(new Period<>(from, till));
+    }
+
+    /** A rule may say a million instants in a line; they are not counted one after another to find out. */
+    private static void requireFew(Recur<Temporal> rule, String name) {
+        long aDay = switch (rule.getFrequency()) {
+            case SECONDLY, MINUTELY -> Long.MAX_VALUE;
+            case HOURLY -> 24;
+            case DAILY, WEEKLY, MONTHLY, YEARLY -> 1;
+        };
+        long each = (long) Math.max(1, rule.getHourList().size())
+                * Math.max(1, rule.getMinuteList().size())
+                * Math.max(1, rule.getSecondList().size());
+        if (aDay == Long.MAX_VALUE || aDay * each > MOST) {
+            throw new Mistake("“" + name + "” repeats too often; nothing was taken in.");
         }
     }
 

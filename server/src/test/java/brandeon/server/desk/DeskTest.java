@@ -93,7 +93,9 @@ class DeskTest {
             "{\"cue\":\"showPiece\",\"piece\":\"sightings\",\"shown\":false}",
             "{\"cue\":\"letGo\",\"piece\":\"sightings\"}",
             "{\"cue\":\"startBreak\",\"seconds\":60,\"words\":\"\",\"picture\":\"\"}",
-            "{\"cue\":\"putState\",\"state\":{\"held\":{},\"pause\":null,\"sequences\":[],\"underway\":[]}}"
+            "{\"cue\":\"putState\",\"state\":{\"held\":{},\"pause\":null,\"sequences\":[],\"underway\":[],"
+                    + "\"notices\":{\"began\":0,\"first\":20,\"every\":30,\"length\":0,\"warning\":30,\"moved\":0,"
+                    + "\"skipped\":[],\"listed\":[],\"now\":null}}}"
         }) {
             Person.Answer answer = cue(token, other);
             assertThat(answer.status()).as(other).isEqualTo(403);
