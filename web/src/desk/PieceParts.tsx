@@ -28,7 +28,7 @@ export function ClockPart({ view, deeds }: PartProps) {
       one.dial && (
         <div key={one.piece}>
           <Name control={one} />
-          <ClockControl piece={one.piece} name={one.name} dial={one.dial} cue={deeds.cue} />
+          <ClockControl piece={one.piece} name={one.name} dial={one.dial} cue={deeds.cue} sequences={view.sequences} />
           {one.lines.length > 0 && (
             <WordsControl piece={one.piece} lines={one.lines} letters={view.letters} cue={deeds.cue} />
           )}
@@ -80,6 +80,7 @@ function side(control: Control, i: number): string {
 
 export function CardPart({ view, deeds }: PartProps) {
   const door = useDoor();
+  const may = useMayDo();
   return view.controls.map(
     (one) =>
       one.deck && (
@@ -90,6 +91,7 @@ export function CardPart({ view, deeds }: PartProps) {
             name={one.name}
             deck={one.deck}
             cue={deeds.cue}
+            write={may("writeCards", one.piece)}
             picture={(card) => door.cardPicture(one.piece, card, key(view.look, one.deck?.cards[card]))}
           />
         </div>
@@ -98,13 +100,21 @@ export function CardPart({ view, deeds }: PartProps) {
 }
 
 export function PointPart({ view, deeds }: PartProps) {
+  const may = useMayDo();
   return view.controls
     .filter((one) => one.orders.length > 0)
     .map((one) => (
       <div key={one.piece}>
         <Name control={one} />
         {one.orders.map((order) => (
-          <PointControl key={order.field} piece={one.piece} name={one.name} order={order} cue={deeds.cue} />
+          <PointControl
+            key={order.field}
+            piece={one.piece}
+            name={one.name}
+            order={order}
+            cue={deeds.cue}
+            write={may("writePoints", one.piece)}
+          />
         ))}
       </div>
     ));

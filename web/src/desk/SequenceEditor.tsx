@@ -25,7 +25,7 @@ export function SequenceEditor({ view, cue }: { view: DeskView; cue: (cue: Cue) 
           save={(name) => {
             void cue({
               cue: "writeSequence",
-              sequence: { id: crypto.randomUUID(), name, steps },
+              sequence: { id: crypto.randomUUID(), name, steps, scene: "" },
             }).then((done) => done && stop());
           }}
           cancel={stop}
@@ -104,6 +104,8 @@ function Steps({
 }) {
   const [name, setName] = useState(line.name);
   const [steps, setSteps] = useState(line.steps);
+  const [scene, setScene] = useState(line.scene);
+  const scenes = new Map(view.themes.flatMap((theme) => theme.scenes.map((one) => [one.id, one.name] as const)));
   const names = new Map(view.controls.map((one) => [one.piece, one.name]));
   return (
     <form
@@ -111,7 +113,7 @@ function Steps({
       aria-label={`Steps of ${line.name}`}
       onSubmit={(event) => {
         event.preventDefault();
-        void cue({ cue: "writeSequence", sequence: { id: line.id, name: name.trim(), steps } }).then(
+        void cue({ cue: "writeSequence", sequence: { id: line.id, name: name.trim(), steps, scene } }).then(
           (done) => done && close(),
         );
       }}
@@ -123,6 +125,17 @@ function Steps({
         value={name}
         onChange={(event) => setName(event.target.value)}
       />
+      <label className="mb-1 flex items-center gap-1.5 text-faint">
+        Starts
+        <select className="field min-w-0 flex-1" value={scene} onChange={(event) => setScene(event.target.value)}>
+          <option value="">with a press alone</option>
+          {[...scenes].map(([id, title]) => (
+            <option key={id} value={id}>
+              when the scene {title} comes on
+            </option>
+          ))}
+        </select>
+      </label>
       <ol className="ruled">
         {steps.map((step, i) => (
           <li key={i} className="flex items-center gap-1.5 py-0.5">

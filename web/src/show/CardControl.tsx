@@ -2,6 +2,7 @@ import { ChevronLeft, ChevronRight, ListStart } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import type { Send } from "./ControlRow";
+import { LineEditor } from "./LineEditor";
 import { useMayDo } from "./rights";
 import { useNow } from "./useNow";
 
@@ -15,6 +16,7 @@ export function CardControl({
   deck,
   cue,
   picture,
+  write = false,
 }: {
   piece: string;
   name: string;
@@ -22,6 +24,8 @@ export function CardControl({
   cue: Send;
   /** Address of the picture of a card as it will stand; none where pictures are too much. */
   picture?: (card: number) => string;
+  /** Whether cards may be written here. */
+  write?: boolean;
 }) {
   const may = useMayDo();
   const [seconds, setSeconds] = useState(0);
@@ -116,7 +120,19 @@ export function CardControl({
           );
         })}
       </ol>
-      {one && <p className="text-faint">One card only. Write further ones on its page, under “Further cards”.</p>}
+      {write && (
+        <LineEditor
+          key={JSON.stringify(deck.cards)}
+          what={`cards of ${name}`}
+          titles={["Name", "Line under it"]}
+          lines={deck.cards}
+          added={{ label: "", value: "" }}
+          send={(cards) => cue({ cue: "writeCards", piece, cards })}
+        />
+      )}
+      {one && !write && (
+        <p className="text-faint">One card only. Write further ones on its page, under “Further cards”.</p>
+      )}
     </div>
   );
 }

@@ -14,11 +14,14 @@ export function ClockControl({
   name,
   dial,
   cue,
+  sequences = [],
 }: {
   piece: string;
   name: string;
   dial: Schemas["Dial"];
   cue: Send;
+  /** What may start at zero. */
+  sequences?: { id: string; name: string }[];
 }) {
   const may = useMayDo();
   const now = useNow(dial.run.state === "RUNNING");
@@ -68,7 +71,7 @@ export function ClockControl({
       {may("setClock", piece) && (
         <Typed
           label="shows"
-          name={`Time that ${name} shows`}
+          name={`Set ${name} to`}
           placeholder="mm:ss"
           does="Set"
           send={(text) => {
@@ -88,6 +91,23 @@ export function ClockControl({
             return cue({ cue: "aimClock", piece, time, zone });
           }}
         />
+      )}
+      {may("atZero", piece) && dial.mode === "DOWN" && (sequences.length > 0 || dial.then !== "") && (
+        <label className="flex items-center gap-1 text-faint">
+          at zero
+          <select
+            className="field"
+            value={dial.then}
+            onChange={(event) => void cue({ cue: "atZero", piece, sequence: event.target.value })}
+          >
+            <option value="">its words alone</option>
+            {sequences.map((one) => (
+              <option key={one.id} value={one.id}>
+                start {one.name}
+              </option>
+            ))}
+          </select>
+        </label>
       )}
     </div>
   );

@@ -1,6 +1,7 @@
 import { Check, Circle, CircleDot } from "lucide-react";
 import type { Schemas } from "../api/client";
 import type { Send } from "./ControlRow";
+import { LineEditor } from "./LineEditor";
 import { useMayDo } from "./rights";
 
 type State = Schemas["Topic"]["state"];
@@ -14,11 +15,14 @@ export function PointControl({
   name,
   order,
   cue,
+  write = false,
 }: {
   piece: string;
   name: string;
   order: Schemas["Order"];
   cue: Send;
+  /** Whether points may be written here. */
+  write?: boolean;
 }) {
   const { field, points } = order;
   const may = useMayDo();
@@ -59,6 +63,16 @@ export function PointControl({
           </li>
         ))}
       </ol>
+      {write && (
+        <LineEditor
+          key={JSON.stringify(points)}
+          what={`points of ${name}`}
+          titles={["Point", "Beside it"]}
+          lines={points}
+          added={{ state: "OPEN" as State, label: "", value: "" }}
+          send={(next) => cue({ cue: "writePoints", piece, field, points: next })}
+        />
+      )}
     </div>
   );
 }

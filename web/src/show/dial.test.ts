@@ -3,7 +3,14 @@ import type { Schemas } from "../api/client";
 import { shown, standing, written } from "./dial";
 
 function dial(over: Partial<Schemas["Dial"]>): Schemas["Dial"] {
-  return { mode: "DOWN", run: { state: "STANDING", millis: 0, length: 0 }, length: 300_000, toward: "", ...over };
+  return {
+    mode: "DOWN",
+    run: { state: "STANDING", millis: 0, length: 0 },
+    length: 300_000,
+    toward: "",
+    then: "",
+    ...over,
+  };
 }
 
 describe("a clock of a show", () => {

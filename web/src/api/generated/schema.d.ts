@@ -2928,6 +2928,7 @@ export interface components {
             /** Format: int64 */
             length: number;
             toward: string;
+            then: string;
         };
         Line: {
             field: string;
@@ -3811,6 +3812,16 @@ export interface components {
              */
             cue: "aimClock";
         };
+        AtZero: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            sequence: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "atZero";
+        };
         BeginNotices: Omit<components["schemas"]["Cue"], "cue"> & {
             on: boolean;
         } & {
@@ -3824,7 +3835,7 @@ export interface components {
             cue: string;
         };
         DeskCue: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
             key: string;
             /** Format: int64 */
             before: number;
@@ -3875,6 +3886,9 @@ export interface components {
             run: components["schemas"]["Run"];
             toward: string;
             zone: string;
+            then: string;
+            /** Format: int64 */
+            rung: number;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4121,6 +4135,15 @@ export interface components {
              */
             cue: "putUp";
         };
+        ReachZero: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "reachZero";
+        };
         RemoveSequence: Omit<components["schemas"]["Cue"], "cue"> & {
             sequence: string;
         } & {
@@ -4155,6 +4178,7 @@ export interface components {
             id: string;
             name: string;
             steps: components["schemas"]["Step"][];
+            scene: string;
         };
         SetClock: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4271,7 +4295,7 @@ export interface components {
         Step: {
             /** Format: int64 */
             after: number;
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
         };
         StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4509,6 +4533,7 @@ export interface components {
             id: string;
             name: string;
             steps: components["schemas"]["Step"][];
+            scene: string;
             /** Format: int32 */
             taken: number;
             /** Format: int64 */
@@ -6105,7 +6130,7 @@ export interface components {
             repeated: boolean;
         };
         CueWish: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
             key: string;
         };
         SignIn: {

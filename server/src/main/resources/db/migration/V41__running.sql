@@ -10,6 +10,8 @@ begin
                            from jsonb_each(value) as all_of (key, one)), '{}');
         if value ->> 'held' = 'cards' then
             return value || '{"end":0,"ready":-1}';
+        elsif value ->> 'held' = 'clock' then
+            return value || '{"then":"","rung":0}';
         elsif value ->> 'cue' in ('putUp', 'showCards') then
             return value || '{"seconds":0}';
         end if;

@@ -105,8 +105,55 @@ public sealed interface ClockCue extends Cue {
             return stand.done(
                     dial.piece(),
                     Slot.CLOCK,
-                    new Held.HeldClock(Run.running(until, until - stand.at()), time, zone),
+                    dial.clock().running(Run.running(until, until - stand.at()), time, zone),
                     "counts down to " + time);
+        }
+    }
+
+    /** Which sequence starts when a clock reaches zero. @param sequence its id; empty for none */
+    record AtZero(String piece, String sequence) implements ClockCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Dial dial = Dial.of(stand, piece);
+            require(dial.down(), dial.name() + " counts up and has no zero.");
+            require(
+                    sequence.isEmpty() || stand.show().sequence(sequence).isPresent(),
+                    "There is no such sequence in this show.");
+            Held.HeldClock now = dial.clock();
+            require(!now.then().equals(sequence), "That is so already.");
+            String what = stand.show().sequence(sequence).map(Sequence::name).orElse("its words alone");
+            return stand.done(
+                    dial.piece(),
+                    Slot.CLOCK,
+                    new Held.HeldClock(
+                            now.run(),
+                            now.toward(),
+                            now.zone(),
+                            sequence,
+                            dial.atZero(stand.at()) ? now.run().millis() : now.rung()),
+                    "at zero " + what);
+        }
+    }
+
+    /** A clock has reached zero: what it starts is started, once. */
+    record ReachZero(String piece) implements ClockCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Piece own = stand.piece(piece);
+            Held.HeldClock now = stand.held(own, Slot.CLOCK, Held.HeldClock.class, "clock");
+            require(
+                    now.rings().isPresent() && now.rings().getAsLong() <= stand.at(),
+                    own.name() + " starts nothing now.");
+            Held.HeldClock rung = new Held.HeldClock(
+                    now.run(), now.toward(), now.zone(), now.then(), now.run().millis());
+            Show next = stand.with(own, Slot.CLOCK, rung);
+            Cued started = Shows.apply(next, stand.starting(), new SequenceCue.StartSequence(now.then()), stand.at());
+            return switch (started) {
+                case Cued.Applied(Show show, Cue back, String sentence) ->
+                    new Cued.Applied(show, back, own.name() + " is at zero; " + sentence);
+                case Cued.Refused(String reason) ->
+                    new Cued.Applied(next, stand.back(own, Slot.CLOCK), own.name() + " is at zero; " + reason);
+            };
         }
     }
 
@@ -182,7 +229,7 @@ public sealed interface ClockCue extends Cue {
         }
 
         Cued.Applied set(Stand stand, Run next, String sentence) {
-            return stand.done(piece, Slot.CLOCK, new Held.HeldClock(next, "", ""), sentence);
+            return stand.done(piece, Slot.CLOCK, clock.running(next, "", ""), sentence);
         }
     }
 }

@@ -16,6 +16,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = ClockCue.PauseClock.class, name = "pauseClock"),
     @Type(value = ClockCue.AddTime.class, name = "addTime"),
     @Type(value = ClockCue.SetClock.class, name = "setClock"),
+    @Type(value = ClockCue.AtZero.class, name = "atZero"),
+    @Type(value = ClockCue.ReachZero.class, name = "reachZero"),
     @Type(value = ClockCue.AimClock.class, name = "aimClock"),
     @Type(value = ClockCue.SetClockBack.class, name = "setClockBack"),
     @Type(value = CountCue.StepCount.class, name = "stepCount"),

@@ -32,7 +32,8 @@ public enum CueGroup {
             deeds("startClock", "start", "pauseClock", "pause", "addTime", "add and take time")
                     .and("setClock", "set")
                     .and("aimClock", "count down to a time of day")
-                    .and("setClockBack", "set back")),
+                    .and("setClockBack", "set back")
+                    .and("atZero", "say what starts at zero")),
     COUNTS(
             "Counts and scores",
             deeds("stepCount", "plus and minus", "addToCount", "add any number", "setCount", "set")

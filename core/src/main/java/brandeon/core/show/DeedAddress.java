@@ -70,6 +70,7 @@ public final class DeedAddress {
             Map.entry("lengthenBreak", List.of(Figure.of("seconds", 60, "by how much; less than 0 to shorten"))),
             Map.entry("writeBreak", List.of(WORDS, PICTURE)),
             Map.entry("tickMicrophone", List.of(Figure.of("muted", true, "whether it is off"))),
+            Map.entry("atZero", List.of(Figure.of("sequence", "", "id of what starts at zero; empty for none"))),
             Map.entry("addTime", List.of(Figure.of("seconds", 60, "by how much; less than 0 to shorten"))),
             Map.entry("setClock", List.of(Figure.given("seconds", Type.INTEGER, "that it shows"))),
             Map.entry(

@@ -61,10 +61,22 @@ public sealed interface Held {
      *
      * @param toward time of day that it counts down to, as {@code 20:00}; empty for a length of time
      * @param zone   IANA name of the time zone of that time; empty when there is none
+     * @param then   id of the sequence that starts at zero; empty for none
+     * @param rung   the instant of zero for which that was done already, epoch milliseconds; 0 for none
      */
-    record HeldClock(Run run, String toward, String zone) implements Held {
+    record HeldClock(Run run, String toward, String zone, String then, long rung) implements Held {
 
-        static final HeldClock STANDING = new HeldClock(Run.STANDING, "", "");
+        static final HeldClock STANDING = new HeldClock(Run.STANDING, "", "", "", 0);
+
+        HeldClock running(Run next, String time, String place) {
+            return new HeldClock(next, time, place, then, rung);
+        }
+
+        /** When its sequence is to start, epoch milliseconds; of a clock that counts down. */
+        OptionalLong rings() {
+            boolean runs = run.state() == Run.State.RUNNING && run.length() > 0 && run.millis() != rung;
+            return !then.isEmpty() && runs ? OptionalLong.of(run.millis()) : OptionalLong.empty();
+        }
 
         @Override
         public void require() {

@@ -41,8 +41,9 @@ public final class Panel {
      *
      * @param length milliseconds that it shows before it is started
      * @param toward time of day that it counts down to; empty for a length of time
+     * @param then   id of the sequence that starts at zero; empty for none
      */
-    public record Dial(ClockFace.Mode mode, Run run, long length, String toward) {}
+    public record Dial(ClockFace.Mode mode, Run run, long length, String toward, String then) {}
 
     /**
      * A number.
@@ -148,7 +149,7 @@ public final class Panel {
 
     private static Dial dial(Stand stand, Piece piece, ClockFace.Mode mode) {
         Held.HeldClock clock = stand.held(piece, Slot.CLOCK, Held.HeldClock.class, "clock");
-        return new Dial(mode, clock.run(), Starting.length(piece), clock.toward());
+        return new Dial(mode, clock.run(), Starting.length(piece), clock.toward(), clock.then());
     }
 
     private static Tally tally(Stand stand, Piece piece, String field) {

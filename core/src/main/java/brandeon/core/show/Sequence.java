@@ -5,8 +5,12 @@ import brandeon.core.text.Letters;
 import java.util.List;
 import java.util.Locale;
 
-/** Several cues with delays under one press. */
-public record Sequence(String id, String name, List<Step> steps) {
+/**
+ * Several cues with delays under one press.
+ *
+ * @param scene id of the scene with which it starts when that comes on; empty for a press alone
+ */
+public record Sequence(String id, String name, List<Step> steps, String scene) {
 
     static final int MOST = 40;
     private static final int MOST_STEPS = 40;
@@ -16,6 +20,11 @@ public record Sequence(String id, String name, List<Step> steps) {
 
     /** @param after milliseconds after the step before it, or after the press */
     public record Step(long after, Cue cue) {}
+
+    /** One that starts with a press alone. */
+    Sequence(String id, String name, List<Step> steps) {
+        this(id, name, steps, "");
+    }
 
     public Sequence {
         steps = List.copyOf(steps);
@@ -28,6 +37,9 @@ public record Sequence(String id, String name, List<Step> steps) {
         }
         if (name.isBlank() || name.length() > LONGEST_NAME || !Letters.oneLine(name)) {
             throw new Mistake("A sequence has a name of at most " + LONGEST_NAME + " letters on one line.");
+        }
+        if (scene.length() > LONGEST_NAME) {
+            throw new Mistake("There is no such scene.");
         }
         if (steps.isEmpty() || steps.size() > MOST_STEPS) {
             throw new Mistake(String.format(Locale.ROOT, "A sequence has 1 to %d steps.", MOST_STEPS));

@@ -94,7 +94,7 @@ public record Show(
 
     /** In which the clip that a piece is begins at an instant, epoch milliseconds. */
     public Show playing(String piece, long instant) {
-        return with(piece, Slot.CLOCK, new Held.HeldClock(Run.running(instant, 0), "", ""));
+        return with(piece, Slot.CLOCK, Held.HeldClock.STANDING.running(Run.running(instant, 0), "", ""));
     }
 
     Show with(String piece, String slot, Held one) {
@@ -177,9 +177,21 @@ public record Show(
                 .min(Long::compare);
     }
 
-    /** When something is to be done by itself: a step of a sequence, epoch milliseconds. */
+    /** When something is to be done by itself, epoch milliseconds: a step of a sequence, or what a clock starts. */
     public Optional<Long> due() {
-        return underway.stream().map(Underway::due).min(Long::compare);
+        return Stream.concat(
+                        underway.stream().map(Underway::due),
+                        rings().map(ring -> ring.getValue().rings().getAsLong()))
+                .min(Long::compare);
+    }
+
+    /** Clocks that start something at zero, by the piece that has them. */
+    private Stream<Map.Entry<String, Held.HeldClock>> rings() {
+        return held.entrySet().stream()
+                .filter(piece -> piece.getValue().get(Slot.CLOCK) instanceof Held.HeldClock clock
+                        && clock.rings().isPresent())
+                .map(piece -> Map.entry(
+                        piece.getKey(), (Held.HeldClock) piece.getValue().get(Slot.CLOCK)));
     }
 
     /** What is to be done by itself at an instant, epoch milliseconds. */
@@ -187,6 +199,9 @@ public record Show(
         return underway.stream()
                 .filter(one -> one.due() <= now)
                 .min(Comparator.comparingLong(Underway::due))
-                .map(one -> new SequenceCue.TakeSteps(one.sequence()));
+                .<Cue>map(one -> new SequenceCue.TakeSteps(one.sequence()))
+                .or(() -> rings().filter(ring -> ring.getValue().rings().getAsLong() <= now)
+                        .findFirst()
+                        .map(ring -> new ClockCue.ReachZero(ring.getKey())));
     }
 }

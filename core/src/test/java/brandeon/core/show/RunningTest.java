@@ -188,6 +188,31 @@ class RunningTest {
     }
 
     @Test
+    void aClockStartsASequenceAtZeroOnce() {
+        cue(new SequenceCue.WriteSequence(opening()), NOW);
+        cue(new ClockCue.AtZero("countdown", "opening"), NOW);
+        assertThat(show.due()).as("not before it runs").isEmpty();
+        cue(new ClockCue.StartClock("countdown"), NOW);
+        long zero = NOW + 300 * SECOND;
+        assertThat(show.due()).contains(zero);
+        cue(new ClockCue.AddTime("countdown", 60), NOW + SECOND);
+        cue(new ClockCue.AddTime("countdown", -60), NOW + 2 * SECOND);
+        assertThat(show.due()).contains(zero);
+        assertThat(show.dueAt(zero - 1)).isEmpty();
+        show = Json.read(Json.write(show), Show.class);
+        due(zero);
+        assertThat(show.underway()).hasSize(1);
+        assertThat(show.held("band", "message")).isPresent();
+        due(zero + 20 * SECOND);
+        assertThat(show.due()).as("once").isEmpty();
+        cue(new ClockCue.StartClock("countdown"), zero + 30 * SECOND);
+        assertThat(show.due()).as("and once more when it is started anew").contains(zero + 330 * SECOND);
+        assertThat(refused(new ClockCue.AtZero("countdown", "nothing"), NOW)).contains("no such sequence");
+        cue(new ClockCue.AtZero("countdown", ""), NOW);
+        assertThat(show.due()).isEmpty();
+    }
+
+    @Test
     void sequencesDoNotStartOthers() {
         Sequence loop = new Sequence("a", "A", List.of(new Sequence.Step(0, new SequenceCue.StartSequence("a"))));
         assertThat(refused(new SequenceCue.WriteSequence(loop), NOW)).contains("cannot start");
@@ -365,7 +390,14 @@ class RunningTest {
         }
         assertThat(ungrouped)
                 .containsExactlyInAnyOrder(
-                        "letGo", "letGoOf", "putBack", "putBreak", "goOnSequence", "takeSteps", "putNotices");
+                        "letGo",
+                        "letGoOf",
+                        "putBack",
+                        "putBreak",
+                        "goOnSequence",
+                        "takeSteps",
+                        "putNotices",
+                        "reachZero");
     }
 
     /** Each deed at its address, with nothing but what must be given, is a cue of that name. */

@@ -85,10 +85,11 @@ public record DeskView(
      * A sequence.
      *
      * @param steps what it does, in words, with what each one waits for
+     * @param scene id of the scene with which it starts; empty for a press alone
      * @param taken how many steps of a started one are done; -1 while it is not underway
      * @param due   when its next step is, epoch milliseconds; 0 while it is not underway
      */
-    public record SequenceLine(String id, String name, List<Sequence.Step> steps, int taken, long due) {}
+    public record SequenceLine(String id, String name, List<Sequence.Step> steps, String scene, int taken, long due) {}
 
     /** @param mine whether whoever looks did it @param standing whether it can be taken back */
     public record DoneLine(

@@ -127,6 +127,7 @@ class Desks {
                             one.id(),
                             one.name(),
                             one.steps(),
+                            one.scene(),
                             underway.map(Underway::done).orElse(-1),
                             underway.map(Underway::due).orElse(0L));
                 })

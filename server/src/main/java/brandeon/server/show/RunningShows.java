@@ -9,6 +9,8 @@ import brandeon.core.problem.Mistake;
 import brandeon.core.show.Cue;
 import brandeon.core.show.Cued;
 import brandeon.core.show.Overlap;
+import brandeon.core.show.Sequence;
+import brandeon.core.show.SequenceCue;
 import brandeon.core.show.Show;
 import brandeon.core.show.Shows;
 import brandeon.core.show.Starting;
@@ -116,6 +118,8 @@ public class RunningShows implements Belongings {
     private static final int LONGEST_NAME = 100;
     /** Milliseconds between looks for what is due. */
     private static final int LOOK_EVERY = 1000;
+    /** Milliseconds in which several sources tell of the same scene. */
+    private static final long TOGETHER = 5000;
 
     private final ShowRows rows;
     private final CueRows cues;
@@ -548,6 +552,29 @@ public class RunningShows implements Belongings {
     @Scheduled(fixedDelay = LOOK_EVERY)
     void look() {
         rows.due(System.currentTimeMillis()).forEach(this::takeDue);
+    }
+
+    /**
+     * A scene of a show is seen now: what starts with it is started, once, however many sources tell of it.
+     *
+     * @param scene its id
+     */
+    public void cameOn(UUID id, String scene) {
+        Optional<Running> show = find(id);
+        long now = System.currentTimeMillis();
+        for (Sequence sequence : show.map(one -> one.show().sequences()).orElse(List.of())) {
+            if (!scene.isEmpty() && sequence.scene().equals(scene)) {
+                try {
+                    cue(
+                            Actor.show(show.orElseThrow().workspace()),
+                            id,
+                            new SequenceCue.StartSequence(sequence.id()),
+                            "scene " + sequence.id() + " " + now / TOGETHER);
+                } catch (Refused e) {
+                    LOG.debug("{} does not start with its scene: {}", sequence.name(), e.getMessage());
+                }
+            }
+        }
     }
 
     private void ring(UUID show, long at) {

@@ -38,6 +38,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.http.HttpHeaders;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -155,6 +156,7 @@ class LiveSocket extends TextWebSocketHandler {
      * One open connection: of an outlet, of a person in the editor, or of somebody with a pass.
      *
      * @param framed whether an outlet is within another page
+     * @param seen   whether an outlet is visible, as far as it said
      * @param pass   by which somebody came who is not signed in, once it was shown
      */
     private record Connection(
@@ -165,6 +167,7 @@ class LiveSocket extends TextWebSocketHandler {
             Optional<UUID> account,
             AtomicReference<Passes.Pass> pass,
             String device,
+            AtomicBoolean seen,
             Map<String, Feeds.Watch> watches,
             Set<UUID> themes,
             Set<UUID> shows) {
@@ -220,6 +223,7 @@ class LiveSocket extends TextWebSocketHandler {
                         Device.named(Optional.ofNullable(
                                         session.getHandshakeHeaders().getFirst(HttpHeaders.USER_AGENT))
                                 .orElse("")),
+                        new AtomicBoolean(),
                         new ConcurrentHashMap<>(),
                         ConcurrentHashMap.newKeySet(),
                         ConcurrentHashMap.newKeySet()));
@@ -469,7 +473,14 @@ class LiveSocket extends TextWebSocketHandler {
             if (!connection.framed()) {
                 airTimes.reported(connection.id(), outlet, report.visible());
             }
-            themes.find(outlet.theme()).flatMap(moments::show).ifPresent(this::arrivingSoon);
+            boolean cameOn = report.visible() && connection.seen().compareAndSet(false, true);
+            connection.seen().set(report.visible());
+            themes.find(outlet.theme()).flatMap(moments::show).ifPresent(show -> {
+                arrivingSoon(show);
+                if (cameOn && !connection.framed()) {
+                    Thread.ofVirtual().start(() -> shows.cameOn(show, outlet.scene()));
+                }
+            });
             loudspeakers.reported(
                     connection.id(), outlet, told -> tell(connection, told), report.visible(), report.sound());
         });

@@ -64,7 +64,9 @@ class ShowUpgradeTest {
                 assertThat(Json.read(shows.getString(3), Show.class))
                         .isEqualTo(new Show(Map.of(
                                 "countdown",
-                                Map.of("clock", new Held.HeldClock(Run.running(1_764_280_800_000L, 0), "", "")))));
+                                Map.of(
+                                        "clock",
+                                        new Held.HeldClock(Run.running(1_764_280_800_000L, 0), "", "", "", 0)))));
                 shows.next();
                 assertThat(shows.getString(2)).isEqualTo("there");
                 assertThat(Json.read(shows.getString(3), Show.class))

@@ -1,0 +1,267 @@
+package brandeon.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.access.Members;
+import brandeon.server.access.Role;
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import brandeon.server.support.ServerProcess;
+import brandeon.server.support.TestDatabase;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The show is run from the desk: by its host, by a friend with a pass, by keys of a deck, on pages of all widths. */
+@ExtendWith(RunningServer.class)
+class DeskJourneyTest {
+
+    private static final String BREAK = "svg[data-piece=break-screen]";
+
+    private static Locator pressed(Page page, String name) {
+        return Browser.button(page, name);
+    }
+
+    private static Locator tick(Page page, String name) {
+        return page.getByRole(
+                AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator part(Page page, String title) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(title).setExact(true));
+    }
+
+    @Test
+    void aBreakIsInEverySourceAndEndsOnlyByHand(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            Person host = server.host();
+            String theme = host.demo();
+            List<Page> sources = List.of("wide", "upright", "recording").stream()
+                    .map(canvas -> {
+                        Page page = browser.window(
+                                canvas.equals("upright") ? 1080 : 1920, canvas.equals("upright") ? 1920 : 1080);
+                        page.navigate(host.link(theme, "hide", canvas, "WHOLE"));
+                        assertThat(page.locator("svg[data-piece=band]")).containsText("High tide");
+                        return page;
+                    })
+                    .toList();
+            Page desk = browser.signedIn(server.address(), 1280, 800);
+            desk.navigate(server.address() + "/themes/" + theme + "/desk");
+            pressed(desk, "1 min").click();
+            sources.forEach(page -> {
+                assertThat(page.locator(BREAK)).containsText("Short break");
+                assertThat(page.locator("svg[data-piece=band]")).hasCount(0);
+            });
+            assertThat(desk.getByText("On 3 of 3 sources")).isVisible();
+            Locator reminder = desk.getByText("Is the microphone off?");
+            assertThat(reminder).isVisible();
+            pressed(desk, "It is off").click();
+            assertThat(reminder).isHidden();
+            pressed(desk, "+1 min").click();
+            assertThat(part(desk, "Break").getByLabel("Left of the break"))
+                    .containsText(java.util.regex.Pattern.compile("01:5\\d|02:00"));
+            desk.reload();
+            assertThat(part(desk, "Break").getByLabel("Left of the break")).isVisible();
+            pressed(desk, "End the break").click();
+            sources.forEach(
+                    page -> assertThat(page.locator("svg[data-piece=band]")).containsText("High tide"));
+            desk.getByText("Breaks until now").click();
+            assertThat(part(desk, "Break").locator("tbody tr")).hasCount(1);
+        }
+    }
+
+    @Test
+    void aFriendWithAPassDoesWhatWasTickedAndNothingElse(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            Person host = server.host();
+            String theme = host.demo();
+            Page source = browser.window(1920, 1080);
+            source.navigate(host.link(theme, "hide", "wide", "WHOLE"));
+            Page desk = browser.signedIn(server.address(), 1280, 800);
+            desk.navigate(server.address() + "/desk/" + host.show(theme));
+            pressed(desk, "Passes").click();
+            pressed(desk, "Give a pass").click();
+            desk.getByLabel("Who it is for").fill("Tove Sedge");
+            tick(desk, "Counts and scores")
+                    .check();
+            for (String deed : List.of("add any number", "set", "reset", "change step and limits", "swap sides")) {
+                desk.getByLabel("Counts and scores: " + deed, new Page.GetByLabelOptions().setExact(true))
+                        .uncheck();
+            }
+            tick(desk, "Cards")
+                    .check();
+            pressed(desk, "Make the pass").click();
+            Locator line = desk.getByLabel("Pass of Tove Sedge", new Page.GetByLabelOptions().setExact(true));
+            assertThat(line).containsText("plus and minus only");
+            line.getByText("Show link and code").click();
+            String link = line.locator("code").first().innerText();
+            assertThat(link).contains("/desk#");
+
+            Page phone = browser.window(400, 800);
+            phone.navigate(link);
+            assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)))
+                    .hasText(new String[] {"Counts and scores", "Cards", "What was done"});
+            pressed(phone, "1 more: Sightings").click();
+            assertThat(source.locator("svg[data-piece=sightings]")).containsText("8");
+            assertThat(phone.getByText("On 1 of 1 source")).isVisible();
+            assertThat(pressed(phone, "Reset")).hasCount(0);
+            assertThat(line).containsText("On it now: Chrom");
+            assertThat(phone.evaluate("""
+                            async () => {
+                              const token = location.hash.slice(1);
+                              const answers = [];
+                              for (const path of ['/sightings/setCount?value=3', '/show/startBreak', '/tide/showPiece'])
+                                answers.push((await fetch('/cues/' + token + path, { method: 'POST' })).status);
+                              return answers.join();
+                            }""")).as("by call neither").isEqualTo("403,403,403");
+
+            assertThat(desk.getByLabel("What was done last")).containsText("Sightings: 8 Tove Sedge");
+            line.getByText("Withdraw", new Locator.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(phone.getByText("This pass is over")).isVisible();
+        }
+    }
+
+    /** With words as long as they may be, with a pass for nothing that is there, and with a show of nothing. */
+    @Test
+    void theNarrowestPageHoldsAllOfIt(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            UUID workspace = server.bean(Members.class).addWorkspace("Narrow");
+            Person host = server.member(workspace, Role.OWNER);
+            String theme = host.newTheme("Narrow");
+            String longest = "The very long name of somebody who rings waders at Low Quay "
+                    .repeat(3)
+                    .strip();
+            host.onAir(
+                    theme,
+                    "COLUMN",
+                    Map.of(
+                            "guest",
+                            Person.piece(
+                                    "guest",
+                                    "LOWER_THIRD",
+                                    "{\"name\":\"" + longest + "\",\"line\":\"" + longest + "\"}",
+                                    "{}"),
+                            "score",
+                            Person.piece("score", "SCORE", "{\"left\":\"" + longest + "\"}", "{}"),
+                            "clock",
+                            Person.piece("clock", "COUNTDOWN", "{}", "{}")));
+            String show = host.show(theme);
+            String all =
+                    "[{\"group\":\"CARDS\",\"pieces\":[],\"deeds\":[]},{\"group\":\"COUNTS\",\"pieces\":[],\"deeds\":[]},"
+                            + "{\"group\":\"CLOCKS\",\"pieces\":[],\"deeds\":[]},{\"group\":\"BREAK\",\"pieces\":[],\"deeds\":[]},"
+                            + "{\"group\":\"NOTICES\",\"pieces\":[],\"deeds\":[]},{\"group\":\"ALERTS\",\"pieces\":[],\"deeds\":[]}]";
+            Page phone = browser.window(320, 640);
+            phone.navigate(link(host, show, "Tove", all));
+            assertThat(part(phone, "Clocks")).isVisible();
+            fits(phone);
+            pressed(phone, "1 min").click();
+            assertThat(phone.getByText("Is the microphone off?")).isVisible();
+            fits(phone);
+            for (Locator button :
+                    part(phone, "Break").getByRole(AriaRole.BUTTON).all()) {
+                assertThat(button.boundingBox().height).as(button.innerText()).isGreaterThanOrEqualTo(24);
+            }
+            assertThat(pressed(phone, "End the break").boundingBox().height)
+                    .as("large enough for a thumb")
+                    .isGreaterThanOrEqualTo(44);
+
+            Page nothing = browser.window(320, 640);
+            nothing.navigate(link(host, show, "Ilse", "[{\"group\":\"POINTS\",\"pieces\":[],\"deeds\":[]}]"));
+            assertThat(nothing.getByText("Nothing yet. Every press stands here"))
+                    .isVisible();
+            fits(nothing);
+        }
+    }
+
+    private static String link(Person host, String show, String name, String grants) {
+        return host.post(
+                        "/api/shows/" + show + "/passes",
+                        "{\"name\":\"" + name + "\",\"grants\":" + grants + ",\"goodTill\":null}")
+                .json()
+                .path("link")
+                .asString();
+    }
+
+    private static void fits(Page page) {
+        assertThat((int) page.evaluate("document.documentElement.scrollWidth"))
+                .as("nothing sticks out")
+                .isLessThanOrEqualTo(320);
+    }
+
+    @Test
+    void aDeckIsSetUpByDroppingControlsAndFollowsTheShow(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            Person host = server.host();
+            String theme = host.demo();
+            String grants =
+                    "[{\"group\":\"COUNTS\",\"pieces\":[],\"deeds\":[]},{\"group\":\"BREAK\",\"pieces\":[],\"deeds\":[]}]";
+            Page deck = browser.window(1280, 800);
+            deck.navigate(link(host, host.show(theme), "Deck", grants).replace("/desk#", "/deck#"));
+            Locator first = deck.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Key 1:")));
+            Locator second = deck.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Key 2:")));
+            pressed(deck, "1 more: Sightings").dragTo(first);
+            second.click();
+            pressed(deck, "3 min").click();
+            assertThat(first).containsText("Sightings +1");
+            assertThat(first).containsText("7");
+            pressed(deck, "Done setting up").click();
+            first.click();
+            assertThat(first).containsText("8");
+            second.click();
+            assertThat(second).hasAttribute("aria-pressed", "true");
+            assertThat(second).containsText(java.util.regex.Pattern.compile("0[23]:\\d\\d"));
+            second.click();
+            assertThat(second).hasAttribute("aria-pressed", "false");
+            host.cue(theme, "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":41}");
+            assertThat(first).containsText("41");
+            deck.reload();
+            assertThat(first).containsText("Sightings +1");
+        }
+    }
+
+    @Test
+    void whatIsPressedWhileTheServerIsAwayIsSaidAndNeverDoneLater() {
+        try (TestDatabase database = new TestDatabase();
+                ServerProcess server = new ServerProcess(database);
+                Browser browser = new Browser()) {
+            Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
+            String theme = host.demo();
+            String show = host.show(theme);
+            Page phone = browser.window(400, 800);
+            phone.navigate(link(host, show, "Tove", "[{\"group\":\"CARDS\",\"pieces\":[],\"deeds\":[]}]"));
+            Locator second = part(phone, "Cards").getByLabel("Cards of Guest").getByText("Oskar Dunlin");
+            assertThat(second).isVisible();
+            server.kill();
+            assertThat(phone.getByText("No connection.")).isVisible();
+            pressed(phone, "Next card of Guest").click();
+            assertThat(phone.getByText("card 2 of 3")).isVisible();
+            assertThat(phone.getByText("could not be reached for five seconds"))
+                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(12_000));
+            server.start();
+            LocatorAssertions.ContainsTextOptions patient =
+                    new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);
+            assertThat(part(phone, "Cards")).containsText("card 1 of 3", patient);
+            assertThat(phone.getByText("No connection.")).isHidden();
+            pressed(phone, "Next card of Guest").click();
+            assertThat(part(phone, "What was done")).containsText("card 2, Oskar Dunlin", patient);
+            assertThat(host(server).get("/api/shows/" + show + "/cues").json())
+                    .as("what was pressed while it was away was not done later")
+                    .hasSize(1);
+        }
+    }
+
+    private static Person host(ServerProcess server) {
+        return Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
+    }
+}
