@@ -90,14 +90,12 @@ class DeskJourneyTest {
             pressed(desk, "Passes").click();
             pressed(desk, "Give a pass").click();
             desk.getByLabel("Who it is for").fill("Tove Sedge");
-            tick(desk, "Counts and scores")
-                    .check();
+            tick(desk, "Counts and scores").check();
             for (String deed : List.of("add any number", "set", "reset", "change step and limits", "swap sides")) {
                 desk.getByLabel("Counts and scores: " + deed, new Page.GetByLabelOptions().setExact(true))
                         .uncheck();
             }
-            tick(desk, "Cards")
-                    .check();
+            tick(desk, "Cards").check();
             pressed(desk, "Make the pass").click();
             Locator line = desk.getByLabel("Pass of Tove Sedge", new Page.GetByLabelOptions().setExact(true));
             assertThat(line).containsText("plus and minus only");

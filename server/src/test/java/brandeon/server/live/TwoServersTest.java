@@ -62,6 +62,30 @@ class TwoServersTest {
                                         layer -> layer.path("piece").asString().equals("sightings")
                                                 && layer.path("svg").asString().contains(">11<")));
 
+                // One break, whoever began it; and each step of a sequence once, whichever server thinks of it first.
+                assertThat(host.cue(theme, "{\"cue\":\"startBreak\",\"seconds\":60,\"words\":\"\",\"picture\":\"\"}")
+                                .status())
+                        .isEqualTo(200);
+                hide.await(message -> message.path("type").asString().equals("patch")
+                        && message.path("order").toString().contains("break-screen"));
+                assertThat(there.cue(theme, "{\"cue\":\"startBreak\",\"seconds\":60,\"words\":\"\",\"picture\":\"\"}")
+                                .detail())
+                        .contains("on already");
+                assertThat(there.cue(theme, "{\"cue\":\"endBreak\"}").status()).isEqualTo(200);
+                assertThat(there.cue(theme, """
+                                {"cue":"writeSequence","sequence":{"id":"s","name":"Opening","scene":"","steps":[
+                                {"after":300,"cue":{"cue":"stepCount","piece":"sightings","field":"value","times":1}},
+                                {"after":200,"cue":{"cue":"stepCount","piece":"sightings","field":"value","times":1}}]}}""".replace("\n", "")).status()).isEqualTo(200);
+                assertThat(there.cue(theme, "{\"cue\":\"startSequence\",\"sequence\":\"s\"}")
+                                .status())
+                        .isEqualTo(200);
+                hide.await(message -> message.path("type").asString().equals("patch")
+                        && message.path("layers")
+                                .valueStream()
+                                .anyMatch(
+                                        layer -> layer.path("piece").asString().equals("sightings")
+                                                && layer.path("svg").asString().contains(">13<")));
+
                 String table = "/api/shows/" + host.show(theme) + "/tables";
                 table += "/" + host.get(table).json().get(0).path("id").asString();
                 for (int i = 0; i < 4; i++) {
