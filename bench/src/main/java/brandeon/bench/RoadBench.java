@@ -2,6 +2,7 @@ package brandeon.bench;
 
 import brandeon.core.rehearse.Scripts;
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import java.io.IOException;
@@ -77,7 +78,7 @@ public final class RoadBench {
         RoadBench bench = new RoadBench(words[0], words[1]);
         List<String> parts = words.length > 2
                 ? List.of(words[2].split(","))
-                : List.of("cues", "beside", "thousand", "cells", "alerts", "storm", "signals");
+                : List.of("cues", "beside", "thousand", "cells", "alerts", "storm", "signals", "desk");
         for (String part : parts) {
             switch (part) {
                 case "cues" -> bench.cues();
@@ -87,6 +88,7 @@ public final class RoadBench {
                 case "alerts" -> bench.alerts();
                 case "storm" -> bench.storm();
                 case "signals" -> bench.signals();
+                case "desk" -> bench.desk();
                 default -> throw new IllegalArgumentException("There is no part called " + part + ".");
             }
         }
@@ -227,6 +229,154 @@ public final class RoadBench {
         RepaintBench.print("edit of a text to the last of " + SOCKETS + " sockets, ms", times);
         sockets.forEach(WebSocket::abort);
         follow(six, false);
+    }
+
+    private static final String PASS =
+            "{\"name\":\"Bench\",\"grants\":[{\"group\":\"COUNTS\",\"pieces\":[],\"deeds\":[]},"
+                    + "{\"group\":\"BREAK\",\"pieces\":[],\"deeds\":[]},{\"group\":\"CARDS\",\"pieces\":[],\"deeds\":[]}],"
+                    + "\"goodTill\":null}";
+
+    private static final int DESKS = 50;
+    private static final int DEEDS = 400;
+    private static final int EVERY_MILLIS = 50;
+
+    /** Presses on a phone-sized page, first use of it, and many desks at once. */
+    private void desk() throws Exception {
+        String link = good(host.post("/api/shows/" + show + "/passes", PASS)).word("link");
+        List<WebSocket> sockets = open(links(Pattern.compile("hide/wide/WHOLE")), OUTLETS);
+        try (Playwright playwright = Playwright.create();
+                Browser chromium = Chromium.launch(playwright)) {
+            double[] first = new double[20];
+            for (int i = 0; i < first.length; i++) {
+                // A context of its own has nothing of the page yet.
+                try (BrowserContext context = narrow(chromium)) {
+                    Page page = context.newPage();
+                    long start = System.nanoTime();
+                    page.navigate(link);
+                    page.locator("[aria-label='1 more: Sightings']").waitFor();
+                    first[i] = (System.nanoTime() - start) / 1e6;
+                }
+            }
+            RepaintBench.print("first use of the desk on a narrow page, until its first control, ms", first);
+            try (BrowserContext context = narrow(chromium)) {
+                Page page = context.newPage();
+                page.navigate(link);
+                page.locator("[aria-label='1 more: Sightings']").waitFor();
+                double[] presses = new double[ROUNDS];
+                int count = 1000;
+                good(host.post("/api/shows/" + show + "/desk/cues", counted(count)));
+                for (int i = -50; i < ROUNDS; i++) {
+                    count++;
+                    double press = seen(OUTLETS, ">" + String.format(Locale.ROOT, "%,d", count) + "<", () ->
+                            page.evaluate("document.querySelector(\"[aria-label='1 more: Sightings']\").click()"));
+                    if (i >= 0) {
+                        presses[i] = press;
+                    }
+                }
+                RepaintBench.print("press on the desk's page to the last of " + OUTLETS + " outlets, ms", presses);
+            }
+        }
+        sockets.forEach(WebSocket::abort);
+        many(link.substring(link.indexOf('#') + 1));
+    }
+
+    private static BrowserContext narrow(Browser chromium) {
+        return chromium.newContext(new Browser.NewContextOptions().setViewportSize(400, 800));
+    }
+
+    private static String counted(int count) {
+        return "{\"cue\":{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":" + count
+                + "},\"key\":\"\",\"before\":0}";
+    }
+
+    /** Fifty desks look whenever something was done; twenty deeds a second come from them, every tenth is sent twice. */
+    private void many(String token) throws Exception {
+        good(host.post("/api/shows/" + show + "/desk/cues", counted(0)));
+        AtomicInteger looks = new AtomicInteger();
+        List<WebSocket> desks = new ArrayList<>();
+        ExecutorService people = Executors.newVirtualThreadPerTaskExecutor();
+        Caller anybody = Caller.unknown(address);
+        for (int i = 0; i < DESKS; i++) {
+            desks.add(openDesk(token, () -> {
+                anybody.get("/cues/" + token);
+                looks.incrementAndGet();
+            }, people));
+        }
+        Thread.sleep(500);
+        List<Future<Double>> sent = new ArrayList<>();
+        for (int i = 0; i < DEEDS; i++) {
+            String wish = "{\"cue\":{\"cue\":\"stepCount\",\"piece\":\"sightings\",\"field\":\"value\",\"times\":1},"
+                    + "\"key\":\"" + UUID.randomUUID() + "\",\"before\":0}";
+            boolean twice = i % 10 == 0;
+            sent.add(people.submit(() -> {
+                long start = System.nanoTime();
+                good(anybody.post("/cues/" + token, wish));
+                double took = (System.nanoTime() - start) / 1e6;
+                if (twice) {
+                    good(anybody.post("/cues/" + token, wish));
+                }
+                return took;
+            }));
+            Thread.sleep(EVERY_MILLIS);
+        }
+        double[] took = new double[DEEDS];
+        for (int i = 0; i < DEEDS; i++) {
+            took[i] = sent.get(i).get();
+        }
+        Matcher value = Pattern.compile("\"field\":\"value\",\"title\":\"[^\"]*\",\"value\":([0-9.]+)")
+                .matcher(anybody.get("/cues/" + token).body());
+        value.find();
+        System.out.printf(
+                Locale.ROOT,
+                "%d desks open, %d deeds a second for %d s, every tenth sent twice: counted %s of %d; desks looked %d times%n",
+                DESKS,
+                1000 / EVERY_MILLIS,
+                DEEDS * EVERY_MILLIS / 1000,
+                value.group(1),
+                DEEDS,
+                looks.get());
+        RepaintBench.print("a deed among " + DESKS + " desks, until it is answered, ms", took);
+        desks.forEach(WebSocket::abort);
+        people.shutdownNow();
+    }
+
+    /** As the page does: looks at once, and at most five times a second. */
+    private WebSocket openDesk(String token, Runnable look, ExecutorService people) {
+        AtomicInteger waiting = new AtomicInteger();
+        WebSocket socket = http.newWebSocketBuilder()
+                .buildAsync(
+                        URI.create(address.replaceFirst("^http", "ws") + "/live/desk"),
+                        new WebSocket.Listener() {
+                            private final StringBuilder part = new StringBuilder();
+
+                            @Override
+                            public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
+                                part.append(data);
+                                if (last) {
+                                    boolean told = part.indexOf("\"show\"") >= 0 && part.indexOf("arrived") < 0;
+                                    if (told && waiting.getAndIncrement() == 0) {
+                                        people.submit(() -> {
+                                            while (waiting.getAndSet(1) > 0) {
+                                                waiting.set(0);
+                                                look.run();
+                                                Thread.sleep(200);
+                                                if (waiting.get() == 0) {
+                                                    return null;
+                                                }
+                                            }
+                                            return null;
+                                        });
+                                    }
+                                    part.setLength(0);
+                                }
+                                from.request(1);
+                                return null;
+                            }
+                        })
+                .join();
+        socket.sendText("{\"type\":\"pass\",\"token\":\"" + token + "\"}", true).join();
+        socket.sendText("{\"type\":\"followShow\",\"show\":\"" + show + "\"}", true).join();
+        return socket;
     }
 
     private record Link(String place, String outlet, String link) {}

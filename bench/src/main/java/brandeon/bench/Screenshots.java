@@ -108,8 +108,38 @@ public final class Screenshots {
         page.navigate(theme + "/move");
         page.waitForSelector("text=Wording");
         take("move");
+        desk(address, theme);
         trouble(address, theme);
         newcomer(address);
+    }
+
+    /** The desk within its theme, during a break; and the button deck with some keys. */
+    private void desk(String address, String theme) {
+        Host host = Host.signedIn(address);
+        String id = theme.substring(theme.lastIndexOf('/') + 1);
+        String show = host.call("GET", "/api/themes/" + id, "").replaceAll("(?s).*\"show\":\"([^\"]+)\".*", "$1");
+        page.navigate(theme + "/desk");
+        page.getByText("3 min").waitFor();
+        button("3 min").click();
+        page.getByText("Is the microphone off?").waitFor();
+        page.waitForFunction("[...document.images].every((image) => image.complete)");
+        page.waitForTimeout(1500);
+        take("desk");
+        button("End the break").click();
+        String link = host.call(
+                        "POST",
+                        "/api/shows/" + show + "/passes",
+                        "{\"name\":\"Deck\",\"grants\":[{\"group\":\"BREAK\",\"pieces\":[],\"deeds\":[]},"
+                                + "{\"group\":\"COUNTS\",\"pieces\":[],\"deeds\":[]},{\"group\":\"CARDS\",\"pieces\":[],\"deeds\":[]}],"
+                                + "\"goodTill\":null}")
+                .replaceAll("(?s).*\"link\":\"([^\"]+)\".*", "$1");
+        page.navigate(link.replace("/desk#", "/deck#"));
+        for (String control : List.of("1 more: Sightings", "3 min", "Next card of Guest")) {
+            button(control).click();
+            page.locator("[aria-label^='Key " + (List.of("1 more: Sightings", "3 min", "Next card of Guest").indexOf(control) + 2) + ":']")
+                    .click();
+        }
+        take("deck");
     }
 
     /** Somebody with an account of their own: the questions of a new theme, and the people of the workspace. */
@@ -131,9 +161,6 @@ public final class Screenshots {
         button("Make the link").click();
         page.waitForSelector("text=Invitations that still work");
         take("people");
-        page.navigate(address + "/account");
-        page.waitForSelector("text=Where you are signed in");
-        take("account");
     }
 
     /** Sheet and Stage of a theme in which much went wrong, and the Sheet of an empty one. */
@@ -149,11 +176,6 @@ public final class Screenshots {
         page.waitForSelector("[data-finding=CONTRAST], [data-finding=OUTSIDE_CANVAS]");
         page.locator("[data-finding]").nth(6).scrollIntoViewIfNeeded();
         take("sheet-findings");
-        page.navigate(theme + "/stage/hide/wide?piece=supporter");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Findings.*")))
-                .click();
-        page.waitForSelector("[data-finding]");
-        take("stage-findings");
     }
 
     private com.microsoft.playwright.Locator button(String name) {
