@@ -33,6 +33,8 @@ const view = (over: Partial<DeskView>): DeskView => ({
   controls: [control({})],
   pause: null,
   notices: null,
+  viewers: null,
+  pictures: [],
   sequences: [],
   queue: null,
   done: [],

@@ -18,7 +18,7 @@ export function BreakPart({ view, deeds }: PartProps) {
   );
 }
 
-function Off({ deeds }: PartProps) {
+function Off({ view, deeds }: PartProps) {
   const may = useMayDo();
   const [words, setWords] = useState("");
   const [picture, setPicture] = useState("");
@@ -72,14 +72,18 @@ function Off({ deeds }: PartProps) {
           </label>
           <label className="flex flex-col text-faint">
             Picture
-            <input
-              className="field"
-              maxLength={120}
-              placeholder="Name of a ready-made picture"
-              value={picture}
-              onChange={(event) => setPicture(event.target.value)}
-            />
+            <select className="field" value={picture} onChange={(event) => setPicture(event.target.value)}>
+              <option value="">As the theme has it</option>
+              {view.pictures.map((name) => (
+                <option key={name}>{name}</option>
+              ))}
+            </select>
           </label>
+          {view.pictures.length === 0 && !view.pass && (
+            <p className="text-faint sm:col-span-2">
+              Pictures, also moving ones, that are added to the theme under Brand can stand here.
+            </p>
+          )}
         </div>
       </details>
     </div>

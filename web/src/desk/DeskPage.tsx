@@ -13,6 +13,7 @@ import { NoticePart } from "./NoticePart";
 import { Pictures } from "./Pictures";
 import { Section } from "./Section";
 import { SequencePart } from "./SequencePart";
+import { ViewerPart } from "./ViewerPart";
 import { useAwake } from "./useAwake";
 import { useDesk } from "./useDesk";
 
@@ -83,6 +84,7 @@ const PARTS: Record<
     there: (view) => view.sequences.length > 0 || any(view, "writeSequence"),
     body: SequencePart,
   },
+  viewers: { title: "Viewers", there: (view) => view.viewers !== null, body: ViewerPart },
   sight: {
     title: "Shown and hidden",
     there: (view) => any(view, "showPiece") && view.controls.length > 0,
@@ -99,7 +101,7 @@ function any(view: DeskView, ...deeds: string[]): boolean {
 export function Parts({ view, deeds }: PartProps) {
   const order = useArrangement((state) => state.order);
   const there = order.filter((part) => PARTS[part].there(view));
-  const bare = there.every((part) => ["done", "break", "alerts", "notices", "sequences"].includes(part));
+  const bare = there.every((part) => ["done", "break", "alerts", "notices", "sequences", "viewers"].includes(part));
   return (
     <div className="px-3 pt-3 md:columns-[22rem] md:gap-x-4">
       {there.map((part) => {

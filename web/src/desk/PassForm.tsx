@@ -202,6 +202,7 @@ function about(group: Group, controls: DeskView["controls"]): DeskView["controls
     case "NOTICES":
     case "SEQUENCES":
     case "ALERTS":
+    case "VIEWERS":
     case "STATE":
       return [];
   }

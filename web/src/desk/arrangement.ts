@@ -10,6 +10,7 @@ export const PARTS = [
   "cards",
   "points",
   "sequences",
+  "viewers",
   "sight",
   "words",
   "done",

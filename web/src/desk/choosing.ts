@@ -13,8 +13,8 @@ export interface Call {
 
 interface Choosing {
   /** Takes what is pressed in place of doing it; null while presses are done. */
-  chooser: ((call: Call) => void) | null;
-  choose: (chooser: ((call: Call) => void) | null) => void;
+  chooser: ((call: Call, cue?: Cue) => void) | null;
+  choose: (chooser: ((call: Call, cue?: Cue) => void) | null) => void;
 }
 
 export const useChoosing = create<Choosing>((set) => ({

@@ -71,7 +71,7 @@ export function useDesk() {
     cue: (cue: Cue) => {
       const { chooser } = useChoosing.getState();
       if (chooser) {
-        chooser(callOf(cue));
+        chooser(callOf(cue), cue);
         return Promise.resolve(false);
       }
       const wish = { cue, key: crypto.randomUUID(), before: Math.round(live.clock.now()) + PATIENCE };

@@ -3535,7 +3535,7 @@ export interface components {
         };
         Grant: {
             /** @enum {string} */
-            group: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
+            group: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "VIEWERS" | "STATE";
             pieces: string[];
             deeds: string[];
         };
@@ -3812,6 +3812,15 @@ export interface components {
              */
             cue: "aimClock";
         };
+        AllowViewers: Omit<components["schemas"]["Cue"], "cue"> & {
+            on: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "allowViewers";
+        };
         AtZero: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             sequence: string;
@@ -3835,7 +3844,7 @@ export interface components {
             cue: string;
         };
         DeskCue: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
             key: string;
             /** Format: int64 */
             before: number;
@@ -3853,6 +3862,13 @@ export interface components {
              * @enum {string}
              */
             cue: "endNotice";
+        };
+        ForgetPresses: Omit<components["schemas"]["Cue"], "cue"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "forgetPresses";
         };
         GoOn: Omit<components["schemas"]["Cue"], "cue"> & {
             underway: components["schemas"]["Underway"];
@@ -4083,6 +4099,16 @@ export interface components {
              */
             cue: "prepareCard";
         };
+        PressByViewer: Omit<components["schemas"]["Cue"], "cue"> & {
+            press: string;
+            who: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "pressByViewer";
+        };
         PutBack: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             held: {
@@ -4222,6 +4248,7 @@ export interface components {
             sequences: components["schemas"]["Sequence"][];
             underway: components["schemas"]["Underway"][];
             notices: components["schemas"]["Notices"];
+            viewers: components["schemas"]["Viewers"];
         };
         ShowCards: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4295,7 +4322,7 @@ export interface components {
         Step: {
             /** Format: int64 */
             after: number;
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
         };
         StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4376,6 +4403,38 @@ export interface components {
             /** Format: int64 */
             due: number;
         };
+        Use: {
+            /** Format: int64 */
+            last: number;
+            /** Format: int32 */
+            count: number;
+            people: {
+                [key: string]: number;
+            };
+        };
+        ViewerPress: {
+            id: string;
+            /** @enum {string} */
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            word: string;
+            /** Format: int64 */
+            least: number;
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
+            /** Format: int32 */
+            pause: number;
+            /** Format: int32 */
+            perPerson: number;
+            /** Format: int32 */
+            perShow: number;
+            supporters: boolean;
+        };
+        Viewers: {
+            on: boolean;
+            presses: components["schemas"]["ViewerPress"][];
+            uses: {
+                [key: string]: components["schemas"]["Use"];
+            };
+        };
         WriteBreak: Omit<components["schemas"]["Cue"], "cue"> & {
             words: string;
             picture: string;
@@ -4406,6 +4465,15 @@ export interface components {
              * @enum {string}
              */
             cue: "writePoints";
+        };
+        WritePresses: Omit<components["schemas"]["Cue"], "cue"> & {
+            presses: components["schemas"]["ViewerPress"][];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "writePresses";
         };
         WriteSequence: Omit<components["schemas"]["Cue"], "cue"> & {
             sequence: components["schemas"]["Sequence"];
@@ -4448,6 +4516,8 @@ export interface components {
             controls: components["schemas"]["Control"][];
             pause: components["schemas"]["Break"] | null;
             notices: components["schemas"]["NoticeView"] | null;
+            viewers: components["schemas"]["Viewers"] | null;
+            pictures: string[];
             sequences: components["schemas"]["SequenceLine"][];
             queue: components["schemas"]["QueueView"] | null;
             done: components["schemas"]["DoneLine"][];
@@ -6130,7 +6200,7 @@ export interface components {
             repeated: boolean;
         };
         CueWish: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
             key: string;
         };
         SignIn: {
@@ -6690,7 +6760,7 @@ export interface components {
         };
         GroupChoice: {
             /** @enum {string} */
-            id: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "STATE";
+            id: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "VIEWERS" | "STATE";
             title: string;
             deeds: components["schemas"]["DeedChoice"][];
         };
@@ -6721,7 +6791,7 @@ export interface components {
             number: number;
             who: string;
             /** @enum {string} */
-            door: "SESSION" | "PASS" | "ADDRESS" | "SHOW";
+            door: "SESSION" | "PASS" | "ADDRESS" | "VIEWER" | "SHOW";
             /** Format: date-time */
             at: string;
             sentence: string;

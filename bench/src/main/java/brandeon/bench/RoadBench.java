@@ -267,8 +267,11 @@ public final class RoadBench {
                 good(host.post("/api/shows/" + show + "/desk/cues", counted(count)));
                 for (int i = -50; i < ROUNDS; i++) {
                     count++;
-                    double press = seen(OUTLETS, ">" + String.format(Locale.ROOT, "%,d", count) + "<", () ->
-                            page.evaluate("document.querySelector(\"[aria-label='1 more: Sightings']\").click()"));
+                    double press = seen(
+                            OUTLETS,
+                            ">" + String.format(Locale.ROOT, "%,d", count) + "<",
+                            () -> page.evaluate(
+                                    "document.querySelector(\"[aria-label='1 more: Sightings']\").click()"));
                     if (i >= 0) {
                         presses[i] = press;
                     }
@@ -297,10 +300,13 @@ public final class RoadBench {
         ExecutorService people = Executors.newVirtualThreadPerTaskExecutor();
         Caller anybody = Caller.unknown(address);
         for (int i = 0; i < DESKS; i++) {
-            desks.add(openDesk(token, () -> {
-                anybody.get("/cues/" + token);
-                looks.incrementAndGet();
-            }, people));
+            desks.add(openDesk(
+                    token,
+                    () -> {
+                        anybody.get("/cues/" + token);
+                        looks.incrementAndGet();
+                    },
+                    people));
         }
         Thread.sleep(500);
         List<Future<Double>> sent = new ArrayList<>();
@@ -344,38 +350,37 @@ public final class RoadBench {
     private WebSocket openDesk(String token, Runnable look, ExecutorService people) {
         AtomicInteger waiting = new AtomicInteger();
         WebSocket socket = http.newWebSocketBuilder()
-                .buildAsync(
-                        URI.create(address.replaceFirst("^http", "ws") + "/live/desk"),
-                        new WebSocket.Listener() {
-                            private final StringBuilder part = new StringBuilder();
+                .buildAsync(URI.create(address.replaceFirst("^http", "ws") + "/live/desk"), new WebSocket.Listener() {
+                    private final StringBuilder part = new StringBuilder();
 
-                            @Override
-                            public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
-                                part.append(data);
-                                if (last) {
-                                    boolean told = part.indexOf("\"show\"") >= 0 && part.indexOf("arrived") < 0;
-                                    if (told && waiting.getAndIncrement() == 0) {
-                                        people.submit(() -> {
-                                            while (waiting.getAndSet(1) > 0) {
-                                                waiting.set(0);
-                                                look.run();
-                                                Thread.sleep(200);
-                                                if (waiting.get() == 0) {
-                                                    return null;
-                                                }
-                                            }
+                    @Override
+                    public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
+                        part.append(data);
+                        if (last) {
+                            boolean told = part.indexOf("\"show\"") >= 0 && part.indexOf("arrived") < 0;
+                            if (told && waiting.getAndIncrement() == 0) {
+                                people.submit(() -> {
+                                    while (waiting.getAndSet(1) > 0) {
+                                        waiting.set(0);
+                                        look.run();
+                                        Thread.sleep(200);
+                                        if (waiting.get() == 0) {
                                             return null;
-                                        });
+                                        }
                                     }
-                                    part.setLength(0);
-                                }
-                                from.request(1);
-                                return null;
+                                    return null;
+                                });
                             }
-                        })
+                            part.setLength(0);
+                        }
+                        from.request(1);
+                        return null;
+                    }
+                })
                 .join();
         socket.sendText("{\"type\":\"pass\",\"token\":\"" + token + "\"}", true).join();
-        socket.sendText("{\"type\":\"followShow\",\"show\":\"" + show + "\"}", true).join();
+        socket.sendText("{\"type\":\"followShow\",\"show\":\"" + show + "\"}", true)
+                .join();
         return socket;
     }
 

@@ -136,7 +136,10 @@ public final class Screenshots {
         page.navigate(link.replace("/desk#", "/deck#"));
         for (String control : List.of("1 more: Sightings", "3 min", "Next card of Guest")) {
             button(control).click();
-            page.locator("[aria-label^='Key " + (List.of("1 more: Sightings", "3 min", "Next card of Guest").indexOf(control) + 2) + ":']")
+            page.locator("[aria-label^='Key "
+                            + (List.of("1 more: Sightings", "3 min", "Next card of Guest")
+                                            .indexOf(control)
+                                    + 2) + ":']")
                     .click();
         }
         take("deck");

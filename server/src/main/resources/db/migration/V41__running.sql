@@ -20,7 +20,8 @@ begin
 end $$;
 
 update show set document = pg_temp.brought_up(document) || '{"pause":null,"sequences":[],"underway":[],
-    "notices":{"began":0,"first":20,"every":30,"length":0,"warning":30,"moved":0,"skipped":[],"listed":[],"now":null}}';
+    "notices":{"began":0,"first":20,"every":30,"length":0,"warning":30,"moved":0,"skipped":[],"listed":[],"now":null},
+    "viewers":{"on":false,"presses":[],"uses":{}}}';
 update cue set cue = pg_temp.brought_up(cue), inverse = pg_temp.brought_up(inverse);
 
 -- When something is to be done by itself, epoch milliseconds.
@@ -47,7 +48,7 @@ alter table cue add column pass_id uuid references pass on delete set null;
 alter table cue add column who text not null default '';
 alter table cue alter column who drop default;
 alter table cue drop constraint cue_door_check;
-alter table cue add constraint cue_door_check check (door in ('SESSION', 'PASS', 'ADDRESS', 'SHOW'));
+alter table cue add constraint cue_door_check check (door in ('SESSION', 'PASS', 'ADDRESS', 'VIEWER', 'SHOW'));
 create index cue_pass on cue (show_id, pass_id, state, number) where pass_id is not null;
 
 -- Breaks that are over, epoch milliseconds.

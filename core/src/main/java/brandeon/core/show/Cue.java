@@ -60,10 +60,14 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = NoticeCue.SkipNotice.class, name = "skipNotice"),
     @Type(value = NoticeCue.StartNotice.class, name = "startNotice"),
     @Type(value = NoticeCue.EndNotice.class, name = "endNotice"),
-    @Type(value = NoticeCue.PutNotices.class, name = "putNotices")
+    @Type(value = NoticeCue.PutNotices.class, name = "putNotices"),
+    @Type(value = ViewerCue.AllowViewers.class, name = "allowViewers"),
+    @Type(value = ViewerCue.WritePresses.class, name = "writePresses"),
+    @Type(value = ViewerCue.ForgetPresses.class, name = "forgetPresses"),
+    @Type(value = ViewerCue.PressByViewer.class, name = "pressByViewer")
 })
 public sealed interface Cue
-        permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue, ShowCue, NoticeCue {
+        permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue, ShowCue, NoticeCue, ViewerCue {
 
     /** Id of the piece that it is about; empty for what is about the whole show. */
     String piece();

@@ -62,6 +62,11 @@ public enum CueGroup {
                     .and("move", "change their order")
                     .and("drop", "drop one that waits")
                     .and("dropAll", "drop all that wait")),
+    VIEWERS(
+            "Viewers",
+            deeds("allowViewers", "let them press, or not")
+                    .and("writePresses", "say what they may do")
+                    .and("forgetPresses", "count anew")),
     STATE("Whole state", deeds("readState", "take out as JSON").and("putState", "put in as JSON"));
 
     /** By class of a cue: under which name documents have it. */

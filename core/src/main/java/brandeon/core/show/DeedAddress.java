@@ -116,6 +116,8 @@ public final class DeedAddress {
                     "listNotices",
                     List.of(Figure.given(
                             "listed", Type.ARRAY, "objects with from (epoch milliseconds), seconds, name"))),
+            Map.entry("allowViewers", List.of(Figure.of("on", false, "whether they may"))),
+            Map.entry("writePresses", List.of(Figure.given("presses", Type.ARRAY, "what viewers may do"))),
             Map.entry("drop", List.of(ALERT, SHOWING)),
             Map.entry("move", List.of(ALERT, SHOWING, Figure.of("place", 0, "among those that wait, from 0"))));
 
@@ -142,7 +144,7 @@ public final class DeedAddress {
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("cue", deed);
         switch (group) {
-            case BREAK, NOTICES -> {}
+            case BREAK, NOTICES, VIEWERS -> {}
             case SEQUENCES -> document.put("sequence", about);
             case CLOCKS, COUNTS, CARDS, POINTS, WORDS, SIGHT -> document.put("piece", about);
             case ALERTS, STATE -> throw new IllegalArgumentException(deed);

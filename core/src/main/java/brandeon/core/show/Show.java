@@ -21,13 +21,15 @@ import java.util.stream.Stream;
  * @param sequences that were prepared
  * @param underway  sequences that were started and have steps to come; one of each at most
  * @param notices   when there is advertising
+ * @param viewers   what viewers may do
  */
 public record Show(
         Map<String, Map<String, Held>> held,
         Optional<Break> pause,
         List<Sequence> sequences,
         List<Underway> underway,
-        Notices notices) {
+        Notices notices,
+        Viewers viewers) {
 
     /** One that leaves everything to the themes. */
     public static final Show QUIET = new Show(Map.of());
@@ -42,7 +44,7 @@ public record Show(
 
     /** One in which nothing else goes on. */
     public Show(Map<String, Map<String, Held>> held) {
-        this(held, Optional.empty(), List.of(), List.of(), Notices.NONE);
+        this(held, Optional.empty(), List.of(), List.of(), Notices.NONE, Viewers.NONE);
     }
 
     /** What it takes in memory, in bytes, roughly. */
@@ -53,7 +55,8 @@ public record Show(
                         .sum()
                 + sequences.stream().mapToInt(one -> 300 + 2 * one.letters()).sum()
                 + 8000 * underway.size()
-                + 120 * notices.listed().size();
+                + 120 * notices.listed().size()
+                + viewers.weight();
     }
 
     /** Empty where a theme says it. */
@@ -118,23 +121,27 @@ public record Show(
     }
 
     private Show holding(Map<String, Map<String, Held>> next) {
-        return new Show(next, pause, sequences, underway, notices);
+        return new Show(next, pause, sequences, underway, notices, viewers);
     }
 
     Show pausing(Optional<Break> next) {
-        return new Show(held, next, sequences, underway, notices);
+        return new Show(held, next, sequences, underway, notices, viewers);
     }
 
     Show sequencing(List<Sequence> next) {
-        return new Show(held, pause, next, underway, notices);
+        return new Show(held, pause, next, underway, notices, viewers);
     }
 
     Show proceeding(List<Underway> next) {
-        return new Show(held, pause, sequences, next, notices);
+        return new Show(held, pause, sequences, next, notices, viewers);
+    }
+
+    Show watched(Viewers next) {
+        return new Show(held, pause, sequences, underway, notices, next);
     }
 
     Show noticing(Notices next) {
-        return new Show(held, pause, sequences, underway, next);
+        return new Show(held, pause, sequences, underway, next, viewers);
     }
 
     Optional<Sequence> sequence(String id) {

@@ -24,6 +24,7 @@ public sealed interface ShowCue extends Cue {
             state.held().forEach((id, slots) -> requireFits(stand, id, slots));
             state.sequences().forEach(Sequence::require);
             state.notices().require();
+            state.viewers().presses().forEach(ViewerPress::require);
             require(state.sequences().size() <= Sequence.MOST, "A show has at most " + Sequence.MOST + " sequences.");
             Show next = state.proceeding(stand.show().underway());
             require(!next.equals(stand.show()), "Everything is so already.");

@@ -102,8 +102,8 @@ class KindTest {
         ResolvedScene quiet = Samples.of(DEMO, plain, Samples.CANVAS, LiveState.QUIET);
         assertThat(quiet.failed()).isEmpty();
         assertThat(quiet.placement("p").orElseThrow().art().marks().isEmpty())
-                .as("empty without an alert")
-                .isEqualTo(kind.facts().announces());
+                .as("empty without an alert or a notice")
+                .isEqualTo(kind.facts().announces() || kind.facts().notices());
         ResolvedScene sample = Samples.of(DEMO, kind);
         assertThat(sample.failed()).isEmpty();
         assertThat(sample.placements().getFirst().art().marks()).isNotEmpty();

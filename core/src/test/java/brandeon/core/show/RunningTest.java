@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.Run;
+import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Piece;
@@ -334,6 +336,65 @@ class RunningTest {
         };
     }
 
+    private static ViewerPress press(Cue cue, int pause, int perPerson, int perShow) {
+        return new ViewerPress("p", SignalKind.CHAT, "!owl", 0, cue, pause, perPerson, perShow, false);
+    }
+
+    @Test
+    void viewersDoWhatTheyMayAsOftenAsTheyMay() {
+        Cue up = new CountCue.StepCount("sightings", "value", 1);
+        cue(new ViewerCue.WritePresses(List.of(press(up, 10, 2, 3))), NOW);
+        ViewerCue.PressByViewer tove = new ViewerCue.PressByViewer("p", "Tove");
+        ViewerCue.PressByViewer ilse = new ViewerCue.PressByViewer("p", "Ilse");
+        assertThat(refused(tove, NOW)).as("the switch is off").contains("nothing now");
+        cue(new ViewerCue.AllowViewers(true), NOW);
+        assertThat(cue(tove, NOW).sentence()).isEqualTo("Sightings: 8");
+        assertThat(refused(ilse, NOW + 9 * SECOND)).contains("a moment ago");
+        show = Json.read(Json.write(show), Show.class);
+        cue(tove, NOW + 10 * SECOND);
+        assertThat(refused(tove, NOW + 20 * SECOND)).contains("Tove has done it");
+        cue(ilse, NOW + 20 * SECOND);
+        assertThat(refused(ilse, NOW + 30 * SECOND)).contains("as often as it may be");
+        cue(new ViewerCue.ForgetPresses(), NOW + 31 * SECOND);
+        Cued.Applied again = cue(tove, NOW + 40 * SECOND);
+        cue(again.inverse(), NOW + 41 * SECOND);
+        assertThat(show.held("sightings", "value")).contains(Held.HeldCount.of(10));
+        cue(new ViewerCue.AllowViewers(false), NOW + 42 * SECOND);
+        assertThat(refused(ilse, NOW + 60 * SECOND)).contains("nothing now");
+    }
+
+    @Test
+    void whatViewersMayIsBounded() {
+        assertThat(refused(new ViewerCue.WritePresses(List.of(press(new ViewerCue.AllowViewers(true), 0, 0, 0))), NOW))
+                .contains("nothing that viewers may be given");
+        assertThat(refused(new ViewerCue.WritePresses(List.of(press(new ShowCue.PutState(Show.QUIET), 0, 0, 0))), NOW))
+                .contains("nothing that viewers may be given");
+        ViewerPress any = new ViewerPress("p", SignalKind.CHAT, "", 0, new BreakCue.EndBreak(), 0, 0, 0, false);
+        assertThat(refused(new ViewerCue.WritePresses(List.of(any)), NOW)).contains("which word");
+    }
+
+    @Test
+    void aSignalIsMeantByItsWordItsAmountAndWhoSendsIt() {
+        ViewerPress chat = press(new BreakCue.EndBreak(), 0, 0, 0);
+        assertThat(chat.takes(chat("!OWL please"))).isTrue();
+        assertThat(chat.takes(chat("!owls"))).isFalse();
+        assertThat(chat.takes(chat("an !owl"))).isFalse();
+        ViewerPress tip = new ViewerPress("t", SignalKind.TIP, "", 500, new BreakCue.EndBreak(), 0, 0, 0, false);
+        assertThat(tip.takes(Signal.of("1", SignalKind.TIP, "Ilse", 0, "", 499, NOW)))
+                .isFalse();
+        assertThat(tip.takes(Signal.of("1", SignalKind.TIP, "Ilse", 0, "", 500, NOW)))
+                .isTrue();
+        ViewerPress kept = new ViewerPress("s", SignalKind.POINTS, "", 0, new BreakCue.EndBreak(), 0, 0, 0, true);
+        assertThat(kept.takes(Signal.of("1", SignalKind.POINTS, "Ilse", 0, "", 5, NOW)))
+                .isFalse();
+        assertThat(kept.takes(Signal.of("1", SignalKind.POINTS, "Ilse", 3, "", 5, NOW)))
+                .isTrue();
+    }
+
+    private static Signal chat(String line) {
+        return new Signal("1", "", SignalKind.CHAT, "Ilse", 0, "", 0, "", line, "", false, false, false, NOW);
+    }
+
     @Test
     void aScoreSwapsItsSides() {
         Theme theme = THEME.withPieces(List.of(Piece.of("score", brandeon.core.kind.PieceKind.SCORE, "Score")
@@ -397,7 +458,8 @@ class RunningTest {
                         "goOnSequence",
                         "takeSteps",
                         "putNotices",
-                        "reachZero");
+                        "reachZero",
+                        "pressByViewer");
     }
 
     /** Each deed at its address, with nothing but what must be given, is a cue of that name. */

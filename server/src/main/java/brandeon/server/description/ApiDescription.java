@@ -58,7 +58,7 @@ class ApiDescription {
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
-            List.of("goodTill", "pause", "queue", "notices")
+            List.of("goodTill", "pause", "queue", "notices", "viewers")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("DeskView"), part));
             List.of("goodTill", "usedAt")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("PassLine"), part));

@@ -67,7 +67,7 @@ final class CueDescription {
     private static List<About> about(CueGroup group, List<Panel.Control> controls, List<Sequence> sequences) {
         List<About> all = new ArrayList<>();
         switch (group) {
-            case BREAK, NOTICES, ALERTS -> all.add(new About(DeedAddress.SHOW, "The show"));
+            case BREAK, NOTICES, VIEWERS, ALERTS -> all.add(new About(DeedAddress.SHOW, "The show"));
             case SEQUENCES -> sequences.forEach(one -> all.add(new About(one.id(), one.name())));
             case STATE -> {}
             case CLOCKS, COUNTS, CARDS, POINTS, WORDS, SIGHT ->
@@ -86,7 +86,7 @@ final class CueDescription {
             case POINTS -> !control.orders().isEmpty();
             case WORDS -> !control.lines().isEmpty();
             case SIGHT -> true;
-            case BREAK, NOTICES, SEQUENCES, ALERTS, STATE -> false;
+            case BREAK, NOTICES, SEQUENCES, VIEWERS, ALERTS, STATE -> false;
         };
     }
 

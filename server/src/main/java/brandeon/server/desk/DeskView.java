@@ -4,6 +4,7 @@ import brandeon.core.show.Break;
 import brandeon.core.show.Notices;
 import brandeon.core.show.Panel;
 import brandeon.core.show.Sequence;
+import brandeon.core.show.Viewers;
 import brandeon.server.live.AlertDesk;
 import brandeon.server.publish.Arrivals;
 import java.time.Instant;
@@ -20,6 +21,8 @@ import java.util.UUID;
  * @param pass      whether they came with a pass
  * @param goodTill  of their pass
  * @param may       what they may do
+ * @param viewers   what viewers may do; empty for whoever may do nothing about it
+ * @param pictures  names of ready-made pictures that may stand in a break
  * @param queue     of alerts; empty for whoever may do nothing about it
  * @param done      what was done last, the latest first; of others only for whoever may do everything
  * @param letters   so many a text may have
@@ -41,6 +44,8 @@ public record DeskView(
         List<Panel.Control> controls,
         Optional<Break> pause,
         Optional<NoticeView> notices,
+        Optional<Viewers> viewers,
+        List<String> pictures,
         List<SequenceLine> sequences,
         Optional<AlertDesk.QueueView> queue,
         List<DoneLine> done,

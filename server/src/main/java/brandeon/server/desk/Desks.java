@@ -7,6 +7,7 @@ import brandeon.core.show.Notices;
 import brandeon.core.show.Panel;
 import brandeon.core.show.Show;
 import brandeon.core.show.Underway;
+import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Members;
 import brandeon.server.live.AlertDesk;
@@ -77,6 +78,8 @@ class Desks {
                 withPass ? Panel.within(controls, may) : controls,
                 show.pause(),
                 any(may, CueGroup.NOTICES) ? Optional.of(notices(show.notices(), now)) : Optional.empty(),
+                any(may, CueGroup.VIEWERS) ? Optional.of(show.viewers()) : Optional.empty(),
+                any(may, CueGroup.BREAK) ? pictures(running) : List.of(),
                 sequences(show, may),
                 any(may, CueGroup.ALERTS)
                         ? Optional.of(alerts.queue(running.workspace(), running.id()))
@@ -110,6 +113,15 @@ class Desks {
                         .filter(one -> one.from() > now)
                         .limit(NEXT)
                         .toList());
+    }
+
+    private List<String> pictures(RunningShows.Running show) {
+        return themes.ofShow(show.id()).stream()
+                .flatMap(draft -> themes.onAir(draft).orElse(draft.theme()).artworks().stream())
+                .map(Artwork::name)
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private static boolean any(List<Grant> may, CueGroup group) {

@@ -41,6 +41,7 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -111,6 +112,7 @@ public class Facts {
     private final RunningShows shows;
     private final AlertTime time;
     private final Wakes wakes;
+    private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
     private final Known<UUID, Standing> known =
             new Known<>(Standing::weight, (now, read) -> now.version() > read.version() ? now : read);
@@ -143,7 +145,9 @@ public class Facts {
             RunningShows shows,
             AlertTime time,
             Wakes wakes,
+            ApplicationEventPublisher events,
             TransactionTemplate transactions) {
+        this.events = events;
         this.rows = rows;
         this.factsRows = factsRows;
         this.batch = batch;
@@ -234,6 +238,7 @@ public class Facts {
                             transactions.execute(_ -> stored(before, announcing, counting, deliveries, seen));
                     for (int j = 0; j < deliveries.size(); j++) {
                         deliveries.get(j).answer().complete(answers.get(j));
+                        told(show, deliveries.get(j), answers.get(j));
                     }
                     return;
                 } catch (Overtaken e) {
@@ -245,6 +250,19 @@ public class Facts {
             }
         } catch (RuntimeException e) {
             deliveries.forEach(delivery -> delivery.answer().completeExceptionally(e));
+        }
+    }
+
+    /** Whoever waits for signals hears of those that were new, once they are stored. */
+    private void told(UUID show, Delivery delivery, List<Boolean> fresh) {
+        List<Signal> taken = new ArrayList<>();
+        for (int i = 0; i < fresh.size(); i++) {
+            if (fresh.get(i)) {
+                taken.add(delivery.signals().get(i));
+            }
+        }
+        if (!taken.isEmpty()) {
+            events.publishEvent(new SignalsTaken(delivery.channel().id(), show, taken));
         }
     }
 

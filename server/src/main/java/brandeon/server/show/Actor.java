@@ -26,6 +26,11 @@ public record Actor(UUID workspace, Optional<UUID> account, Optional<UUID> pass,
         return new Actor(workspace, Optional.empty(), Optional.of(pass), door, name);
     }
 
+    /** A viewer, by a chat line or by something that they gave. */
+    public static Actor viewer(UUID workspace, String name) {
+        return new Actor(workspace, Optional.empty(), Optional.empty(), Door.VIEWER, name);
+    }
+
     /** The show itself. */
     static Actor show(UUID workspace) {
         return new Actor(workspace, Optional.empty(), Optional.empty(), Door.SHOW, "The show");

@@ -8,6 +8,8 @@ public enum Door {
     PASS,
     /** A button, a script or a device, by the address of a deed. */
     ADDRESS,
+    /** A viewer, by what they write or give. */
+    VIEWER,
     /** The show itself: a step of a sequence. */
     SHOW
 }

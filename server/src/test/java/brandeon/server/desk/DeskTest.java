@@ -95,7 +95,7 @@ class DeskTest {
             "{\"cue\":\"startBreak\",\"seconds\":60,\"words\":\"\",\"picture\":\"\"}",
             "{\"cue\":\"putState\",\"state\":{\"held\":{},\"pause\":null,\"sequences\":[],\"underway\":[],"
                     + "\"notices\":{\"began\":0,\"first\":20,\"every\":30,\"length\":0,\"warning\":30,\"moved\":0,"
-                    + "\"skipped\":[],\"listed\":[],\"now\":null}}}"
+                    + "\"skipped\":[],\"listed\":[],\"now\":null},\"viewers\":{\"on\":false,\"presses\":[],\"uses\":{}}}}"
         }) {
             Person.Answer answer = cue(token, other);
             assertThat(answer.status()).as(other).isEqualTo(403);
@@ -316,7 +316,7 @@ class DeskTest {
     @Test
     void sequencesRunByThemselvesAndAreTold() throws Exception {
         String sequence = """
-                {"cue":"writeSequence","sequence":{"id":"open","name":"Opening","steps":[
+                {"cue":"writeSequence","sequence":{"id":"open","name":"Opening","scene":"","steps":[
                 {"after":0,"cue":{"cue":"showPiece","piece":"tide","shown":false}},
                 {"after":150,"cue":{"cue":"setCount","piece":"sightings","field":"value","value":9}},
                 {"after":100,"cue":{"cue":"showPiece","piece":"tide","shown":true}}]}}""".replace("\n", "");
@@ -410,9 +410,75 @@ class DeskTest {
         }
     }
 
+    @Test
+    void aSequenceStartsOnceWhenItsSceneComesOn() throws Exception {
+        String scene = host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("id")
+                .asString();
+        assertThat(host.cue(
+                                theme,
+                                "{\"cue\":\"writeSequence\",\"sequence\":{\"id\":\"s\",\"name\":\"Opening\",\"scene\":\""
+                                        + scene + "\",\"steps\":[{\"after\":0,\"cue\":" + UP + "}]}}")
+                        .status())
+                .isEqualTo(200);
+        try (Ear one = Ear.outlet(host.link(theme, scene, "wide", "WHOLE")).watch();
+                Ear other = Ear.outlet(host.link(theme, scene, "wide", "FRONT")).watch();
+                Ear framed = Ear.outlet(host.link(theme, scene, "wide", "BACK"), "&framed")
+                        .watch()) {
+            report(framed, one.await("welcome").path("hash").asString());
+            report(one, "");
+            report(other, other.await("welcome").path("hash").asString());
+            report(one, "");
+            until(() -> host.get("/api/shows/" + show + "/desk")
+                    .json()
+                    .path("done")
+                    .get(0)
+                    .path("sentence")
+                    .asString()
+                    .startsWith("Opening: started"));
+            report(other, "");
+            Thread.sleep(150);
+            assertThat(host.get("/api/shows/" + show + "/desk").json().path("done"))
+                    .as("however many sources tell of it")
+                    .hasSize(2);
+        }
+    }
+
     private static void report(Ear outlet, String hash) {
         outlet.say("{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"" + hash
                 + "\",\"visible\":true,\"frames\":16.7,\"sound\":\"UNTRIED\"}");
+    }
+
+    @Test
+    void viewersPressWithAChatLineOnceEach() throws Exception {
+        String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
+        assertThat(host.cue(theme, """
+                        {"cue":"writePresses","presses":[{"id":"p","kind":"CHAT","word":"!heron","least":0,
+                        "cue":{"cue":"stepCount","piece":"sightings","field":"value","times":1},
+                        "pause":0,"perPerson":2,"perShow":0,"supporters":false}]}""".replace("\n", "")).status()).isEqualTo(200);
+        String line = "{\"name\":\"%s\",\"message\":\"%s\"}";
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "!heron too early"));
+        host.cue(theme, "{\"cue\":\"allowViewers\",\"on\":true}");
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "!heron over there"));
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "I saw one"));
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "!heron"));
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "!heron once more"));
+        host.signals(channel, "alder.chat", line.formatted("Tove", "!HERON"));
+        String desk = "/api/shows/" + show + "/desk";
+        until(() -> host.get(desk)
+                .json()
+                .path("done")
+                .get(0)
+                .path("sentence")
+                .asString()
+                .equals("sightings: 3"));
+        JsonNode done = host.get(desk).json().path("done").get(0);
+        assertThat(done.path("who").asString()).as("each deed names its viewer").isIn("Tove", "Ilse");
+        assertThat(done.path("standing").asBoolean()).isTrue();
     }
 
     @Test
