@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Copy, X } from "lucide-react";
+import { X } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { answer, api } from "../api/client";
+import { Copied } from "../app/Copied";
 import { Trouble } from "../app/Trouble";
-import { useCopy } from "../app/useCopy";
 import { curl, plainAddress, useChoosing, type Call } from "./choosing";
 
 /** Shows, in place of doing it, how what is pressed is called from outside. */
@@ -50,7 +50,6 @@ export function AsButton({ show }: { show: string }) {
 }
 
 function Calls({ show, call }: { show: string; call: Call }) {
-  const copy = useCopy();
   const passes = useQuery({
     queryKey: ["passes", show],
     queryFn: () => answer(api.GET("/api/shows/{show}/passes", { params: { path: { show } } })),
@@ -80,21 +79,7 @@ function Calls({ show, call }: { show: string; call: Call }) {
         </select>
       </label>
       {texts.map(([label, text]) => (
-        <p key={label} className="mb-2">
-          <span className="text-faint">{label}</span>
-          <span className="flex items-center gap-1.5">
-            <code className="min-w-0 flex-1 select-all break-all bg-sheet p-1">{text}</code>
-            <button
-              className="btn px-2"
-              aria-label={`Copy: ${label}`}
-              onClick={() =>
-                copy(text, "Copied.", "The browser did not allow copying; select the text and copy it by hand.")
-              }
-            >
-              <Copy size={14} />
-            </button>
-          </span>
-        </p>
+        <Copied key={label} whole label={label} text={text} />
       ))}
       <p className="text-faint">
         All calls of this pass are described at{" "}

@@ -1,10 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Copy } from "lucide-react";
 import { QRCodeSVG } from "qrcode.react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
+import { Copied } from "../app/Copied";
 import { Trouble } from "../app/Trouble";
-import { useCopy } from "../app/useCopy";
 import { useDeed } from "../app/useDeed";
 import type { DeskView } from "./door";
 import { PassForm } from "./PassForm";
@@ -118,7 +117,6 @@ function Line({
   edit: () => void;
   withdraw: () => void;
 }) {
-  const copy = useCopy();
   const [open, setOpen] = useState(false);
   return (
     <li className="py-2" aria-label={`Pass of ${pass.name}`}>
@@ -154,14 +152,14 @@ function Line({
             <QRCodeSVG value={pass.link} size={168} />
           </div>
           <div className="min-w-56 flex-1">
-            <Text label="Link of the desk" text={pass.link} copy={copy} />
+            <Copied whole label="Link of the desk" text={pass.link} />
             <p className="mb-1">
               <a className="underline" href={pass.link.replace("/desk#", "/deck#")} target="_blank" rel="noreferrer">
                 Open the button deck with this pass
               </a>{" "}
               <span className="text-faint">(a stand-in with fifteen keys)</span>
             </p>
-            <Text label="Address for buttons and scripts" text={pass.address} copy={copy} />
+            <Copied whole label="Address for buttons and scripts" text={pass.address} />
             <p className="text-faint">Whoever has the link has the pass.</p>
             <Reach address={pass.link} />
           </div>
@@ -178,26 +176,6 @@ function Reach({ address }: { address: string }) {
   return (
     <p className="border-l-4 border-ochre bg-ochre-soft px-2">
       This address works on this computer only. For other devices start with <code>bin/start --network</code>.
-    </p>
-  );
-}
-
-function Text({ label, text, copy }: { label: string; text: string; copy: ReturnType<typeof useCopy> }) {
-  return (
-    <p className="mb-1">
-      <span className="text-faint">{label}</span>
-      <span className="flex items-center gap-1.5">
-        <code className="min-w-0 flex-1 select-all break-all">{text}</code>
-        <button
-          className="btn px-2"
-          aria-label={`Copy: ${label}`}
-          onClick={() =>
-            copy(text, "Copied.", "The browser did not allow copying; select the text and copy it by hand.")
-          }
-        >
-          <Copy size={14} />
-        </button>
-      </span>
     </p>
   );
 }

@@ -6,7 +6,7 @@ import { useDraftText } from "../app/useDraftText";
 import { useFeeding } from "../show/useShow";
 import { May } from "../theme/May";
 import { useTheme } from "../theme/useTheme";
-import { Copied } from "./Copied";
+import { Copied } from "../app/Copied";
 import { useChannelDeed, useInlet, type Inlet } from "./useInlet";
 
 /** A channel's name and end, and where its facts come in: address, secret, and a call to try it with. */

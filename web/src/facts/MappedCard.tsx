@@ -5,7 +5,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { useSettled } from "../app/useSettled";
 import { May, useMay } from "../theme/May";
 import { useCatalogue } from "../theme/useTheme";
-import { Copied } from "./Copied";
+import { Copied } from "../app/Copied";
 import { leaves, valueAt, type Leaf } from "./json";
 import { SignatureFields } from "./SignatureFields";
 import { useChannelDeed, useDeliveries } from "./useInlet";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { useDeed } from "../app/useDeed";
-import { Copied } from "./Copied";
+import { Copied } from "../app/Copied";
 import type { Mapped } from "./MappedInlets";
 
 type Signature = Schemas["Signature"];

@@ -6,26 +6,21 @@ export interface EditedLine {
   value: string;
 }
 
-/**
- * Lines of two texts that are added, changed, put in another order and taken out, and sent together.
- *
- * @param titles of the two texts
- */
-export function LineEditor<Line extends EditedLine>({
-  what,
-  titles,
-  lines,
-  added,
-  letters,
-  send,
-}: {
+interface Props<Line extends EditedLine> {
   what: string;
   titles: [string, string];
   lines: Line[];
   added: Line;
   letters?: number | undefined;
   send: (lines: Line[]) => Promise<boolean>;
-}) {
+}
+
+/**
+ * Lines of two texts that are added, changed, put in another order and taken out, and sent together.
+ *
+ * @param titles of the two texts
+ */
+export function LineEditor<Line extends EditedLine>({ what, titles, lines, added, letters, send }: Props<Line>) {
   const [open, setOpen] = useState(false);
   return (
     <details className="mt-1" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
@@ -44,21 +39,7 @@ export function LineEditor<Line extends EditedLine>({
   );
 }
 
-function Lines<Line extends EditedLine>({
-  what,
-  titles,
-  lines,
-  added,
-  letters,
-  send,
-}: {
-  what: string;
-  titles: [string, string];
-  lines: Line[];
-  added: Line;
-  letters: number | undefined;
-  send: (lines: Line[]) => Promise<boolean>;
-}) {
+function Lines<Line extends EditedLine>({ what, titles, lines, added, letters, send }: Props<Line>) {
   const [edited, setEdited] = useState(lines);
   const put = (i: number, change: Partial<EditedLine>) =>
     setEdited(edited.map((line, j) => (j === i ? { ...line, ...change } : line)));

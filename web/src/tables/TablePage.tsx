@@ -19,7 +19,7 @@ import { useDeed } from "../app/useDeed";
 import { useDraftText } from "../app/useDraftText";
 import { useValues } from "../content/useValues";
 import { Trouble } from "../app/Trouble";
-import { Copied } from "../facts/Copied";
+import { Copied } from "../app/Copied";
 import { May, useMay } from "../theme/May";
 import { useTheme } from "../theme/useTheme";
 import { block, type Range, type Sheet, type TableColumn } from "./cells";

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /**
  * The right to do some of what a show takes.
@@ -49,9 +50,22 @@ public record Grant(CueGroup group, Set<String> pieces, Set<String> deeds) {
         return grants.stream().anyMatch(grant -> grant.takes(deed, about));
     }
 
-    /** Whether some of the rights include a cue. */
+    /** Whether some of the rights include a cue, and whatever else it would have done later. */
     public static boolean take(List<Grant> grants, Cue cue) {
-        return take(grants, CueGroup.deed(cue), about(cue));
+        return take(grants, CueGroup.deed(cue), about(cue)) && led(cue).allMatch(led -> take(grants, led));
+    }
+
+    /** What a cue lets be done later; without the right to it, nobody may prepare it for others either. */
+    private static Stream<Cue> led(Cue cue) {
+        return switch (cue) {
+            case SequenceCue.WriteSequence(Sequence sequence) ->
+                sequence.steps().stream().map(Sequence.Step::cue);
+            case ViewerCue.WritePresses(List<ViewerPress> presses) ->
+                presses.stream().map(ViewerPress::cue);
+            case ClockCue.AtZero(String _, String sequence) ->
+                sequence.isEmpty() ? Stream.empty() : Stream.of(new SequenceCue.StartSequence(sequence));
+            default -> Stream.empty();
+        };
     }
 
     private static String about(Cue cue) {

@@ -24,27 +24,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** When viewers are told of advertising. */
-class NoticesTest {
+class NoticesTest extends Played {
 
-    private static final long NOW = 1_800_000_000_000L;
-    private static final long SECOND = 1000;
     private static final long MINUTE = 60 * SECOND;
-    private static final Starting STARTING = Starting.of(List.of(ReedlightHide.theme()));
-
-    private Show show = Show.QUIET;
-
-    private Cued.Applied cue(Cue cue, long at) {
-        Cued cued = Shows.apply(show, STARTING, cue, at);
-        assertThat(cued).as("%s", cue).isInstanceOf(Cued.Applied.class);
-        show = ((Cued.Applied) cued).show();
-        return (Cued.Applied) cued;
-    }
-
-    private String refused(Cue cue, long at) {
-        Cued cued = Shows.apply(show, STARTING, cue, at);
-        assertThat(cued).as("%s", cue).isInstanceOf(Cued.Refused.class);
-        return ((Cued.Refused) cued).reason();
-    }
 
     private Optional<Notice> told(long at) {
         return show.at(at).notices().told(at);

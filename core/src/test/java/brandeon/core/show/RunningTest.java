@@ -33,28 +33,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a show does besides what single pieces say: breaks, sequences, cards with an end, rights. */
-class RunningTest {
+class RunningTest extends Played {
 
-    private static final long NOW = 1_800_000_000_000L;
-    private static final long SECOND = 1000;
     private static final Theme THEME = ReedlightHide.theme();
-    private static final Starting STARTING = Starting.of(List.of(THEME));
     private static final CardCue.PutUp CARD = new CardCue.PutUp("guest", 1, 10);
-
-    private Show show = Show.QUIET;
-
-    private Cued.Applied cue(Cue cue, long at) {
-        Cued cued = Shows.apply(show, STARTING, cue, at);
-        assertThat(cued).as("%s", cue).isInstanceOf(Cued.Applied.class);
-        show = ((Cued.Applied) cued).show();
-        return (Cued.Applied) cued;
-    }
-
-    private String refused(Cue cue, long at) {
-        Cued cued = Shows.apply(show, STARTING, cue, at);
-        assertThat(cued).as("%s", cue).isInstanceOf(Cued.Refused.class);
-        return ((Cued.Refused) cued).reason();
-    }
 
     private Break pause() {
         return show.pause().orElseThrow();
@@ -437,6 +419,32 @@ class RunningTest {
         assertThat(within.getFirst().lines())
                 .as("its words are not shown either")
                 .isEmpty();
+    }
+
+    /** Whoever may prepare something for later, or for others, cannot have done with it what they may not do. */
+    @Test
+    void aRightToPrepareIsNoRightToWhatIsPrepared() {
+        List<Grant> preparing = List.of(
+                new Grant(CueGroup.SEQUENCES, Set.of(), Set.of()),
+                new Grant(CueGroup.VIEWERS, Set.of(), Set.of()),
+                new Grant(CueGroup.CLOCKS, Set.of(), Set.of()));
+        Cue breaks = new BreakCue.StartBreak(60, "", "");
+        Cue clock = new ClockCue.StartClock("countdown");
+        for (Cue cue : List.of(breaks, clock)) {
+            boolean may = cue.equals(clock);
+            assertThat(Grant.take(
+                            preparing,
+                            new SequenceCue.WriteSequence(new Sequence("s", "S", List.of(new Sequence.Step(0, cue))))))
+                    .isEqualTo(may);
+            assertThat(Grant.take(preparing, new ViewerCue.WritePresses(List.of(press(cue, 0, 0, 0)))))
+                    .isEqualTo(may);
+        }
+        List<Grant> clocks = List.of(new Grant(CueGroup.CLOCKS, Set.of(), Set.of()));
+        assertThat(Grant.take(clocks, new ClockCue.AtZero("countdown", "opening")))
+                .isFalse();
+        assertThat(Grant.take(clocks, new ClockCue.AtZero("countdown", ""))).isTrue();
+        assertThat(Grant.take(preparing, new ClockCue.AtZero("countdown", "opening")))
+                .isTrue();
     }
 
     /** Whatever a desk can do is in one group; what is left belongs to those who may do everything. */

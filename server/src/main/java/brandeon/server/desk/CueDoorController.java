@@ -101,6 +101,7 @@ class CueDoorController {
                 deed,
                 figures,
                 show.counting().zone());
+        PassDeskController.require(pass, deed, Grant.take(pass.grants(), cue));
         return answer(shows.cue(actor, show.id(), cue, named(pass, key)), pass, whole ? "" : about);
     }
 

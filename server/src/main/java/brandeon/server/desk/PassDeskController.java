@@ -95,6 +95,7 @@ class PassDeskController {
         boolean some =
                 CueGroup.CARDS.deeds().keySet().stream().anyMatch(deed -> Grant.take(pass.grants(), deed, piece));
         require(pass, "putUp", some);
+        limits.pass(RateLimits.Door.PREVIEW, pass.id());
         return cards.of(passes.show(pass), piece, card);
     }
 

@@ -29,7 +29,6 @@ import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Known;
 import brandeon.server.wake.Wakes;
-import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -37,9 +36,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -50,7 +46,6 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.data.domain.Limit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,8 +111,6 @@ public class RunningShows implements Belongings {
 
     private static final Logger LOG = LoggerFactory.getLogger(RunningShows.class);
     private static final int LONGEST_NAME = 100;
-    /** Milliseconds between looks for what is due. */
-    private static final int LOOK_EVERY = 1000;
     /** Milliseconds in which several sources tell of the same scene. */
     private static final long TOGETHER = 5000;
 
@@ -142,13 +135,13 @@ public class RunningShows implements Belongings {
 
     private final OneAtATime turns = new OneAtATime();
     private final BreakRows breaks;
-    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(
-            Thread.ofPlatform().daemon().name("due cues").factory());
+    private final DueCues due;
 
     RunningShows(
             ShowRows rows,
             CueRows cues,
             BreakRows breaks,
+            DueCues due,
             Themes themes,
             EntityManager entities,
             Wakes wakes,
@@ -157,6 +150,8 @@ public class RunningShows implements Belongings {
         this.rows = rows;
         this.cues = cues;
         this.breaks = breaks;
+        this.due = due;
+        due.take(this::takeDue);
         this.themes = themes;
         this.entities = entities;
         this.wakes = wakes;
@@ -501,8 +496,8 @@ public class RunningShows implements Belongings {
 
     private Done written(
             Actor actor, Door door, Running before, Cue cue, Cued.Applied applied, String name, CueRow.State state) {
-        Long due = applied.show().due().orElse(null);
-        if (rows.change(before.id(), before.version(), Json.write(applied.show()), due) == 0) {
+        Long next = applied.show().due().orElse(null);
+        if (rows.change(before.id(), before.version(), Json.write(applied.show()), next) == 0) {
             throw new Overtaken();
         }
         Running after = before.after(applied.show());
@@ -535,7 +530,7 @@ public class RunningShows implements Belongings {
             } else {
                 steps.forget(who);
             }
-            applied.show().due().ifPresent(at -> ring(after.id(), at));
+            applied.show().due().ifPresent(at -> due.at(after.id(), at));
         });
         wakes.show(after.id());
         return new Done(after, applied.sentence(), false);
@@ -546,12 +541,6 @@ public class RunningShows implements Belongings {
         return breaks.latest(id, Limit.of(most)).stream()
                 .map(row -> new BreakLine(row.key.began(), row.planned, row.ended, row.who))
                 .toList();
-    }
-
-    /** Shows whose time came while nobody was there to hear it: after a start, or when another server ended. */
-    @Scheduled(fixedDelay = LOOK_EVERY)
-    void look() {
-        rows.due(System.currentTimeMillis()).forEach(this::takeDue);
     }
 
     /**
@@ -577,15 +566,8 @@ public class RunningShows implements Belongings {
         }
     }
 
-    private void ring(UUID show, long at) {
-        clock.schedule(
-                () -> Thread.ofVirtual().start(() -> takeDue(show)),
-                Math.max(0, at - System.currentTimeMillis()),
-                TimeUnit.MILLISECONDS);
-    }
-
     /** Whatever is due, once, whichever servers think of it: each takes it from the show as it is then. */
-    private void takeDue(UUID id) {
+    void takeDue(UUID id) {
         try {
             find(id).filter(show ->
                             show.show().dueAt(System.currentTimeMillis()).isPresent())
@@ -607,11 +589,6 @@ public class RunningShows implements Belongings {
         } catch (DataAccessException e) {
             LOG.warn("A step of show {} waits for the database", id);
         }
-    }
-
-    @PreDestroy
-    void stop() {
-        clock.shutdownNow();
     }
 
     private static Running running(ShowRow row) {

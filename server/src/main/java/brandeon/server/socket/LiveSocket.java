@@ -19,7 +19,6 @@ import brandeon.server.problem.NotFound;
 import brandeon.server.problem.TooMany;
 import brandeon.server.problem.Unreadable;
 import brandeon.server.publish.AirTimes;
-import brandeon.server.publish.Arrivals;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Loudspeakers;
 import brandeon.server.publish.Outlets;
@@ -27,19 +26,17 @@ import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
 import java.io.IOException;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.Executor;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import org.springframework.http.HttpHeaders;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.session.SessionRepository;
@@ -72,10 +69,8 @@ class LiveSocket extends TextWebSocketHandler {
     private static final int MOST_FEEDS = 200;
     /** Milliseconds between looks at passes whose time is over. */
     private static final int LOOK_EVERY = 1000;
-    /** Milliseconds in which reports of sources are collected before desks are told. */
-    private static final int TOGETHER = 25;
-
-    private static final int SIGNALS_TOGETHER = 250;
+    /** Whoever comes with a pass shows it within this time. */
+    private static final Duration SHOWN_WITHIN = Duration.ofSeconds(10);
 
     private static final int MOST_FOLLOWED = 20;
     private static final Told NOT_UNDERSTOOD = new Told.Refusal("", "This message is not understood.");
@@ -92,17 +87,10 @@ class LiveSocket extends TextWebSocketHandler {
     private final People people;
     private final Passes passes;
     private final Presence presence;
-    private final Arrivals arrivals;
     private final RateLimits limits;
     private final JsonMapper json;
     private final Map<String, Connection> connections = new ConcurrentHashMap<>();
-    /** Shows of which desks will be told in a moment how far things have come. */
-    private final Set<UUID> arriving = ConcurrentHashMap.newKeySet();
-
-    /** Shows of which desks will be told in a moment that something came in. */
-    private final Set<UUID> signalled = ConcurrentHashMap.newKeySet();
-
-    private final Executor desks = Executors.newVirtualThreadPerTaskExecutor();
+    private final ShowNews news;
     private final Moments moments;
 
     LiveSocket(
@@ -118,7 +106,7 @@ class LiveSocket extends TextWebSocketHandler {
             People people,
             Passes passes,
             Presence presence,
-            Arrivals arrivals,
+            ShowNews news,
             Moments moments,
             RateLimits limits,
             Wakes wakes,
@@ -135,7 +123,8 @@ class LiveSocket extends TextWebSocketHandler {
         this.people = people;
         this.passes = passes;
         this.presence = presence;
-        this.arrivals = arrivals;
+        this.news = news;
+        news.readers(this::readers);
         this.moments = moments;
         this.limits = limits;
         this.json = json;
@@ -145,8 +134,8 @@ class LiveSocket extends TextWebSocketHandler {
                 case MEMBER -> changed(wake.id());
                 case PASS -> passChanged(wake.id());
                 // Not on the thread that committed it: what is not known here is read from the database.
-                case SHOW -> Thread.ofVirtual().start(() -> tellOfShow(wake.id()));
-                case FACTS -> tellSoon(wake.id());
+                case SHOW -> news.said(wake.id());
+                case FACTS -> news.signalled(wake.id());
                 case THEME, CHANNEL, PLATFORM, ANYTHING -> {}
             }
         });
@@ -167,6 +156,7 @@ class LiveSocket extends TextWebSocketHandler {
             Optional<UUID> account,
             AtomicReference<Passes.Pass> pass,
             String device,
+            Instant opened,
             AtomicBoolean seen,
             Map<String, Feeds.Watch> watches,
             Set<UUID> themes,
@@ -190,7 +180,12 @@ class LiveSocket extends TextWebSocketHandler {
                 raw.close(CloseStatus.SERVICE_OVERLOAD);
             }
         } else if (raw.getUri() != null && raw.getUri().getPath().endsWith("/desk")) {
-            open(raw, Optional.empty(), Optional.empty(), false);
+            if (mayCome(String.valueOf(
+                    raw.getRemoteAddress() == null ? "" : raw.getRemoteAddress().getAddress()))) {
+                open(raw, Optional.empty(), Optional.empty(), false);
+            } else {
+                raw.close(CloseStatus.SERVICE_OVERLOAD);
+            }
         } else {
             if (raw.getPrincipal() instanceof SignedIn signedIn) {
                 open(raw, Optional.empty(), Optional.of(signedIn.account()), false);
@@ -223,6 +218,7 @@ class LiveSocket extends TextWebSocketHandler {
                         Device.named(Optional.ofNullable(
                                         session.getHandshakeHeaders().getFirst(HttpHeaders.USER_AGENT))
                                 .orElse("")),
+                        Instant.now(),
                         new AtomicBoolean(),
                         new ConcurrentHashMap<>(),
                         ConcurrentHashMap.newKeySet(),
@@ -345,13 +341,19 @@ class LiveSocket extends TextWebSocketHandler {
                 .forEach(c -> c.outbox().close(ASK_AGAIN));
     }
 
-    /** Passes whose time is over end by themselves. */
+    /** Passes whose time is over end by themselves, and so does whoever came with a pass and does not show it. */
     @Scheduled(fixedDelay = LOOK_EVERY)
     void endPasses() {
         Instant now = Instant.now();
         connections.values().stream()
                 .filter(c -> c.pass().get() != null && !c.pass().get().good(now))
                 .forEach(c -> c.outbox().close(OLD_PASS));
+        connections.values().stream()
+                .filter(c -> c.pass().get() == null
+                        && c.outlet().isEmpty()
+                        && c.account().isEmpty()
+                        && c.opened().isBefore(now.minus(SHOWN_WITHIN)))
+                .forEach(c -> c.outbox().close(NO_PASS));
     }
 
     private void followShow(Connection connection, UUID show) {
@@ -365,49 +367,12 @@ class LiveSocket extends TextWebSocketHandler {
         connection.shows().add(running.id());
     }
 
-    private void tellOfShow(UUID show) {
-        List<Connection> following = connections.values().stream()
+    /** Those who follow a show. */
+    private List<Consumer<Told>> readers(UUID show) {
+        return connections.values().stream()
                 .filter(connection -> connection.shows().contains(show))
+                .<Consumer<Told>>map(connection -> told -> tell(connection, told))
                 .toList();
-        if (!following.isEmpty()) {
-            shows.find(show)
-                    .ifPresent(now -> following.forEach(
-                            connection -> tell(connection, new Told.ShowChanged(show, now.version()))));
-            arrivingSoon(show);
-        }
-    }
-
-    /** Many signals that come at once are told together. */
-    private void tellSoon(UUID show) {
-        if (connections.values().stream()
-                        .anyMatch(connection -> connection.shows().contains(show))
-                && signalled.add(show)) {
-            CompletableFuture.delayedExecutor(SIGNALS_TOGETHER, TimeUnit.MILLISECONDS, desks)
-                    .execute(() -> {
-                        signalled.remove(show);
-                        tellOfShow(show);
-                    });
-        }
-    }
-
-    /** Tells desks how far the latest deed has come; many sources that say so at once are told together. */
-    private void arrivingSoon(UUID show) {
-        if (connections.values().stream()
-                        .noneMatch(connection -> connection.shows().contains(show))
-                || !arriving.add(show)) {
-            return;
-        }
-        CompletableFuture.delayedExecutor(TOGETHER, TimeUnit.MILLISECONDS, desks)
-                .execute(() -> {
-                    arriving.remove(show);
-                    shows.find(show).ifPresent(now -> {
-                        Arrivals.Reached arrived = arrivals.of(now);
-                        Told told = new Told.Arrived(show, now.version(), arrived.on(), arrived.of());
-                        connections.values().stream()
-                                .filter(connection -> connection.shows().contains(show))
-                                .forEach(connection -> tell(connection, told));
-                    });
-                });
     }
 
     private static FeedKey ownFeed(Connection connection) {
@@ -476,7 +441,7 @@ class LiveSocket extends TextWebSocketHandler {
             boolean cameOn = report.visible() && connection.seen().compareAndSet(false, true);
             connection.seen().set(report.visible());
             themes.find(outlet.theme()).flatMap(moments::show).ifPresent(show -> {
-                arrivingSoon(show);
+                news.reported(show);
                 if (cameOn && !connection.framed()) {
                     Thread.ofVirtual().start(() -> shows.cameOn(show, outlet.scene()));
                 }

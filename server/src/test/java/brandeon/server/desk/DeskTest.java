@@ -57,6 +57,16 @@ class DeskTest {
         return answer.json();
     }
 
+    private String scene() {
+        return host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("scenes")
+                .get(0)
+                .path("id")
+                .asString();
+    }
+
     private static String token(JsonNode pass) {
         return pass.path("link").asString().replaceAll(".*#", "");
     }
@@ -188,13 +198,7 @@ class DeskTest {
     }
 
     private String watch(String of, String source) {
-        String scene = host.get("/api/themes/" + theme)
-                .json()
-                .path("theme")
-                .path("scenes")
-                .get(0)
-                .path("id")
-                .asString();
+        String scene = scene();
         return "{\"type\":\"watchScene\",\"feed\":\"f\",\"theme\":\"" + of + "\",\"scene\":\"" + scene
                 + "\",\"canvas\":\"wide\",\"part\":\"WHOLE\",\"source\":\"" + source
                 + "\",\"epoch\":\"\",\"number\":-1,\"hash\":\"\"}";
@@ -278,17 +282,7 @@ class DeskTest {
 
     @Test
     void aBreakCoversEverySourceAndIsCountedWhenItIsOver() {
-        String link = host.link(
-                theme,
-                host.get("/api/themes/" + theme)
-                        .json()
-                        .path("theme")
-                        .path("scenes")
-                        .get(0)
-                        .path("id")
-                        .asString(),
-                "wide",
-                "WHOLE");
+        String link = host.link(theme, scene(), "wide", "WHOLE");
         try (Ear outlet = Ear.outlet(link).watch()) {
             outlet.await("welcome");
             String desk = "/api/shows/" + show + "/desk";
@@ -379,13 +373,7 @@ class DeskTest {
 
     @Test
     void outletsTellHowFarADeedHasCome() {
-        String scene = host.get("/api/themes/" + theme)
-                .json()
-                .path("theme")
-                .path("scenes")
-                .get(0)
-                .path("id")
-                .asString();
+        String scene = scene();
         try (Ear outlet = Ear.outlet(host.link(theme, scene, "wide", "WHOLE")).watch();
                 Ear editor = Ear.editor(host)) {
             String hash = outlet.await("welcome").path("hash").asString();
@@ -412,13 +400,7 @@ class DeskTest {
 
     @Test
     void aSequenceStartsOnceWhenItsSceneComesOn() throws Exception {
-        String scene = host.get("/api/themes/" + theme)
-                .json()
-                .path("theme")
-                .path("scenes")
-                .get(0)
-                .path("id")
-                .asString();
+        String scene = scene();
         assertThat(host.cue(
                                 theme,
                                 "{\"cue\":\"writeSequence\",\"sequence\":{\"id\":\"s\",\"name\":\"Opening\",\"scene\":\""

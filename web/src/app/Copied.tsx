@@ -1,8 +1,23 @@
 import { Copy } from "lucide-react";
-import { useCopy } from "../app/useCopy";
+import { useCopy } from "./useCopy";
 
-/** A text to be copied whole. */
-export function Copied({ label, text, block = false }: { label: string; text: string; block?: boolean }) {
+/**
+ * A text to be copied whole.
+ *
+ * @param block whether it has lines
+ * @param whole whether all of it is seen, on as many lines as that takes
+ */
+export function Copied({
+  label,
+  text,
+  block = false,
+  whole = false,
+}: {
+  label: string;
+  text: string;
+  block?: boolean;
+  whole?: boolean;
+}) {
   const copy = useCopy();
   return (
     <div className="mb-1">
@@ -13,7 +28,10 @@ export function Copied({ label, text, block = false }: { label: string; text: st
             {text}
           </pre>
         ) : (
-          <code className="min-w-0 flex-1 truncate border border-rule bg-sheet px-2 py-1" title={text}>
+          <code
+            className={`min-w-0 flex-1 border border-rule bg-sheet px-2 py-1 ${whole ? "select-all break-all" : "truncate"}`}
+            title={text}
+          >
             {text}
           </code>
         )}
