@@ -6,6 +6,9 @@ type OnAir = DeskView["themes"][number];
 
 /** What viewers see now on each canvas, small. */
 export function Pictures({ view }: { view: DeskView }) {
+  // With a pass one sees what viewers see, and nothing that is still being made.
+  if (view.pass && view.themes.every((theme) => theme.release === 0))
+    return <p className="px-3 pt-2 text-faint">Nothing is on air yet.</p>;
   if (view.themes.length === 0) return <p className="px-3 pt-2 text-faint">This show has no theme yet.</p>;
   return (
     <div className="flex gap-3 overflow-x-auto bg-surround px-3 py-2" aria-label="What viewers see" role="group">

@@ -4484,7 +4484,7 @@ export interface components {
              */
             cue: "writeSequence";
         };
-        CanvasLine: {
+        DeskCanvas: {
             id: string;
             name: string;
             /** Format: int32 */
@@ -4497,6 +4497,10 @@ export interface components {
             sentence: string;
             repeated: boolean;
             view: components["schemas"]["DeskView"];
+        };
+        DeskScene: {
+            id: string;
+            name: string;
         };
         DeskView: {
             /** Format: uuid */
@@ -4559,8 +4563,8 @@ export interface components {
             name: string;
             /** Format: int32 */
             release: number;
-            scenes: components["schemas"]["SceneLine"][];
-            canvases: components["schemas"]["CanvasLine"][];
+            scenes: components["schemas"]["DeskScene"][];
+            canvases: components["schemas"]["DeskCanvas"][];
         };
         QueueView: {
             /** Format: int64 */
@@ -4594,10 +4598,6 @@ export interface components {
             on: number;
             /** Format: int32 */
             of: number;
-        };
-        SceneLine: {
-            id: string;
-            name: string;
         };
         SequenceLine: {
             id: string;
@@ -5869,6 +5869,10 @@ export interface components {
         EditWish: {
             edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
+        };
+        SceneLine: {
+            id: string;
+            name: string;
         };
         ShelfLine: {
             /** Format: uuid */
@@ -10862,7 +10866,7 @@ export interface operations {
             path: {
                 token: string;
                 piece: string;
-                card: number;
+                card: string;
             };
             cookie?: never;
         };
@@ -11790,7 +11794,7 @@ export interface operations {
             path: {
                 show: string;
                 piece: string;
-                card: number;
+                card: string;
             };
             cookie?: never;
         };

@@ -51,7 +51,7 @@ class CardPictures {
      * @param card counted from 0
      * @throws NotFound where there is no such card
      */
-    ResponseEntity<byte[]> of(RunningShows.Running running, String id, int card) throws IOException {
+    ResponseEntity<byte[]> of(RunningShows.Running running, String id, String card) throws IOException {
         Theme theme = shows.cast(running).themes().stream()
                 .map(draft -> themes.onAir(draft).orElse(draft.theme()))
                 .filter(one -> one.piece(id).isPresent() && !one.canvases().isEmpty())
@@ -62,7 +62,7 @@ class CardPictures {
         Cued cued = Shows.apply(
                 new Show(now.held()),
                 shows.starting(running),
-                new CardCue.PutUp(id, card, 0),
+                new CardCue.PutUp(id, number(card), 0),
                 System.currentTimeMillis());
         if (!(cued instanceof Cued.Applied applied)) {
             throw new NotFound("There is no such card.");
@@ -82,5 +82,13 @@ class CardPictures {
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
                 .contentType(MediaType.IMAGE_PNG)
                 .body(png);
+    }
+
+    private static int number(String card) {
+        try {
+            return Integer.parseInt(card);
+        } catch (NumberFormatException e) {
+            throw new NotFound("There is no such card.");
+        }
     }
 }

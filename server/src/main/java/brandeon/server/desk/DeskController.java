@@ -124,7 +124,7 @@ class DeskController {
 
     /** A card as it will stand. */
     @GetMapping("/cards/{piece}/{card}.png")
-    ResponseEntity<byte[]> card(@PathVariable UUID show, @PathVariable String piece, @PathVariable int card)
+    ResponseEntity<byte[]> card(@PathVariable UUID show, @PathVariable String piece, @PathVariable String card)
             throws IOException {
         return cards.of(shows.get(members.current(), show), piece, card);
     }

@@ -67,16 +67,16 @@ public record DeskView(
      * @param release number of the one on air; 0 when none is
      * @param scenes  in their order
      */
-    public record OnAir(UUID theme, String name, int release, List<SceneLine> scenes, List<CanvasLine> canvases) {}
+    public record OnAir(UUID theme, String name, int release, List<DeskScene> scenes, List<DeskCanvas> canvases) {}
 
-    public record SceneLine(String id, String name) {}
+    public record DeskScene(String id, String name) {}
 
     /**
      * A canvas, and which of its scenes viewers see.
      *
      * @param seen id of the scene; empty while no source says that it is visible
      */
-    public record CanvasLine(String id, String name, int width, int height, String seen) {}
+    public record DeskCanvas(String id, String name, int width, int height, String seen) {}
 
     /**
      * Advertising, for whoever may do something about it.

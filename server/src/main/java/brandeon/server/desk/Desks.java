@@ -29,6 +29,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Desks {
 
+    private static final UUID NONE = new UUID(0, 0);
     private static final int DONE = 12;
     private static final long DAY = 86_400_000;
     private static final int NEXT = 8;
@@ -62,6 +63,9 @@ class Desks {
         long now = System.currentTimeMillis();
         Show show = running.show().at(now);
         RunningShows.Steps steps = shows.steps(actor, running);
+        // Asked once: of each desk that looks, many times a second.
+        RunningShows.Cast cast = shows.cast(running);
+        List<Arrivals.OpenSource> open = arrivals.open(cast.themes());
         List<Panel.Control> controls = Panel.of(show, shows.starting(running));
         return new DeskView(
                 running.id(),
@@ -74,24 +78,24 @@ class Desks {
                 steps.undo(),
                 steps.redo(),
                 all(may),
-                onAir(running),
+                onAir(cast, open),
                 withPass ? Panel.within(controls, may) : controls,
                 show.pause(),
                 any(may, CueGroup.NOTICES) ? Optional.of(notices(show.notices(), now)) : Optional.empty(),
                 any(may, CueGroup.VIEWERS) ? Optional.of(show.viewers()) : Optional.empty(),
-                any(may, CueGroup.BREAK) ? pictures(running) : List.of(),
+                any(may, CueGroup.BREAK) ? pictures(cast.themes()) : List.of(),
                 sequences(show, may),
                 any(may, CueGroup.ALERTS)
                         ? Optional.of(alerts.queue(running.workspace(), running.id()))
                         : Optional.empty(),
                 done(actor, running.id()),
                 Content.LONGEST,
-                look(running),
-                arrivals.of(running));
+                look(cast.themes()),
+                arrivals.of(running, open));
     }
 
-    private String look(RunningShows.Running show) {
-        return themes.ofShow(show.id()).stream()
+    private static String look(List<Themes.Draft> drafts) {
+        return drafts.stream()
                 .map(draft -> draft.onAir() > 0 ? "r" + draft.onAir() : "d" + draft.version())
                 .collect(Collectors.joining("."));
     }
@@ -115,8 +119,8 @@ class Desks {
                         .toList());
     }
 
-    private List<String> pictures(RunningShows.Running show) {
-        return themes.ofShow(show.id()).stream()
+    private List<String> pictures(List<Themes.Draft> drafts) {
+        return drafts.stream()
                 .flatMap(draft -> themes.onAir(draft).orElse(draft.theme()).artworks().stream())
                 .map(Artwork::name)
                 .distinct()
@@ -164,12 +168,10 @@ class Desks {
     }
 
     /** The theme that leads first; those that are on air, or all while none is. */
-    private List<DeskView.OnAir> onAir(RunningShows.Running show) {
-        RunningShows.Cast cast = shows.cast(show);
+    private List<DeskView.OnAir> onAir(RunningShows.Cast cast, List<Arrivals.OpenSource> open) {
         List<Themes.Draft> aired =
                 cast.themes().stream().filter(draft -> draft.onAir() > 0).toList();
-        List<Arrivals.OpenSource> open = arrivals.open(show.id());
-        UUID leading = cast.leading().map(Themes.Draft::id).orElse(show.id());
+        UUID leading = cast.leading().map(Themes.Draft::id).orElse(NONE);
         return (aired.isEmpty() ? cast.themes() : aired)
                 .stream()
                         .sorted((a, b) -> Boolean.compare(b.id().equals(leading), a.id().equals(leading)))
@@ -184,10 +186,10 @@ class Desks {
                 theme.name(),
                 draft.onAir(),
                 theme.scenes().stream()
-                        .map(scene -> new DeskView.SceneLine(scene.id(), scene.name()))
+                        .map(scene -> new DeskView.DeskScene(scene.id(), scene.name()))
                         .toList(),
                 theme.canvases().stream()
-                        .map(canvas -> new DeskView.CanvasLine(
+                        .map(canvas -> new DeskView.DeskCanvas(
                                 canvas.id(),
                                 canvas.name(),
                                 canvas.size().width(),

@@ -89,7 +89,7 @@ class PassDeskController {
 
     /** A card as it will stand, for those who may do something with it. */
     @GetMapping("/cards/{piece}/{card}.png")
-    ResponseEntity<byte[]> card(@PathVariable String token, @PathVariable String piece, @PathVariable int card)
+    ResponseEntity<byte[]> card(@PathVariable String token, @PathVariable String piece, @PathVariable String card)
             throws IOException {
         Passes.Pass pass = entered(token);
         boolean some =

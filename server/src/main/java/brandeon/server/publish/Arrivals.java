@@ -35,8 +35,12 @@ public class Arrivals {
 
     /** How far the latest deed on a show has come. */
     public Reached of(RunningShows.Running show) {
+        return of(show, open(themes.ofShow(show.id())));
+    }
+
+    /** @param open its sources that are open */
+    public Reached of(RunningShows.Running show, List<OpenSource> open) {
         Show said = show.show().at(System.currentTimeMillis());
-        List<OpenSource> open = open(show.id());
         int on = 0;
         int all = 0;
         for (OpenSource source : open) {
@@ -55,10 +59,9 @@ public class Arrivals {
         return new Reached(on, all);
     }
 
-    /** Sources of a show that are open. */
-    public List<OpenSource> open(UUID show) {
-        Map<UUID, Themes.Draft> mine =
-                themes.ofShow(show).stream().collect(Collectors.toMap(Themes.Draft::id, Function.identity()));
+    /** Sources of some themes that are open. */
+    public List<OpenSource> open(List<Themes.Draft> drafts) {
+        Map<UUID, Themes.Draft> mine = drafts.stream().collect(Collectors.toMap(Themes.Draft::id, Function.identity()));
         return health.open().stream()
                 .flatMap(id -> outlets.find(id).stream())
                 .filter(outlet -> mine.containsKey(outlet.theme()))
