@@ -23,6 +23,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningServer.class)
 class DeskJourneyTest {
 
+    /** The demo is everybody's: whatever others counted there, it begins here. */
+    private static final String SEVEN =
+            "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":7}";
+
     private static final String BREAK = "svg[data-piece=break-screen]";
 
     private static Locator pressed(Page page, String name) {
@@ -83,6 +87,7 @@ class DeskJourneyTest {
         try (Browser browser = new Browser()) {
             Person host = server.host();
             String theme = host.demo();
+            host.cue(theme, SEVEN);
             Page source = browser.window(1920, 1080);
             source.navigate(host.link(theme, "hide", "wide", "WHOLE"));
             Page desk = browser.signedIn(server.address(), 1280, 800);
@@ -200,6 +205,7 @@ class DeskJourneyTest {
         try (Browser browser = new Browser()) {
             Person host = server.host();
             String theme = host.demo();
+            host.cue(theme, SEVEN);
             String grants =
                     "[{\"group\":\"COUNTS\",\"pieces\":[],\"deeds\":[]},{\"group\":\"BREAK\",\"pieces\":[],\"deeds\":[]}]";
             Page deck = browser.window(1280, 800);
