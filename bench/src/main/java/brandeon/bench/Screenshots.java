@@ -5,6 +5,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.List;
 
 /** One picture of each main view, from the demo. */
 public final class Screenshots {
