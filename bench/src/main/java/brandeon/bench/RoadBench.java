@@ -244,7 +244,7 @@ public final class RoadBench {
     private void desk() throws Exception {
         String link = good(host.post("/api/shows/" + show + "/passes", PASS)).word("link");
         List<WebSocket> sockets = open(links(Pattern.compile("hide/wide/WHOLE")), OUTLETS);
-        try (Playwright playwright = Playwright.create();
+        try (Playwright playwright = Chromium.playwright();
                 Browser chromium = Chromium.launch(playwright)) {
             double[] first = new double[20];
             for (int i = 0; i < first.length; i++) {
