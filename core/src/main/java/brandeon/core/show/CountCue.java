@@ -5,9 +5,7 @@ import static brandeon.core.show.Shows.require;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.Kind;
 import brandeon.core.theme.Piece;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /** Counts. A piece of a score has two numbers, each under the name of its field. */
 public sealed interface CountCue extends Cue {
@@ -62,12 +60,9 @@ public sealed interface CountCue extends Cue {
             List<Kind.Sides> sides = swapped.kind().facts().sides();
             require(!sides.isEmpty(), "“" + swapped.name() + "” has no two sides.");
             Show next = stand.show();
-            Map<String, Held> before = new LinkedHashMap<>();
             for (Kind.Sides pair : sides) {
                 Held left = said(stand, swapped, pair.left());
                 Held right = said(stand, swapped, pair.right());
-                before.put(pair.left(), left);
-                before.put(pair.right(), right);
                 next = new Stand(next, stand.starting(), stand.at()).with(swapped, pair.left(), right);
                 next = new Stand(next, stand.starting(), stand.at()).with(swapped, pair.right(), left);
             }

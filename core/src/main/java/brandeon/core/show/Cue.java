@@ -64,6 +64,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = ViewerCue.AllowViewers.class, name = "allowViewers"),
     @Type(value = ViewerCue.WritePresses.class, name = "writePresses"),
     @Type(value = ViewerCue.ForgetPresses.class, name = "forgetPresses"),
+    @Type(value = ViewerCue.PutViewers.class, name = "putViewers"),
     @Type(value = ViewerCue.PressByViewer.class, name = "pressByViewer")
 })
 public sealed interface Cue

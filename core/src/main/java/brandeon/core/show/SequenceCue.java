@@ -47,12 +47,7 @@ public sealed interface SequenceCue extends Cue {
         @Override
         public Cued.Applied applied(Stand stand) {
             Sequence start = found(stand, sequence);
-            require(stand.show().underway(sequence).isEmpty(), start.name() + " is underway already.");
-            List<Underway> all = new ArrayList<>(stand.show().underway());
-            all.add(Underway.of(start, stand.at()));
-            Advance advance = Advance.of(stand.show().proceeding(all), stand, sequence);
-            return new Cued.Applied(
-                    advance.show(), new StopSequence(sequence), start.name() + ": started" + advance.told());
+            return begun(stand, Underway.of(start, stand.at()), "started");
         }
     }
 
@@ -77,13 +72,7 @@ public sealed interface SequenceCue extends Cue {
     record GoOn(Underway underway) implements SequenceCue {
         @Override
         public Cued.Applied applied(Stand stand) {
-            String id = underway.sequence();
-            require(stand.show().underway(id).isEmpty(), underway.name() + " is underway already.");
-            List<Underway> all = new ArrayList<>(stand.show().underway());
-            all.add(underway);
-            Advance advance = Advance.of(stand.show().proceeding(all), stand, id);
-            return new Cued.Applied(
-                    advance.show(), new StopSequence(id), underway.name() + ": goes on" + advance.told());
+            return begun(stand, underway, "goes on");
         }
     }
 
@@ -127,6 +116,16 @@ public sealed interface SequenceCue extends Cue {
             }
             return new Advance(next, told.toString());
         }
+    }
+
+    /** What is due of it at once is done. */
+    private static Cued.Applied begun(Stand stand, Underway next, String how) {
+        String id = next.sequence();
+        require(stand.show().underway(id).isEmpty(), next.name() + " is underway already.");
+        List<Underway> all = new ArrayList<>(stand.show().underway());
+        all.add(next);
+        Advance advance = Advance.of(stand.show().proceeding(all), stand, id);
+        return new Cued.Applied(advance.show(), new StopSequence(id), next.name() + ": " + how + advance.told());
     }
 
     private static Sequence found(Stand stand, String id) {

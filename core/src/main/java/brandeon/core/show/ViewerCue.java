@@ -54,7 +54,18 @@ public sealed interface ViewerCue extends Cue {
             Viewers now = stand.show().viewers();
             require(!now.uses().isEmpty(), "Viewers have done nothing yet.");
             return new Cued.Applied(
-                    stand.show().watched(now.fresh()), new AllowViewers(!now.on()), "What viewers did counts anew");
+                    stand.show().watched(now.fresh()), new PutViewers(now), "What viewers did counts anew");
+        }
+    }
+
+    /** How it was before. */
+    record PutViewers(Viewers viewers) implements ViewerCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Viewers now = stand.show().viewers();
+            require(!now.equals(viewers), "That is so already.");
+            return new Cued.Applied(
+                    stand.show().watched(viewers), new PutViewers(now), "What viewers did counts as before");
         }
     }
 

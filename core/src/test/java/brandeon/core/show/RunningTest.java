@@ -337,7 +337,14 @@ class RunningTest extends Played {
         assertThat(refused(tove, NOW + 20 * SECOND)).contains("Tove has done it");
         cue(ilse, NOW + 20 * SECOND);
         assertThat(refused(ilse, NOW + 30 * SECOND)).contains("as often as it may be");
-        cue(new ViewerCue.ForgetPresses(), NOW + 31 * SECOND);
+        Cued.Applied anew = cue(new ViewerCue.ForgetPresses(), NOW + 31 * SECOND);
+        Show forgotten = show;
+        cue(anew.inverse(), NOW + 32 * SECOND);
+        assertThat(show.viewers().on())
+                .as("taking it back leaves the switch alone")
+                .isTrue();
+        assertThat(refused(ilse, NOW + 33 * SECOND)).contains("as often as it may be");
+        show = forgotten;
         Cued.Applied again = cue(tove, NOW + 40 * SECOND);
         cue(again.inverse(), NOW + 41 * SECOND);
         assertThat(show.held("sightings", "value")).contains(Held.HeldCount.of(10));
@@ -467,6 +474,7 @@ class RunningTest extends Played {
                         "takeSteps",
                         "putNotices",
                         "reachZero",
+                        "putViewers",
                         "pressByViewer");
     }
 

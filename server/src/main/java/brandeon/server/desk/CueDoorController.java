@@ -11,7 +11,6 @@ import brandeon.core.show.Panel;
 import brandeon.core.show.Show;
 import brandeon.core.show.ShowCue;
 import brandeon.server.access.Addresses;
-import brandeon.server.door.RateLimits;
 import brandeon.server.file.TextBody;
 import brandeon.server.live.AlertDesk;
 import brandeon.server.pass.Passes;
@@ -23,7 +22,6 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.LinkedHashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.CacheControl;
@@ -58,14 +56,12 @@ class CueDoorController {
     private final Passes passes;
     private final RunningShows shows;
     private final AlertDesk alerts;
-    private final RateLimits limits;
     private final Addresses addresses;
 
-    CueDoorController(Passes passes, RunningShows shows, AlertDesk alerts, RateLimits limits, Addresses addresses) {
+    CueDoorController(Passes passes, RunningShows shows, AlertDesk alerts, Addresses addresses) {
         this.passes = passes;
         this.shows = shows;
         this.alerts = alerts;
-        this.limits = limits;
         this.addresses = addresses;
     }
 
@@ -79,7 +75,7 @@ class CueDoorController {
             @RequestHeader(name = KEY, defaultValue = "") String key,
             InputStream body)
             throws IOException {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         boolean whole = about.equals(DeedAddress.SHOW);
         PassDeskController.require(pass, deed, Grant.take(pass.grants(), deed, whole ? "" : about));
         Map<String, Object> figures = figures(query, TextBody.utf8(body, "This body"));
@@ -108,7 +104,7 @@ class CueDoorController {
     /** All that the show says now, as JSON. */
     @GetMapping("/state")
     ResponseEntity<Show> state(@PathVariable String token) {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         PassDeskController.require(pass, "readState", Grant.take(pass.grants(), "readState", ""));
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
@@ -120,7 +116,7 @@ class CueDoorController {
     DeedAnswer put(
             @PathVariable String token, @RequestHeader(name = KEY, defaultValue = "") String key, InputStream body)
             throws IOException {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         PassDeskController.require(pass, "putState", Grant.take(pass.grants(), "putState", ""));
         String text = TextBody.utf8(body, "This state");
         if (text.isBlank()) {
@@ -134,7 +130,7 @@ class CueDoorController {
     /** OpenAPI 3.1 of exactly what this pass can do, with each deed of each piece at its address. */
     @GetMapping(path = "/openapi.json", produces = MediaType.APPLICATION_JSON_VALUE)
     Map<String, Object> description(@PathVariable String token) {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         RunningShows.Running show = passes.show(pass);
         Show now = show.show().at(System.currentTimeMillis());
         return CueDescription.of(
@@ -165,7 +161,7 @@ class CueDoorController {
     private static AlertDesk.AlertWish alert(String deed, Map<String, Object> given) {
         Map<String, Object> figures = new LinkedHashMap<>(Map.of("alert", "", "showing", 0, "place", 0));
         figures.putAll(given);
-        figures.put("deed", deed.equals("dropAll") ? "DROP_ALL" : deed.toUpperCase(Locale.ROOT));
+        figures.put("deed", AlertDesk.AlertDeed.of(deed).name());
         return Json.readFromOutside(Json.write(figures), AlertDesk.AlertWish.class);
     }
 
@@ -194,11 +190,5 @@ class CueDoorController {
             return Long.valueOf(text);
         }
         return text.matches("-?\\d{1,18}\\.\\d{1,9}") ? (Object) Double.valueOf(text) : text;
-    }
-
-    private Passes.Pass entered(String token) {
-        Passes.Pass pass = passes.at(token);
-        limits.pass(RateLimits.Door.CUE, pass.id());
-        return pass;
     }
 }

@@ -46,7 +46,7 @@ class PassDeskController {
 
     @GetMapping
     ResponseEntity<DeskView> get(@PathVariable String token) {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .body(desks.of(passes.actor(pass, Door.PASS), passes.show(pass), pass));
@@ -54,7 +54,7 @@ class PassDeskController {
 
     @PostMapping
     DeskReceipt cue(@PathVariable String token, @RequestBody DeskCue wish) {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         DeskController.requireInTime(wish);
         require(pass, CueGroup.deed(wish.cue()), Grant.take(pass.grants(), wish.cue()));
         Actor actor = passes.actor(pass, Door.PASS);
@@ -64,21 +64,21 @@ class PassDeskController {
     /** Takes back the last deed of this pass that still stands. */
     @PostMapping("/undo")
     DeskReceipt undo(@PathVariable String token) {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         Actor actor = passes.actor(pass, Door.PASS);
         return receipt(actor, pass, shows.undo(actor, pass.show()));
     }
 
     @PostMapping("/redo")
     DeskReceipt redo(@PathVariable String token) {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         Actor actor = passes.actor(pass, Door.PASS);
         return receipt(actor, pass, shows.redo(actor, pass.show()));
     }
 
     @PostMapping("/alerts")
     DeskView alerts(@PathVariable String token, @RequestBody AlertDesk.AlertWish wish) {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         String right = wish.deed().right();
         require(pass, right, Grant.take(pass.grants(), right, ""));
         RunningShows.Running show = passes.show(pass);
@@ -91,19 +91,12 @@ class PassDeskController {
     @GetMapping("/cards/{piece}/{card}.png")
     ResponseEntity<byte[]> card(@PathVariable String token, @PathVariable String piece, @PathVariable String card)
             throws IOException {
-        Passes.Pass pass = entered(token);
+        Passes.Pass pass = passes.enter(token);
         boolean some =
                 CueGroup.CARDS.deeds().keySet().stream().anyMatch(deed -> Grant.take(pass.grants(), deed, piece));
         require(pass, "putUp", some);
         limits.pass(RateLimits.Door.PREVIEW, pass.id());
         return cards.of(passes.show(pass), piece, card);
-    }
-
-    /** The key is looked at before anything else. */
-    private Passes.Pass entered(String token) {
-        Passes.Pass pass = passes.at(token);
-        limits.pass(RateLimits.Door.CUE, pass.id());
-        return pass;
     }
 
     static void require(Passes.Pass pass, String deed, boolean allowed) {

@@ -6,8 +6,10 @@ import brandeon.core.text.Money;
 import brandeon.server.channel.PlatformProfiles;
 import brandeon.server.problem.Refused;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** A show's queue of alerts as people see it, and what they do to it, by whichever door they come. */
@@ -56,7 +58,15 @@ public class AlertDesk {
 
         /** As rights name it, see {@link brandeon.core.show.CueGroup#ALERTS}. */
         public String right() {
-            return this == DROP_ALL ? "dropAll" : name().toLowerCase(java.util.Locale.ROOT);
+            return this == DROP_ALL ? "dropAll" : name().toLowerCase(Locale.ROOT);
+        }
+
+        /** The one that a right is for. @throws java.util.NoSuchElementException for the right to something else */
+        public static AlertDeed of(String right) {
+            return Stream.of(values())
+                    .filter(deed -> deed.right().equals(right))
+                    .findFirst()
+                    .orElseThrow();
         }
     }
 

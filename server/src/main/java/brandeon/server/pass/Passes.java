@@ -8,6 +8,7 @@ import brandeon.server.access.Deed;
 import brandeon.server.access.Keys;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
+import brandeon.server.door.RateLimits;
 import brandeon.server.problem.Gone;
 import brandeon.server.problem.NotFound;
 import brandeon.server.show.Actor;
@@ -67,6 +68,7 @@ public class Passes {
     private final PassRows rows;
     private final RunningShows shows;
     private final Keys keys;
+    private final RateLimits limits;
     private final EntityManager entities;
     private final Wakes wakes;
     private final ApplicationEventPublisher events;
@@ -79,6 +81,7 @@ public class Passes {
             PassRows rows,
             RunningShows shows,
             Keys keys,
+            RateLimits limits,
             EntityManager entities,
             Wakes wakes,
             ApplicationEventPublisher events,
@@ -86,6 +89,7 @@ public class Passes {
         this.rows = rows;
         this.shows = shows;
         this.keys = keys;
+        this.limits = limits;
         this.entities = entities;
         this.wakes = wakes;
         this.events = events;
@@ -117,6 +121,13 @@ public class Passes {
                             ? "This pass was withdrawn. Ask whoever gave it to you for another one."
                             : "The time of this pass is over. Ask whoever gave it to you for another one.");
         }
+        return pass;
+    }
+
+    /** The same for somebody who wants something done: not too often. The key is looked at before anything else. */
+    public Pass enter(String token) {
+        Pass pass = at(token);
+        limits.pass(RateLimits.Door.CUE, pass.id());
         return pass;
     }
 

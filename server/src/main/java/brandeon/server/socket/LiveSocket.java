@@ -440,7 +440,7 @@ class LiveSocket extends TextWebSocketHandler {
             }
             boolean cameOn = report.visible() && connection.seen().compareAndSet(false, true);
             connection.seen().set(report.visible());
-            themes.find(outlet.theme()).flatMap(moments::show).ifPresent(show -> {
+            themes.newest(outlet.theme()).flatMap(moments::show).ifPresent(show -> {
                 news.reported(show);
                 if (cameOn && !connection.framed()) {
                     Thread.ofVirtual().start(() -> shows.cameOn(show, outlet.scene()));
