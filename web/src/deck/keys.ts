@@ -41,6 +41,17 @@ export function keyState(view: DeskView, key: Call, now: number): KeyState {
       case "pause":
       case "resume":
         return { ...quiet, on: queue?.paused ?? false, value: String(queue?.alerts.length ?? 0) };
+      case "approveRequest":
+      case "refuseRequest": {
+        const waiting = view.requests?.asked.filter((one) => !one.approved) ?? [];
+        return { ...quiet, on: waiting.length > 0, value: waiting[0]?.what ?? "" };
+      }
+      case "finishRequest":
+        return { ...quiet, value: view.requests?.asked.find((one) => one.approved)?.what ?? "" };
+      case "takeRequests":
+        return { ...quiet, on: view.requests?.open ?? false };
+      case "showTrack":
+        return { ...quiet, on: view.tracks?.seen ?? false, value: view.tracks?.now?.title ?? "" };
       case "silence":
       case "sound":
         return { ...quiet, on: queue?.silent ?? false };
@@ -81,6 +92,8 @@ export function keyState(view: DeskView, key: Call, now: number): KeyState {
     const done = points.filter((point) => point.state === "DONE").length;
     return { ...quiet, value: `${String(done)}/${String(points.length)}` };
   }
+  if (control.added && (key.deed === "holdTurns" || key.deed.endsWith("Line")))
+    return { ...quiet, on: control.added.held, value: String(control.added.lines.length) };
   if (key.deed === "showPiece") return { ...quiet, on: !control.seen, value: control.seen ? "" : "hidden" };
   return quiet;
 }
@@ -120,6 +133,13 @@ const WORDS: Record<string, string> = {
   turnCards: "Next card",
   takeCard: "Take next",
   nextPoint: "Next point",
+  approveRequest: "Approve next",
+  refuseRequest: "Refuse next",
+  finishRequest: "Request done",
+  showTrack: "Track",
+  nextTurn: "Next",
+  holdTurns: "Stand still",
+  winRound: "Round",
 };
 
 /** What a key is called until somebody calls it otherwise. */

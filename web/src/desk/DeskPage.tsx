@@ -8,7 +8,9 @@ import { BreakPart } from "./BreakPart";
 import { DonePart } from "./DonePart";
 import type { DeskView } from "./door";
 import { Head } from "./Head";
-import { CardPart, ClockPart, CountPart, PointPart, SightPart, WordPart } from "./PieceParts";
+import { RequestPart } from "./RequestPart";
+import { TrackPart } from "./TrackPart";
+import { CardPart, ClockPart, CountPart, LinePart, PointPart, SightPart, WordPart } from "./PieceParts";
 import { NoticePart } from "./NoticePart";
 import { Pictures } from "./Pictures";
 import { Section } from "./Section";
@@ -79,6 +81,13 @@ const PARTS: Record<
   },
   cards: { title: "Cards", there: (view) => view.controls.some((one) => one.deck), body: CardPart },
   points: { title: "Points", there: (view) => view.controls.some((one) => one.orders.length > 0), body: PointPart },
+  requests: { title: "Requests", there: (view) => view.requests !== null, body: RequestPart },
+  track: { title: "Track", there: (view) => view.tracks !== null, body: TrackPart },
+  lines: {
+    title: "Ticker and turns",
+    there: (view) => view.controls.some((one) => one.added),
+    body: LinePart,
+  },
   sequences: {
     title: "Sequences",
     there: (view) => view.sequences.length > 0 || any(view, "writeSequence"),

@@ -194,6 +194,8 @@ function about(group: Group, controls: DeskView["controls"]): DeskView["controls
       return controls.filter((one) => one.deck);
     case "POINTS":
       return controls.filter((one) => one.orders.length > 0);
+    case "LINES":
+      return controls.filter((one) => one.added);
     case "WORDS":
       return controls.filter((one) => one.lines.length > 0);
     case "SIGHT":
@@ -204,6 +206,8 @@ function about(group: Group, controls: DeskView["controls"]): DeskView["controls
     case "ALERTS":
     case "VIEWERS":
     case "STATE":
+    case "REQUESTS":
+    case "TRACK":
       return [];
   }
 }

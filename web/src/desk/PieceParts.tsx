@@ -1,9 +1,11 @@
-import { ArrowLeftRight, Eye, EyeOff } from "lucide-react";
+import { Eye, EyeOff } from "lucide-react";
+import { AddedControl } from "../show/AddedControl";
 import { CardControl } from "../show/CardControl";
 import { ClockControl } from "../show/ClockControl";
 import { CountControl } from "../show/CountControl";
 import { PointControl } from "../show/PointControl";
 import { useMayDo } from "../show/rights";
+import { SidesControl } from "../show/SidesControl";
 import { WordsControl } from "../show/WordsControl";
 import type { PartProps } from "./DeskPage";
 import { useDoor, type DeskView } from "./door";
@@ -38,7 +40,6 @@ export function ClockPart({ view, deeds }: PartProps) {
 }
 
 export function CountPart({ view, deeds }: PartProps) {
-  const may = useMayDo();
   return view.controls
     .filter((one) => one.tallies.length > 0)
     .map((one) => (
@@ -54,12 +55,7 @@ export function CountPart({ view, deeds }: PartProps) {
             cue={deeds.cue}
           />
         ))}
-        {one.sides && may("swapSides", one.piece) && (
-          <button className="btn mt-1" onClick={() => void deeds.cue({ cue: "swapSides", piece: one.piece })}>
-            <ArrowLeftRight size={15} aria-hidden />
-            Swap sides
-          </button>
-        )}
+        <SidesControl control={one} cue={deeds.cue} />
       </div>
     ));
 }
@@ -73,9 +69,8 @@ function key(look: string, card: unknown): string {
 
 /** What a side of a score is called now. */
 function side(control: Control, i: number): string {
-  return control.sides
-    ? (control.lines[i]?.words ?? control.tallies[i]?.title ?? "")
-    : (control.tallies[i]?.title ?? "");
+  const words = control.lines[i % 2]?.words;
+  return control.tints.length > 0 && words ? (i > 1 ? `${words}, rounds` : words) : (control.tallies[i]?.title ?? "");
 }
 
 export function CardPart({ view, deeds }: PartProps) {
@@ -118,6 +113,19 @@ export function PointPart({ view, deeds }: PartProps) {
         ))}
       </div>
     ));
+}
+
+/** Lines that are added to what runs through or takes turns. */
+export function LinePart({ view, deeds }: PartProps) {
+  return view.controls.map(
+    (one) =>
+      one.added && (
+        <div key={one.piece}>
+          <Name control={one} />
+          <AddedControl piece={one.piece} name={one.name} added={one.added} letters={view.letters} cue={deeds.cue} />
+        </div>
+      ),
+  );
 }
 
 /** Every piece of the show as a switch. */

@@ -26,7 +26,10 @@ export const useChoosing = create<Choosing>((set) => ({
 export function callOf(cue: Cue): Call {
   const { cue: deed, ...rest } = cue as Cue & Record<string, unknown>;
   const { piece, sequence, ...figures } = rest as Record<string, unknown>;
-  if (deed === "showPiece" || deed === "showCards") delete figures["shown"];
+  if (deed === "showPiece" || deed === "showCards" || deed === "showTrack") delete figures["shown"];
+  if (deed === "holdTurns") delete figures["held"];
+  // Whichever comes first when the button is pressed.
+  if (deed.endsWith("Request")) delete figures["request"];
   const about = typeof piece === "string" ? piece : typeof sequence === "string" ? sequence : "show";
   return { about, deed, figures };
 }

@@ -25,6 +25,19 @@ export function foreseen(view: DeskView, cue: Cue, now: number): DeskView {
           return { ...tally, value: Math.min(tally.most, Math.max(tally.least, next)), live: false };
         }),
       }));
+    case "approveRequest":
+    case "refuseRequest":
+    case "finishRequest":
+      return { ...view, requests: view.requests && requests(view.requests, cue) };
+    case "showTrack":
+      return { ...view, tracks: view.tracks && { ...view.tracks, seen: cue.shown } };
+    case "holdTurns":
+      return control(view, cue.piece, (one) => ({ ...one, added: one.added && { ...one.added, held: cue.held } }));
+    case "takeLine":
+      return control(view, cue.piece, (one) => ({
+        ...one,
+        added: one.added && { ...one.added, lines: one.added.lines.toSpliced(cue.line, 1) },
+      }));
     case "showPiece":
       return control(view, cue.piece, (one) => ({ ...one, seen: cue.shown }));
     case "putUp":
@@ -56,6 +69,19 @@ export function foreseen(view: DeskView, cue: Cue, now: number): DeskView {
 
 function control(view: DeskView, piece: string, change: (one: Control) => Control): DeskView {
   return { ...view, controls: view.controls.map((one) => (one.piece === piece ? change(one) : one)) };
+}
+
+type Requests = NonNullable<DeskView["requests"]>;
+type Answered = Extract<Cue, { cue: "approveRequest" | "refuseRequest" | "finishRequest" }>;
+
+function requests(all: Requests, cue: Answered): Requests {
+  return cue.cue === "approveRequest"
+    ? { ...all, asked: all.asked.map((one) => (one.id === cue.request ? { ...one, approved: true } : one)) }
+    : {
+        ...all,
+        asked: all.asked.filter((one) => one.id !== cue.request),
+        done: all.done + (cue.cue === "finishRequest" ? 1 : 0),
+      };
 }
 
 type Deck = NonNullable<Control["deck"]>;

@@ -9,6 +9,7 @@ import { DoorProvider, passDoor, signedInDoor, type Door } from "./door";
 import "../app/app.css";
 
 const DeckPage = lazy(() => import("../deck/DeckPage").then((module) => ({ default: module.DeckPage })));
+const PlayerPage = lazy(() => import("../player/PlayerPage").then((module) => ({ default: module.PlayerPage })));
 
 startInNight();
 
@@ -50,13 +51,15 @@ function Desk() {
   }
   return (
     <DoorProvider value={at}>
-      {location.pathname === "/deck" ? (
-        <Suspense fallback={<p className="p-4 text-faint">Opening the deck …</p>}>
+      <Suspense fallback={<p className="p-4 text-faint">Opening …</p>}>
+        {location.pathname === "/deck" ? (
           <DeckPage token={location.hash.slice(1)} />
-        </Suspense>
-      ) : (
-        <DeskPage />
-      )}
+        ) : location.pathname === "/player" ? (
+          <PlayerPage token={location.hash.slice(1)} />
+        ) : (
+          <DeskPage />
+        )}
+      </Suspense>
     </DoorProvider>
   );
 }

@@ -1,4 +1,4 @@
-import { ArrowLeftRight, Eye, EyeOff } from "lucide-react";
+import { Eye, EyeOff } from "lucide-react";
 import { ClockControl } from "./ClockControl";
 import { CardControl } from "./CardControl";
 import { CountControl } from "./CountControl";
@@ -6,7 +6,8 @@ import { PointControl } from "./PointControl";
 import { WordsControl } from "./WordsControl";
 import type { Control, Cue } from "./useShow";
 import { useLimits } from "../theme/titles";
-import { useMayDo } from "./rights";
+import { AddedControl } from "./AddedControl";
+import { SidesControl } from "./SidesControl";
 
 export type Send = (cue: Cue) => Promise<boolean>;
 
@@ -23,7 +24,6 @@ export function ControlRow({
   takeOver: (() => void) | undefined;
 }) {
   const { piece, name } = control;
-  const may = useMayDo();
   const limits = useLimits();
   return (
     <li className="py-1.5" aria-label={name}>
@@ -66,11 +66,9 @@ export function ControlRow({
             cue={cue}
           />
         ))}
-        {control.sides && may("swapSides", piece) && (
-          <button className="btn mt-1" onClick={() => void cue({ cue: "swapSides", piece })}>
-            <ArrowLeftRight size={13} aria-hidden />
-            Swap sides
-          </button>
+        <SidesControl control={control} cue={cue} />
+        {control.added && (
+          <AddedControl piece={piece} name={name} added={control.added} letters={limits?.letters} cue={cue} />
         )}
         {control.deck && <CardControl piece={piece} name={name} deck={control.deck} cue={cue} />}
         {control.orders.map((order) => (

@@ -1,5 +1,5 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
-import { Copy, CopyPlus, Lock, LockOpen, Pin, Trash2 } from "lucide-react";
+import { Copy, CopyPlus, Hand as HandIcon, Lock, LockOpen, Pin, Trash2 } from "lucide-react";
 import { useEffect, useMemo, type ReactNode } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { live } from "../api/live";
@@ -164,6 +164,15 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
               press={() => void edit({ edit: "setMustShow", piece: piece.id, mustShow: !piece.mustShow })}
             >
               <Pin size={14} />
+            </IconButton>
+          )}
+          {selected.length === 1 && (
+            <IconButton
+              label="Hands off: nobody runs it during a show"
+              on={piece.handsOff}
+              press={() => void edit({ edit: "setHandsOff", piece: piece.id, handsOff: !piece.handsOff })}
+            >
+              <HandIcon size={14} />
             </IconButton>
           )}
           <IconButton label={locked ? "Unlock (L)" : "Lock (L)"} on={locked} press={actions.lock}>

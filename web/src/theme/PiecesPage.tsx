@@ -114,6 +114,7 @@ function blank(kind: Kind, theme: Theme): Piece {
     name: `${kind.title} ${String(theme.pieces.filter((p) => p.kind === kind.id).length + 1)}`,
     captures: kind.group === "FRAMES" && theme.captures[0] ? [theme.captures[0].id] : [],
     mustShow: false,
+    handsOff: false,
     share: "",
     content: {},
     figures: {},

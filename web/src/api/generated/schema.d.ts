@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/cues/{token}/track": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-cues-token-track"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/cues/{token}/state": {
         parameters: {
             query?: never;
@@ -2878,6 +2894,16 @@ export interface components {
             rows: number;
             sentence: string;
         };
+        Added: {
+            lines: components["schemas"]["AddedLine"][];
+            turns: boolean;
+            held: boolean;
+        };
+        AddedLine: {
+            words: string;
+            /** Format: int64 */
+            until: number;
+        };
         Break: {
             /** Format: int64 */
             from: number;
@@ -2898,8 +2924,11 @@ export interface components {
             dial: components["schemas"]["Dial"] | null;
             tallies: components["schemas"]["Tally"][];
             sides: boolean;
+            rounds: boolean;
+            tints: components["schemas"]["SideColour"][];
             deck: components["schemas"]["Deck"] | null;
             orders: components["schemas"]["Order"][];
+            added: components["schemas"]["Added"] | null;
             lines: components["schemas"]["Line"][];
         };
         Deck: {
@@ -2948,6 +2977,11 @@ export interface components {
             millis: number;
             /** Format: int64 */
             length: number;
+        };
+        SideColour: {
+            field: string;
+            title: string;
+            colour: string;
         };
         Tally: {
             field: string;
@@ -3012,7 +3046,7 @@ export interface components {
         AlertRule: {
             id: string;
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             on: boolean;
             when: components["schemas"]["When"];
             kicker: string;
@@ -3123,7 +3157,7 @@ export interface components {
             share: number;
             neutral: boolean;
         };
-        Content: components["schemas"]["Words"] | components["schemas"]["Count"] | components["schemas"]["Rows"] | components["schemas"]["Points"] | components["schemas"]["Entries"] | components["schemas"]["Lines"] | components["schemas"]["TimeZone"] | components["schemas"]["Day"] | components["schemas"]["Listing"];
+        Content: components["schemas"]["Words"] | components["schemas"]["Count"] | components["schemas"]["Rows"] | components["schemas"]["Points"] | components["schemas"]["Entries"] | components["schemas"]["Lines"] | components["schemas"]["TimeZone"] | components["schemas"]["Day"] | components["schemas"]["Tint"] | components["schemas"]["Listing"];
         Count: {
             reading: string;
             /** Format: double */
@@ -3287,6 +3321,7 @@ export interface components {
             inlay: components["schemas"]["Inlay"] | null;
             mustShow: boolean;
             share: string;
+            handsOff: boolean;
         };
         Placed: {
             piece: string;
@@ -3430,6 +3465,9 @@ export interface components {
         TimeZone: {
             zone: string;
         };
+        Tint: {
+            colour: string;
+        };
         UnitBox: {
             /** Format: double */
             x: number;
@@ -3535,7 +3573,7 @@ export interface components {
         };
         Grant: {
             /** @enum {string} */
-            group: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "VIEWERS" | "STATE";
+            group: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "REQUESTS" | "TRACK" | "LINES" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "VIEWERS" | "STATE";
             pieces: string[];
             deeds: string[];
         };
@@ -3692,7 +3730,7 @@ export interface components {
         };
         SignalType: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             type: string;
             word: string;
         };
@@ -3710,7 +3748,7 @@ export interface components {
         };
         Practice: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             word: string;
             currencies: string[];
         };
@@ -3724,10 +3762,10 @@ export interface components {
         Mapping: {
             kind: string;
             kinds: {
-                [key: string]: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+                [key: string]: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             };
             /** @enum {string} */
-            always: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            always: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             fields: {
                 [key: string]: string;
             };
@@ -3770,6 +3808,18 @@ export interface components {
         Receipt: {
             counted: boolean;
             sentence: string;
+        };
+        AddLine: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            words: string;
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "addLine";
         };
         AddTime: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -3821,6 +3871,36 @@ export interface components {
              */
             cue: "allowViewers";
         };
+        ApproveRequest: Omit<components["schemas"]["Cue"], "cue"> & {
+            request: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "approveRequest";
+        };
+        AskByViewer: Omit<components["schemas"]["Cue"], "cue"> & {
+            request: string;
+            who: string;
+            what: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "askByViewer";
+        };
+        AskFor: Omit<components["schemas"]["Cue"], "cue"> & {
+            who: string;
+            what: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "askFor";
+        };
         AtZero: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             sequence: string;
@@ -3840,11 +3920,29 @@ export interface components {
              */
             cue: "beginNotices";
         };
+        ClearRequests: Omit<components["schemas"]["Cue"], "cue"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "clearRequests";
+        };
+        ColourSide: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            field: string;
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "colourSide";
+        };
         Cue: {
             cue: string;
         };
         DeskCue: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddLine"] | components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["ApproveRequest"] | components["schemas"]["AskByViewer"] | components["schemas"]["AskFor"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["ClearRequests"] | components["schemas"]["ColourSide"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["EndTrack"] | components["schemas"]["FinishRequest"] | components["schemas"]["ForgetPresses"] | components["schemas"]["ForgetTrack"] | components["schemas"]["GoOn"] | components["schemas"]["HoldTurns"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["MoveRequest"] | components["schemas"]["NextPoint"] | components["schemas"]["NextTurn"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PlayTrack"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutLine"] | components["schemas"]["PutNotices"] | components["schemas"]["PutRequest"] | components["schemas"]["PutRequests"] | components["schemas"]["PutState"] | components["schemas"]["PutTracks"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RefuseRequest"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["ShowTrack"] | components["schemas"]["ShowTracksFor"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeLine"] | components["schemas"]["TakeRequestOut"] | components["schemas"]["TakeRequests"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WinRound"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
             key: string;
             /** Format: int64 */
             before: number;
@@ -3863,12 +3961,35 @@ export interface components {
              */
             cue: "endNotice";
         };
+        EndTrack: Omit<components["schemas"]["Cue"], "cue"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "endTrack";
+        };
+        FinishRequest: Omit<components["schemas"]["Cue"], "cue"> & {
+            request: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "finishRequest";
+        };
         ForgetPresses: Omit<components["schemas"]["Cue"], "cue"> & {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             cue: "forgetPresses";
+        };
+        ForgetTrack: Omit<components["schemas"]["Cue"], "cue"> & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "forgetTrack";
         };
         GoOn: Omit<components["schemas"]["Cue"], "cue"> & {
             underway: components["schemas"]["Underway"];
@@ -3878,6 +3999,11 @@ export interface components {
              * @enum {string}
              */
             cue: "goOnSequence";
+        };
+        HeardTrack: {
+            title: string;
+            artist: string;
+            run: components["schemas"]["Run"];
         };
         Held: {
             held: string;
@@ -3928,6 +4054,16 @@ export interface components {
              */
             held: "count";
         };
+        HeldLines: Omit<components["schemas"]["Held"], "held"> & {
+            lines: components["schemas"]["AddedLine"][];
+            turn: components["schemas"]["Run"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "added";
+        };
         HeldPoints: Omit<components["schemas"]["Held"], "held"> & {
             points: components["schemas"]["Topic"][];
         } & {
@@ -3946,6 +4082,15 @@ export interface components {
              */
             held: "sight";
         };
+        HeldTint: Omit<components["schemas"]["Held"], "held"> & {
+            colour: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            held: "tint";
+        };
         HeldWords: Omit<components["schemas"]["Held"], "held"> & {
             pattern: string;
         } & {
@@ -3954,6 +4099,16 @@ export interface components {
              * @enum {string}
              */
             held: "words";
+        };
+        HoldTurns: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            held: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "holdTurns";
         };
         LengthenBreak: Omit<components["schemas"]["Cue"], "cue"> & {
             /** Format: int32 */
@@ -4036,6 +4191,17 @@ export interface components {
              */
             cue: "moveNotice";
         };
+        MoveRequest: Omit<components["schemas"]["Cue"], "cue"> & {
+            request: string;
+            /** Format: int32 */
+            place: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "moveRequest";
+        };
         NextPoint: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             field: string;
@@ -4045,6 +4211,15 @@ export interface components {
              * @enum {string}
              */
             cue: "nextPoint";
+        };
+        NextTurn: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "nextTurn";
         };
         Notices: {
             /** Format: int64 */
@@ -4088,6 +4263,21 @@ export interface components {
              */
             cue: "planNotices";
         };
+        PlayTrack: Omit<components["schemas"]["Cue"], "cue"> & {
+            title: string;
+            artist: string;
+            /** Format: double */
+            position: number;
+            /** Format: double */
+            length: number;
+            playing: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "playTrack";
+        };
         PrepareCard: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             /** Format: int32 */
@@ -4112,7 +4302,7 @@ export interface components {
         PutBack: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
             held: {
-                [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldWords"];
+                [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldLines"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldTint"] | components["schemas"]["HeldWords"];
             };
         } & {
             /**
@@ -4130,6 +4320,20 @@ export interface components {
              */
             cue: "putBreak";
         };
+        PutLine: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            words: string;
+            /** Format: int64 */
+            until: number;
+            /** Format: int32 */
+            line: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putLine";
+        };
         PutNotices: Omit<components["schemas"]["Cue"], "cue"> & {
             notices: components["schemas"]["Notices"];
         } & {
@@ -4139,6 +4343,28 @@ export interface components {
              */
             cue: "putNotices";
         };
+        PutRequest: Omit<components["schemas"]["Cue"], "cue"> & {
+            one: components["schemas"]["Request"];
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            finished: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putRequest";
+        };
+        PutRequests: Omit<components["schemas"]["Cue"], "cue"> & {
+            requests: components["schemas"]["Requests"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putRequests";
+        };
         PutState: Omit<components["schemas"]["Cue"], "cue"> & {
             state: components["schemas"]["Show"];
         } & {
@@ -4147,6 +4373,15 @@ export interface components {
              * @enum {string}
              */
             cue: "putState";
+        };
+        PutTracks: Omit<components["schemas"]["Cue"], "cue"> & {
+            tracks: components["schemas"]["Tracks"];
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "putTracks";
         };
         PutUp: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4179,6 +4414,15 @@ export interface components {
              */
             cue: "reachZero";
         };
+        RefuseRequest: Omit<components["schemas"]["Cue"], "cue"> & {
+            request: string;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "refuseRequest";
+        };
         RemoveSequence: Omit<components["schemas"]["Cue"], "cue"> & {
             sequence: string;
         } & {
@@ -4187,6 +4431,23 @@ export interface components {
              * @enum {string}
              */
             cue: "removeSequence";
+        };
+        Request: {
+            id: string;
+            who: string;
+            what: string;
+            approved: boolean;
+            /** Format: int64 */
+            at: number;
+        };
+        Requests: {
+            open: boolean;
+            word: string;
+            /** Format: int32 */
+            each: number;
+            asked: components["schemas"]["Request"][];
+            /** Format: int32 */
+            done: number;
         };
         ResetCount: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4250,7 +4511,7 @@ export interface components {
         Show: {
             held: {
                 [key: string]: {
-                    [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldWords"];
+                    [key: string]: components["schemas"]["HeldCards"] | components["schemas"]["HeldClock"] | components["schemas"]["HeldCount"] | components["schemas"]["HeldLines"] | components["schemas"]["HeldPoints"] | components["schemas"]["HeldSight"] | components["schemas"]["HeldTint"] | components["schemas"]["HeldWords"];
                 };
             };
             pause: components["schemas"]["Break"] | null;
@@ -4258,6 +4519,8 @@ export interface components {
             underway: components["schemas"]["Underway"][];
             notices: components["schemas"]["Notices"];
             viewers: components["schemas"]["Viewers"];
+            requests: components["schemas"]["Requests"];
+            tracks: components["schemas"]["Tracks"];
         };
         ShowCards: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4280,6 +4543,25 @@ export interface components {
              * @enum {string}
              */
             cue: "showPiece";
+        };
+        ShowTrack: Omit<components["schemas"]["Cue"], "cue"> & {
+            shown: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "showTrack";
+        };
+        ShowTracksFor: Omit<components["schemas"]["Cue"], "cue"> & {
+            /** Format: int32 */
+            seconds: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "showTracksFor";
         };
         SkipNotice: Omit<components["schemas"]["Cue"], "cue"> & {
             /**
@@ -4331,7 +4613,7 @@ export interface components {
         Step: {
             /** Format: int64 */
             after: number;
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddLine"] | components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["ApproveRequest"] | components["schemas"]["AskByViewer"] | components["schemas"]["AskFor"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["ClearRequests"] | components["schemas"]["ColourSide"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["EndTrack"] | components["schemas"]["FinishRequest"] | components["schemas"]["ForgetPresses"] | components["schemas"]["ForgetTrack"] | components["schemas"]["GoOn"] | components["schemas"]["HoldTurns"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["MoveRequest"] | components["schemas"]["NextPoint"] | components["schemas"]["NextTurn"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PlayTrack"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutLine"] | components["schemas"]["PutNotices"] | components["schemas"]["PutRequest"] | components["schemas"]["PutRequests"] | components["schemas"]["PutState"] | components["schemas"]["PutTracks"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RefuseRequest"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["ShowTrack"] | components["schemas"]["ShowTracksFor"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeLine"] | components["schemas"]["TakeRequestOut"] | components["schemas"]["TakeRequests"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WinRound"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
         };
         StepCount: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4374,6 +4656,40 @@ export interface components {
              */
             cue: "takeCard";
         };
+        TakeLine: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            /** Format: int32 */
+            line: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "takeLine";
+        };
+        TakeRequestOut: Omit<components["schemas"]["Cue"], "cue"> & {
+            request: string;
+            /** Format: int32 */
+            finished: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "takeRequestOut";
+        };
+        TakeRequests: Omit<components["schemas"]["Cue"], "cue"> & {
+            open: boolean;
+            word: string;
+            /** Format: int32 */
+            each: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "takeRequests";
+        };
         TakeSteps: Omit<components["schemas"]["Cue"], "cue"> & {
             sequence: string;
         } & {
@@ -4391,6 +4707,14 @@ export interface components {
              * @enum {string}
              */
             cue: "tickMicrophone";
+        };
+        Tracks: {
+            now: components["schemas"]["HeardTrack"] | null;
+            /** Format: int32 */
+            seconds: number;
+            /** Format: int64 */
+            since: number;
+            seen: boolean;
         };
         TurnCards: Omit<components["schemas"]["Cue"], "cue"> & {
             piece: string;
@@ -4424,11 +4748,11 @@ export interface components {
         ViewerPress: {
             id: string;
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             word: string;
             /** Format: int64 */
             least: number;
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddLine"] | components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["ApproveRequest"] | components["schemas"]["AskByViewer"] | components["schemas"]["AskFor"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["ClearRequests"] | components["schemas"]["ColourSide"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["EndTrack"] | components["schemas"]["FinishRequest"] | components["schemas"]["ForgetPresses"] | components["schemas"]["ForgetTrack"] | components["schemas"]["GoOn"] | components["schemas"]["HoldTurns"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["MoveRequest"] | components["schemas"]["NextPoint"] | components["schemas"]["NextTurn"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PlayTrack"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutLine"] | components["schemas"]["PutNotices"] | components["schemas"]["PutRequest"] | components["schemas"]["PutRequests"] | components["schemas"]["PutState"] | components["schemas"]["PutTracks"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RefuseRequest"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["ShowTrack"] | components["schemas"]["ShowTracksFor"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeLine"] | components["schemas"]["TakeRequestOut"] | components["schemas"]["TakeRequests"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WinRound"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
             /** Format: int32 */
             pause: number;
             /** Format: int32 */
@@ -4443,6 +4767,16 @@ export interface components {
             uses: {
                 [key: string]: components["schemas"]["Use"];
             };
+        };
+        WinRound: Omit<components["schemas"]["Cue"], "cue"> & {
+            piece: string;
+            right: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            cue: "winRound";
         };
         WriteBreak: Omit<components["schemas"]["Cue"], "cue"> & {
             words: string;
@@ -4530,6 +4864,8 @@ export interface components {
             pause: components["schemas"]["Break"] | null;
             notices: components["schemas"]["NoticeView"] | null;
             viewers: components["schemas"]["Viewers"] | null;
+            requests: components["schemas"]["Requests"] | null;
+            tracks: components["schemas"]["Tracks"] | null;
             pictures: string[];
             sequences: components["schemas"]["SequenceLine"][];
             queue: components["schemas"]["QueueView"] | null;
@@ -4733,7 +5069,7 @@ export interface components {
         };
         TriedSignal: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             name: string;
             /** Format: int64 */
             amount: number;
@@ -4975,7 +5311,7 @@ export interface components {
             edit: "addSound";
         };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -5140,7 +5476,7 @@ export interface components {
         };
         Fix: {
             does: string;
-            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
         };
         MoveAlert: Omit<components["schemas"]["Edit"], "edit"> & {
             rule: string;
@@ -5490,6 +5826,16 @@ export interface components {
              * @enum {string}
              */
             edit: "setGroup";
+        };
+        SetHandsOff: Omit<components["schemas"]["Edit"], "edit"> & {
+            piece: string;
+            handsOff: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setHandsOff";
         };
         SetHidden: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
@@ -5876,7 +6222,7 @@ export interface components {
             theme: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         SceneLine: {
@@ -6213,7 +6559,7 @@ export interface components {
             repeated: boolean;
         };
         CueWish: {
-            cue: components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["ForgetPresses"] | components["schemas"]["GoOn"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["NextPoint"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutNotices"] | components["schemas"]["PutState"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
+            cue: components["schemas"]["AddLine"] | components["schemas"]["AddTime"] | components["schemas"]["AddToCount"] | components["schemas"]["AimClock"] | components["schemas"]["AllowViewers"] | components["schemas"]["ApproveRequest"] | components["schemas"]["AskByViewer"] | components["schemas"]["AskFor"] | components["schemas"]["AtZero"] | components["schemas"]["BeginNotices"] | components["schemas"]["ClearRequests"] | components["schemas"]["ColourSide"] | components["schemas"]["EndBreak"] | components["schemas"]["EndNotice"] | components["schemas"]["EndTrack"] | components["schemas"]["FinishRequest"] | components["schemas"]["ForgetPresses"] | components["schemas"]["ForgetTrack"] | components["schemas"]["GoOn"] | components["schemas"]["HoldTurns"] | components["schemas"]["LengthenBreak"] | components["schemas"]["LetGo"] | components["schemas"]["LetGoOf"] | components["schemas"]["ListNotices"] | components["schemas"]["MarkPoints"] | components["schemas"]["MeasureCount"] | components["schemas"]["MoveNotice"] | components["schemas"]["MoveRequest"] | components["schemas"]["NextPoint"] | components["schemas"]["NextTurn"] | components["schemas"]["PauseClock"] | components["schemas"]["PlanNotices"] | components["schemas"]["PlayTrack"] | components["schemas"]["PrepareCard"] | components["schemas"]["PressByViewer"] | components["schemas"]["PutBack"] | components["schemas"]["PutBreak"] | components["schemas"]["PutLine"] | components["schemas"]["PutNotices"] | components["schemas"]["PutRequest"] | components["schemas"]["PutRequests"] | components["schemas"]["PutState"] | components["schemas"]["PutTracks"] | components["schemas"]["PutUp"] | components["schemas"]["PutViewers"] | components["schemas"]["ReachZero"] | components["schemas"]["RefuseRequest"] | components["schemas"]["RemoveSequence"] | components["schemas"]["ResetCount"] | components["schemas"]["Say"] | components["schemas"]["SetClock"] | components["schemas"]["SetClockBack"] | components["schemas"]["SetCount"] | components["schemas"]["ShowCards"] | components["schemas"]["ShowPiece"] | components["schemas"]["ShowTrack"] | components["schemas"]["ShowTracksFor"] | components["schemas"]["SkipNotice"] | components["schemas"]["StartBreak"] | components["schemas"]["StartClock"] | components["schemas"]["StartNotice"] | components["schemas"]["StartSequence"] | components["schemas"]["StepCount"] | components["schemas"]["StopSequence"] | components["schemas"]["SwapSides"] | components["schemas"]["TakeCard"] | components["schemas"]["TakeLine"] | components["schemas"]["TakeRequestOut"] | components["schemas"]["TakeRequests"] | components["schemas"]["TakeSteps"] | components["schemas"]["TickMicrophone"] | components["schemas"]["TurnCards"] | components["schemas"]["WinRound"] | components["schemas"]["WriteBreak"] | components["schemas"]["WriteCards"] | components["schemas"]["WritePoints"] | components["schemas"]["WritePresses"] | components["schemas"]["WriteSequence"];
             key: string;
         };
         SignIn: {
@@ -6240,7 +6586,7 @@ export interface components {
             /** Format: double */
             at: number;
             /** @enum {string} */
-            signal: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            signal: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             name: string;
         };
         ScriptView: {
@@ -6328,7 +6674,7 @@ export interface components {
         };
         PracticeWish: {
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
         };
         NewMapped: {
             name: string;
@@ -6587,7 +6933,7 @@ export interface components {
         ProposalView: {
             from: string;
             changes: boolean;
-            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             leftOut: string[];
             troubled: string[];
         };
@@ -6738,7 +7084,7 @@ export interface components {
             /** Format: double */
             at: number;
             /** @enum {string} */
-            signal: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            signal: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             name: string;
             money: string;
             expected: boolean;
@@ -6773,7 +7119,7 @@ export interface components {
         };
         GroupChoice: {
             /** @enum {string} */
-            id: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "VIEWERS" | "STATE";
+            id: "BREAK" | "NOTICES" | "CLOCKS" | "COUNTS" | "CARDS" | "POINTS" | "REQUESTS" | "TRACK" | "LINES" | "WORDS" | "SIGHT" | "SEQUENCES" | "ALERTS" | "VIEWERS" | "STATE";
             title: string;
             deeds: components["schemas"]["DeedChoice"][];
         };
@@ -6877,7 +7223,7 @@ export interface components {
         RecordLine: {
             id: string;
             /** @enum {string} */
-            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             word: string;
             name: string;
             /** Format: int32 */
@@ -6963,7 +7309,7 @@ export interface components {
             name: string;
             title: string;
             /** @enum {string} */
-            type: "WORDS" | "COUNT" | "ROWS" | "POINTS" | "ENTRIES" | "LINES" | "TIME_ZONE" | "DAY" | "LISTING";
+            type: "WORDS" | "COUNT" | "ROWS" | "POINTS" | "ENTRIES" | "LINES" | "TIME_ZONE" | "DAY" | "TINT" | "LISTING";
             columns: string[];
             standard: components["schemas"]["Content"];
             yours: boolean;
@@ -7036,7 +7382,7 @@ export interface components {
         };
         SignalKindView: {
             /** @enum {string} */
-            id: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT";
+            id: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
             title: string;
             /** @enum {string} */
             amount: "NONE" | "COUNT" | "MONEY";
@@ -7400,6 +7746,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TableReceipt"];
+                };
+            };
+        };
+    };
+    "put-cues-token-track": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeedAnswer"];
                 };
             };
         };
@@ -12123,7 +12491,7 @@ export interface operations {
     "get-api-channels-channel-record": {
         parameters: {
             query?: {
-                kind?: ("FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT")[];
+                kind?: ("FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING")[];
                 fate?: ("WAITS" | "JOINED" | "SHOWN" | "SKIPPED" | "DROPPED" | "NO_RULE")[];
                 name?: string;
             };
@@ -12149,7 +12517,7 @@ export interface operations {
     "get-api-channels-channel-record-csv": {
         parameters: {
             query?: {
-                kind?: ("FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT")[];
+                kind?: ("FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING")[];
                 fate?: ("WAITS" | "JOINED" | "SHOWN" | "SKIPPED" | "DROPPED" | "NO_RULE")[];
                 name?: string;
             };

@@ -244,7 +244,7 @@ public final class Attack {
                 "The check takes a plural of a name.");
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
         refused(
                 host.edit(
                         theme,

@@ -519,7 +519,7 @@ public final class RoadBench {
     private static String line(String id, String value) {
         return "{\"edit\":\"addPiece\",\"index\":1000,\"piece\":{\"id\":\"" + id
                 + "\",\"kind\":\"FACT_LINE\",\"name\":\"Cell\",\"captures\":[],\"content\":{\"value\":\"" + value
-                + "\"},\"figures\":{},\"inlay\":null,\"mustShow\":false,\"share\":\"\"}}";
+                + "\"},\"figures\":{},\"inlay\":null,\"mustShow\":false,\"handsOff\":false,\"share\":\"\"}}";
     }
 
     /** A follow to the last of 20 outlets that are told its alert, when nothing waits. */

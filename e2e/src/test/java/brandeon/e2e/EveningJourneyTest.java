@@ -53,7 +53,7 @@ class EveningJourneyTest {
         String theme = somebody.newTheme("First evening");
         somebody.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"a\",\"kind\":\"ANNOUNCER\",\"name\":\"Announcer\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"a\",\"kind\":\"ANNOUNCER\",\"name\":\"Announcer\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
         somebody.edit(
                 theme,
                 "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["

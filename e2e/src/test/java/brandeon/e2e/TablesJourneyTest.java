@@ -25,7 +25,7 @@ class TablesJourneyTest {
 
     private static String scene(Person host, String theme, String kind, String content) {
         host.edit(theme, """
-                {"edit":"addPiece","index":0,"piece":{"id":"p","kind":"%s","name":"Piece","captures":[],"mustShow":false,"share":"","content":%s,"figures":{},"inlay":null}}""".formatted(kind, content));
+                {"edit":"addPiece","index":0,"piece":{"id":"p","kind":"%s","name":"Piece","captures":[],"mustShow":false,"handsOff":false,"share":"","content":%s,"figures":{},"inlay":null}}""".formatted(kind, content));
         host.edit(
                 theme,
                 "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["

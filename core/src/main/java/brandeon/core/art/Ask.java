@@ -11,6 +11,7 @@ import brandeon.core.art.kind.LineArt;
 import brandeon.core.art.kind.LowerThirdArt;
 import brandeon.core.art.kind.OrnamentArt;
 import brandeon.core.art.kind.PanelArt;
+import brandeon.core.art.kind.PlayingArt;
 import brandeon.core.art.kind.RotatorArt;
 import brandeon.core.art.kind.RowsArt;
 import brandeon.core.art.kind.ScoreArt;
@@ -23,10 +24,12 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Role;
+import brandeon.core.kind.Run;
 import brandeon.core.motion.Entrance;
 import brandeon.core.motion.Turns;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * What a family is asked to draw: one piece, with everything it shows already decided. Boxes are whole canvas pixels.
@@ -270,9 +273,16 @@ public interface Ask {
         }
     }
 
+    /**
+     * One of two sides.
+     *
+     * @param colour empty for the theme's own
+     * @param rounds that it has won
+     */
+    record Side(String name, String figure, Optional<Colour> colour, int rounds) {}
+
     /** Two sides and their figures. */
-    record Score(Canvas canvas, Box box, Tune tune, String left, String leftFigure, String right, String rightFigure)
-            implements Ask {
+    record Score(Canvas canvas, Box box, Tune tune, Side left, Side right) implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return ScoreArt.draw(family, easel, this);
@@ -287,6 +297,14 @@ public interface Ask {
         }
     }
 
+    /** What is heard, with a bar that fills while it is. @param run counts up to its length; 0 where that is unknown */
+    record Playing(Canvas canvas, Box box, Tune tune, String label, String value, Run run) implements Ask {
+        @Override
+        public PieceArt draw(Family family, Easel easel) {
+            return PlayingArt.draw(family, easel, this);
+        }
+    }
+
     /** One of several entries that take turns, and how long it stands. @param picture beside its words */
     record Entry(String label, String value, double seconds, Optional<Still> picture) {}
 
@@ -294,8 +312,9 @@ public interface Ask {
      * Entries that take turns.
      *
      * @param pause seconds between the last and the first, in which nothing stands there; 0 for none
+     * @param run   how they go on: by the shared clock, ahead of it, or not at all
      */
-    record Rotator(Canvas canvas, Box box, Tune tune, List<Entry> entries, double pause, boolean moving)
+    record Rotator(Canvas canvas, Box box, Tune tune, List<Entry> entries, double pause, boolean moving, Run run)
             implements Ask {
         public Rotator {
             entries = List.copyOf(entries);
@@ -303,16 +322,22 @@ public interface Ask {
 
         /** When each of them stands there. */
         public Turns turns() {
-            return new Turns(
-                    entries.stream()
-                            .map(entry -> Math.round(entry.seconds() * 1000))
-                            .toList(),
-                    Math.round(pause * 1000));
+            return Turns.of(entries.stream().map(Entry::seconds).toList(), pause);
+        }
+
+        /** By how much they are ahead of the shared clock, in milliseconds. */
+        public long ahead() {
+            return -run.instant();
+        }
+
+        /** Which one stands there all the time while they take no turns; empty for none of them. */
+        public OptionalInt standing() {
+            return moving && run.state() == Run.State.PAUSED ? turns().standing(run.millis()) : OptionalInt.of(0);
         }
 
         /** Whether they take turns at all; else the first one stands there all the time. */
         public boolean turning() {
-            return moving && (entries.size() > 1 || pause > 0);
+            return moving && run.state() != Run.State.PAUSED && (entries.size() > 1 || pause > 0);
         }
 
         @Override
@@ -325,8 +350,10 @@ public interface Ask {
      * A line of words that runs through, when it is longer than its room.
      *
      * @param speed in units a second
+     * @param run   how it goes on: by the shared clock, ahead of it, or not at all
      */
-    record Ticker(Canvas canvas, Box box, Tune tune, String text, double speed, boolean moving) implements Ask {
+    record Ticker(Canvas canvas, Box box, Tune tune, String text, double speed, boolean moving, Run run)
+            implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return TickerArt.draw(family, easel, this);

@@ -38,7 +38,7 @@ import tools.jackson.databind.JsonNode;
 public record ThemePackage(Theme theme, Map<String, byte[]> files) {
 
     private static final String FORMAT = "brandeon-theme";
-    private static final int VERSION = 3;
+    private static final int VERSION = 4;
 
     /** In bytes, packed or unpacked. */
     public static final int MOST_BYTES = 60 << 20;
@@ -220,6 +220,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         AlertsUpgrade.upgrade(theme);
         SoundsUpgrade.upgrade(theme);
         EntriesUpgrade.upgrade(theme);
+        HandsUpgrade.upgrade(theme);
     }
 
     private static <T> T document(Map<String, byte[]> entries, String name, Class<T> type, Consumer<JsonNode> upgrade) {

@@ -13,6 +13,16 @@ import brandeon.core.kind.Zone;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.AlertSound;
 import brandeon.core.live.SignalKind;
+import brandeon.core.show.ClockCue;
+import brandeon.core.show.CountCue;
+import brandeon.core.show.Cue;
+import brandeon.core.show.NoticeCue;
+import brandeon.core.show.PieceCue;
+import brandeon.core.show.RequestCue;
+import brandeon.core.show.Sequence;
+import brandeon.core.show.SequenceCue;
+import brandeon.core.show.ViewerCue;
+import brandeon.core.show.ViewerPress;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Brand;
 import brandeon.core.theme.Capture;
@@ -113,7 +123,7 @@ public final class ReedlightHide {
                         "",
                         Content.words(Map.of("title", "First light on the reeds in", "ended", "Quiet now, please")),
                         Map.of("minutes", 5.0)),
-                Piece.of("ground", PieceKind.BACKDROP, "Marsh ground"),
+                Piece.of("ground", PieceKind.BACKDROP, "Marsh ground").handsOff(true),
                 Piece.of(
                         "scope-frame",
                         PieceKind.FRAME,
@@ -235,6 +245,31 @@ public final class ReedlightHide {
                         "",
                         Content.words(Map.of("title", "With us tonight")),
                         Map.of()),
+                Piece.of(
+                        "asked",
+                        PieceKind.QUEUE,
+                        "What to listen for",
+                        "",
+                        Map.of("title", new Content.Words("Listen for"), "rows", Content.Rows.of()),
+                        Map.of()),
+                Piece.of(
+                        "heard",
+                        PieceKind.NOW_PLAYING,
+                        "Recording",
+                        "",
+                        Content.words(Map.of("label", "You hear", "value", "The marsh, right now")),
+                        Map.of()),
+                Piece.of("advertising", PieceKind.AD_NOTICE, "Advertising notice"),
+                Piece.of(
+                        "break-screen",
+                        PieceKind.BREAK_SCREEN,
+                        "Break screen",
+                        "",
+                        Content.words(Map.of(
+                                "title", "The lantern is out for a moment",
+                                "line", "Stay where you are, the marsh does too.",
+                                "label", "Lit again in")),
+                        Map.of()),
                 Piece.of("announcer", PieceKind.ANNOUNCER, "Announcer").mustShow(true),
                 Piece.of(
                         "tide-over",
@@ -253,6 +288,31 @@ public final class ReedlightHide {
                                 new Content.Lines(
                                         List.of("About the hide", "When we watch", "What we use", "Say hello"))),
                         Map.of()));
+    }
+
+    /** What is prepared for an evening: sequences, what viewers may do, when there is advertising. */
+    public static List<Cue> prepared() {
+        return List.of(
+                new SequenceCue.WriteSequence(new Sequence(
+                        "opening",
+                        "Opening",
+                        List.of(
+                                new Sequence.Step(0, new ClockCue.StartClock("countdown")),
+                                new Sequence.Step(
+                                        1000, new PieceCue.Say("band", "message", "Dusk watch: please sit quietly")),
+                                new Sequence.Step(1000, new RequestCue.TakeRequests(true, "!listen", 1))),
+                        "")),
+                new ViewerCue.WritePresses(List.of(new ViewerPress(
+                        "heron",
+                        SignalKind.CHAT,
+                        "!heron",
+                        0,
+                        new CountCue.StepCount("sightings", "value", 1),
+                        20,
+                        0,
+                        0,
+                        false))),
+                new NoticeCue.PlanNotices(20, 30, 60, 30));
     }
 
     private static Piece screen(String id, String name, String title, String line) {
@@ -286,6 +346,7 @@ public final class ReedlightHide {
                                         .hidden(Shape.WIDE, true)
                                         .hidden(Shape.SQUARE, true),
                                 Placed.in(Zone.BAND, "band"),
+                                Placed.in(Zone.TOP, "advertising"),
                                 announcer)),
                 Scene.of(
                         "desk",
@@ -307,6 +368,9 @@ public final class ReedlightHide {
                         List.of(
                                 Placed.in(Zone.FULL, "away-screen"),
                                 Placed.at(new Spot.Anchored(Anchor.LEFT, 118, 90, 460, 112), "shops"),
+                                Placed.at(new Spot.Anchored(Anchor.LEFT, 118, 230, 460, 112), "heard"),
+                                Placed.at(new Spot.Anchored(Anchor.RIGHT, -130, 60, 420, 420), "asked")
+                                        .corrected(Shape.UPRIGHT, new Spot.Anchored(Anchor.BOTTOM, 0, -250, 700, 420)),
                                 Placed.in(Zone.LOW_STRIP, "tide"),
                                 announcer)),
                 Scene.of(

@@ -1,6 +1,7 @@
 package brandeon.core.kind;
 
 import brandeon.core.art.Ask;
+import brandeon.core.colour.Colour;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 import brandeon.core.text.Message;
@@ -37,6 +38,7 @@ import java.util.stream.Stream;
     @JsonSubTypes.Type(Content.Lines.class),
     @JsonSubTypes.Type(Content.TimeZone.class),
     @JsonSubTypes.Type(Content.Day.class),
+    @JsonSubTypes.Type(Content.Tint.class),
     @JsonSubTypes.Type(Content.Listing.class)
 })
 public sealed interface Content {
@@ -403,6 +405,39 @@ public sealed interface Content {
         @Override
         public String written() {
             return day;
+        }
+
+        @Override
+        public Content mapped(UnaryOperator<String> change) {
+            return this;
+        }
+    }
+
+    /** A colour of its own. @param colour as {@code #2f6b4f}; empty for that of the theme */
+    record Tint(String colour) implements Content {
+
+        public static final Tint NONE = new Tint("");
+        private static final Pattern HEX = Pattern.compile("(#[0-9a-f]{6})?");
+
+        public Optional<Colour> chosen() {
+            return colour.isEmpty() ? Optional.empty() : Optional.of(Colour.parse(colour));
+        }
+
+        @Override
+        public void require() {
+            if (!HEX.matcher(colour).matches()) {
+                throw new Mistake("“" + colour + "” is no colour as it is kept here; write it like #2f6b4f.");
+            }
+        }
+
+        @Override
+        public Stream<String> patterns() {
+            return Stream.of();
+        }
+
+        @Override
+        public String written() {
+            return colour;
         }
 
         @Override

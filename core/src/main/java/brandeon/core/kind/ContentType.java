@@ -10,6 +10,7 @@ public enum ContentType {
     LINES(Content.Lines.class, "lines"),
     TIME_ZONE(Content.TimeZone.class, "a time zone"),
     DAY(Content.Day.class, "a day"),
+    TINT(Content.Tint.class, "a colour"),
     LISTING(Content.Listing.class, "a table");
 
     private final Class<? extends Content> content;

@@ -28,6 +28,10 @@ public record Field(
         return new Field(name, title, ContentType.COUNT, List.of(), standard, false);
     }
 
+    static Field tint(String name, String title) {
+        return new Field(name, title, ContentType.TINT, List.of(), Content.Tint.NONE, false);
+    }
+
     static Field day(String name, String title) {
         return new Field(name, title, ContentType.DAY, List.of(), Content.Day.NONE, false);
     }

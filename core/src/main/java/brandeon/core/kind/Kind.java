@@ -127,6 +127,21 @@ public abstract class Kind {
         return Optional.empty();
     }
 
+    /** The field to which lines may be added during a show: words that run through, or entries that take turns. */
+    public Optional<String> added() {
+        return Optional.empty();
+    }
+
+    /** The field with what viewers asked for, in rows of who and what; empty where it shows none. */
+    public Optional<String> requested() {
+        return Optional.empty();
+    }
+
+    /** The field with what is heard; empty where it does not say that. */
+    public Optional<String> heard() {
+        return Optional.empty();
+    }
+
     public Laid laid() {
         return Laid.INTO;
     }
@@ -147,6 +162,14 @@ public abstract class Kind {
 
     /** Two fields that belong to the two sides of something. */
     public record Sides(String left, String right) {}
+
+    /** Figures of two sides, and the fields with the rounds that each has won. */
+    public record Rounds(Sides figures, Sides won) {}
+
+    /** Where its two sides win rounds. */
+    public Optional<Rounds> rounds() {
+        return Optional.empty();
+    }
 
     /** What its two sides have, where it has two. */
     public List<Sides> sides() {

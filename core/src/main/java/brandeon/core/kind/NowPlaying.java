@@ -1,6 +1,8 @@
 package brandeon.core.kind;
 
+import brandeon.core.art.Ask;
 import java.util.Map;
+import java.util.Optional;
 
 /** What is heard. */
 final class NowPlaying extends LabelledLine {
@@ -11,6 +13,17 @@ final class NowPlaying extends LabelledLine {
                 Zone.STRIP,
                 Field.words("label", "Label", "Now playing"),
                 Field.words("value", "Title", "Title and artist").yoursToWrite());
+    }
+
+    @Override
+    public Optional<Ask> ask(Showing piece) {
+        return Optional.of(new Ask.Playing(
+                piece.canvas(), piece.box(), piece.tune(), piece.words("label"), value(piece), piece.run()));
+    }
+
+    @Override
+    public Optional<String> heard() {
+        return Optional.of("value");
     }
 
     @Override

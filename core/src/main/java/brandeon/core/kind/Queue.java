@@ -1,6 +1,7 @@
 package brandeon.core.kind;
 
 import java.util.Map;
+import java.util.Optional;
 
 /** Who asked for what. */
 final class Queue extends TitledRows {
@@ -11,6 +12,11 @@ final class Queue extends TitledRows {
                 "Asked for",
                 Field.rows("rows", "Rows", "Who", "What", Content.Rows.of("Who asked", "What they asked for"))
                         .yoursToWrite());
+    }
+
+    @Override
+    public Optional<String> requested() {
+        return Optional.of("rows");
     }
 
     @Override

@@ -4,6 +4,7 @@ import brandeon.core.art.Ask;
 import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.colour.Colour;
 import brandeon.core.motion.Entrance;
 import brandeon.core.table.Table;
 import brandeon.core.table.Tables;
@@ -112,6 +113,11 @@ public record Showing(
     /** The table that a listing is of; empty while there is none of that word. */
     public Optional<Table> table(Content.Listing listing) {
         return listing.table().isEmpty() ? tables.all().stream().findFirst() : tables.find(listing.table());
+    }
+
+    /** A colour that somebody chose; empty for the theme's own. */
+    public Optional<Colour> tint(String field) {
+        return ((Content.Tint) content(field)).chosen();
     }
 
     /** By ISO 8601; empty for none. */

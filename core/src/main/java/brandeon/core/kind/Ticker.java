@@ -34,7 +34,13 @@ final class Ticker extends Kind {
                 piece.tune(),
                 piece.words("text"),
                 piece.figure("speed"),
-                piece.moving() && !piece.calm()));
+                piece.moving() && !piece.calm(),
+                piece.run()));
+    }
+
+    @Override
+    public Optional<String> added() {
+        return Optional.of("text");
     }
 
     @Override

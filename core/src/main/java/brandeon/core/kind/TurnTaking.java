@@ -36,7 +36,13 @@ abstract class TurnTaking extends Kind {
                 piece.tune(),
                 piece.entries("rows", piece.figure("seconds")),
                 piece.figure("pause") * MINUTE,
-                piece.moving()));
+                piece.moving(),
+                piece.run()));
+    }
+
+    @Override
+    public Optional<String> added() {
+        return Optional.of("rows");
     }
 
     @Override

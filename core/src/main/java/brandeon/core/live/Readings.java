@@ -281,7 +281,7 @@ public record Readings(Map<String, Object> values) {
         signals.forEach(signal -> {
             if (signal.kind() == SignalKind.CHAT) {
                 said(next, signal);
-            } else if (!signal.practice()) {
+            } else if (signal.kind().announced() && !signal.practice()) {
                 counted(next, signal);
                 recent(next, signal);
             }
@@ -292,7 +292,7 @@ public record Readings(Map<String, Object> values) {
     /** The same without lists, which no period has but the one that counts for ever. */
     Readings withoutLists(List<Signal> signals) {
         List<Signal> counting = signals.stream()
-                .filter(signal -> signal.kind() != SignalKind.CHAT && !signal.practice())
+                .filter(signal -> signal.kind().announced() && !signal.practice())
                 .toList();
         if (counting.isEmpty()) {
             return this;
@@ -343,7 +343,7 @@ public record Readings(Map<String, Object> values) {
                 add(next, "tipped", signal);
                 best(next, signal);
             }
-            case PURCHASE, CHAT -> {}
+            case PURCHASE, CHAT, ADVERTISING -> {}
         }
         add(next, ALL_MONEY, signal);
     }
@@ -403,6 +403,7 @@ public record Readings(Map<String, Object> values) {
             case TIP -> "Tipped";
             case PURCHASE -> "Bought";
             case CHAT -> "Said";
+            case ADVERTISING -> "Advertising";
             case RAID -> "Came with " + signal.amount();
         };
     }

@@ -12,7 +12,9 @@ public enum SignalKind {
     RAID("raid", Amount.COUNT),
     TIP("tip", Amount.MONEY),
     PURCHASE("purchase", Amount.MONEY),
-    CHAT("chat line", Amount.NONE);
+    CHAT("chat line", Amount.NONE),
+    /** Its amount is how many seconds it lasts; 0 says that it is over. */
+    ADVERTISING("advertising", Amount.COUNT);
 
     /** What the amount of a signal is. */
     public enum Amount {
@@ -41,6 +43,6 @@ public enum SignalKind {
 
     /** Whether it is somebody's doing that can be announced; a line of the chat is read there. */
     public boolean announced() {
-        return this != CHAT;
+        return this != CHAT && this != ADVERTISING;
     }
 }

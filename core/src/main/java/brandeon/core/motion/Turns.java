@@ -1,6 +1,7 @@
 package brandeon.core.motion;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * Things that stand one after another, round after round, by the clock: at each instant every source shows the same
@@ -13,6 +14,39 @@ public record Turns(List<Long> millis, long pause) {
 
     public Turns {
         millis = List.copyOf(millis);
+    }
+
+    /**
+     * @param seconds how long each of them stands
+     * @param pause   seconds between the last and the first
+     */
+    public static Turns of(List<Double> seconds, double pause) {
+        return new Turns(seconds.stream().map(each -> Math.round(each * 1000)).toList(), Math.round(pause * 1000));
+    }
+
+    /** Which of them stands there at an instant; empty in the pause. @param instant epoch milliseconds */
+    public OptionalInt standing(long instant) {
+        long within = round() == 0 ? 0 : Math.floorMod(instant, round());
+        for (int i = 0; i < millis.size(); i++) {
+            if (within >= begins(i) && within < begins(i) + millis.get(i)) {
+                return OptionalInt.of(i);
+            }
+        }
+        return OptionalInt.empty();
+    }
+
+    /** The first instant after one at which the turn of another one begins, epoch milliseconds. */
+    public long next(long instant) {
+        if (round() == 0) {
+            return instant;
+        }
+        long within = Math.floorMod(instant, round());
+        for (int i = 0; i < millis.size(); i++) {
+            if (begins(i) > within) {
+                return instant - within + begins(i);
+            }
+        }
+        return instant - within + round();
     }
 
     /** The length of a round, in milliseconds. */

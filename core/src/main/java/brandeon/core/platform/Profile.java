@@ -95,7 +95,8 @@ public record Profile(String id, String title, Words words, List<Term> signals, 
             Map.entry(SignalKind.RAID, "came along"),
             Map.entry(SignalKind.TIP, "tipped"),
             Map.entry(SignalKind.PURCHASE, "bought something"),
-            Map.entry(SignalKind.CHAT, "said")));
+            Map.entry(SignalKind.CHAT, "said"),
+            Map.entry(SignalKind.ADVERTISING, "began")));
 
     public Profile {
         signals = List.copyOf(signals);

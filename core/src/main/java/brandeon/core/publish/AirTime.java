@@ -11,6 +11,7 @@ import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.ToLongFunction;
 
@@ -52,7 +53,10 @@ public final class AirTime {
         turns.forEach((piece, rotator) -> {
             long since = Math.min(from.applyAsLong(piece.id()), until);
             for (int i = 0; i < rotator.entries().size(); i++) {
-                long millis = rotator.turning() ? rotator.turns().stands(i, since, until) : i == 0 ? until - since : 0;
+                boolean there = rotator.standing().equals(OptionalInt.of(i));
+                long millis = rotator.turning()
+                        ? rotator.turns().stands(i, since + rotator.ahead(), until + rotator.ahead())
+                        : there ? until - since : 0;
                 if (millis > 0) {
                     shares.add(new Share(
                             piece.id(),

@@ -6,6 +6,8 @@ import brandeon.core.kind.Content;
 import brandeon.core.kind.Kind;
 import brandeon.core.theme.Piece;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /** Counts. A piece of a score has two numbers, each under the name of its field. */
 public sealed interface CountCue extends Cue {
@@ -72,6 +74,58 @@ public sealed interface CountCue extends Cue {
         private static Held said(Stand stand, Piece piece, String field) {
             Held standard = Starting.held(piece, field).orElseThrow();
             return stand.held(piece, field, standard.getClass(), field);
+        }
+    }
+
+    /** A colour of one of two sides. @param colour as {@code #2f6b4f}; empty for that of the theme */
+    record ColourSide(String piece, String field, String colour) implements CountCue {
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Piece coloured = stand.piece(piece);
+            stand.held(coloured, field, Held.HeldTint.class, "colour called “" + field + "”");
+            Held.HeldTint next = new Held.HeldTint(colour);
+            next.require();
+            return stand.done(
+                    coloured, field, next, colour.isEmpty() ? "a side in the theme's colour" : "a side in " + colour);
+        }
+    }
+
+    /** A side wins a round; what both sides counted begins at 0 again. @param right which side */
+    record WinRound(String piece, boolean right) implements CountCue {
+        @Override
+        public String field() {
+            return "";
+        }
+
+        @Override
+        public Cued.Applied applied(Stand stand) {
+            Piece won = stand.piece(piece);
+            Kind.Rounds rounds = won.kind()
+                    .facts()
+                    .rounds()
+                    .orElseThrow(() -> new Shows.Refusal("“" + won.name() + "” has no rounds."));
+            Map<String, Held> next = new TreeMap<>();
+            String field = right ? rounds.won().right() : rounds.won().left();
+            Held.HeldCount before = counted(stand, won, field);
+            next.put(field, before.with(before.value() + 1));
+            for (String figure :
+                    List.of(rounds.figures().left(), rounds.figures().right())) {
+                if (stand.held(won, figure) || !follows(won, figure)) {
+                    next.put(figure, counted(stand, won, figure).with(0));
+                }
+            }
+            Cued.Applied put = new PieceCue.PutBack(piece, next).applied(stand);
+            String side = won.kind().facts().sides().stream()
+                    .findFirst()
+                    .map(names -> right ? names.right() : names.left())
+                    .map(name ->
+                            stand.held(won, name, Held.HeldWords.class, name).pattern())
+                    .orElse("a side");
+            return new Cued.Applied(put.show(), put.inverse(), won.name() + ": a round for " + side);
+        }
+
+        private static Held.HeldCount counted(Stand stand, Piece piece, String field) {
+            return stand.held(piece, field, Held.HeldCount.class, "number called “" + field + "”");
         }
     }
 

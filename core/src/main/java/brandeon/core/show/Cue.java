@@ -26,6 +26,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = CountCue.ResetCount.class, name = "resetCount"),
     @Type(value = CountCue.SwapSides.class, name = "swapSides"),
     @Type(value = CountCue.MeasureCount.class, name = "measureCount"),
+    @Type(value = CountCue.ColourSide.class, name = "colourSide"),
+    @Type(value = CountCue.WinRound.class, name = "winRound"),
     @Type(value = CardCue.PutUp.class, name = "putUp"),
     @Type(value = CardCue.TurnCards.class, name = "turnCards"),
     @Type(value = CardCue.ShowCards.class, name = "showCards"),
@@ -61,6 +63,28 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = NoticeCue.StartNotice.class, name = "startNotice"),
     @Type(value = NoticeCue.EndNotice.class, name = "endNotice"),
     @Type(value = NoticeCue.PutNotices.class, name = "putNotices"),
+    @Type(value = RequestCue.TakeRequests.class, name = "takeRequests"),
+    @Type(value = RequestCue.AskFor.class, name = "askFor"),
+    @Type(value = RequestCue.AskByViewer.class, name = "askByViewer"),
+    @Type(value = RequestCue.ApproveRequest.class, name = "approveRequest"),
+    @Type(value = RequestCue.RefuseRequest.class, name = "refuseRequest"),
+    @Type(value = RequestCue.FinishRequest.class, name = "finishRequest"),
+    @Type(value = RequestCue.MoveRequest.class, name = "moveRequest"),
+    @Type(value = RequestCue.ClearRequests.class, name = "clearRequests"),
+    @Type(value = RequestCue.PutRequest.class, name = "putRequest"),
+    @Type(value = RequestCue.TakeRequestOut.class, name = "takeRequestOut"),
+    @Type(value = RequestCue.PutRequests.class, name = "putRequests"),
+    @Type(value = TrackCue.PlayTrack.class, name = "playTrack"),
+    @Type(value = TrackCue.EndTrack.class, name = "endTrack"),
+    @Type(value = TrackCue.ShowTrack.class, name = "showTrack"),
+    @Type(value = TrackCue.ShowTracksFor.class, name = "showTracksFor"),
+    @Type(value = TrackCue.ForgetTrack.class, name = "forgetTrack"),
+    @Type(value = TrackCue.PutTracks.class, name = "putTracks"),
+    @Type(value = LineCue.AddLine.class, name = "addLine"),
+    @Type(value = LineCue.TakeLine.class, name = "takeLine"),
+    @Type(value = LineCue.PutLine.class, name = "putLine"),
+    @Type(value = LineCue.NextTurn.class, name = "nextTurn"),
+    @Type(value = LineCue.HoldTurns.class, name = "holdTurns"),
     @Type(value = ViewerCue.AllowViewers.class, name = "allowViewers"),
     @Type(value = ViewerCue.WritePresses.class, name = "writePresses"),
     @Type(value = ViewerCue.ForgetPresses.class, name = "forgetPresses"),
@@ -68,7 +92,19 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = ViewerCue.PressByViewer.class, name = "pressByViewer")
 })
 public sealed interface Cue
-        permits ClockCue, CountCue, CardCue, PointCue, PieceCue, BreakCue, SequenceCue, ShowCue, NoticeCue, ViewerCue {
+        permits ClockCue,
+                CountCue,
+                CardCue,
+                PointCue,
+                PieceCue,
+                BreakCue,
+                SequenceCue,
+                ShowCue,
+                NoticeCue,
+                ViewerCue,
+                RequestCue,
+                TrackCue,
+                LineCue {
 
     /** Id of the piece that it is about; empty for what is about the whole show. */
     String piece();

@@ -39,6 +39,8 @@ public enum CueGroup {
             deeds("stepCount", "plus and minus", "addToCount", "add any number", "setCount", "set")
                     .and("resetCount", "reset")
                     .and("measureCount", "change step and limits")
+                    .and("winRound", "win a round")
+                    .and("colourSide", "colours of the sides")
                     .and("swapSides", "swap sides")),
     CARDS(
             "Cards",
@@ -47,6 +49,28 @@ public enum CueGroup {
                     .and("takeCard", "take the prepared one")
                     .and("writeCards", "write cards")),
     POINTS("Points", deeds("nextPoint", "next", "markPoints", "mark", "writePoints", "add, change and reorder")),
+    REQUESTS(
+            "Requests",
+            deeds("approveRequest", "approve", "refuseRequest", "refuse", "finishRequest", "done")
+                    .and("askFor", "add by hand")
+                    .and("moveRequest", "change their order")
+                    .and("takeRequests", "open, close and limit them")
+                    .and("clearRequests", "clear all")),
+    TRACK(
+            "Track",
+            deeds(
+                            "playTrack",
+                            "say what is heard",
+                            "endTrack",
+                            "say that nothing is heard",
+                            "showTrack",
+                            "show and hide")
+                    .and("showTracksFor", "say for how long each is shown")
+                    .and("forgetTrack", "back to the theme's words")),
+    LINES(
+            "Ticker and turns",
+            deeds("addLine", "add a line", "takeLine", "take a line out", "nextTurn", "next")
+                    .and("holdTurns", "stop and go on")),
     WORDS("Words", deeds("say", "change words")),
     SIGHT("Shown and hidden", deeds("showPiece", "show and hide")),
     SEQUENCES(

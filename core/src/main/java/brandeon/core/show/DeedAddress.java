@@ -58,6 +58,10 @@ public final class DeedAddress {
             Figure.following("field", Type.STRING, "which of its numbers, texts or lists; the first one when left out");
     private static final Figure SHOWN =
             Figure.following("shown", Type.BOOLEAN, "whether it is seen; the other way round when left out");
+    private static final Figure HELD =
+            Figure.following("held", Type.BOOLEAN, "whether it stands still; the other way round when left out");
+    private static final Figure REQUEST =
+            Figure.following("request", Type.STRING, "id of one; the first one that it fits when left out");
     private static final Figure SECONDS_UP =
             Figure.of("seconds", 0, "for how long it is seen; 0 until it is taken out");
     private static final Figure WORDS = Figure.of("words", "", "in place of the theme's; empty for those");
@@ -89,6 +93,41 @@ public final class DeedAddress {
                             Figure.of("step", 1.0, "by how much one press changes it"),
                             Figure.of("least", -Held.HeldCount.FARTHEST, "it never goes under it"),
                             Figure.of("most", Held.HeldCount.FARTHEST, "it never goes over it"))),
+            Map.entry(
+                    "colourSide",
+                    List.of(
+                            Figure.given("field", Type.STRING, "which side's: leftColour or rightColour"),
+                            Figure.of("colour", "", "as #2f6b4f; empty for the theme's"))),
+            Map.entry("winRound", List.of(Figure.given("right", Type.BOOLEAN, "which side"))),
+            Map.entry(
+                    "takeRequests",
+                    List.of(
+                            Figure.of("open", true, "whether viewers may ask"),
+                            Figure.of("word", "!ask", "with which a chat line begins"),
+                            Figure.of("each", 1, "of one person at once; 0 for any number"))),
+            Map.entry(
+                    "askFor", List.of(Figure.of("who", "", "who asks"), Figure.given("what", Type.STRING, "what for"))),
+            Map.entry("approveRequest", List.of(REQUEST)),
+            Map.entry("refuseRequest", List.of(REQUEST)),
+            Map.entry("finishRequest", List.of(REQUEST)),
+            Map.entry("moveRequest", List.of(REQUEST, Figure.of("place", 0, "among all of them, from 0"))),
+            Map.entry(
+                    "playTrack",
+                    List.of(
+                            Figure.given("title", Type.STRING, "of the track"),
+                            Figure.of("artist", "", "who it is by"),
+                            Figure.of("position", 0.0, "seconds since its beginning"),
+                            Figure.of("length", 0.0, "seconds of all of it; 0 where that is not known"),
+                            Figure.of("playing", true, "whether it goes on, or stands still"))),
+            Map.entry("showTrack", List.of(SHOWN)),
+            Map.entry("showTracksFor", List.of(Figure.of("seconds", 10, "0 for as long as it is heard"))),
+            Map.entry(
+                    "addLine",
+                    List.of(
+                            Figure.given("words", Type.STRING, "that it says"),
+                            Figure.of("seconds", 600, "until it goes by itself; 0 until it is taken out"))),
+            Map.entry("takeLine", List.of(Figure.of("line", 0, "among those that were added, from 0"))),
+            Map.entry("holdTurns", List.of(HELD)),
             Map.entry("showCards", List.of(SHOWN, SECONDS_UP)),
             Map.entry("turnCards", List.of(Figure.of("by", 1, "how many further; less than 0 for back"))),
             Map.entry("putUp", List.of(Figure.given("card", Type.INTEGER, "counted from 0"), SECONDS_UP)),
@@ -144,9 +183,9 @@ public final class DeedAddress {
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("cue", deed);
         switch (group) {
-            case BREAK, NOTICES, VIEWERS -> {}
+            case BREAK, NOTICES, VIEWERS, REQUESTS, TRACK -> {}
             case SEQUENCES -> document.put("sequence", about);
-            case CLOCKS, COUNTS, CARDS, POINTS, WORDS, SIGHT -> document.put("piece", about);
+            case CLOCKS, COUNTS, CARDS, POINTS, LINES, WORDS, SIGHT -> document.put("piece", about);
             case ALERTS, STATE -> throw new IllegalArgumentException(deed);
         }
         for (Figure figure : figures(deed)) {
@@ -171,6 +210,17 @@ public final class DeedAddress {
         if (figure.name().equals("zone")) {
             return zone;
         }
+        if (figure == REQUEST) {
+            boolean waits = deed.equals("approveRequest");
+            return show.requests().asked().stream()
+                    .filter(one -> waits ? !one.approved() : !deed.equals("finishRequest") || one.approved())
+                    .map(Requests.Request::id)
+                    .findFirst()
+                    .orElseThrow(() -> new Mistake("There is no request that this could be about."));
+        }
+        if (deed.equals("showTrack")) {
+            return !show.tracks().seen();
+        }
         Piece piece = starting.piece(about)
                 .orElseThrow(() -> new Mistake("There is no piece called “" + about + "” in this show."));
         if (figure == FIELD) {
@@ -182,6 +232,10 @@ public final class DeedAddress {
                     .orElseThrow(() -> new Mistake("“" + piece.name() + "” has nothing that this could be about."));
         }
         Stand stand = new Stand(show, starting, 0);
+        if (figure == HELD) {
+            return !stand.held(piece, Slot.ADDED, Held.HeldLines.class, "lines to which others could be added")
+                    .held();
+        }
         return deed.equals("showPiece")
                 ? !stand.held(piece, Slot.SIGHT, Held.HeldSight.class, "sight").shown()
                 : !CardCue.Deck.of(stand, about).held().shown();

@@ -22,6 +22,8 @@ import java.util.OptionalLong;
     @Type(value = Held.HeldCards.class, name = "cards"),
     @Type(value = Held.HeldPoints.class, name = "points"),
     @Type(value = Held.HeldWords.class, name = "words"),
+    @Type(value = Held.HeldTint.class, name = "tint"),
+    @Type(value = Held.HeldLines.class, name = "added"),
     @Type(value = Held.HeldSight.class, name = "sight")
 })
 public sealed interface Held {
@@ -253,6 +255,91 @@ public sealed interface Held {
         @Override
         public int letters() {
             return pattern.length();
+        }
+    }
+
+    /** A colour, under the name of its field. */
+    record HeldTint(String colour) implements Held {
+
+        @Override
+        public void require() {
+            new Content.Tint(colour).require();
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.saying(slot, new Content.Tint(colour));
+        }
+    }
+
+    /**
+     * Lines that were added to what a piece says, see {@link Slot#ADDED}.
+     *
+     * @param turn how what takes turns goes on: while it runs, it is as far as the shared clock counts from its
+     *     beginning; while it is paused, it stands where it was
+     */
+    record HeldLines(List<AddedLine> lines, Run turn) implements Held {
+
+        static final HeldLines NONE = new HeldLines(List.of(), Run.STANDING);
+        private static final int MOST = 12;
+
+        /** @param until when it goes by itself, epoch milliseconds; 0 for one that stays */
+        public record AddedLine(String words, long until) {}
+
+        public HeldLines {
+            lines = List.copyOf(lines);
+        }
+
+        HeldLines with(List<AddedLine> next) {
+            return new HeldLines(next, turn);
+        }
+
+        boolean held() {
+            return turn.state() == Run.State.PAUSED;
+        }
+
+        /** How far it is, as {@link brandeon.core.motion.Turns} count. @param now epoch milliseconds */
+        long position(long now) {
+            return held() ? turn.millis() : now - turn.instant();
+        }
+
+        /** As far as a position; it goes on or stands there as before. */
+        HeldLines at(long position, long now) {
+            return new HeldLines(
+                    lines, held() ? new Run(Run.State.PAUSED, position, 0) : Run.running(now - position, 0));
+        }
+
+        @Override
+        public void require() {
+            if (lines.size() > MOST) {
+                throw new Mistake("At most " + MOST + " lines are added to one piece.");
+            }
+            lines.forEach(line -> new Content.Words(line.words()).require());
+        }
+
+        @Override
+        public Held at(long now) {
+            return with(lines.stream()
+                    .filter(line -> line.until() == 0 || line.until() > now)
+                    .toList());
+        }
+
+        @Override
+        public OptionalLong until() {
+            return lines.stream()
+                    .mapToLong(AddedLine::until)
+                    .filter(at -> at > 0)
+                    .min();
+        }
+
+        @Override
+        public Spoken over(Spoken spoken, String slot) {
+            return spoken.adding(lines.stream().map(AddedLine::words).toList()).running(turn);
+        }
+
+        @Override
+        public int letters() {
+            return lines.stream().mapToInt(line -> line.words().length()).sum();
         }
     }
 

@@ -12,6 +12,11 @@ public final class Overlap {
         if (adds(cue) && adds(later)) {
             return false;
         }
+        if (cue instanceof RequestCue one && later instanceof RequestCue other) {
+            return one.request().isEmpty()
+                    ? other.request().isEmpty()
+                    : one.request().equals(other.request());
+        }
         boolean same = cue.piece().equals(later.piece());
         boolean all = later instanceof PieceCue.LetGo || later instanceof PieceCue.PutBack;
         return same && (all || group(cue).equals(group(later)));

@@ -21,6 +21,8 @@ public final class Panel {
      * @param held  whether the show says something of it in place of its theme
      * @param seen  unless somebody hid it by hand
      * @param sides whether its numbers are those of two sides
+     * @param rounds whether its sides win rounds
+     * @param added  lines that were added to it; empty where none can be
      */
     public record Control(
             String piece,
@@ -32,8 +34,11 @@ public final class Panel {
             Optional<Dial> dial,
             List<Tally> tallies,
             boolean sides,
+            boolean rounds,
+            List<SideColour> tints,
             Optional<Deck> deck,
             List<Order> orders,
+            Optional<Added> added,
             List<Line> lines) {}
 
     /**
@@ -70,6 +75,17 @@ public final class Panel {
      */
     public record Deck(List<TextRow> cards, int up, boolean shown, boolean own, long end, int next) {}
 
+    /** A colour of a side. @param colour as {@code #2f6b4f}; empty for the theme's */
+    public record SideColour(String field, String title, String colour) {}
+
+    /**
+     * Lines that were added.
+     *
+     * @param turns whether something takes turns, so that the next one may come sooner
+     * @param held  whether it stands still
+     */
+    public record Added(List<Held.HeldLines.AddedLine> lines, boolean turns, boolean held) {}
+
     /** What is to be gone through. */
     public record Order(String field, String title, List<Content.Topic> points) {}
 
@@ -94,13 +110,19 @@ public final class Panel {
                         control.dial().filter(_ -> any(grants, CueGroup.CLOCKS, control)),
                         any(grants, CueGroup.COUNTS, control) ? control.tallies() : List.of(),
                         control.sides() && Grant.take(grants, "swapSides", control.piece()),
+                        control.rounds() && Grant.take(grants, "winRound", control.piece()),
+                        Grant.take(grants, "colourSide", control.piece()) ? control.tints() : List.of(),
                         control.deck().filter(_ -> any(grants, CueGroup.CARDS, control)),
                         any(grants, CueGroup.POINTS, control) ? control.orders() : List.of(),
+                        control.added().filter(_ -> any(grants, CueGroup.LINES, control)),
                         any(grants, CueGroup.WORDS, control) ? control.lines() : List.of()))
                 .filter(control -> control.dial().isPresent()
                         || !control.tallies().isEmpty()
                         || control.deck().isPresent()
                         || !control.orders().isEmpty()
+                        || control.rounds()
+                        || !control.tints().isEmpty()
+                        || control.added().isPresent()
                         || !control.lines().isEmpty()
                         || any(grants, CueGroup.SIGHT, control))
                 .toList();
@@ -115,7 +137,7 @@ public final class Panel {
         Stand stand = new Stand(show, starting, 0);
         List<Piece> all = starting.pieces();
         return all.stream()
-                .filter(piece -> !piece.kind().facts().apart())
+                .filter(piece -> !piece.kind().facts().apart() && !piece.handsOff())
                 .filter(piece ->
                         piece.share().isEmpty() || starting.piece(piece.share()).isEmpty())
                 .map(piece -> control(stand, piece, all))
@@ -138,10 +160,19 @@ public final class Panel {
                         .map(field -> tally(stand, piece, field))
                         .toList(),
                 !piece.kind().facts().sides().isEmpty(),
+                piece.kind().facts().rounds().isPresent(),
+                Starting.slots(piece, ContentType.TINT).stream()
+                        .map(field -> new SideColour(
+                                field,
+                                title(piece, field),
+                                stand.held(piece, field, Held.HeldTint.class, "colour")
+                                        .colour()))
+                        .toList(),
                 piece.kind().facts().cards().map(_ -> deck(stand, piece)),
                 Starting.slots(piece, ContentType.POINTS).stream()
                         .map(field -> order(stand, piece, field))
                         .toList(),
+                piece.kind().facts().added().map(field -> added(stand, piece, field)),
                 Starting.slots(piece, ContentType.WORDS).stream()
                         .map(field -> line(stand, piece, field))
                         .toList());
@@ -177,6 +208,11 @@ public final class Panel {
                 !deck.held().own().isEmpty(),
                 deck.held().end(),
                 deck.coming(deck.held()));
+    }
+
+    private static Added added(Stand stand, Piece piece, String field) {
+        Held.HeldLines lines = stand.held(piece, Slot.ADDED, Held.HeldLines.class, "lines");
+        return new Added(lines.lines(), piece.content(field) instanceof Content.Entries, lines.held());
     }
 
     private static Order order(Stand stand, Piece piece, String field) {

@@ -1,5 +1,6 @@
 package brandeon.core.show;
 
+import brandeon.core.kind.Content;
 import brandeon.core.kind.Run;
 import brandeon.core.theme.Piece;
 import java.util.Collections;
@@ -22,6 +23,8 @@ import java.util.stream.Stream;
  * @param underway  sequences that were started and have steps to come; one of each at most
  * @param notices   when there is advertising
  * @param viewers   what viewers may do
+ * @param requests  what they ask for
+ * @param tracks    what is heard
  */
 public record Show(
         Map<String, Map<String, Held>> held,
@@ -29,7 +32,9 @@ public record Show(
         List<Sequence> sequences,
         List<Underway> underway,
         Notices notices,
-        Viewers viewers) {
+        Viewers viewers,
+        Requests requests,
+        Tracks tracks) {
 
     /** One that leaves everything to the themes. */
     public static final Show QUIET = new Show(Map.of());
@@ -44,7 +49,7 @@ public record Show(
 
     /** One in which nothing else goes on. */
     public Show(Map<String, Map<String, Held>> held) {
-        this(held, Optional.empty(), List.of(), List.of(), Notices.NONE, Viewers.NONE);
+        this(held, Optional.empty(), List.of(), List.of(), Notices.NONE, Viewers.NONE, Requests.NONE, Tracks.NONE);
     }
 
     /** What it takes in memory, in bytes, roughly. */
@@ -56,7 +61,8 @@ public record Show(
                 + sequences.stream().mapToInt(one -> 300 + 2 * one.letters()).sum()
                 + 8000 * underway.size()
                 + 120 * notices.listed().size()
-                + viewers.weight();
+                + viewers.weight()
+                + requests.weight();
     }
 
     /** Empty where a theme says it. */
@@ -69,6 +75,17 @@ public record Show(
         Spoken spoken = Spoken.byItself(piece);
         if (piece.kind().facts().breaks() && pause.isPresent()) {
             spoken = spoken.running(pause.get().run());
+        }
+        Optional<String> asked = piece.kind().facts().requested().filter(_ -> requests.used());
+        if (asked.isPresent()) {
+            spoken = spoken.saying(asked.get(), requests.shown());
+        }
+        Optional<String> heard =
+                piece.kind().facts().heard().filter(_ -> tracks.now().isPresent());
+        if (heard.isPresent()) {
+            spoken = spoken.saying(heard.get(), new Content.Words(tracks.words()))
+                    .running(tracks.now().get().run())
+                    .seen(tracks.seen());
         }
         for (Map.Entry<String, Held> one : of(piece).entrySet()) {
             spoken = one.getValue().over(spoken, one.getKey());
@@ -121,27 +138,35 @@ public record Show(
     }
 
     private Show holding(Map<String, Map<String, Held>> next) {
-        return new Show(next, pause, sequences, underway, notices, viewers);
+        return new Show(next, pause, sequences, underway, notices, viewers, requests, tracks);
     }
 
     Show pausing(Optional<Break> next) {
-        return new Show(held, next, sequences, underway, notices, viewers);
+        return new Show(held, next, sequences, underway, notices, viewers, requests, tracks);
     }
 
     Show sequencing(List<Sequence> next) {
-        return new Show(held, pause, next, underway, notices, viewers);
+        return new Show(held, pause, next, underway, notices, viewers, requests, tracks);
     }
 
     Show proceeding(List<Underway> next) {
-        return new Show(held, pause, sequences, next, notices, viewers);
+        return new Show(held, pause, sequences, next, notices, viewers, requests, tracks);
     }
 
     Show watched(Viewers next) {
-        return new Show(held, pause, sequences, underway, notices, next);
+        return new Show(held, pause, sequences, underway, notices, next, requests, tracks);
     }
 
     Show noticing(Notices next) {
-        return new Show(held, pause, sequences, underway, next, viewers);
+        return new Show(held, pause, sequences, underway, next, viewers, requests, tracks);
+    }
+
+    Show asked(Requests next) {
+        return new Show(held, pause, sequences, underway, notices, viewers, next, tracks);
+    }
+
+    Show playing(Tracks next) {
+        return new Show(held, pause, sequences, underway, notices, viewers, requests, next);
     }
 
     Optional<Sequence> sequence(String id) {
@@ -158,6 +183,10 @@ public record Show(
         if (!later.equals(notices)) {
             return noticing(later).at(now);
         }
+        Tracks heard = tracks.at(now);
+        if (!heard.equals(tracks)) {
+            return playing(heard).at(now);
+        }
         if (heldNext(0).filter(at -> at <= now).isEmpty()) {
             return this;
         }
@@ -173,7 +202,13 @@ public record Show(
     /** The next instant after one at which something else is seen by itself, epoch milliseconds. */
     public Optional<Long> next(long now) {
         OptionalLong notice = notices.next(now);
-        return Stream.concat(heldNext(now).stream(), notice.stream().boxed()).min(Long::compare);
+        OptionalLong track = tracks.next(now);
+        return Stream.of(
+                        heldNext(now).stream(),
+                        notice.stream().boxed(),
+                        track.stream().boxed())
+                .flatMap(each -> each)
+                .min(Long::compare);
     }
 
     private Optional<Long> heldNext(long now) {

@@ -25,6 +25,8 @@ public sealed interface ShowCue extends Cue {
             state.sequences().forEach(Sequence::require);
             state.notices().require();
             state.viewers().presses().forEach(ViewerPress::require);
+            state.requests().require();
+            state.tracks().require();
             require(state.sequences().size() <= Sequence.MOST, "A show has at most " + Sequence.MOST + " sequences.");
             Show next = state.proceeding(stand.show().underway());
             require(!next.equals(stand.show()), "Everything is so already.");

@@ -1,6 +1,7 @@
 package brandeon.core.show;
 
 import brandeon.core.problem.Mistake;
+import brandeon.core.theme.Piece;
 
 /** The only way to change a show. */
 public final class Shows {
@@ -16,6 +17,13 @@ public final class Shows {
      */
     public static Cued apply(Show show, Starting starting, Cue cue, long at) {
         try {
+            // Back to the theme's own is always possible; that belongs to no group.
+            require(
+                    CueGroup.of(CueGroup.deed(cue)).isEmpty()
+                            || starting.piece(cue.piece())
+                                    .filter(Piece::handsOff)
+                                    .isEmpty(),
+                    "Its theme says that nobody does anything to this piece during a show.");
             Cued.Applied applied = cue.applied(new Stand(show.at(at), starting, at));
             applied.show().pause().ifPresent(Break::require);
             applied.show().held().values().forEach(slots -> slots.values().forEach(Held::require));

@@ -9,5 +9,8 @@ public final class Slot {
     /** Whether it is seen. */
     public static final String SIGHT = "sight";
 
+    /** Lines that were added to what it says, and how they take turns. */
+    public static final String ADDED = "added";
+
     private Slot() {}
 }

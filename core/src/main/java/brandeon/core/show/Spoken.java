@@ -8,6 +8,8 @@ import brandeon.core.theme.Piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A piece as a show has it say and show.
@@ -17,6 +19,9 @@ import java.util.Optional;
  * @param seen  whether anything of it is seen
  */
 public record Spoken(Piece piece, Run run, boolean seen) {
+
+    /** Between lines that run through one after another. */
+    private static final String BETWEEN = " · ";
 
     static Spoken byItself(Piece piece) {
         return new Spoken(piece, Run.STANDING, true);
@@ -31,6 +36,29 @@ public record Spoken(Piece piece, Run run, boolean seen) {
         boolean fits =
                 piece.kind().field(field).filter(f -> f.type().takes(content)).isPresent();
         return fits ? new Spoken(piece.withContent(field, content), run, seen) : this;
+    }
+
+    /** With more lines after its own. */
+    Spoken adding(List<String> lines) {
+        Optional<String> field = piece.kind().facts().added();
+        if (field.isEmpty() || lines.isEmpty()) {
+            return this;
+        }
+        return switch (content(field.get())) {
+            case Content.Words(String pattern) -> {
+                Stream<String> all =
+                        pattern.isBlank() ? lines.stream() : Stream.concat(Stream.of(pattern), lines.stream());
+                yield saying(field.get(), new Content.Words(all.collect(Collectors.joining(BETWEEN))));
+            }
+            case Content.Entries(List<Content.Entry> entries) ->
+                saying(
+                        field.get(),
+                        new Content.Entries(Stream.concat(
+                                        entries.stream(), lines.stream().map(line -> new Content.Entry("", line, 0)))
+                                .limit(Content.MOST)
+                                .toList()));
+            default -> this;
+        };
     }
 
     Spoken running(Run next) {

@@ -52,6 +52,9 @@ public final class Starting {
         if (slot.equals(Slot.CLOCK)) {
             return piece.kind().facts().counts().map(_ -> Held.HeldClock.STANDING);
         }
+        if (slot.equals(Slot.ADDED)) {
+            return piece.kind().facts().added().map(_ -> Held.HeldLines.NONE);
+        }
         if (piece.kind().facts().cards().equals(Optional.of(slot))) {
             return Optional.of(Held.HeldCards.FIRST);
         }
@@ -61,6 +64,7 @@ public final class Starting {
                 Optional.of(Held.HeldCount.of(number));
             case Content.Points(List<Content.Topic> points) -> Optional.of(new Held.HeldPoints(points));
             case Content.Words(String pattern) -> Optional.of(new Held.HeldWords(pattern));
+            case Content.Tint(String colour) -> Optional.of(new Held.HeldTint(colour));
             case Content.Rows _,
                     Content.Entries _,
                     Content.Lines _,

@@ -48,10 +48,10 @@ public final class TakeOver {
     /** By field. */
     private static Map<String, Content> content(Piece piece, String slot, Held held) {
         return switch (held) {
-            case Held.HeldClock _, Held.HeldSight _ -> Map.of();
+            case Held.HeldClock _, Held.HeldSight _, Held.HeldLines _ -> Map.of();
             case Held.HeldCards(List<TextRow> own, int _, boolean _, long _, int _) ->
                 own.isEmpty() ? Map.of() : cards(piece, slot, own);
-            case Held.HeldCount _, Held.HeldPoints _, Held.HeldWords _ ->
+            case Held.HeldCount _, Held.HeldPoints _, Held.HeldWords _, Held.HeldTint _ ->
                 Map.of(slot, held.over(Spoken.byItself(piece), slot).content(slot));
         };
     }

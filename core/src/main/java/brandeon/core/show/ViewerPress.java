@@ -50,6 +50,7 @@ public record ViewerPress(
         if (CueGroup.of(CueGroup.deed(cue)).isEmpty()
                 || cue instanceof ShowCue
                 || cue instanceof ViewerCue
+                || cue instanceof RequestCue
                 || cue instanceof SequenceCue.WriteSequence
                 || cue instanceof SequenceCue.RemoveSequence) {
             throw new Mistake("That is nothing that viewers may be given.");

@@ -97,4 +97,14 @@ public record Message(String pattern) {
             throw new Mistake("The text “" + pattern + "” has a mistake in its braces: " + e.getMessage(), e);
         }
     }
+
+    /** A pattern that says exactly some words, whatever stands in them. */
+    public static String literally(String words) {
+        int brace = words.replace('}', '{').indexOf('{');
+        if (brace < 0) {
+            return words.replace("'", "''");
+        }
+        return words.substring(0, brace).replace("'", "''") + "'"
+                + words.substring(brace).replace("'", "''") + "'";
+    }
 }

@@ -70,6 +70,7 @@ import java.util.stream.Stream;
     @Type(value = SceneEdit.MoveScene.class, name = "moveScene"),
     @Type(value = PieceEdit.SetPieceCaptures.class, name = "setPieceCaptures"),
     @Type(value = PieceEdit.SetMustShow.class, name = "setMustShow"),
+    @Type(value = PieceEdit.SetHandsOff.class, name = "setHandsOff"),
     @Type(value = FramingEdit.SetCanvas.class, name = "setCanvas"),
     @Type(value = FramingEdit.AddCapture.class, name = "addCapture"),
     @Type(value = FramingEdit.RemoveCapture.class, name = "removeCapture"),

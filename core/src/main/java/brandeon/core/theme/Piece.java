@@ -21,6 +21,7 @@ import java.util.TreeMap;
  * @param mustShow whether it is never left out where a canvas has too little room
  * @param share    id of the piece of the same kind whose numbers, points, cards and clock it shows as well; empty for
  *     its own
+ * @param handsOff whether nobody may do anything to it during a show
  */
 public record Piece(
         String id,
@@ -31,7 +32,8 @@ public record Piece(
         Map<String, Double> figures,
         Optional<Inlay> inlay,
         boolean mustShow,
-        String share) {
+        String share,
+        boolean handsOff) {
 
     public static final int MOST_OPENINGS = 8;
 
@@ -66,7 +68,8 @@ public record Piece(
                 figures,
                 Optional.empty(),
                 false,
-                "");
+                "",
+                false);
     }
 
     /** The capture behind its first opening; empty for none. */
@@ -97,7 +100,7 @@ public record Piece(
     public Piece withContent(String field, Content value) {
         Map<String, Content> next = new TreeMap<>(content);
         next.put(field, value);
-        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share);
+        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share, handsOff);
     }
 
     /** With one text. */
@@ -108,39 +111,43 @@ public record Piece(
     public Piece withoutContent(String field) {
         Map<String, Content> next = new TreeMap<>(content);
         next.remove(field);
-        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share);
+        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share, handsOff);
     }
 
     public Piece withoutFigure(String field) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.remove(field);
-        return new Piece(id, kind, name, captures, content, next, inlay, mustShow, share);
+        return new Piece(id, kind, name, captures, content, next, inlay, mustShow, share, handsOff);
     }
 
     public Piece withFigure(String field, double value) {
         Map<String, Double> next = new TreeMap<>(figures);
         next.put(field, value);
-        return new Piece(id, kind, name, captures, content, next, inlay, mustShow, share);
+        return new Piece(id, kind, name, captures, content, next, inlay, mustShow, share, handsOff);
     }
 
     public Piece named(String newName) {
-        return new Piece(id, kind, newName, captures, content, figures, inlay, mustShow, share);
+        return new Piece(id, kind, newName, captures, content, figures, inlay, mustShow, share, handsOff);
     }
 
     public Piece with(Optional<Inlay> other) {
-        return new Piece(id, kind, name, captures, content, figures, other, mustShow, share);
+        return new Piece(id, kind, name, captures, content, figures, other, mustShow, share, handsOff);
     }
 
     public Piece withCaptures(List<String> next) {
-        return new Piece(id, kind, name, next, content, figures, inlay, mustShow, share);
+        return new Piece(id, kind, name, next, content, figures, inlay, mustShow, share, handsOff);
     }
 
     public Piece mustShow(boolean must) {
-        return new Piece(id, kind, name, captures, content, figures, inlay, must, share);
+        return new Piece(id, kind, name, captures, content, figures, inlay, must, share, handsOff);
     }
 
     public Piece sharing(String other) {
-        return new Piece(id, kind, name, captures, content, figures, inlay, mustShow, other);
+        return new Piece(id, kind, name, captures, content, figures, inlay, mustShow, other, handsOff);
+    }
+
+    public Piece handsOff(boolean off) {
+        return new Piece(id, kind, name, captures, content, figures, inlay, mustShow, share, off);
     }
 
     /** Id of the piece under which a show keeps what it shares. */
@@ -166,7 +173,7 @@ public record Piece(
         }
         Map<String, Content> next = new TreeMap<>(content);
         next.putAll(others);
-        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share);
+        return new Piece(id, kind, name, captures, next, figures, inlay, mustShow, share, handsOff);
     }
 
     private static Field requireField(PieceKind kind, String field) {

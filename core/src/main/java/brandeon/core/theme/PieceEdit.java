@@ -103,6 +103,20 @@ public sealed interface PieceEdit extends Edit {
         }
     }
 
+    /** Whether nobody may do anything to it during a show. */
+    record SetHandsOff(String piece, boolean handsOff) implements PieceEdit {
+        @Override
+        public Outcome.Applied applied(Theme theme) {
+            Piece old = Edits.piece(theme, piece);
+            return done(Edits.withPiece(theme, old.handsOff(handsOff)), new SetHandsOff(piece, old.handsOff()));
+        }
+
+        @Override
+        public String deed(Names names) {
+            return (handsOff ? "Not to be run: " : "May be run: ") + names.piece(piece);
+        }
+    }
+
     /** Lets a piece show the numbers, points, cards and clock of another one. @param share empty for its own */
     record SetShare(String piece, String share) implements PieceEdit {
         @Override

@@ -380,6 +380,7 @@ class FamiliesTest {
             case Content.Lines _ -> new Content.Lines(Collections.nCopies(7, LONG));
             case Content.TimeZone zone -> zone;
             case Content.Day day -> day;
+            case Content.Tint _ -> new Content.Tint("#c8502f");
             case Content.Listing _ -> new Content.Listing("wordy", List.of(), "", false);
         };
     }

@@ -57,7 +57,7 @@ class KindTest {
                     .hasSize(
                             switch (field.type()) {
                                 case ROWS, POINTS, ENTRIES -> 2;
-                                case WORDS, COUNT, LINES, TIME_ZONE, DAY, LISTING -> 0;
+                                case WORDS, COUNT, LINES, TIME_ZONE, DAY, TINT, LISTING -> 0;
                             });
             field.standard().require();
             assertThat(field.standard().mistake(Readings.types())).isEmpty();
@@ -139,6 +139,8 @@ class KindTest {
                 new Content.TimeZone("Europe/London"),
                 new Content.Day("2026-12-24"),
                 Content.Day.NONE,
+                new Content.Tint("#c8502f"),
+                Content.Tint.NONE,
                 new Content.Listing("sightings", List.of("species", "seen"), "seen", true),
                 Content.Listing.FIRST);
     }
@@ -195,6 +197,8 @@ class KindTest {
                 new Content.TimeZone("Low/Quay"),
                 new Content.Day("24 December"),
                 new Content.Day("2026-02-30"),
+                new Content.Tint("red"),
+                new Content.Tint("#c8502"),
                 new Content.Listing("no such word", List.of(), "", false),
                 new Content.Listing("sightings", Collections.nCopies(25, "a"), "", false));
     }

@@ -309,6 +309,8 @@ class CuesTest {
         for (int i = 0; i < 3000; i++) {
             long at = NOW + i * 7_919L;
             Cue cue = any(random);
+            // What is to be seen until then is not seen any more.
+            show = show.at(at);
             if (Shows.apply(show, STARTING, cue, at) instanceof Cued.Applied(Show next, Cue back, String said)) {
                 applied++;
                 assertThat(said).as("%s", cue).isNotBlank();
@@ -336,7 +338,19 @@ class CuesTest {
     private static Cue any(Random random) {
         String clock = random.nextBoolean() ? "countdown" : "since";
         String counter = random.nextBoolean() ? "sightings" : "again";
-        return switch (random.nextInt(19)) {
+        return switch (random.nextInt(25)) {
+            case 19 ->
+                new LineCue.AddLine(
+                        random.nextBoolean() ? "tide" : "shops", "Line " + random.nextInt(5), random.nextInt(60));
+            case 20 -> new LineCue.TakeLine(random.nextBoolean() ? "tide" : "shops", random.nextInt(3));
+            case 21 -> new LineCue.NextTurn("shops");
+            case 22 -> new LineCue.HoldTurns(random.nextBoolean() ? "tide" : "shops", random.nextBoolean());
+            case 23 -> new CountCue.WinRound("score", random.nextBoolean());
+            case 24 ->
+                new CountCue.ColourSide(
+                        "score",
+                        random.nextBoolean() ? "leftColour" : "rightColour",
+                        random.nextBoolean() ? "" : "#2f6b4f");
             case 0, 1 -> new ClockCue.StartClock(clock);
             case 2 -> new ClockCue.PauseClock(clock);
             case 3 -> new ClockCue.AddTime(clock, random.nextInt(-120, 600));

@@ -475,15 +475,25 @@ class RunningTest extends Played {
                         "putNotices",
                         "reachZero",
                         "putViewers",
-                        "pressByViewer");
+                        "pressByViewer",
+                        "askByViewer",
+                        "putRequest",
+                        "takeRequestOut",
+                        "putRequests",
+                        "putTracks",
+                        "putLine");
     }
 
     /** Each deed at its address, with nothing but what must be given, is a cue of that name. */
     @Test
     void anAddressAloneIsAWholeDeed() {
+        cue(new RequestCue.AskFor("Ilse Fenn", "Bittern"), NOW);
+        cue(new RequestCue.TakeRequests(true, "!listen", 0), NOW);
+        cue(new RequestCue.AskByViewer("7", "Oskar Tide", "Ruff"), NOW);
         Map<String, Object> given = Map.of(
                 "seconds", 90, "length", 30, "time", "20:00", "value", 3, "card", 1, "cards", List.of(), "words",
                 "Hush");
+        Map<String, Object> more = Map.of("title", "Curlews", "what", "Owl", "right", true, "field", "leftColour");
         Set<String> tried = new HashSet<>();
         for (CueGroup group : CueGroup.values()) {
             if (group == CueGroup.ALERTS || group == CueGroup.STATE) {
@@ -496,7 +506,9 @@ class RunningTest extends Played {
                 Map<String, Object> figures = new java.util.HashMap<>();
                 DeedAddress.figures(deed).stream()
                         .filter(DeedAddress.Figure::given)
-                        .forEach(figure -> figures.put(figure.name(), given.getOrDefault(figure.name(), List.of())));
+                        .forEach(figure -> figures.put(
+                                figure.name(),
+                                given.getOrDefault(figure.name(), more.getOrDefault(figure.name(), List.of()))));
                 Cue cue = DeedAddress.cue(show, STARTING, about(group), deed, figures, "Europe/London");
                 assertThat(CueGroup.deed(cue)).isEqualTo(deed);
                 tried.add(deed);
@@ -511,6 +523,8 @@ class RunningTest extends Played {
             case COUNTS -> "sightings";
             case CARDS -> "guest";
             case POINTS -> "species";
+            case LINES -> "shops";
+            case REQUESTS, TRACK -> DeedAddress.SHOW;
             default -> "band";
         };
     }

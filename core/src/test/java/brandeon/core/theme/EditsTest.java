@@ -148,6 +148,7 @@ public class EditsTest {
                 new SceneEdit.SetSceneRole("hide", SceneRole.STARTING),
                 new PieceEdit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
                 new PieceEdit.SetMustShow("band", true),
+                new PieceEdit.SetHandsOff("band", true),
                 new PieceEdit.SetShare("camera-frame", "scope-frame"),
                 new FramingEdit.SetCanvas(
                         new Canvas("wide", "Studio", Size.of(1280, 720), 50, new SafeMargins(0.02, 0.06))),

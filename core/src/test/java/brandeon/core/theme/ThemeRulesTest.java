@@ -417,7 +417,8 @@ class ThemeRulesTest {
                 Map.of(),
                 Optional.empty(),
                 false,
-                "");
+                "",
+                false);
     }
 
     private static Optional<List<Cut>> cuts(int count) {

@@ -23,6 +23,8 @@ import brandeon.server.access.Workspaces;
 import brandeon.server.channel.Channels;
 import brandeon.server.publish.Outlets;
 import brandeon.server.recolour.Artworks;
+import brandeon.server.show.Actor;
+import brandeon.server.show.RunningShows;
 import brandeon.server.table.ShowTables;
 import brandeon.server.theme.Themes;
 import java.io.IOException;
@@ -31,11 +33,12 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BooleanSupplier;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Puts the Reedlight Hide demo into an empty database, or back as it was when that is asked for. */
 @Component
@@ -52,6 +55,8 @@ public class Demo implements ApplicationRunner {
     private final Outlets outlets;
     private final Artworks artworks;
     private final ShowTables tables;
+    private final RunningShows shows;
+    private final TransactionTemplate transactions;
 
     Demo(
             Settings settings,
@@ -61,7 +66,9 @@ public class Demo implements ApplicationRunner {
             Themes themes,
             Outlets outlets,
             Artworks artworks,
-            ShowTables tables) {
+            ShowTables tables,
+            RunningShows shows,
+            TransactionTemplate transactions) {
         this.settings = settings;
         this.members = members;
         this.workspaces = workspaces;
@@ -70,17 +77,14 @@ public class Demo implements ApplicationRunner {
         this.outlets = outlets;
         this.artworks = artworks;
         this.tables = tables;
+        this.shows = shows;
+        this.transactions = transactions;
     }
 
     @Override
-    @Transactional
     public void run(ApplicationArguments arguments) {
-        if (settings.demoReset()) {
-            remove();
-        }
-        if (settings.demo() && (settings.demoReset() || !members.anybody())) {
-            load();
-        }
+        boolean reset = settings.demoReset();
+        change(reset, () -> settings.demo() && (reset || !members.anybody()));
     }
 
     /** Whether it is there. */
@@ -89,13 +93,20 @@ public class Demo implements ApplicationRunner {
     }
 
     /** Puts it away with everything that was done in it, or brings it back as it was at first. */
-    @Transactional
     public void put(boolean wanted) {
-        if (wanted && !present()) {
-            load();
-        } else if (!wanted) {
-            remove();
-        }
+        change(!wanted, () -> wanted && !present());
+    }
+
+    /** All or nothing; what is prepared for its show comes after it, as cues come. */
+    private void change(boolean remove, BooleanSupplier load) {
+        Optional<Channels.Channel> loaded = transactions.execute(_ -> {
+            if (remove) {
+                remove();
+            }
+            return load.getAsBoolean() ? Optional.of(load()) : Optional.<Channels.Channel>empty();
+        });
+        loaded.ifPresent(channel -> ReedlightHide.prepared()
+                .forEach(cue -> shows.cue(Actor.show(channel.workspace()), channel.show(), cue, "")));
     }
 
     private void remove() {
@@ -144,7 +155,7 @@ public class Demo implements ApplicationRunner {
                 "");
     }
 
-    private void load() {
+    private Channels.Channel load() {
         UUID workspace = members.addWorkspace("Reedlight Hide");
         UUID account = members.addMember(workspace, EMAIL, "Mirela Osk", PASSWORD, Role.OWNER);
         members.markDemo(account, workspace);
@@ -159,5 +170,6 @@ public class Demo implements ApplicationRunner {
         themes.forgetHistory(draft.id());
         themes.putOnAir(host, draft.id());
         outlets.ensure(draft.id(), draft.theme());
+        return alder;
     }
 }

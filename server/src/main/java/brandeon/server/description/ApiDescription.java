@@ -58,7 +58,7 @@ class ApiDescription {
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
-            List.of("goodTill", "pause", "queue", "notices", "viewers")
+            List.of("goodTill", "pause", "queue", "notices", "viewers", "requests", "tracks")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("DeskView"), part));
             List.of("goodTill", "usedAt")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("PassLine"), part));
@@ -75,6 +75,8 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("FeedWish"), "show");
             orNull(api.getComponents().getSchemas().get("Control"), "dial");
             orNull(api.getComponents().getSchemas().get("Control"), "deck");
+            orNull(api.getComponents().getSchemas().get("Control"), "added");
+            orNull(api.getComponents().getSchemas().get("Tracks"), "now");
             List.of("Belonging", "WorkspaceMember", "MemberWish", "InvitationWish")
                     .forEach(type -> orNull(api.getComponents().getSchemas().get(type), "until"));
             List.of("Invitation", "InvitationOffer")

@@ -67,10 +67,10 @@ final class CueDescription {
     private static List<About> about(CueGroup group, List<Panel.Control> controls, List<Sequence> sequences) {
         List<About> all = new ArrayList<>();
         switch (group) {
-            case BREAK, NOTICES, VIEWERS, ALERTS -> all.add(new About(DeedAddress.SHOW, "The show"));
+            case BREAK, NOTICES, VIEWERS, ALERTS, REQUESTS, TRACK -> all.add(new About(DeedAddress.SHOW, "The show"));
             case SEQUENCES -> sequences.forEach(one -> all.add(new About(one.id(), one.name())));
             case STATE -> {}
-            case CLOCKS, COUNTS, CARDS, POINTS, WORDS, SIGHT ->
+            case CLOCKS, COUNTS, CARDS, POINTS, LINES, WORDS, SIGHT ->
                 controls.stream()
                         .filter(one -> has(group, one))
                         .forEach(one -> all.add(new About(one.piece(), one.name())));
@@ -84,9 +84,10 @@ final class CueDescription {
             case COUNTS -> !control.tallies().isEmpty();
             case CARDS -> control.deck().isPresent();
             case POINTS -> !control.orders().isEmpty();
+            case LINES -> control.added().isPresent();
             case WORDS -> !control.lines().isEmpty();
             case SIGHT -> true;
-            case BREAK, NOTICES, SEQUENCES, VIEWERS, ALERTS, STATE -> false;
+            case BREAK, NOTICES, SEQUENCES, VIEWERS, ALERTS, STATE, REQUESTS, TRACK -> false;
         };
     }
 

@@ -10,6 +10,7 @@ import brandeon.core.show.Grant;
 import brandeon.core.show.Panel;
 import brandeon.core.show.Show;
 import brandeon.core.show.ShowCue;
+import brandeon.core.show.TrackCue;
 import brandeon.server.access.Addresses;
 import brandeon.server.file.TextBody;
 import brandeon.server.live.AlertDesk;
@@ -125,6 +126,28 @@ class CueDoorController {
         Show state = Json.readFromOutside(text, Show.class);
         Actor actor = passes.actor(pass, Door.ADDRESS);
         return answer(shows.cue(actor, pass.show(), new ShowCue.PutState(state), named(pass, key)), pass, "");
+    }
+
+    /** What is heard now, as a player sends it again and again; without a title nothing is heard. */
+    @PutMapping("/track")
+    DeedAnswer track(@PathVariable String token, InputStream body) throws IOException {
+        Passes.Pass pass = passes.enter(token);
+        Map<String, Object> figures = figures(Map.of(), TextBody.utf8(body, "This track"));
+        boolean silent = figures.getOrDefault("title", "") instanceof String title && title.isBlank();
+        String deed = silent ? "endTrack" : "playTrack";
+        PassDeskController.require(pass, deed, Grant.take(pass.grants(), deed, ""));
+        RunningShows.Running show = passes.show(pass);
+        Cue cue = DeedAddress.cue(
+                show.show(),
+                shows.starting(show),
+                DeedAddress.SHOW,
+                deed,
+                silent ? Map.of() : figures,
+                show.counting().zone());
+        if (cue instanceof TrackCue heard && heard.known(show.show().tracks(), System.currentTimeMillis())) {
+            return answer(new RunningShows.Done(show, "That is known already", true), pass, "");
+        }
+        return answer(shows.cue(passes.actor(pass, Door.ADDRESS), show.id(), cue, ""), pass, "");
     }
 
     /** OpenAPI 3.1 of exactly what this pass can do, with each deed of each piece at its address. */

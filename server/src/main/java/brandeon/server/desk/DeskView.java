@@ -3,7 +3,9 @@ package brandeon.server.desk;
 import brandeon.core.show.Break;
 import brandeon.core.show.Notices;
 import brandeon.core.show.Panel;
+import brandeon.core.show.Requests;
 import brandeon.core.show.Sequence;
+import brandeon.core.show.Tracks;
 import brandeon.core.show.Viewers;
 import brandeon.server.live.AlertDesk;
 import brandeon.server.publish.Arrivals;
@@ -22,6 +24,8 @@ import java.util.UUID;
  * @param goodTill  of their pass
  * @param may       what they may do
  * @param viewers   what viewers may do; empty for whoever may do nothing about it
+ * @param requests  what they ask for; empty for whoever may do nothing about it, and where no piece shows it
+ * @param tracks    what is heard; likewise
  * @param pictures  names of ready-made pictures that may stand in a break
  * @param queue     of alerts; empty for whoever may do nothing about it
  * @param done      what was done last, the latest first; of others only for whoever may do everything
@@ -45,6 +49,8 @@ public record DeskView(
         Optional<Break> pause,
         Optional<NoticeView> notices,
         Optional<Viewers> viewers,
+        Optional<Requests> requests,
+        Optional<Tracks> tracks,
         List<String> pictures,
         List<SequenceLine> sequences,
         Optional<AlertDesk.QueueView> queue,

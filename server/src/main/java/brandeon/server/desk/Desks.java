@@ -1,11 +1,13 @@
 package brandeon.server.desk;
 
 import brandeon.core.kind.Content;
+import brandeon.core.kind.Kind;
 import brandeon.core.show.CueGroup;
 import brandeon.core.show.Grant;
 import brandeon.core.show.Notices;
 import brandeon.core.show.Panel;
 import brandeon.core.show.Show;
+import brandeon.core.show.Starting;
 import brandeon.core.show.Underway;
 import brandeon.core.theme.Artwork;
 import brandeon.core.theme.Theme;
@@ -22,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -66,7 +69,8 @@ class Desks {
         // Asked once: of each desk that looks, many times a second.
         RunningShows.Cast cast = shows.cast(running);
         List<Arrivals.OpenSource> open = arrivals.open(cast.themes());
-        List<Panel.Control> controls = Panel.of(show, shows.starting(running));
+        Starting starting = shows.starting(running);
+        List<Panel.Control> controls = Panel.of(show, starting);
         return new DeskView(
                 running.id(),
                 running.name(),
@@ -83,6 +87,18 @@ class Desks {
                 show.pause(),
                 any(may, CueGroup.NOTICES) ? Optional.of(notices(show.notices(), now)) : Optional.empty(),
                 any(may, CueGroup.VIEWERS) ? Optional.of(show.viewers()) : Optional.empty(),
+                any(may, CueGroup.REQUESTS)
+                                && (show.requests().used()
+                                        || some(
+                                                starting,
+                                                kind -> kind.requested().isPresent()))
+                        ? Optional.of(show.requests())
+                        : Optional.empty(),
+                any(may, CueGroup.TRACK)
+                                && (show.tracks().now().isPresent()
+                                        || some(starting, kind -> kind.heard().isPresent()))
+                        ? Optional.of(show.tracks())
+                        : Optional.empty(),
                 any(may, CueGroup.BREAK) ? pictures(cast.themes()) : List.of(),
                 sequences(show, may),
                 any(may, CueGroup.ALERTS)
@@ -92,6 +108,10 @@ class Desks {
                 Content.LONGEST,
                 look(cast.themes()),
                 arrivals.of(running, open));
+    }
+
+    private static boolean some(Starting starting, Predicate<Kind> shows) {
+        return starting.pieces().stream().map(piece -> piece.kind().facts()).anyMatch(shows);
     }
 
     private static String look(List<Themes.Draft> drafts) {

@@ -32,7 +32,7 @@ public record Actor(UUID workspace, Optional<UUID> account, Optional<UUID> pass,
     }
 
     /** The show itself. */
-    static Actor show(UUID workspace) {
+    public static Actor show(UUID workspace) {
         return new Actor(workspace, Optional.empty(), Optional.empty(), Door.SHOW, "The show");
     }
 

@@ -174,6 +174,7 @@ public class StandIns {
                                 "message",
                                 message(random));
                     case CHAT -> Map.of("message", message(random));
+                    case ADVERTISING -> Map.of("amount", 30 * random.nextInt(1, 5));
                 });
         return data;
     }

@@ -17,7 +17,7 @@ class Pages implements WebMvcConfigurer {
     }
 
     /** The desk is a page of its own, so that it is there at once on a phone. */
-    @GetMapping({"/desk", "/desk/**", "/deck"})
+    @GetMapping({"/desk", "/desk/**", "/deck", "/player"})
     String desk() {
         return "forward:/desk.html";
     }

@@ -228,7 +228,7 @@ class FilmTest {
     private void add(String id, String kind, String texts, String figures) {
         Person.Answer answer = host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{%s},\"figures\":{%s},\"inlay\":null}}"
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{%s},\"figures\":{%s},\"inlay\":null}}"
                         .formatted(id, kind, id, texts, figures));
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     }

@@ -28,7 +28,7 @@ class OutletTest {
         theme = host.newTheme("Outlets");
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
         host.edit(
                 theme,
                 "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["
@@ -137,7 +137,7 @@ class OutletTest {
     void thePageHoldsThePictureOfItsMoment() {
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"c\",\"kind\":\"COUNTDOWN\",\"name\":\"C\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
         host.edit(
                 theme,
                 "{\"edit\":\"place\",\"scene\":\"start\",\"index\":1,\"placed\":" + Person.placed("c", "CLOCK") + "}");

@@ -24,7 +24,7 @@ class ShowingsTest {
         String theme = host.newTheme("Showings");
         String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
         host.edit(theme, """
-                {"edit":"addPiece","index":0,"piece":{"id":"a","kind":"ANNOUNCER","name":"Announcer","captures":[],"mustShow":false,"share":"","content":{},"figures":{},"inlay":null}}""");
+                {"edit":"addPiece","index":0,"piece":{"id":"a","kind":"ANNOUNCER","name":"Announcer","captures":[],"mustShow":false,"handsOff":false,"share":"","content":{},"figures":{},"inlay":null}}""");
         host.edit(
                 theme,
                 "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["

@@ -314,7 +314,7 @@ class ArtworkTest {
                 .asString();
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"badge\",\"kind\":\"PICTURE\",\"name\":\"Badge\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"badge\",\"kind\":\"PICTURE\",\"name\":\"Badge\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
         host.edit(
                 theme,
                 "{\"edit\":\"setInlay\",\"piece\":\"badge\",\"inlay\":{\"artwork\":\"" + id
@@ -693,7 +693,7 @@ class ArtworkTest {
     private JsonNode openingOf(String id) {
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Old frame\",\"captures\":[\"camera\"],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},"
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"f\",\"kind\":\"FRAME_PICTURE\",\"name\":\"Old frame\",\"captures\":[\"camera\"],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},"
                         + "\"inlay\":{\"artwork\":\"" + id
                         + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
         host.edit(

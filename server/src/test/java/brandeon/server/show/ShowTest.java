@@ -57,7 +57,7 @@ class ShowTest {
     private void add(String id, String kind, String content) {
         Person.Answer answer = host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":%s,\"figures\":{},\"inlay\":null}}"
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"%s\",\"kind\":\"%s\",\"name\":\"%s\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":%s,\"figures\":{},\"inlay\":null}}"
                         .formatted(id, kind, "The " + id, content));
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     }

@@ -30,7 +30,7 @@ class LiveSocketTest {
         theme = host.newTheme("Wires");
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
         for (String scene : new String[] {"dusk", "dawn"}) {
             host.edit(
                     theme,
@@ -68,7 +68,7 @@ class LiveSocketTest {
                     host.get("/pictures/" + welcome.path("hash").asString()).json();
             host.edit(
                     theme,
-                    "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"b\",\"kind\":\"BAND\",\"name\":\"B\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
+                    "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"b\",\"kind\":\"BAND\",\"name\":\"B\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
             host.edit(
                     theme,
                     "{\"edit\":\"place\",\"scene\":\"dusk\",\"index\":1,\"placed\":" + Person.placed("b", "TOP") + "}");

@@ -204,7 +204,7 @@ class SoundsTest {
     private void onAir() {
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"a\",\"kind\":\"ANNOUNCER\",\"name\":\"A\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"a\",\"kind\":\"ANNOUNCER\",\"name\":\"A\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
         for (String scene : List.of("first", "second")) {
             host.edit(
                     theme,

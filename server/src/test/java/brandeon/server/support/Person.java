@@ -161,7 +161,7 @@ public final class Person {
     public static String piece(String id, String kind, String content, String figures) {
         return """
                 {"edit":"addPiece","index":1000,"piece":{"id":"%s","kind":"%s","name":"%s","captures":[],"content":%s,
-                "figures":%s,"inlay":null,"mustShow":false,"share":""}}""".formatted(id, kind, id, content, figures);
+                "figures":%s,"inlay":null,"mustShow":false,"handsOff":false,"share":""}}""".formatted(id, kind, id, content, figures);
     }
 
     /**

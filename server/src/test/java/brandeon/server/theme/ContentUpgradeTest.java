@@ -6,6 +6,7 @@ import brandeon.core.art.Ask;
 import brandeon.core.art.ContentName;
 import brandeon.core.bundle.AlertsUpgrade;
 import brandeon.core.bundle.EntriesUpgrade;
+import brandeon.core.bundle.HandsUpgrade;
 import brandeon.core.bundle.SoundsUpgrade;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
@@ -76,6 +77,7 @@ class ContentUpgradeTest {
         AlertsUpgrade.upgrade(before);
         SoundsUpgrade.upgrade(before);
         EntriesUpgrade.upgrade(before);
+        HandsUpgrade.upgrade(before);
         theme = Json.read(before.get("theme").toString(), Theme.class);
         after = Json.read(before.get("after").toString(), Theme.class);
     }

@@ -42,7 +42,7 @@ class CrashTest {
                             "/api/themes/" + theme + "/edits",
                             "{\"edit\":{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"p" + i
                                     + "\",\"kind\":\"BAND\",\"name\":\"Band " + i
-                                    + "\",\"captures\":[],\"mustShow\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}")
+                                    + "\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}},\"gesture\":\"\"}")
                     .thenAccept(answer -> {
                         kept.add("p" + answerOf(answer));
                         if (answered.incrementAndGet() == STRIKE_AT) {

@@ -30,7 +30,7 @@ class EditingTest {
         theme = host.newTheme("Evening");
         host.edit(
                 theme,
-                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"content\":{},\"figures\":{},\"inlay\":null,\"mustShow\":false,\"share\":\"\"}}");
+                "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"band\",\"kind\":\"BAND\",\"name\":\"Band\",\"captures\":[],\"content\":{},\"figures\":{},\"inlay\":null,\"mustShow\":false,\"handsOff\":false,\"share\":\"\"}}");
         host.edit(
                 theme,
                 "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["

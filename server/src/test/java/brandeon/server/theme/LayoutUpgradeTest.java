@@ -2,6 +2,7 @@ package brandeon.server.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.bundle.HandsUpgrade;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Shape;
 import brandeon.core.kind.Zone;
@@ -36,6 +37,7 @@ class LayoutUpgradeTest {
         // What later changes of the format add is added by theirs.
         new ContentUpgrade().upgrade(node);
         ShareUpgrade.upgrade(node);
+        HandsUpgrade.upgrade(node);
         List<Edit> edits = ((Edit.Batch) Json.read(
                         node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class))
                 .edits();

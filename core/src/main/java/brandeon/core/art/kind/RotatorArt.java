@@ -37,6 +37,7 @@ public final class RotatorArt {
         List<Track> tracks = new ArrayList<>();
         Turns turns = ask.turns();
         boolean turning = ask.turning();
+        long ahead = turning ? Math.floorMod(ask.ahead(), turns.round()) : 0;
         for (int i = 0; i < ask.entries().size(); i++) {
             Ask.Entry entry = ask.entries().get(i);
             List<Mark> shown = new ArrayList<>();
@@ -54,20 +55,29 @@ public final class RotatorArt {
                     easel,
                     ready.plate(),
                     new LineArt.Pair(entry.label(), entry.value(), room, easel.px(LineArt.LOW)));
-            marks.add(new Mark.Group("entry-" + i, i == 0 ? 1 : 0, new Outline(List.of()), shown));
+            marks.add(new Mark.Group(
+                    "entry-" + i, turning ? i == 0 ? 1 : 0 : shown(ask, i), new Outline(List.of()), shown));
             if (turning) {
-                tracks.add(turn("entry-" + i, turns.millis().get(i), turns.round(), turns.begins(i), easel));
+                tracks.add(turn("entry-" + i, turns.millis().get(i), turns.round(), turns.begins(i) - ahead, easel));
             }
         }
         if (turning && ask.pause() > 0) {
             // In the pause the plate goes too.
-            tracks.add(rest(turns.round() - turns.pause(), turns.round()));
+            tracks.add(rest(turns.round() - turns.pause(), turns.round(), ahead));
             marks = List.of(Mark.group("all", marks));
+        }
+        if (!turning && ask.standing().isEmpty()) {
+            // It stands still in the pause between two rounds.
+            return PieceArt.still(List.of(new Mark.Group("all", 0, new Outline(List.of()), marks)));
         }
         return new PieceArt(marks, tracks, List.of());
     }
 
-    private static Track rest(double shown, double round) {
+    private static double shown(Ask.Rotator ask, int entry) {
+        return ask.standing().orElse(0) == entry ? 1 : 0;
+    }
+
+    private static Track rest(double shown, double round, double ahead) {
         double until = shown / round;
         double fade = Math.min(FADE_MILLIS / round, until / 4);
         List<Track.Key> keys = List.of(
@@ -76,7 +86,7 @@ public final class RotatorArt {
                 Track.Key.still(until - fade),
                 Track.Key.still(until).faded(0),
                 Track.Key.still(1).faded(0));
-        return new Track("all", keys, Easing.EASE_IN_OUT, round, -round, Track.FOREVER, false, 0);
+        return new Track("all", keys, Easing.EASE_IN_OUT, round, -round - ahead, Track.FOREVER, false, 0);
     }
 
     /** Something that stands for its time in each round, and comes and goes. All lengths are milliseconds. */

@@ -10,6 +10,7 @@ import brandeon.core.art.PieceArt;
 import brandeon.core.art.Plate;
 import brandeon.core.art.Tune;
 import brandeon.core.canvas.Box;
+import brandeon.core.kind.Run;
 import brandeon.core.motion.Easing;
 import brandeon.core.motion.Track;
 import brandeon.core.text.Measure;
@@ -43,18 +44,24 @@ public final class TickerArt {
                     base));
             return PieceArt.still(marks);
         }
+        double way = room.width() + width;
+        double millis = way / Math.max(1, easel.px(ask.speed())) * 1000;
+        boolean held = ask.run().state() == Run.State.PAUSED;
+        double stands = held ? room.width() - way * (ask.run().millis() % millis) / millis : 0;
         Mark words = new Mark.Text(
                 ask.text(),
                 easel.look().text(),
                 size,
-                room.x(),
+                room.x() + stands,
                 base,
                 Mark.Anchor.START,
                 ready.plate().ink(),
                 0);
         marks.add(Mark.clipped(Outline.rectangle(room), List.of(Mark.group("words", List.of(words)))));
-        double way = room.width() + width;
-        double millis = way / Math.max(1, easel.px(ask.speed())) * 1000;
+        if (held) {
+            return PieceArt.still(marks);
+        }
+        double ahead = ask.run().instant() == 0 ? 0 : millis - ask.run().instant() % millis;
         Track run = new Track(
                 "words",
                 List.of(
@@ -62,7 +69,7 @@ public final class TickerArt {
                         Track.Key.still(1).movedBy(-width, 0)),
                 Easing.LINEAR,
                 millis,
-                0,
+                -ahead,
                 Track.FOREVER,
                 false,
                 0);
