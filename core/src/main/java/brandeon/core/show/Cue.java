@@ -82,7 +82,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
     @Type(value = TrackCue.PutTracks.class, name = "putTracks"),
     @Type(value = LineCue.AddLine.class, name = "addLine"),
     @Type(value = LineCue.TakeLine.class, name = "takeLine"),
-    @Type(value = LineCue.PutLine.class, name = "putLine"),
+    @Type(value = LineCue.PutAddedLine.class, name = "putLine"),
     @Type(value = LineCue.NextTurn.class, name = "nextTurn"),
     @Type(value = LineCue.HoldTurns.class, name = "holdTurns"),
     @Type(value = ViewerCue.AllowViewers.class, name = "allowViewers"),

@@ -45,13 +45,13 @@ public sealed interface LineCue extends Cue {
             AddedLine gone = next.remove(line);
             return new Cued.Applied(
                     stand.with(said, Slot.ADDED, now.with(next)),
-                    new PutLine(piece, gone.words(), gone.until(), line),
+                    new PutAddedLine(piece, gone.words(), gone.until(), line),
                     said.name() + ": “" + gone.words() + "” taken out");
         }
     }
 
     /** One as it was before. @param until epoch milliseconds; 0 for one that stays */
-    record PutLine(String piece, String words, long until, int line) implements LineCue {
+    record PutAddedLine(String piece, String words, long until, int line) implements LineCue {
         @Override
         public Cued.Applied applied(Stand stand) {
             return put(stand, piece, new AddedLine(words, until), line, "put back");

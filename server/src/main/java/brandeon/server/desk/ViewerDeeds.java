@@ -16,10 +16,13 @@ import brandeon.server.show.Actor;
 import brandeon.server.show.RunningShows;
 import jakarta.annotation.PreDestroy;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
@@ -53,23 +56,34 @@ class ViewerDeeds {
     @EventListener
     void taken(SignalsTaken event) {
         shows.find(event.show()).ifPresent(show -> {
-            Viewers viewers = show.show().viewers();
-            for (Signal signal : event.signals()) {
-                if (signal.kind() == SignalKind.ADVERTISING) {
-                    hands.submit(() -> advertising(show, event.channel(), signal));
-                } else if (signal.kind() == SignalKind.CHAT) {
-                    asked(show, signal)
-                            .ifPresent(wish -> hands.submit(() -> cue(
-                                    viewer(show, signal), show, wish, "asks " + named(event.channel(), signal, ""))));
-                }
-                if (viewers.on()) {
-                    viewers.presses().stream()
-                            .filter(press -> press.takes(signal))
-                            .findFirst()
-                            .ifPresent(press -> hands.submit(() -> press(show, event.channel(), signal, press)));
-                }
+            List<Runnable> deeds = event.signals().stream()
+                    .flatMap(signal -> deeds(show, event.channel(), signal))
+                    .toList();
+            if (!deeds.isEmpty()) {
+                // One after another, so that whoever asks first comes first.
+                hands.submit(() -> deeds.forEach(Runnable::run));
             }
         });
+    }
+
+    private Stream<Runnable> deeds(RunningShows.Running show, UUID channel, Signal signal) {
+        List<Runnable> deeds = new ArrayList<>();
+        if (signal.kind() == SignalKind.ADVERTISING) {
+            deeds.add(() -> advertising(show, channel, signal));
+        }
+        if (signal.kind() == SignalKind.CHAT) {
+            asked(show, signal)
+                    .ifPresent(wish -> deeds.add(
+                            () -> cue(viewer(show, signal), show, wish, "asks " + named(channel, signal, ""))));
+        }
+        Viewers viewers = show.show().viewers();
+        if (viewers.on()) {
+            viewers.presses().stream()
+                    .filter(press -> press.takes(signal))
+                    .findFirst()
+                    .ifPresent(press -> deeds.add(() -> press(show, channel, signal, press)));
+        }
+        return deeds.stream();
     }
 
     /** What a line of the chat asks for, without what this show hides of its chat. */

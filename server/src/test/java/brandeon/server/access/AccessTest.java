@@ -33,6 +33,7 @@ class AccessTest {
             "/cues/{token}/redo",
             "/cues/{token}/alerts",
             "/cues/{token}/state",
+            "/cues/{token}/track",
             "/cues/{token}/openapi.json",
             "/cues/{token}/cards/{piece}/{card}.png",
             "/cues/{token}/{about}/{deed}",

@@ -45,7 +45,9 @@ class DeskTest {
                 Map.of(
                         "sightings", Person.piece("sightings", "COUNTER", "{}", "{}"),
                         "guest", Person.piece("guest", "LOWER_THIRD", "{}", "{}"),
-                        "tide", Person.piece("tide", "TICKER", "{}", "{}")));
+                        "tide", Person.piece("tide", "TICKER", "{}", "{}"),
+                        "asked", Person.piece("asked", "QUEUE", "{}", "{}"),
+                        "heard", Person.piece("heard", "NOW_PLAYING", "{}", "{}")));
         show = host.show(theme);
     }
 
@@ -105,7 +107,7 @@ class DeskTest {
             "{\"cue\":\"startBreak\",\"seconds\":60,\"words\":\"\",\"picture\":\"\"}",
             "{\"cue\":\"putState\",\"state\":{\"held\":{},\"pause\":null,\"sequences\":[],\"underway\":[],"
                     + "\"notices\":{\"began\":0,\"first\":20,\"every\":30,\"length\":0,\"warning\":30,\"moved\":0,"
-                    + "\"skipped\":[],\"listed\":[],\"now\":null},\"viewers\":{\"on\":false,\"presses\":[],\"uses\":{}}}}"
+                    + "\"skipped\":[],\"listed\":[],\"now\":null},\"viewers\":{\"on\":false,\"presses\":[],\"uses\":{}},\"requests\":{\"open\":false,\"word\":\"\",\"each\":1,\"asked\":[],\"done\":0},\"tracks\":{\"now\":null,\"seconds\":0,\"since\":0,\"seen\":false}}}"
         }) {
             Person.Answer answer = cue(token, other);
             assertThat(answer.status()).as(other).isEqualTo(403);
@@ -461,6 +463,92 @@ class DeskTest {
         JsonNode done = host.get(desk).json().path("done").get(0);
         assertThat(done.path("who").asString()).as("each deed names its viewer").isIn("Tove", "Ilse");
         assertThat(done.path("standing").asBoolean()).isTrue();
+    }
+
+    private JsonNode desk() {
+        return host.get("/api/shows/" + show + "/desk").json();
+    }
+
+    @Test
+    void viewersAskWithAChatLineAsFarAsTheyMay() throws Exception {
+        String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
+        String line = "{\"name\":\"%s\",\"message\":\"%s\"}";
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "!listen bittern"));
+        host.cue(theme, "{\"cue\":\"takeRequests\",\"open\":true,\"word\":\"!listen\",\"each\":1}");
+        assertThat(host.put("/api/shows/" + show + "/chat", "{\"words\":[\"shriek\"],\"links\":true}")
+                        .status())
+                .isEqualTo(200);
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "!listen water rail"));
+        host.signals(channel, "alder.chat", line.formatted("Ilse", "!listen and a snipe"));
+        host.signals(channel, "alder.chat", line.formatted("Oskar", "listen to that"));
+        host.signals(channel, "alder.chat", line.formatted("Wren", "!LISTEN that shriek at marsh.example"));
+        until(() -> desk().path("requests").path("asked").size() == 2);
+        JsonNode asked = desk().path("requests").path("asked");
+        assertThat(asked.get(0).path("what").asString()).isEqualTo("water rail");
+        assertThat(asked.get(1).path("what").asString())
+                .as("what this show hides of its chat stays hidden")
+                .isEqualTo("that ••• at (link)");
+        assertThat(asked.get(0).path("approved").asBoolean()).isFalse();
+        // Somebody who may approve, and nothing else, presses a button without figures.
+        String approve = "/cues/"
+                + token(pass(
+                        "Tove", "[{\"group\":\"REQUESTS\",\"pieces\":[],\"deeds\":[\"approveRequest\"]}]", "null"));
+        assertThat(nobody.post(approve + "/show/approveRequest", "").status()).isEqualTo(200);
+        assertThat(nobody.post(approve + "/show/refuseRequest", "").status()).isEqualTo(403);
+        assertThat(desk().path("requests").path("asked").get(0).path("approved").asBoolean())
+                .isTrue();
+        JsonNode seen = nobody.get(approve).json();
+        assertThat(seen.path("requests").path("asked").size()).isEqualTo(2);
+        assertThat(seen.path("tracks").isNull()).isTrue();
+        assertThat(seen.path("controls").size()).isZero();
+    }
+
+    @Test
+    void aPlayerSaysWhatIsHeardAgainAndAgain() {
+        String grants = "[{\"group\":\"TRACK\",\"pieces\":[],\"deeds\":[\"playTrack\",\"endTrack\"]}]";
+        String address = "/cues/" + token(pass("Player", grants, "null")) + "/track";
+        String curlews = "{\"title\":\"Curlews\",\"artist\":\"Tove Sedge\",\"position\":%d,\"length\":94}";
+        Person.Answer first = nobody.put(address, curlews.formatted(10));
+        assertThat(first.status()).as(first.body()).isEqualTo(200);
+        long version = first.json().path("version").asLong();
+        Person.Answer again = nobody.put(address, curlews.formatted(10));
+        assertThat(again.json().path("repeated").asBoolean()).isTrue();
+        assertThat(again.json().path("version").asLong())
+                .as("what is known already is no deed")
+                .isEqualTo(version);
+        assertThat(desk().path("tracks").path("now").path("title").asString()).isEqualTo("Curlews");
+        assertThat(desk().path("tracks").path("seen").asBoolean()).isTrue();
+        assertThat(nobody.put(address, curlews.formatted(50))
+                        .json()
+                        .path("version")
+                        .asLong())
+                .isEqualTo(version + 1);
+        assertThat(nobody.put(address, "{\"title\":\"Rain\",\"length\":\"long\"}")
+                        .status())
+                .isEqualTo(400);
+        assertThat(nobody.put(address, "{\"title\":\"Rain\",\"position\":9,\"length\":3}")
+                        .status())
+                .isBetween(400, 409);
+        assertThat(nobody.put(address, "[1").status()).isEqualTo(400);
+        assertThat(nobody.put(address, "{\"title\":\"\"}").status()).isEqualTo(200);
+        assertThat(nobody.put(address, "").json().path("repeated").asBoolean()).isTrue();
+        assertThat(desk().path("tracks").path("seen").asBoolean()).isFalse();
+        String counting = "/cues/" + token(pass("Tove", COUNTING, "null")) + "/track";
+        assertThat(nobody.put(counting, curlews.formatted(1)).status()).isEqualTo(403);
+    }
+
+    @Test
+    void aPlatformSaysWhenThereIsAdvertising() throws Exception {
+        String channel = host.get("/api/themes/" + theme).json().path("channel").asString();
+        host.signals(channel, "alder.advertising", "{\"name\":\"Alder\",\"amount\":90}");
+        until(() -> desk().path("notices").path("told").path("running").asBoolean());
+        JsonNode told = desk().path("notices").path("told");
+        assertThat(told.path("until").asLong() - desk().path("now").asLong()).isBetween(60_000L, 90_000L);
+        host.signals(channel, "alder.advertising", "{\"name\":\"Alder\",\"amount\":0}");
+        until(() -> desk().path("notices").path("told").isNull());
+        assertThat(desk().path("queue").path("alerts").size())
+                .as("it is nothing to be announced")
+                .isZero();
     }
 
     @Test

@@ -56,7 +56,7 @@ class ShowUpgradeTest {
             statement.execute(BEFORE);
             migrated(database, "15");
             statement.execute(CARDS);
-            migrated(database, "41");
+            migrated(database, "43");
             try (ResultSet shows = statement.executeQuery(
                     "select c.name, s.name, s.document::text from channel c join show s on s.id = c.show_id order by c.name")) {
                 shows.next();
