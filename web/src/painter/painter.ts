@@ -1,3 +1,4 @@
+import { CHANGE, changed } from "./change";
 import { tickClocks, type Clock, findClocks } from "./clocks";
 import { loadOwnFaces } from "./ownFaces";
 import { ParticleDrawer } from "./particles";
@@ -13,6 +14,8 @@ export class Painter {
   private readonly now: () => number;
   private readonly moving: boolean;
   private readonly mounted = new Map<string, SVGSVGElement>();
+  /** By piece: how it looked before it became another, while that is still seen. */
+  private readonly leaving = new Map<string, SVGSVGElement>();
   private readonly particles: ParticleDrawer;
   private clocks: Clock[] = [];
   private timer = 0;
@@ -57,7 +60,7 @@ export class Painter {
     const wanted = new Set(patch.order);
     for (const [piece, layer] of this.mounted) {
       if (!wanted.has(piece)) {
-        layer.remove();
+        this.leave(layer, null);
         this.mounted.delete(piece);
       }
     }
@@ -107,10 +110,23 @@ export class Painter {
     svg.style.cssText = "position:absolute;left:0;top:0;overflow:hidden";
     if (layer.blend !== "normal") svg.style.mixBlendMode = layer.blend;
     svg.dataset["piece"] = layer.piece;
-    this.mounted.get(layer.piece)?.remove();
+    const former = this.mounted.get(layer.piece);
     this.mounted.set(layer.piece, svg);
     this.host.append(svg);
     this.begin(svg, layer.movements);
+    if (former) this.leave(former, svg);
+  }
+
+  /** What was seen of a piece goes; where its plates grow or shrink, once they have. */
+  private leave(former: SVGSVGElement, next: SVGSVGElement | null): void {
+    // Of several changes in a row only the last one is seen in motion.
+    this.leaving.get(former.dataset["piece"] ?? "")?.remove();
+    if (!this.moving || !changed(former, next)) {
+      former.remove();
+      return;
+    }
+    this.leaving.set(former.dataset["piece"] ?? "", former);
+    window.setTimeout(() => former.remove(), CHANGE);
   }
 
   private begin(svg: SVGSVGElement, movements: Movement[]): void {

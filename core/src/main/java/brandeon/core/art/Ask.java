@@ -289,8 +289,12 @@ public interface Ask {
         }
     }
 
-    /** A name and what belongs to it; the plates are as long as their words. */
-    record LowerThird(Canvas canvas, Box box, Tune tune, String name, String line) implements Ask {
+    /**
+     * A name and what belongs to it; the plates are as long as their words.
+     *
+     * @param moving whether they grow and shrink when the words change
+     */
+    record LowerThird(Canvas canvas, Box box, Tune tune, String name, String line, boolean moving) implements Ask {
         @Override
         public PieceArt draw(Family family, Easel easel) {
             return LowerThirdArt.draw(family, easel, this);

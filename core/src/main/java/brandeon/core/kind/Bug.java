@@ -39,7 +39,8 @@ final class Bug extends Kind {
 
     @Override
     public Optional<Ask> ask(Showing piece) {
-        Ask words = new Ask.LowerThird(piece.canvas(), piece.box(), piece.tune(), piece.words("name"), "");
+        Ask words =
+                new Ask.LowerThird(piece.canvas(), piece.box(), piece.tune(), piece.words("name"), "", !piece.calm());
         return Optional.of(clock(piece)
                 .<Ask>map(
                         face -> new Ask.Clock(piece.canvas(), piece.box(), piece.tune(), piece.words("name"), "", face))

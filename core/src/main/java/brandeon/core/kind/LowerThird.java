@@ -24,7 +24,7 @@ final class LowerThird extends Kind {
     @Override
     public Optional<Ask> ask(Showing piece) {
         return Optional.of(new Ask.LowerThird(
-                piece.canvas(), piece.box(), piece.tune(), piece.words("name"), piece.words("line")));
+                piece.canvas(), piece.box(), piece.tune(), piece.words("name"), piece.words("line"), !piece.calm()));
     }
 
     @Override

@@ -11,6 +11,7 @@ import brandeon.core.art.Plate;
 import brandeon.core.canvas.Box;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** A name on a plate and a line on a lower one; each plate is as long as its words, up to the box. */
 public final class LowerThirdArt {
@@ -33,7 +34,8 @@ public final class LowerThirdArt {
                 ask.name(),
                 Math.min(easel.letters(54), height * 0.56),
                 easel.px(30),
-                Emblem.Size.SMALL);
+                Emblem.Size.SMALL,
+                ask.moving());
         if (!alone) {
             Box lower = new Box(
                     ask.box().x(), upper.bottom(), ask.box().width(), ask.box().height() - height);
@@ -46,7 +48,8 @@ public final class LowerThirdArt {
                     family.lettering().labelText(ask.line()),
                     Math.max(easel.px(Lettering.LEAST), Math.min(easel.letters(30), lower.height() * 0.5)),
                     easel.px(Lettering.LEAST),
-                    null);
+                    null,
+                    ask.moving());
         }
         return PieceArt.still(marks);
     }
@@ -60,7 +63,8 @@ public final class LowerThirdArt {
             String words,
             double size,
             double least,
-            Emblem.Size emblem) {
+            Emblem.Size emblem,
+            boolean moving) {
         Plates.Ready probe = ready(family, easel, most, sort, emblem);
         Words.Line line = Words.line(
                 sort == Plate.Sort.LABEL ? easel.look().text() : easel.look().heading(),
@@ -78,12 +82,21 @@ public final class LowerThirdArt {
             case RIGHT -> most.right() - width;
         };
         Plates.Ready ready = ready(family, easel, new Box(x, most.y(), width, most.height()), sort, emblem);
-        marks.addAll(ready.marks());
-        marks.add(line.at(
+        Mark said = line.at(
                 easel.tune().align(),
                 ready.room().x(),
                 ready.room().right(),
-                ready.room().centreY() + line.caps() / 2));
+                ready.room().centreY() + line.caps() / 2);
+        if (moving) {
+            String which = sort == Plate.Sort.LABEL ? "lower" : "upper";
+            String edge = easel.tune().align().name().toLowerCase(Locale.ROOT);
+            // By these names painters know what grows and shrinks, and what fades into what.
+            marks.add(Mark.group("plate-" + edge + "-" + which, ready.marks()));
+            marks.add(Mark.group("words-" + which, List.of(said)));
+        } else {
+            marks.addAll(ready.marks());
+            marks.add(said);
+        }
     }
 
     private static Plates.Ready ready(Family family, Easel easel, Box box, Plate.Sort sort, Emblem.Size emblem) {
