@@ -49,7 +49,7 @@ export class Live {
   private socket: WebSocket | null = null;
   private readonly following = new Map<string, Following>();
   private readonly themes = new Map<string, Set<(told: Schemas["Changed"]) => void>>();
-  private readonly shows = new Map<string, Set<() => void>>();
+  private readonly shows = new Map<string, Set<(version: number) => void>>();
   private readonly hearers = new Set<(people: Person[]) => void>();
   private readonly returns = new Set<() => void>();
   private readonly arrivals = new Set<(told: Schemas["Arrived"]) => void>();
@@ -101,7 +101,7 @@ export class Live {
   }
 
   /** Hears of every cue of a show. */
-  followShow(show: string, listener: () => void): () => void {
+  followShow(show: string, listener: (version: number) => void): () => void {
     const listeners = this.shows.get(show) ?? new Set();
     this.shows.set(show, listeners.add(listener));
     if (this.socket) this.send({ type: "followShow", show });
@@ -216,7 +216,7 @@ export class Live {
         this.themes.get(message.theme)?.forEach((listener) => listener(message));
         break;
       case "show":
-        this.shows.get(message.show)?.forEach((listener) => listener());
+        this.shows.get(message.show)?.forEach((listener) => listener(message.version));
         break;
       case "arrived":
         this.arrivals.forEach((listener) => listener(message));

@@ -13,7 +13,9 @@ import { useTaped } from "./taping";
 const PATIENCE = 5000;
 const AGAIN_AFTER = 400;
 /** Deeds of others are looked at this often at most; milliseconds. */
-const LOOKS = 200;
+const LOOKS = 400;
+/** So many times as long as looking took, it is not done again. */
+const PATIENTLY = 8;
 const LOST = "The server could not be reached for five seconds, so this was not done.";
 
 /** A desk as it is now, with all that can be done on it. */
@@ -35,9 +37,13 @@ export function useDesk() {
   });
   const [pending, setPending] = useState(0);
   const waiting = useRef(0);
+  /** The latest versions of the show that this desk heard of, and that it saw. */
+  const heard = useRef(0);
+  const seen = useRef(0);
 
   const take = useCallback(
     (view: DeskView) => {
+      seen.current = Math.max(seen.current, view.version);
       const before = queries.getQueryData<DeskView>(["desk", door.key]);
       // While something else is on its way its outcome is foreseen here already, and this one knows nothing of it.
       if (waiting.current === 0 && (!before || view.version >= before.version))
@@ -45,12 +51,20 @@ export function useDesk() {
     },
     [queries, door.key],
   );
-  const look = useLook(() => void door.view().then(take, () => undefined));
+  const look = useLook(() => door.view().then(take, () => undefined));
 
   const show = desk.data?.show;
   useEffect(() => {
     if (!show) return;
-    const ends = [live.followShow(show, look), live.onReturn(look)];
+    const told = (version: number) => {
+      // The same version once more tells of something else than a deed: something came in.
+      const deed = version > heard.current;
+      heard.current = Math.max(heard.current, version);
+      // What was done here is answered with all that there is to see.
+      if (deed && (waiting.current > 0 || version <= seen.current)) return;
+      look();
+    };
+    const ends = [live.followShow(show, told), live.onReturn(look)];
     return () => ends.forEach((end) => end());
   }, [show, look]);
 
@@ -58,10 +72,12 @@ export function useDesk() {
   const send = async (wish: () => Promise<DeskReceipt>, cue?: Cue): Promise<boolean> => {
     waiting.current++;
     setPending(waiting.current);
+    // It is on its way before the page takes the time to show it.
+    const answer = wish();
     if (cue) queries.setQueryData<DeskView>(key, (view) => view && foreseen(view, cue, live.clock.now()));
     let receipt: DeskReceipt | undefined;
     try {
-      receipt = await wish();
+      receipt = await answer;
     } catch (error) {
       if (error instanceof Problem && error.passes && error.status !== 429) say(LOST, true);
       else sayProblem(error);
@@ -69,6 +85,8 @@ export function useDesk() {
     waiting.current--;
     setPending(waiting.current);
     if (receipt) take(receipt.view);
+    // Others did something meanwhile.
+    if (waiting.current === 0 && receipt && heard.current > seen.current) look();
     // What was foreseen and did not come is taken back.
     if (waiting.current === 0 && !receipt) await door.view().then(take, () => desk.refetch());
     return receipt !== undefined;
@@ -116,24 +134,30 @@ async function patiently<T>(wish: () => Promise<T>): Promise<T> {
   }
 }
 
-/** Looks at once, and again a moment later when there was more to see meanwhile. */
-function useLook(see: () => void): () => void {
+/**
+ * Looks at once, and again a moment later when there was more to see meanwhile. While looking takes long, as when very
+ * many desks are open, it is done less often: deeds come first.
+ */
+function useLook(see: () => Promise<unknown>): () => void {
   const latest = useRef(see);
   useEffect(() => {
     latest.current = see;
   });
-  const timer = useRef(0);
+  const busy = useRef(false);
   const again = useRef(false);
   return useCallback(() => {
-    const tick = () => {
-      latest.current();
+    const tick = async () => {
+      busy.current = true;
       again.current = false;
-      timer.current = window.setTimeout(() => {
-        timer.current = 0;
-        if (again.current) tick();
-      }, LOOKS);
+      const start = performance.now();
+      await latest.current();
+      const wait = Math.max(LOOKS, PATIENTLY * (performance.now() - start));
+      window.setTimeout(() => {
+        busy.current = false;
+        if (again.current) void tick();
+      }, wait);
     };
-    if (timer.current === 0) tick();
-    else again.current = true;
+    if (busy.current) again.current = true;
+    else void tick();
   }, []);
 }

@@ -14,6 +14,7 @@ import java.net.http.WebSocket;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
@@ -29,6 +30,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Matcher;
@@ -263,24 +265,51 @@ public final class RoadBench {
                 page.navigate(link);
                 page.locator("[aria-label='1 more: Sightings']").waitFor();
                 double[] presses = new double[ROUNDS];
+                double[] plain = new double[ROUNDS];
                 int count = 1000;
                 good(host.post("/api/shows/" + show + "/desk/cues", counted(count)));
                 for (int i = -50; i < ROUNDS; i++) {
                     count++;
-                    double press = seen(
+                    double press = seen(OUTLETS, written(count), PRESS.formatted("Sightings"), page);
+                    int next = ++count;
+                    // The same deed without the page, turn by turn, so that both have the same machine.
+                    double bare = seen(
                             OUTLETS,
-                            ">" + String.format(Locale.ROOT, "%,d", count) + "<",
-                            () -> page.evaluate(
-                                    "document.querySelector(\"[aria-label='1 more: Sightings']\").click()"));
+                            written(next),
+                            () -> good(host.post("/api/shows/" + show + "/desk/cues", counted(next))));
                     if (i >= 0) {
                         presses[i] = press;
+                        plain[i] = bare;
                     }
                 }
                 RepaintBench.print("press on the desk's page to the last of " + OUTLETS + " outlets, ms", presses);
+                RepaintBench.print("the same deed without the page, turn by turn, ms", plain);
             }
         }
         sockets.forEach(WebSocket::abort);
         many(link.substring(link.indexOf('#') + 1));
+    }
+
+    /** Presses and says when that was, epoch milliseconds. */
+    private static final String PRESS = """
+            () => {
+              const button = document.querySelector("[aria-label='1 more: %s']");
+              const pressed = performance.timeOrigin + performance.now();
+              button.click();
+              return pressed;
+            }""";
+
+    private static String written(int count) {
+        return ">" + String.format(Locale.ROOT, "%,d", count) + "<";
+    }
+
+    /** From the press in the page, which has the same clock, to the last one who sees it. */
+    private double seen(int by, String sign, String press, Page page) throws Exception {
+        double[] pressed = new double[1];
+        double whole = seen(by, sign, () -> pressed[0] = ((Number) page.evaluate(press)).doubleValue());
+        Instant now = Instant.now();
+        double until = now.getEpochSecond() * 1000.0 + now.getNano() / 1e6;
+        return Math.min(whole, until - pressed[0]);
     }
 
     private static BrowserContext narrow(Browser chromium) {
@@ -346,9 +375,23 @@ public final class RoadBench {
         people.shutdownNow();
     }
 
-    /** As the page does: looks at once, and at most five times a second. */
+    /** As the page does: looks at once, then at most every 400 ms, and less often while that takes long. */
     private WebSocket openDesk(String token, Runnable look, ExecutorService people) {
-        AtomicInteger waiting = new AtomicInteger();
+        AtomicBoolean busy = new AtomicBoolean();
+        AtomicBoolean again = new AtomicBoolean();
+        Runnable looks = () -> {
+            do {
+                again.set(false);
+                long start = System.nanoTime();
+                look.run();
+                try {
+                    Thread.sleep(Math.max(400, 8 * (System.nanoTime() - start) / 1_000_000));
+                } catch (InterruptedException e) {
+                    return;
+                }
+            } while (again.get());
+            busy.set(false);
+        };
         WebSocket socket = http.newWebSocketBuilder()
                 .buildAsync(URI.create(address.replaceFirst("^http", "ws") + "/live/desk"), new WebSocket.Listener() {
                     private final StringBuilder part = new StringBuilder();
@@ -358,18 +401,10 @@ public final class RoadBench {
                         part.append(data);
                         if (last) {
                             boolean told = part.indexOf("\"show\"") >= 0 && part.indexOf("arrived") < 0;
-                            if (told && waiting.getAndIncrement() == 0) {
-                                people.submit(() -> {
-                                    while (waiting.getAndSet(1) > 0) {
-                                        waiting.set(0);
-                                        look.run();
-                                        Thread.sleep(200);
-                                        if (waiting.get() == 0) {
-                                            return null;
-                                        }
-                                    }
-                                    return null;
-                                });
+                            if (told && busy.compareAndSet(false, true)) {
+                                people.submit(looks);
+                            } else if (told) {
+                                again.set(true);
                             }
                             part.setLength(0);
                         }

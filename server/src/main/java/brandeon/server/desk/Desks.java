@@ -1,5 +1,6 @@
 package brandeon.server.desk;
 
+import brandeon.core.kept.Memory;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.Kind;
 import brandeon.core.show.CueGroup;
@@ -19,10 +20,13 @@ import brandeon.server.publish.Outlets;
 import brandeon.server.show.Actor;
 import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -42,6 +46,24 @@ class Desks {
     private final Members members;
     private final AlertDesk alerts;
     private final Arrivals arrivals;
+
+    /** What was done last until a version of a show, by everybody or with one pass; many desks ask for the same. */
+    private record Until(UUID show, long version, Optional<UUID> pass) {}
+
+    private record Recorded(List<RunningShows.Line> lines, Map<UUID, String> names) {}
+
+    private Recorded read(Until wanted) {
+        List<RunningShows.Line> lines = shows.record(wanted.show(), wanted.pass(), DONE);
+        Set<UUID> accounts =
+                lines.stream().flatMap(line -> line.account().stream()).collect(Collectors.toSet());
+        return new Recorded(lines, accounts.isEmpty() ? Map.of() : members.names(accounts));
+    }
+
+    private final Cache<Until, Recorded> records = Caffeine.newBuilder()
+            .maximumWeight(Memory.percent(1))
+            .<Until, Recorded>weigher(
+                    (_, recorded) -> 200 + 400 * recorded.lines().size())
+            .build();
 
     Desks(RunningShows shows, Themes themes, Members members, AlertDesk alerts, Arrivals arrivals) {
         this.shows = shows;
@@ -104,7 +126,7 @@ class Desks {
                 any(may, CueGroup.ALERTS)
                         ? Optional.of(alerts.queue(running.workspace(), running.id()))
                         : Optional.empty(),
-                done(actor, running.id()),
+                done(actor, running),
                 Content.LONGEST,
                 look(cast.themes()),
                 arrivals.of(running, open));
@@ -171,11 +193,10 @@ class Desks {
     }
 
     /** Whoever has a pass sees their own deeds. */
-    private List<DeskView.DoneLine> done(Actor actor, UUID show) {
-        List<RunningShows.Line> lines = shows.record(show, actor.pass(), DONE);
-        Map<UUID, String> names = members.names(
-                lines.stream().flatMap(line -> line.account().stream()).toList());
-        return lines.stream()
+    private List<DeskView.DoneLine> done(Actor actor, RunningShows.Running show) {
+        Recorded recorded = records.get(new Until(show.id(), show.version(), actor.pass()), this::read);
+        Map<UUID, String> names = recorded.names();
+        return recorded.lines().stream()
                 .map(line -> new DeskView.DoneLine(
                         line.number(),
                         line.account().map(names::get).orElse(line.who()),

@@ -46,7 +46,7 @@ class PassDeskController {
 
     @GetMapping
     ResponseEntity<DeskView> get(@PathVariable String token) {
-        Passes.Pass pass = passes.enter(token);
+        Passes.Pass pass = passes.look(token);
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .body(desks.of(passes.actor(pass, Door.PASS), passes.show(pass), pass));
@@ -91,7 +91,7 @@ class PassDeskController {
     @GetMapping("/cards/{piece}/{card}.png")
     ResponseEntity<byte[]> card(@PathVariable String token, @PathVariable String piece, @PathVariable String card)
             throws IOException {
-        Passes.Pass pass = passes.enter(token);
+        Passes.Pass pass = passes.look(token);
         boolean some =
                 CueGroup.CARDS.deeds().keySet().stream().anyMatch(deed -> Grant.take(pass.grants(), deed, piece));
         require(pass, "putUp", some);

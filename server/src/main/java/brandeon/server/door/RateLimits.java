@@ -37,6 +37,7 @@ public class RateLimits {
         UPLOAD(400, 400, "Too many files are sent"),
         TABLE(120, 1200, "This table is written too often"),
         CUE(300, 3000, "Too many deeds"),
+        DESK(1000, 30_000, "Too many desks look"),
         SIGNAL(10_000, 120_000, "Too many signals"),
         OUTLET(240, 240, "This link is opened too often"),
         PICTURE(2000, 6000, "Too many pictures are asked for"),

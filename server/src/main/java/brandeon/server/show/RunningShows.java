@@ -127,6 +127,8 @@ public class RunningShows implements Belongings {
             (now, read) -> now.version() > read.version() ? now : read);
     /** By show: what its themes say. */
     private final Known<UUID, Starting> startings = new Known<>(Starting::weight);
+    /** By show: its themes as they are now; their documents are kept with the themes. */
+    private final Known<UUID, List<Themes.Draft>> casts = new Known<>(drafts -> 400 * drafts.size());
     /** By show: how its signals are announced. */
     private final Known<UUID, Announcing> rules =
             new Known<>(known -> 1200 * known.rules().size());
@@ -166,17 +168,20 @@ public class RunningShows implements Belongings {
                 if (!wake.own()) {
                     known.forget(wake.id());
                     startings.forget(wake.id());
+                    casts.forget(wake.id());
                     rules.forget(wake.id());
                     steps.forgetIf(who -> who.show().equals(wake.id()));
                 }
             }
             case THEME, CHANNEL -> {
                 startings.forgetAll();
+                casts.forgetAll();
                 rules.forgetAll();
             }
             case ANYTHING -> {
                 known.forgetAll();
                 startings.forgetAll();
+                casts.forgetAll();
                 rules.forgetAll();
                 steps.forgetAll();
             }
@@ -211,7 +216,7 @@ public class RunningShows implements Belongings {
 
     /** The themes of a show: the one that leads is the one that somebody chose, else the oldest that is on air. */
     public Cast cast(Running show) {
-        List<Themes.Draft> here = themes.ofShow(show.id());
+        List<Themes.Draft> here = casts.get(show.id(), themes::ofShow);
         Optional<Themes.Draft> chosen = here.stream()
                 .filter(draft -> show.leading().equals(Optional.of(draft.id())))
                 .findFirst();
@@ -446,6 +451,7 @@ public class RunningShows implements Belongings {
         AfterCommit.run(() -> {
             known.forget(id);
             startings.forget(id);
+            casts.forget(id);
             rules.forget(id);
         });
         wakes.show(id);
