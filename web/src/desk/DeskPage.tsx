@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState, type ReactNode } from "react";
+import { memo, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { live } from "../api/live";
 import { Trouble } from "../app/Trouble";
 import { RightsProvider, takes } from "../show/rights";
@@ -65,43 +65,138 @@ export interface PartProps {
   deeds: Deeds;
 }
 
-/** Each part with whether there is anything in it. */
+type Control = DeskView["controls"][number];
+
+/** Each part with whether there is anything in it, and of what it is made: only another one of that changes it. */
 const PARTS: Record<
   Part,
-  { title: string; there: (view: DeskView) => boolean; body: (props: PartProps) => ReactNode }
+  {
+    title: string;
+    there: (view: DeskView) => boolean;
+    of: (view: DeskView) => unknown[];
+    body: (props: PartProps) => ReactNode;
+  }
 > = {
-  break: { title: "Break", there: (view) => any(view, "startBreak", "endBreak", "lengthenBreak"), body: BreakPart },
-  alerts: { title: "Alerts", there: (view) => view.queue !== null, body: AlertPart },
-  notices: { title: "Advertising", there: (view) => view.notices !== null, body: NoticePart },
-  clocks: { title: "Clocks", there: (view) => view.controls.some((one) => one.dial), body: ClockPart },
+  break: {
+    title: "Break",
+    there: (view) => any(view, "startBreak", "endBreak", "lengthenBreak"),
+    of: (view) => [view.pause, view.pictures],
+    body: BreakPart,
+  },
+  alerts: { title: "Alerts", there: (view) => view.queue !== null, of: (view) => [view.queue], body: AlertPart },
+  notices: {
+    title: "Advertising",
+    there: (view) => view.notices !== null,
+    of: (view) => [view.notices],
+    body: NoticePart,
+  },
+  clocks: {
+    title: "Clocks",
+    there: (view) => view.controls.some((one) => one.dial),
+    of: (view) => [view.sequences, ...some(view, (one) => one.dial)],
+    body: ClockPart,
+  },
   counts: {
     title: "Counts and scores",
     there: (view) => view.controls.some((one) => one.tallies.length > 0),
+    of: (view) => some(view, (one) => one.tallies.length > 0),
     body: CountPart,
   },
-  cards: { title: "Cards", there: (view) => view.controls.some((one) => one.deck), body: CardPart },
-  points: { title: "Points", there: (view) => view.controls.some((one) => one.orders.length > 0), body: PointPart },
-  requests: { title: "Requests", there: (view) => view.requests !== null, body: RequestPart },
-  track: { title: "Track", there: (view) => view.tracks !== null, body: TrackPart },
+  cards: {
+    title: "Cards",
+    there: (view) => view.controls.some((one) => one.deck),
+    of: (view) => [view.look, ...some(view, (one) => one.deck)],
+    body: CardPart,
+  },
+  points: {
+    title: "Points",
+    there: (view) => view.controls.some((one) => one.orders.length > 0),
+    of: (view) => some(view, (one) => one.orders.length > 0),
+    body: PointPart,
+  },
+  requests: {
+    title: "Requests",
+    there: (view) => view.requests !== null,
+    of: (view) => [view.requests],
+    body: RequestPart,
+  },
+  track: { title: "Track", there: (view) => view.tracks !== null, of: (view) => [view.tracks], body: TrackPart },
   lines: {
     title: "Ticker and turns",
     there: (view) => view.controls.some((one) => one.added),
+    of: (view) => some(view, (one) => one.added),
     body: LinePart,
   },
   sequences: {
     title: "Sequences",
     there: (view) => view.sequences.length > 0 || any(view, "writeSequence"),
+    of: (view) => [view.sequences, view.controls, view.themes],
     body: SequencePart,
   },
-  viewers: { title: "Viewers", there: (view) => view.viewers !== null, body: ViewerPart },
+  viewers: {
+    title: "Viewers",
+    there: (view) => view.viewers !== null,
+    of: (view) => [view.viewers, view.sequences, view.controls],
+    body: ViewerPart,
+  },
   sight: {
     title: "Shown and hidden",
     there: (view) => any(view, "showPiece") && view.controls.length > 0,
+    of: (view) => view.controls.flatMap((one) => [one.piece, one.name, one.seen]),
     body: SightPart,
   },
-  words: { title: "Words", there: (view) => view.controls.some((one) => one.lines.length > 0), body: WordPart },
-  done: { title: "What was done", there: () => true, body: DonePart },
+  words: {
+    title: "Words",
+    there: (view) => view.controls.some((one) => one.lines.length > 0),
+    of: (view) => some(view, (one) => one.lines.length > 0),
+    body: WordPart,
+  },
+  done: { title: "What was done", there: () => true, of: (view) => [view.done], body: DonePart },
 };
+
+/** Pieces that a part is about. */
+function some(view: DeskView, about: (control: Control) => unknown): Control[] {
+  return view.controls.filter(about);
+}
+
+/** A part that is painted anew only when something of it is another one. */
+const Body = memo(
+  function Body({ part, view, deeds }: PartProps & { part: Part }) {
+    const Inner = PARTS[part].body;
+    return <Inner view={view} deeds={deeds} />;
+  },
+  (before, now) => {
+    const was = PARTS[before.part].of(before.view);
+    const is = PARTS[now.part].of(now.view);
+    return (
+      before.part === now.part &&
+      before.deeds === now.deeds &&
+      before.view.may === now.view.may &&
+      was.length === is.length &&
+      was.every((one, i) => one === is[i])
+    );
+  },
+);
+
+/** The same deeds each time, so that nothing is painted anew because of them. */
+function useSteady(deeds: Deeds): Deeds {
+  const latest = useRef(deeds);
+  useEffect(() => {
+    latest.current = deeds;
+  });
+  const back = deeds.takeBack !== undefined;
+  return useMemo(
+    () => ({
+      cue: (cue) => latest.current.cue(cue),
+      look: () => latest.current.look(),
+      undo: () => latest.current.undo(),
+      redo: () => latest.current.redo(),
+      takeBack: back ? (number) => latest.current.takeBack?.(number) ?? Promise.resolve(false) : undefined,
+      alerts: (wish) => latest.current.alerts(wish),
+    }),
+    [back],
+  );
+}
 
 function any(view: DeskView, ...deeds: string[]): boolean {
   return view.may.some((one) => deeds.includes(one.deed));
@@ -109,15 +204,15 @@ function any(view: DeskView, ...deeds: string[]): boolean {
 
 export function Parts({ view, deeds }: PartProps) {
   const order = useArrangement((state) => state.order);
+  const steady = useSteady(deeds);
   const there = order.filter((part) => PARTS[part].there(view));
   const bare = there.every((part) => ["done", "break", "alerts", "notices", "sequences", "viewers"].includes(part));
   return (
     <div className="px-3 pt-3 md:columns-[22rem] md:gap-x-4">
       {there.map((part) => {
-        const Body = PARTS[part].body;
         return (
           <Section key={part} part={part} title={PARTS[part].title} there={there}>
-            <Body view={view} deeds={deeds} />
+            <Body part={part} view={view} deeds={steady} />
           </Section>
         );
       })}
