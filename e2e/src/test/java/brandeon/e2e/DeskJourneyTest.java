@@ -61,7 +61,7 @@ class DeskJourneyTest {
             desk.navigate(server.address() + "/themes/" + theme + "/desk");
             pressed(desk, "1 min").click();
             sources.forEach(page -> {
-                assertThat(page.locator(BREAK)).containsText("Short break");
+                assertThat(page.locator(BREAK)).containsText("Stay where you are");
                 assertThat(page.locator("svg[data-piece=band]")).hasCount(0);
             });
             assertThat(desk.getByText("On 3 of 3 sources")).isVisible();
@@ -96,7 +96,14 @@ class DeskJourneyTest {
             pressed(desk, "Give a pass").click();
             desk.getByLabel("Who it is for").fill("Tove Sedge");
             tick(desk, "Counts and scores").check();
-            for (String deed : List.of("add any number", "set", "reset", "change step and limits", "swap sides")) {
+            for (String deed : List.of(
+                    "add any number",
+                    "set",
+                    "reset",
+                    "change step and limits",
+                    "win a round",
+                    "colours of the sides",
+                    "swap sides")) {
                 desk.getByLabel("Counts and scores: " + deed, new Page.GetByLabelOptions().setExact(true))
                         .uncheck();
             }
@@ -235,6 +242,106 @@ class DeskJourneyTest {
     }
 
     @Test
+    void viewersAskAPlayerSaysWhatIsHeardAndLinesAreAdded(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            Person host = server.host();
+            String theme = host.demo();
+            String channel =
+                    host.get("/api/themes/" + theme).json().path("channel").asString();
+            Page source = browser.window(1920, 1080);
+            source.navigate(host.link(theme, "away", "wide", "WHOLE"));
+            assertThat(source.locator("svg[data-piece=heard]")).containsText("The marsh, right now");
+            Page desk = browser.signedIn(server.address(), 320, 640);
+            desk.navigate(server.address() + "/desk/" + host.show(theme));
+
+            Locator requests = part(desk, "Requests");
+            requests.getByLabel("A chat line begins with").fill("!listen");
+            pressed(desk, "Let viewers ask").click();
+            assertThat(pressed(desk, "Close")).isVisible();
+            host.signals(channel, "alder.chat", "{\"name\":\"Ilse Fenn\",\"message\":\"!listen bittern\"}");
+            host.signals(channel, "alder.chat", "{\"name\":\"Ilse Fenn\",\"message\":\"!listen and a snipe\"}");
+            host.signals(channel, "alder.chat", "{\"name\":\"Oskar Tide\",\"message\":\"!listen {ruff}\"}");
+            assertThat(requests.getByLabel("Requests that wait").getByRole(AriaRole.LISTITEM))
+                    .hasCount(2);
+            assertThat(source.locator("svg[data-piece=asked]")).not().containsText("bittern");
+            pressed(desk, "Approve {ruff}").click();
+            assertThat(source.locator("svg[data-piece=asked]")).containsText("{ruff}");
+            assertThat(source.locator("svg[data-piece=asked]")).not().containsText("bittern");
+            pressed(desk, "Refuse bittern").click();
+            pressed(desk, "{ruff} is done").click();
+            assertThat(source.locator("svg[data-piece=asked]")).not().containsText("ruff");
+            assertThat(requests).containsText("1 done");
+
+            pressed(desk, "Let a player say what is heard").click();
+            pressed(desk, "Make the address").click();
+            Page player = browser.window(400, 800);
+            player.navigate(
+                    desk.getByText("Try it with the practice player")
+                                    .getAttribute("href")
+                                    .startsWith("/")
+                            ? server.address()
+                                    + desk.getByText("Try it with the practice player")
+                                            .getAttribute("href")
+                            : "");
+            pressed(player, "Play").click();
+            assertThat(source.locator("svg[data-piece=heard]")).containsText("Curlews at low tide");
+            assertThat(part(desk, "Track")).containsText("of 01:34");
+            assertThat((boolean) source.evaluate(
+                            "document.getAnimations().some(one => one.effect.target.dataset.part === 'heard')"))
+                    .as("its bar fills")
+                    .isTrue();
+            pressed(player, "Next").click();
+            assertThat(source.locator("svg[data-piece=heard]")).containsText("Marsh recording no. 4");
+            pressed(desk, "Hide it").click();
+            assertThat(source.locator("svg[data-piece=heard] text")).hasCount(0);
+            pressed(player, "Stop").click();
+            assertThat(part(desk, "Track")).containsText("Nothing is heard");
+
+            desk.getByLabel("Another line of Local shops").fill("Low Quay Bakery");
+            desk.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Add a line to Local shops"))
+                    .getByRole(AriaRole.BUTTON)
+                    .click();
+            assertThat(part(desk, "Ticker and turns")).containsText("Low Quay Bakery");
+            assertThat(source.locator("svg[data-piece=shops]")).containsText("Low Quay Bakery");
+            pressed(desk, "Stand still: Local shops").click();
+            assertThat(pressed(desk, "Go on: Local shops")).isVisible();
+            pressed(desk, "Take out: Low Quay Bakery").click();
+            assertThat(source.locator("svg[data-piece=shops]")).not().containsText("Low Quay Bakery");
+            fits(desk);
+        }
+    }
+
+    @Test
+    void platesOfCardsGrowIntoOneAnother(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            Person host = server.host();
+            String theme = host.demo();
+            Page source = browser.window(1920, 1080);
+            source.navigate(host.link(theme, "desk", "wide", "WHOLE"));
+            assertThat(source.locator("svg[data-piece=guest]")).containsText("Tove Sedge");
+            source.evaluate("""
+                    () => {
+                      window.moved = [];
+                      new MutationObserver(() => document.getAnimations().forEach((one) => {
+                        const part = one.effect.target.dataset.part ?? '';
+                        if (part.startsWith('plate-'))
+                          window.moved.push(part + ' ' + one.effect.getKeyframes()[0].transform);
+                      })).observe(document.body, { childList: true, subtree: true });
+                    }""");
+            host.cue(theme, "{\"cue\":\"putUp\",\"piece\":\"guest\",\"card\":1,\"seconds\":0}");
+            assertThat(source.locator("svg[data-piece=guest]").last()).containsText("Oskar Dunlin");
+            assertThat(source.locator("svg[data-piece=guest]")).hasCount(1);
+            assertThat(source.evaluate("window.moved.join()").toString())
+                    .contains("plate-left-upper translate(")
+                    .contains("plate-left-lower translate(");
+            assertThat(source.evaluate(
+                                    "document.getAnimations().filter(one => one.playState === 'running' && (one.effect.target.dataset.part ?? '').startsWith('plate-')).length")
+                            .toString())
+                    .isEqualTo("0");
+        }
+    }
+
+    @Test
     void whatIsPressedWhileTheServerIsAwayIsSaidAndNeverDoneLater() {
         try (TestDatabase database = new TestDatabase();
                 ServerProcess server = new ServerProcess(database);
@@ -259,9 +366,14 @@ class DeskJourneyTest {
             assertThat(phone.getByText("No connection.")).isHidden();
             pressed(phone, "Next card of Guest").click();
             assertThat(part(phone, "What was done")).containsText("card 2, Oskar Dunlin", patient);
-            assertThat(host(server).get("/api/shows/" + show + "/cues").json())
+            List<String> doors = new java.util.ArrayList<>();
+            host(server)
+                    .get("/api/shows/" + show + "/cues")
+                    .json()
+                    .forEach(cue -> doors.add(cue.path("door").asString()));
+            assertThat(doors)
                     .as("what was pressed while it was away was not done later")
-                    .hasSize(1);
+                    .containsOnlyOnce("PASS");
         }
     }
 
