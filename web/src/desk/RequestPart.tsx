@@ -95,7 +95,7 @@ export function RequestPart({ view, deeds }: PartProps) {
 
 function Said({ one }: { one: Request }) {
   return (
-    <span className="min-w-32 flex-1">
+    <span className="min-w-0 basis-full sm:basis-32 sm:grow">
       {one.what} {one.who !== "" && <span className="text-faint">{one.who}</span>}
     </span>
   );

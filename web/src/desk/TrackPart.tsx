@@ -27,9 +27,9 @@ export function TrackPart({ view, deeds }: PartProps) {
             <p className="text-faint">
               {run?.state === "RUNNING" ? (over ? "over" : "") : "stands still"}{" "}
               {length > 0 && (
-                <output>
+                <span>
                   {written("UP", Math.min(into, length))} of {written("UP", length)}
-                </output>
+                </span>
               )}{" "}
               {tracks.seen ? "viewers see it" : "not shown"}
             </p>

@@ -1,4 +1,4 @@
-import { Minus, Plus } from "lucide-react";
+import { Minus, Plus, SlidersHorizontal } from "lucide-react";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
@@ -32,7 +32,7 @@ export function CountControl({
   return (
     <div className="mt-1">
       <div className="flex flex-wrap items-center gap-1.5">
-        {title !== "" && <span className="w-24 text-faint">{title}</span>}
+        {title !== "" && <span className="basis-full text-faint">{title}</span>}
         {may("stepCount", piece) && (
           <button
             className="btn"
@@ -67,8 +67,14 @@ export function CountControl({
           </button>
         )}
         {may("measureCount", piece) && (
-          <button className="btn" aria-expanded={open} onClick={() => setOpen(!open)}>
-            Step and limits
+          <button
+            className="btn px-2"
+            aria-label="Step and limits"
+            title="Step and limits"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            <SlidersHorizontal size={15} aria-hidden />
           </button>
         )}
         {tally.live && <span className="text-faint">follows a live number; write one to count by hand</span>}
