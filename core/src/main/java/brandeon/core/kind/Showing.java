@@ -6,6 +6,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.colour.Colour;
 import brandeon.core.motion.Entrance;
+import brandeon.core.motion.Run;
 import brandeon.core.table.Table;
 import brandeon.core.table.Tables;
 import brandeon.core.text.Money;

@@ -1,6 +1,6 @@
 package brandeon.core.show;
 
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
 

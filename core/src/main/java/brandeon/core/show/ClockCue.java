@@ -3,7 +3,7 @@ package brandeon.core.show;
 import static brandeon.core.show.Shows.require;
 
 import brandeon.core.art.ClockFace;
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.theme.Piece;
 import java.util.Locale;
 import java.util.Optional;

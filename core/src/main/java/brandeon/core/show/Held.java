@@ -1,7 +1,7 @@
 package brandeon.core.show;
 
 import brandeon.core.kind.Content;
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.TextRow;
 import com.fasterxml.jackson.annotation.JsonSubTypes;

@@ -3,8 +3,8 @@ package brandeon.core.show;
 import static brandeon.core.show.Shows.require;
 
 import brandeon.core.kind.Content;
-import brandeon.core.kind.Run;
 import brandeon.core.live.Readings;
+import brandeon.core.motion.Run;
 import brandeon.core.motion.Turns;
 import brandeon.core.show.Held.HeldLines;
 import brandeon.core.show.Held.HeldLines.AddedLine;

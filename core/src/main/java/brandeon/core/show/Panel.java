@@ -5,7 +5,7 @@ import brandeon.core.kind.Content;
 import brandeon.core.kind.ContentType;
 import brandeon.core.kind.Field;
 import brandeon.core.kind.PieceKind;
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Piece;
 import java.util.List;

@@ -2,7 +2,7 @@ package brandeon.core.show;
 
 import brandeon.core.kind.Content;
 import brandeon.core.kind.Field;
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Piece;
 import java.util.ArrayList;

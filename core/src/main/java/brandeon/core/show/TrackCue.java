@@ -2,7 +2,7 @@ package brandeon.core.show;
 
 import static brandeon.core.show.Shows.require;
 
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.problem.Mistake;
 import brandeon.core.show.Tracks.HeardTrack;
 import java.util.Optional;

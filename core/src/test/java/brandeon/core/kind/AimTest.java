@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
 import brandeon.core.layout.Samples;
+import brandeon.core.motion.Run;
 import brandeon.core.table.Tables;
 import brandeon.core.text.Money;
 import brandeon.core.theme.Piece;

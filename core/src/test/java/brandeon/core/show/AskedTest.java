@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.pack.Json;
 import brandeon.core.show.Requests.Request;
 import brandeon.core.text.Message;

@@ -6,7 +6,7 @@ import brandeon.core.art.Ask;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
-import brandeon.core.kind.Run;
 import brandeon.core.live.Signal;
 import brandeon.core.live.SignalKind;
+import brandeon.core.motion.Run;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Piece;

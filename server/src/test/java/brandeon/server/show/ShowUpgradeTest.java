@@ -2,7 +2,7 @@ package brandeon.server.show;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brandeon.core.kind.Run;
+import brandeon.core.motion.Run;
 import brandeon.core.pack.Json;
 import brandeon.core.show.CardCue;
 import brandeon.core.show.Cue;

@@ -1,4 +1,4 @@
-package brandeon.core.kind;
+package brandeon.core.motion;
 
 /**
  * How a clock runs that somebody starts.
