@@ -28,8 +28,8 @@ export function DeskPage() {
   const view = desk.data;
   const open = useArrangement((state) => state.open);
   useEffect(() => {
-    if (view) open(view.show);
-  }, [view?.show, open]); // eslint-disable-line react-hooks/exhaustive-deps
+    if (view) open(`${view.show}-${view.holder}`);
+  }, [view?.show, view?.holder, open]); // eslint-disable-line react-hooks/exhaustive-deps
   const may = useMemo(
     () => (view?.pass ? (deed: string, about = "") => takes(view.may, deed, about) : () => true),
     [view?.pass, view?.may],

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useMayDo } from "../show/rights";
 import type { PartProps } from "./DeskPage";
+import { PairForm } from "./PairForm";
 
 type Requests = Schemas["Requests"];
 type Request = Schemas["Request"];
@@ -83,7 +84,15 @@ export function RequestPart({ view, deeds }: PartProps) {
           </li>
         ))}
       </ol>
-      {may("askFor") && <ByHand deeds={deeds} />}
+      {may("askFor") && (
+        <PairForm
+          what="Add a request"
+          first={{ label: "What is asked for", placeholder: "What", most: 120 }}
+          second={{ label: "Who asks", placeholder: "Who", most: 80 }}
+          button="Add"
+          send={(what, who) => deeds.cue({ cue: "askFor", who, what })}
+        />
+      )}
       {may("clearRequests") && (requests.asked.length > 0 || requests.done > 0) && (
         <button className="btn mt-1.5" onClick={() => void deeds.cue({ cue: "clearRequests" })}>
           Clear all
@@ -156,45 +165,6 @@ function Opening({ requests, deeds }: { requests: Requests; deeds: PartProps["de
           Close
         </button>
       )}
-    </form>
-  );
-}
-
-function ByHand({ deeds }: { deeds: PartProps["deeds"] }) {
-  const [who, setWho] = useState("");
-  const [what, setWhat] = useState("");
-  return (
-    <form
-      className="mt-1 flex flex-wrap gap-1.5"
-      aria-label="Add a request"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void deeds.cue({ cue: "askFor", who: who.trim(), what: what.trim() }).then((done) => {
-          if (!done) return;
-          setWho("");
-          setWhat("");
-        });
-      }}
-    >
-      <input
-        className="field min-w-24 flex-1"
-        aria-label="What is asked for"
-        placeholder="What"
-        maxLength={120}
-        value={what}
-        onChange={(event) => setWhat(event.target.value)}
-      />
-      <input
-        className="field w-28"
-        aria-label="Who asks"
-        placeholder="Who"
-        maxLength={80}
-        value={who}
-        onChange={(event) => setWho(event.target.value)}
-      />
-      <button className="btn" disabled={what.trim() === ""}>
-        Add
-      </button>
     </form>
   );
 }

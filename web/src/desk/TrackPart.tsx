@@ -3,6 +3,7 @@ import { written } from "../show/dial";
 import { useMayDo } from "../show/rights";
 import { useNow } from "../show/useNow";
 import type { PartProps } from "./DeskPage";
+import { PairForm } from "./PairForm";
 
 const PlayerAddress = lazy(() => import("./PlayerAddress").then((module) => ({ default: module.PlayerAddress })));
 
@@ -88,7 +89,17 @@ export function TrackPart({ view, deeds }: PartProps) {
           </button>
         )}
       </div>
-      {may("playTrack") && <ByHand deeds={deeds} />}
+      {may("playTrack") && (
+        <PairForm
+          what="Say what is heard"
+          first={{ label: "Title of what is heard", placeholder: "Title", most: 160 }}
+          second={{ label: "Who it is by", placeholder: "By", most: 160 }}
+          button="Say it"
+          send={(title, artist) =>
+            deeds.cue({ cue: "playTrack", title, artist, position: 0, length: 0, playing: true })
+          }
+        />
+      )}
       {!view.pass && (
         <button
           className="mt-1 text-faint underline"
@@ -104,46 +115,5 @@ export function TrackPart({ view, deeds }: PartProps) {
         </Suspense>
       )}
     </>
-  );
-}
-
-function ByHand({ deeds }: { deeds: PartProps["deeds"] }) {
-  const [title, setTitle] = useState("");
-  const [artist, setArtist] = useState("");
-  return (
-    <form
-      className="mt-1 flex flex-wrap gap-1.5"
-      aria-label="Say what is heard"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void deeds
-          .cue({ cue: "playTrack", title: title.trim(), artist: artist.trim(), position: 0, length: 0, playing: true })
-          .then((done) => {
-            if (!done) return;
-            setTitle("");
-            setArtist("");
-          });
-      }}
-    >
-      <input
-        className="field min-w-24 flex-1"
-        aria-label="Title of what is heard"
-        placeholder="Title"
-        maxLength={160}
-        value={title}
-        onChange={(event) => setTitle(event.target.value)}
-      />
-      <input
-        className="field w-28"
-        aria-label="Who it is by"
-        placeholder="By"
-        maxLength={160}
-        value={artist}
-        onChange={(event) => setArtist(event.target.value)}
-      />
-      <button className="btn" disabled={title.trim() === ""}>
-        Say it
-      </button>
-    </form>
   );
 }

@@ -14,6 +14,8 @@ const PATIENCE = 5000;
 const AGAIN_AFTER = 400;
 /** Deeds of others are looked at this often at most; milliseconds. */
 const LOOKS = 400;
+/** What a press does is foreseen here, so it is looked at once the sources have it; milliseconds. */
+const SOURCES_FIRST = 40;
 /** So many times as long as looking took, it is not done again. */
 const PATIENTLY = 8;
 const LOST = "The server could not be reached for five seconds, so this was not done.";
@@ -40,18 +42,29 @@ export function useDesk() {
   /** The latest versions of the show that this desk heard of, and that it saw. */
   const heard = useRef(0);
   const seen = useRef(0);
+  /** What is older does not have what was done here. */
+  const least = useRef(0);
+  const timer = useRef(0);
 
   const take = useCallback(
     (view: DeskView) => {
       seen.current = Math.max(seen.current, view.version);
+      // While something else is on its way its outcome is foreseen here already, and what is older knows nothing of it.
       const before = queries.getQueryData<DeskView>(["desk", door.key]);
-      // While something else is on its way its outcome is foreseen here already, and this one knows nothing of it.
-      if (waiting.current === 0 && (!before || view.version >= before.version))
-        queries.setQueryData(["desk", door.key], view);
+      const newer = view.version >= least.current && (!before || view.version >= before.version);
+      if (waiting.current === 0 && newer) queries.setQueryData(["desk", door.key], view);
     },
     [queries, door.key],
   );
   const look = useLook(() => door.view().then(take, () => undefined));
+  const soon = useCallback(() => {
+    if (timer.current !== 0) return;
+    timer.current = window.setTimeout(() => {
+      timer.current = 0;
+      look();
+    }, SOURCES_FIRST);
+  }, [look]);
+  useEffect(() => () => window.clearTimeout(timer.current), []);
 
   const show = desk.data?.show;
   useEffect(() => {
@@ -60,13 +73,13 @@ export function useDesk() {
       // The same version once more tells of something else than a deed: something came in.
       const deed = version > heard.current;
       heard.current = Math.max(heard.current, version);
-      // What was done here is answered with all that there is to see.
+      // Once what is on its way here was answered, all of it is looked at together.
       if (deed && (waiting.current > 0 || version <= seen.current)) return;
-      look();
+      soon();
     };
     const ends = [live.followShow(show, told), live.onReturn(look)];
     return () => ends.forEach((end) => end());
-  }, [show, look]);
+  }, [show, look, soon]);
 
   /** Resolves to whether it was done. */
   const send = async (wish: () => Promise<DeskReceipt>, cue?: Cue): Promise<boolean> => {
@@ -84,9 +97,10 @@ export function useDesk() {
     }
     waiting.current--;
     setPending(waiting.current);
-    if (receipt) take(receipt.view);
-    // Others did something meanwhile.
-    if (waiting.current === 0 && receipt && heard.current > seen.current) look();
+    if (receipt) {
+      least.current = Math.max(least.current, receipt.version);
+      if (waiting.current === 0) soon();
+    }
     // What was foreseen and did not come is taken back.
     if (waiting.current === 0 && !receipt) await door.view().then(take, () => desk.refetch());
     return receipt !== undefined;

@@ -7,6 +7,7 @@ import brandeon.core.kind.Kind;
 import brandeon.core.theme.Piece;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /** Counts. A piece of a score has two numbers, each under the name of its field. */
@@ -63,15 +64,15 @@ public sealed interface CountCue extends Cue {
             require(!sides.isEmpty(), "“" + swapped.name() + "” has no two sides.");
             Show next = stand.show();
             for (Kind.Sides pair : sides) {
-                Held left = said(stand, swapped, pair.left());
-                Held right = said(stand, swapped, pair.right());
+                Held left = sideOf(stand, swapped, pair.left());
+                Held right = sideOf(stand, swapped, pair.right());
                 next = new Stand(next, stand.starting(), stand.at()).with(swapped, pair.left(), right);
                 next = new Stand(next, stand.starting(), stand.at()).with(swapped, pair.right(), left);
             }
             return new Cued.Applied(next, this, swapped.name() + ": sides swapped");
         }
 
-        private static Held said(Stand stand, Piece piece, String field) {
+        private static Held sideOf(Stand stand, Piece piece, String field) {
             Held standard = Starting.held(piece, field).orElseThrow();
             return stand.held(piece, field, standard.getClass(), field);
         }
@@ -159,14 +160,16 @@ public sealed interface CountCue extends Cue {
         return new Cued.Applied(
                 stand.with(piece, cue.field(), after),
                 new AddToCount(cue.piece(), cue.field(), before.value() - after.value()),
-                told(piece, cue.field(), after));
+                told(stand, piece, cue.field(), after));
     }
 
     private static Cued.Applied set(Stand stand, CountCue cue, Held.HeldCount next) {
         Piece piece = stand.piece(cue.piece());
         next.require();
         return new Cued.Applied(
-                stand.with(piece, cue.field(), next), stand.back(piece, cue.field()), told(piece, cue.field(), next));
+                stand.with(piece, cue.field(), next),
+                stand.back(piece, cue.field()),
+                told(stand, piece, cue.field(), next));
     }
 
     private static boolean follows(Piece piece, String field) {
@@ -174,10 +177,30 @@ public sealed interface CountCue extends Cue {
                 && !count.reading().isEmpty();
     }
 
-    private static String told(Piece piece, String field, Held.HeldCount count) {
+    private static String told(Stand stand, Piece piece, String field, Held.HeldCount count) {
         boolean alone =
                 Starting.slots(piece, brandeon.core.kind.ContentType.COUNT).size() == 1;
-        String which = alone ? "" : piece.kind().field(field).orElseThrow().title() + " ";
-        return piece.name() + ": " + which + Held.HeldCount.written(count.value());
+        return piece.name() + ": " + (alone ? "" : which(stand, piece, field) + " ")
+                + Held.HeldCount.written(count.value());
+    }
+
+    /** A number of a side by what that side is called; others by their title. */
+    private static String which(Stand stand, Piece piece, String field) {
+        List<Kind.Sides> sides = piece.kind().facts().sides();
+        Optional<Kind.Rounds> rounds = piece.kind().facts().rounds();
+        for (Kind.Sides pair : sides) {
+            if (field.equals(pair.left()) || field.equals(pair.right())) {
+                String side = field.equals(pair.left())
+                        ? sides.getFirst().left()
+                        : sides.getFirst().right();
+                boolean won = rounds.filter(found -> found.won().equals(pair)).isPresent();
+                return said(stand, piece, side) + (won ? ", rounds" : "");
+            }
+        }
+        return piece.kind().field(field).orElseThrow().title();
+    }
+
+    private static String said(Stand stand, Piece piece, String field) {
+        return stand.held(piece, field, Held.HeldWords.class, field).pattern();
     }
 }

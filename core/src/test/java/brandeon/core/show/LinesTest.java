@@ -183,7 +183,8 @@ class LinesTest extends Played {
 
     @Test
     void aSideWinsARoundAndBothBeginAnew() {
-        score(new CountCue.SetCount("score", "leftFigure", 11));
+        assertThat(((Cued.Applied) score(new CountCue.SetCount("score", "leftFigure", 11))).sentence())
+                .isEqualTo("Hide against chat: Hide 11");
         score(new CountCue.SetCount("score", "rightFigure", 7));
         Cued.Applied won = (Cued.Applied) score(new CountCue.WinRound("score", false));
         assertThat(won.sentence()).isEqualTo("Hide against chat: a round for Hide");

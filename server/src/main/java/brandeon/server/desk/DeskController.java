@@ -65,27 +65,27 @@ class DeskController {
     DeskReceipt cue(@PathVariable UUID show, @RequestBody DeskCue wish) {
         Actor actor = Actor.of(members.current());
         requireInTime(wish);
-        return receipt(actor, shows.cue(actor, show, wish.cue(), wish.key()));
+        return DeskReceipt.of(shows.cue(actor, show, wish.cue(), wish.key()));
     }
 
     /** Takes back one's own last deed that still stands. */
     @PostMapping("/undo")
     DeskReceipt undo(@PathVariable UUID show) {
         Actor actor = Actor.of(members.current());
-        return receipt(actor, shows.undo(actor, show));
+        return DeskReceipt.of(shows.undo(actor, show));
     }
 
     @PostMapping("/redo")
     DeskReceipt redo(@PathVariable UUID show) {
         Actor actor = Actor.of(members.current());
-        return receipt(actor, shows.redo(actor, show));
+        return DeskReceipt.of(shows.redo(actor, show));
     }
 
     /** Takes back any deed that nothing was built upon since. */
     @PostMapping("/undo/{number}")
     DeskReceipt takeBack(@PathVariable UUID show, @PathVariable long number) {
         Actor actor = Actor.of(members.current());
-        return receipt(actor, shows.takeBack(actor, show, number));
+        return DeskReceipt.of(shows.takeBack(actor, show, number));
     }
 
     @PostMapping("/alerts")
@@ -119,7 +119,7 @@ class DeskController {
                 TextBody.utf8(body, "This calendar"),
                 Instant.now(),
                 ZoneId.of(running.counting().zone()));
-        return receipt(actor, shows.cue(actor, show, new NoticeCue.ListNotices(listed), ""));
+        return DeskReceipt.of(shows.cue(actor, show, new NoticeCue.ListNotices(listed), ""));
     }
 
     /** A card as it will stand. */
@@ -140,10 +140,6 @@ class DeskController {
                         (line.ended() - line.began()) / 1000,
                         line.who()))
                 .toList();
-    }
-
-    private DeskReceipt receipt(Actor actor, RunningShows.Done done) {
-        return new DeskReceipt(done.sentence(), done.repeated(), desks.of(actor, done.show()));
     }
 
     /** @throws Refused for what was pressed so long ago that nobody expects it any more */

@@ -1,6 +1,7 @@
 package brandeon.server.desk;
 
 import brandeon.core.show.Cue;
+import brandeon.server.show.RunningShows;
 
 /** What a desk asks for. */
 final class DeskWishes {
@@ -13,8 +14,16 @@ final class DeskWishes {
      */
     record DeskCue(Cue cue, String key, long before) {}
 
-    /** What became of it, and how everything is then. */
-    record DeskReceipt(String sentence, boolean repeated, DeskView view) {}
+    /**
+     * What became of it. How everything is then is asked for a moment later, so that sources come first.
+     *
+     * @param version of the show with which it is seen
+     */
+    record DeskReceipt(String sentence, boolean repeated, long version) {
+        static DeskReceipt of(RunningShows.Done done) {
+            return new DeskReceipt(done.sentence(), done.repeated(), done.show().version());
+        }
+    }
 
     private DeskWishes() {}
 }

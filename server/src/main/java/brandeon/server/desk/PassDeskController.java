@@ -58,7 +58,7 @@ class PassDeskController {
         DeskController.requireInTime(wish);
         require(pass, CueGroup.deed(wish.cue()), Grant.take(pass.grants(), wish.cue()));
         Actor actor = passes.actor(pass, Door.PASS);
-        return receipt(actor, pass, shows.cue(actor, pass.show(), wish.cue(), wish.key()));
+        return DeskReceipt.of(shows.cue(actor, pass.show(), wish.cue(), wish.key()));
     }
 
     /** Takes back the last deed of this pass that still stands. */
@@ -66,14 +66,14 @@ class PassDeskController {
     DeskReceipt undo(@PathVariable String token) {
         Passes.Pass pass = passes.enter(token);
         Actor actor = passes.actor(pass, Door.PASS);
-        return receipt(actor, pass, shows.undo(actor, pass.show()));
+        return DeskReceipt.of(shows.undo(actor, pass.show()));
     }
 
     @PostMapping("/redo")
     DeskReceipt redo(@PathVariable String token) {
         Passes.Pass pass = passes.enter(token);
         Actor actor = passes.actor(pass, Door.PASS);
-        return receipt(actor, pass, shows.redo(actor, pass.show()));
+        return DeskReceipt.of(shows.redo(actor, pass.show()));
     }
 
     @PostMapping("/alerts")
@@ -106,9 +106,5 @@ class PassDeskController {
                     .orElse("that");
             throw new NotAllowed("The pass of " + pass.name() + " does not include " + what + " here.");
         }
-    }
-
-    private DeskReceipt receipt(Actor actor, Passes.Pass pass, RunningShows.Done done) {
-        return new DeskReceipt(done.sentence(), done.repeated(), desks.of(actor, done.show(), pass));
     }
 }

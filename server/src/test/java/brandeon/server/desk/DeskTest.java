@@ -318,11 +318,13 @@ class DeskTest {
                 {"after":100,"cue":{"cue":"showPiece","piece":"tide","shown":true}}]}}""".replace("\n", "");
         assertThat(host.cue(theme, sequence).status()).isEqualTo(200);
         String desk = "/api/shows/" + show + "/desk";
-        JsonNode started = host.post(
+        JsonNode receipt = host.post(
                         desk + "/cues",
                         "{\"cue\":{\"cue\":\"startSequence\",\"sequence\":\"open\"},\"key\":\"\",\"before\":0}")
-                .json()
-                .path("view");
+                .json();
+        JsonNode started = host.get(desk).json();
+        assertThat(started.path("version").asLong())
+                .isGreaterThanOrEqualTo(receipt.path("version").asLong());
         assertThat(started.path("sequences").get(0).path("taken").asInt()).isEqualTo(1);
         until(() -> host.get(desk).json().path("sequences").get(0).path("taken").asInt() == -1);
         JsonNode done = host.get(desk).json().path("done");
