@@ -55,6 +55,10 @@ class Socket {
     this.onclose({ code: 1006 });
   }
 
+  close() {
+    this.lose();
+  }
+
   hear(message: object) {
     this.onmessage({ data: JSON.stringify(message) });
   }
@@ -229,6 +233,29 @@ describe("the editor's connection", () => {
     unfollow();
     last().hear(told);
     expect(changed).toHaveBeenCalledTimes(1);
+  });
+
+  it("notices that a connection is dead which nobody ended", () => {
+    const standing = vi.fn();
+    live.followShow("s", vi.fn());
+    live.onStanding(standing);
+    last().open();
+    expect(standing).toHaveBeenLastCalledWith(true);
+    // A server that answers is there, however little it says.
+    for (let i = 0; i < 4; i++) {
+      vi.advanceTimersByTime(2500);
+      last().hear({ type: "time", sent: 0, now: 0 });
+    }
+    expect(standing).toHaveBeenLastCalledWith(true);
+    vi.advanceTimersByTime(5000);
+    expect(standing).toHaveBeenLastCalledWith(false);
+    last().hear({ type: "time", sent: 0, now: 0 });
+    expect(standing).toHaveBeenLastCalledWith(true);
+    const silent = last();
+    vi.advanceTimersByTime(12_500);
+    expect(silent.readyState).toBe(3);
+    vi.advanceTimersByTime(250);
+    expect(last()).not.toBe(silent);
   });
 
   it("reads the server's clock", () => {

@@ -43,8 +43,16 @@ const RIGHTS_CHANGED = 4205;
 /** Whoever came with a pass: it is none, or good for nothing any more. */
 const ENDED = [4404, 4410];
 
+/** Milliseconds after which a server that says nothing is asked whether it is there. */
+const BEAT = 2500;
+/** So many times it is asked before the connection is given up. */
+const DEAD = 5;
+
 /** A page's one connection; every picture on it shares it. */
 export class Live {
+  private beat: number | undefined;
+  /** How often the server was asked since it last said anything. */
+  private silence = 0;
   readonly clock = new ServerClock();
   private socket: WebSocket | null = null;
   private readonly following = new Map<string, Following>();
@@ -127,6 +135,7 @@ export class Live {
   /** Hears whether the server can be reached, now and whenever that changes. */
   onStanding(listener: (connected: boolean) => void): () => void {
     this.standing.add(listener);
+    this.beat ??= window.setInterval(() => this.ask(), BEAT);
     listener(this.socket?.readyState === WebSocket.OPEN);
     return () => this.standing.delete(listener);
   }
@@ -164,6 +173,15 @@ export class Live {
     else this.connect();
   }
 
+  /** A connection that is dead without an end, as on a phone between two masts, is noticed by what is not answered. */
+  private ask(): void {
+    if (this.socket?.readyState !== WebSocket.OPEN || this.standing.size === 0) return;
+    this.silence++;
+    if (this.silence === 2) this.standing.forEach((listener) => listener(false));
+    if (this.silence >= DEAD) this.socket.close();
+    else this.send({ type: "time", sent: Date.now() });
+  }
+
   private connect(): void {
     const scheme = location.protocol === "https:" ? "wss" : "ws";
     const socket = new WebSocket(`${scheme}://${location.host}${this.address}`);
@@ -172,6 +190,7 @@ export class Live {
       this.wait = 250;
       if (this.pass !== "") this.send({ type: "pass", token: this.pass });
       this.send({ type: "time", sent: Date.now() });
+      this.silence = 0;
       this.following.forEach((_, feed) => this.watch(feed));
       this.themes.forEach((_, theme) => this.send({ type: "followTheme", theme }));
       this.shows.forEach((_, show) => this.send({ type: "followShow", show }));
@@ -180,7 +199,11 @@ export class Live {
       this.lost = false;
       this.standing.forEach((listener) => listener(true));
     };
-    socket.onmessage = (event) => this.receive(JSON.parse(event.data as string) as Heard);
+    socket.onmessage = (event) => {
+      if (this.silence > 1) this.standing.forEach((listener) => listener(true));
+      this.silence = 0;
+      this.receive(JSON.parse(event.data as string) as Heard);
+    };
     socket.onclose = (event) => {
       this.socket = null;
       this.lost = true;

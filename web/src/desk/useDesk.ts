@@ -18,6 +18,11 @@ const LOOKS = 400;
 const SOURCES_FIRST = 40;
 /** So many times as long as looking took, it is not done again. */
 const PATIENTLY = 8;
+/** It may have been done, and only the answer got lost; it is never done later. */
+const UNANSWERED = new Problem(
+  0,
+  "No answer came for five seconds. Look whether it was done before you press again; it is not done any more.",
+);
 const LOST = "The server could not be reached for five seconds, so this was not done.";
 
 /** A desk as it is now, with all that can be done on it. */
@@ -92,7 +97,8 @@ export function useDesk() {
     try {
       receipt = await answer;
     } catch (error) {
-      if (error instanceof Problem && error.passes && error.status !== 429) say(LOST, true);
+      if (error === UNANSWERED) say(UNANSWERED.message, true);
+      else if (error instanceof Problem && error.passes && error.status !== 429) say(LOST, true);
       else sayProblem(error);
     }
     waiting.current--;
@@ -139,13 +145,18 @@ async function patiently<T>(wish: () => Promise<T>): Promise<T> {
   const end = performance.now() + PATIENCE;
   for (;;) {
     try {
-      return await wish();
+      return await Promise.race([wish(), unanswered(end - performance.now())]);
     } catch (error) {
       const again = error instanceof Problem && error.passes && performance.now() + AGAIN_AFTER < end;
       if (!again) throw error;
       await new Promise((resume) => window.setTimeout(resume, AGAIN_AFTER));
     }
   }
+}
+
+async function unanswered(after: number): Promise<never> {
+  await new Promise((resume) => window.setTimeout(resume, after));
+  throw UNANSWERED;
 }
 
 /**
