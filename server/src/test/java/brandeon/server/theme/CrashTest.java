@@ -73,6 +73,8 @@ class CrashTest {
     private void cues(ServerProcess server) {
         Person host = host(server);
         String address = "/api/shows/" + host.show(host.demo()) + "/cues";
+        int before =
+                host.get(address.replace("/cues", "")).json().path("version").asInt();
         Set<Integer> answered = ConcurrentHashMap.newKeySet();
         List<CompletableFuture<Void>> calls = new ArrayList<>();
         for (int i = 0; i < PRESSES; i++) {
@@ -95,7 +97,7 @@ class CrashTest {
                     .isTrue();
         }
         var show = host.get(address.replace("/cues", "")).json();
-        int applied = show.path("version").asInt() - 1;
+        int applied = show.path("version").asInt() - before;
         assertThat(applied).isGreaterThanOrEqualTo(answered.size());
         assertThat(show.path("controls")
                         .valueStream()
