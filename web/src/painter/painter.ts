@@ -120,12 +120,15 @@ export class Painter {
   /** What was seen of a piece goes; where its plates grow or shrink, once they have. */
   private leave(former: SVGSVGElement, next: SVGSVGElement | null): void {
     // Of several changes in a row only the last one is seen in motion.
-    this.leaving.get(former.dataset["piece"] ?? "")?.remove();
+    const piece = former.dataset["piece"] ?? "";
+    this.leaving.get(piece)?.remove();
     if (!this.moving || !changed(former, next)) {
       former.remove();
       return;
     }
-    this.leaving.set(former.dataset["piece"] ?? "", former);
+    // It is no piece of the picture any more.
+    delete former.dataset["piece"];
+    this.leaving.set(piece, former);
     window.setTimeout(() => former.remove(), CHANGE);
   }
 
