@@ -334,10 +334,8 @@ class DeskJourneyTest {
             assertThat(source.evaluate("window.moved.join()").toString())
                     .contains("plate-left-upper translate(")
                     .contains("plate-left-lower translate(");
-            assertThat(source.evaluate(
-                                    "document.getAnimations().filter(one => one.playState === 'running' && (one.effect.target.dataset.part ?? '').startsWith('plate-')).length")
-                            .toString())
-                    .isEqualTo("0");
+            source.waitForFunction(
+                    "() => document.getAnimations().every(one => one.playState !== 'running' || !(one.effect.target.dataset.part ?? '').startsWith('plate-'))");
         }
     }
 
