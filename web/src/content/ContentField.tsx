@@ -6,8 +6,8 @@ import { ListingField } from "./ListingField";
 import { ListField } from "./ListField";
 import { MessageField } from "./MessageField";
 import { TimeZoneField } from "./TimeZoneField";
+import { TintField } from "./TintField";
 import { listOf } from "./lists";
-import { Tint } from "../show/SidesControl";
 import { useLatest } from "./useLatest";
 
 export type Content = Schemas["Content"];
@@ -50,7 +50,7 @@ export function ContentField({ field, value: kept, own, set: send, drop }: Props
   if ("zone" in value) return <TimeZoneField title={field.title} value={value.zone} set={(zone) => set({ zone })} />;
   if ("table" in value) return <ListingField title={field.title} value={value} set={set} />;
   if ("colour" in value)
-    return <Tint key={value.colour} title={field.title} colour={value.colour} set={(colour) => set({ colour })} />;
+    return <TintField key={value.colour} title={field.title} colour={value.colour} set={(colour) => set({ colour })} />;
   if ("day" in value) return <DayField title={field.title} value={value.day} set={(day) => set({ day })} />;
   return null;
 }

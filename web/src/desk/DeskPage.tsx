@@ -67,16 +67,32 @@ export interface PartProps {
 
 type Control = DeskView["controls"][number];
 
-/** Each part with whether there is anything in it, and of what it is made: only another one of that changes it. */
-const PARTS: Record<
-  Part,
-  {
-    title: string;
-    there: (view: DeskView) => boolean;
-    of: (view: DeskView) => unknown[];
-    body: (props: PartProps) => ReactNode;
-  }
-> = {
+/** A part of the desk. */
+interface PartKind {
+  title: string;
+  /** Whether there is anything in it. */
+  there: (view: DeskView) => boolean;
+  /** Of what it is made: only another one of that changes it. */
+  of: (view: DeskView) => unknown[];
+  body: (props: PartProps) => ReactNode;
+}
+
+/** One that is about pieces. @param also what else it is made of */
+function ofPieces(
+  title: string,
+  about: (control: Control) => unknown,
+  body: PartKind["body"],
+  also: PartKind["of"] = () => [],
+): PartKind {
+  return {
+    title,
+    there: (view) => view.controls.some(about),
+    of: (view) => [...also(view), ...view.controls.filter(about)],
+    body,
+  };
+}
+
+const PARTS: Record<Part, PartKind> = {
   break: {
     title: "Break",
     there: (view) => any(view, "startBreak", "endBreak", "lengthenBreak"),
@@ -90,30 +106,20 @@ const PARTS: Record<
     of: (view) => [view.notices],
     body: NoticePart,
   },
-  clocks: {
-    title: "Clocks",
-    there: (view) => view.controls.some((one) => one.dial),
-    of: (view) => [view.sequences, ...some(view, (one) => one.dial)],
-    body: ClockPart,
-  },
-  counts: {
-    title: "Counts and scores",
-    there: (view) => view.controls.some((one) => one.tallies.length > 0),
-    of: (view) => some(view, (one) => one.tallies.length > 0),
-    body: CountPart,
-  },
-  cards: {
-    title: "Cards",
-    there: (view) => view.controls.some((one) => one.deck),
-    of: (view) => [view.look, ...some(view, (one) => one.deck)],
-    body: CardPart,
-  },
-  points: {
-    title: "Points",
-    there: (view) => view.controls.some((one) => one.orders.length > 0),
-    of: (view) => some(view, (one) => one.orders.length > 0),
-    body: PointPart,
-  },
+  clocks: ofPieces(
+    "Clocks",
+    (one) => one.dial,
+    ClockPart,
+    (view) => [view.sequences],
+  ),
+  counts: ofPieces("Counts and scores", (one) => one.tallies.length > 0, CountPart),
+  cards: ofPieces(
+    "Cards",
+    (one) => one.deck,
+    CardPart,
+    (view) => [view.look],
+  ),
+  points: ofPieces("Points", (one) => one.orders.length > 0, PointPart),
   requests: {
     title: "Requests",
     there: (view) => view.requests !== null,
@@ -121,12 +127,7 @@ const PARTS: Record<
     body: RequestPart,
   },
   track: { title: "Track", there: (view) => view.tracks !== null, of: (view) => [view.tracks], body: TrackPart },
-  lines: {
-    title: "Ticker and turns",
-    there: (view) => view.controls.some((one) => one.added),
-    of: (view) => some(view, (one) => one.added),
-    body: LinePart,
-  },
+  lines: ofPieces("Ticker and turns", (one) => one.added, LinePart),
   sequences: {
     title: "Sequences",
     there: (view) => view.sequences.length > 0 || any(view, "writeSequence"),
@@ -145,19 +146,9 @@ const PARTS: Record<
     of: (view) => view.controls.flatMap((one) => [one.piece, one.name, one.seen]),
     body: SightPart,
   },
-  words: {
-    title: "Words",
-    there: (view) => view.controls.some((one) => one.lines.length > 0),
-    of: (view) => some(view, (one) => one.lines.length > 0),
-    body: WordPart,
-  },
+  words: ofPieces("Words", (one) => one.lines.length > 0, WordPart),
   done: { title: "What was done", there: () => true, of: (view) => [view.done], body: DonePart },
 };
-
-/** Pieces that a part is about. */
-function some(view: DeskView, about: (control: Control) => unknown): Control[] {
-  return view.controls.filter(about);
-}
 
 /** A part that is painted anew only when something of it is another one. */
 const Body = memo(

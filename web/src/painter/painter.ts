@@ -129,7 +129,10 @@ export class Painter {
     // It is no piece of the picture any more.
     delete former.dataset["piece"];
     this.leaving.set(piece, former);
-    window.setTimeout(() => former.remove(), CHANGE);
+    window.setTimeout(() => {
+      former.remove();
+      if (this.leaving.get(piece) === former) this.leaving.delete(piece);
+    }, CHANGE);
   }
 
   private begin(svg: SVGSVGElement, movements: Movement[]): void {

@@ -334,7 +334,7 @@ public interface Ask {
             return -run.instant();
         }
 
-        /** Which one stands there all the time while they take no turns; empty for none of them. */
+        /** Which one stands there at rest, or all the time while they take no turns; empty for none of them. */
         public OptionalInt standing() {
             return moving && run.state() == Run.State.PAUSED ? turns().standing(run.millis()) : OptionalInt.of(0);
         }

@@ -116,12 +116,8 @@ public sealed interface CountCue extends Cue {
                 }
             }
             Cued.Applied put = new PieceCue.PutBack(piece, next).applied(stand);
-            String side = won.kind().facts().sides().stream()
-                    .findFirst()
-                    .map(names -> right ? names.right() : names.left())
-                    .map(name ->
-                            stand.held(won, name, Held.HeldWords.class, name).pattern())
-                    .orElse("a side");
+            Kind.Sides names = won.kind().facts().sides().getFirst();
+            String side = said(stand, won, right ? names.right() : names.left());
             return new Cued.Applied(put.show(), put.inverse(), won.name() + ": a round for " + side);
         }
 

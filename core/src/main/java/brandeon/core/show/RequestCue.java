@@ -3,6 +3,7 @@ package brandeon.core.show;
 import static brandeon.core.show.Shows.require;
 
 import brandeon.core.show.Requests.Request;
+import java.util.List;
 
 /** What viewers ask for, and what becomes of it. */
 public sealed interface RequestCue extends Cue {
@@ -109,7 +110,7 @@ public sealed interface RequestCue extends Cue {
         public Cued.Applied applied(Stand stand) {
             Requests now = stand.show().requests();
             require(!now.asked().isEmpty() || now.done() > 0, "There are no requests.");
-            return done(stand, now.asking(java.util.List.of(), 0), new PutRequests(now), "cleared");
+            return done(stand, now.asking(List.of(), 0), new PutRequests(now), "cleared");
         }
     }
 

@@ -45,13 +45,11 @@ public final class PlayingArt {
                         easel.px(LineArt.LOW)));
         Box way = new Box(room.x(), room.bottom() - bar, room.width(), bar).snapped();
         Run run = ask.run();
-        boolean moves = run.state() == Run.State.RUNNING;
-        double share = moves ? 1 : Math.clamp((double) run.stands() / run.length(), 0, 1);
-        marks.addAll(family.meter(easel, way, 0));
-        if (!moves) {
-            marks.addAll(family.meter(easel, way, share));
+        if (run.state() != Run.State.RUNNING) {
+            marks.addAll(family.meter(easel, way, Math.clamp((double) run.stands() / run.length(), 0, 1)));
             return PieceArt.still(marks);
         }
+        marks.addAll(family.meter(easel, way, 0));
         marks.add(Mark.clipped(Outline.rectangle(way), List.of(Mark.group("heard", family.meter(easel, way, 1)))));
         Track fills = Track.once(
                 "heard",

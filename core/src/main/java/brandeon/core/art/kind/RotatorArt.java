@@ -14,6 +14,7 @@ import brandeon.core.motion.Track;
 import brandeon.core.motion.Turns;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * Entries that take turns on one plate, by the shared clock: every source shows the same one. At rest the first shows.
@@ -37,6 +38,7 @@ public final class RotatorArt {
         List<Track> tracks = new ArrayList<>();
         Turns turns = ask.turns();
         boolean turning = ask.turning();
+        OptionalInt standing = ask.standing();
         long ahead = turning ? Math.floorMod(ask.ahead(), turns.round()) : 0;
         for (int i = 0; i < ask.entries().size(); i++) {
             Ask.Entry entry = ask.entries().get(i);
@@ -55,8 +57,7 @@ public final class RotatorArt {
                     easel,
                     ready.plate(),
                     new LineArt.Pair(entry.label(), entry.value(), room, easel.px(LineArt.LOW)));
-            marks.add(new Mark.Group(
-                    "entry-" + i, turning ? i == 0 ? 1 : 0 : shown(ask, i), new Outline(List.of()), shown));
+            marks.add(new Mark.Group("entry-" + i, standing.orElse(0) == i ? 1 : 0, new Outline(List.of()), shown));
             if (turning) {
                 tracks.add(turn("entry-" + i, turns.millis().get(i), turns.round(), turns.begins(i) - ahead, easel));
             }
@@ -66,15 +67,11 @@ public final class RotatorArt {
             tracks.add(rest(turns.round() - turns.pause(), turns.round(), ahead));
             marks = List.of(Mark.group("all", marks));
         }
-        if (!turning && ask.standing().isEmpty()) {
+        if (standing.isEmpty()) {
             // It stands still in the pause between two rounds.
             return PieceArt.still(List.of(new Mark.Group("all", 0, new Outline(List.of()), marks)));
         }
         return new PieceArt(marks, tracks, List.of());
-    }
-
-    private static double shown(Ask.Rotator ask, int entry) {
-        return ask.standing().orElse(0) == entry ? 1 : 0;
     }
 
     private static Track rest(double shown, double round, double ahead) {
