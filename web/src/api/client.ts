@@ -53,14 +53,26 @@ api.use(said);
 
 /** Sends a file's bytes as they are; the answer, or a Problem with its sentence. */
 export function sendFile<T>(address: string, file: Blob, signal?: AbortSignal): Promise<T> {
+  return send(address, file, "application/octet-stream", signal);
+}
+
+/**
+ * Sends what was pressed; the answer, or a Problem with its sentence. It has left when this returns, while a call of
+ * `api` leaves some steps later, after the page was painted anew.
+ */
+export function sendAtOnce<T>(address: string, body: object): Promise<T> {
+  return send(address, JSON.stringify(body), "application/json");
+}
+
+function send<T>(address: string, body: BodyInit, type: string, signal?: AbortSignal): Promise<T> {
   const sent = fetch(address, {
     method: "POST",
-    body: file,
-    headers: { "Content-Type": "application/octet-stream", ...headers() },
+    body,
+    headers: { "Content-Type": type, ...headers() },
     ...(signal ? { signal } : {}),
   }).then(async (response) => {
-    const body = (await response.json().catch(() => undefined)) as unknown;
-    return response.ok ? { data: body as T, response } : { error: body, response };
+    const said = (await response.json().catch(() => undefined)) as unknown;
+    return response.ok ? { data: said as T, response } : { error: said, response };
   });
   return answer<T>(sent);
 }

@@ -1,12 +1,11 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Check, Copy, ExternalLink } from "lucide-react";
 import { Link } from "react-router";
-import { answer, api, type Schemas, type ThemeView } from "../api/client";
+import { answer, api, type ThemeView } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { useCopy } from "../app/useCopy";
 import { Trouble } from "../app/Trouble";
-
-type Row = Schemas["Row"];
+import { useLedger, type Row } from "../publish/useLedger";
 
 /** How soon a source that was opened is seen here; milliseconds. */
 const LOOKS = 1000;
@@ -42,11 +41,7 @@ export function OnAirQuestion({ theme, settled }: { theme: ThemeView; settled: (
 }
 
 function Sources({ theme }: { theme: ThemeView }) {
-  const ledger = useQuery({
-    queryKey: ["ledger", theme.id],
-    queryFn: () => answer(api.GET("/api/themes/{id}/ledger", { params: { path: { id: theme.id } } })),
-    refetchInterval: LOOKS,
-  });
+  const ledger = useLedger(theme.id, LOOKS);
   const rows = ledger.data?.rows.filter((row) => row.part === "WHOLE") ?? [];
   const right = rows.filter((row) => row.state === "RIGHT").length;
   return (

@@ -1,5 +1,5 @@
 import { createContext, useContext } from "react";
-import { answer, api, type Schemas } from "../api/client";
+import { answer, api, sendAtOnce, type Schemas } from "../api/client";
 import type { Cue } from "../show/useShow";
 
 export type DeskView = Schemas["DeskView"];
@@ -26,7 +26,7 @@ export function signedInDoor(show: string): Door {
   return {
     key: show,
     view: () => answer(api.GET("/api/shows/{show}/desk", { params })),
-    cue: (body) => answer(api.POST("/api/shows/{show}/desk/cues", { params, body })),
+    cue: (body) => sendAtOnce(`/api/shows/${show}/desk/cues`, body),
     undo: () => answer(api.POST("/api/shows/{show}/desk/undo", { params })),
     redo: () => answer(api.POST("/api/shows/{show}/desk/redo", { params })),
     takeBack: (number) =>
@@ -42,7 +42,7 @@ export function passDoor(token: string): Door {
   return {
     key: token,
     view: () => answer(api.GET("/cues/{token}", { params })),
-    cue: (body) => answer(api.POST("/cues/{token}", { params, body })),
+    cue: (body) => sendAtOnce(`/cues/${token}`, body),
     undo: () => answer(api.POST("/cues/{token}/undo", { params })),
     redo: () => answer(api.POST("/cues/{token}/redo", { params })),
     takeBack: undefined,

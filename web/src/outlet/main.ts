@@ -4,6 +4,7 @@ import { Painter } from "../painter/painter";
 import { ServerClock } from "../painter/serverClock";
 import { Sounder } from "../sound/sounder";
 import { Keeping } from "./keeping";
+import { loads, program } from "./place";
 
 type Said = Schemas["Watch"] | Schemas["Report"] | Schemas["AskTime"];
 
@@ -19,6 +20,8 @@ const FIRST_WAIT = 250;
 const LONGEST_WAIT = 8000;
 const LONGEST_FRAME = 200;
 const REPORT_EVERY = 4000;
+/** A page with a former link asks again that often, so that one knows where it is still open; milliseconds. */
+const GONE_AGAIN = 60_000;
 /** The server says: this link is no longer good, or never was. */
 const GONE = [4404, 4410];
 
@@ -73,6 +76,7 @@ function connect(): void {
     socket = null;
     if (GONE.includes(event.code)) {
       painter.clear();
+      window.setTimeout(() => location.reload(), GONE_AGAIN);
       return;
     }
     // What is painted stays; clocks go on. Jitter keeps many sources from coming back at the same moment.
@@ -123,31 +127,51 @@ function fit(): void {
   host.style.transform = scale === 1 ? "" : `translate(${String(left)}px,${String(top)}px) scale(${String(scale)})`;
 }
 
-let longestFrame = 0;
+/** Of the last looks at frames: the longest time between two, and how many a second there were. */
+const looks: { longest: number; rate: number }[] = [];
+const LOOKS = 3;
 
 /** While something moves, watches frames for half a second; a still picture is left alone. */
 function sampleFrames(): void {
-  if (!painter.busy || document.hidden) return;
-  const end = performance.now() + 500;
-  let last = performance.now();
-  longestFrame = 0;
+  if (!painter.busy || document.hidden) {
+    looks.length = 0;
+    return;
+  }
+  const begin = performance.now();
+  let last = begin;
+  let longest = 0;
+  let frames = 0;
   const step = (now: number) => {
-    longestFrame = Math.max(longestFrame, now - last);
+    if (frames > 0) longest = Math.max(longest, now - last);
+    frames++;
     last = now;
-    if (now < end) requestAnimationFrame(step);
+    if (now < begin + 500) requestAnimationFrame(step);
+    else looks.push({ longest, rate: ((frames - 1) * 1000) / (now - begin) });
+    if (looks.length > LOOKS) looks.shift();
   };
   requestAnimationFrame(step);
 }
+
+/** The middle one of several looks, so that a single hiccup is not told. */
+function middle(figure: (look: (typeof looks)[number]) => number): number {
+  if (looks.length < LOOKS) return 0;
+  return looks.map(figure).sort((a, b) => a - b)[1] ?? 0;
+}
+
+const here = { program: program(), loads: loads(token.slice(-12), Date.now()) };
 
 function report(): void {
   send({
     type: "report",
     width: innerWidth,
     height: innerHeight,
+    pixelRatio: devicePixelRatio,
     hash: follower.standing.hash,
     visible: !document.hidden,
-    frames: longestFrame,
+    frames: middle((look) => look.longest),
+    rate: middle((look) => look.rate),
     sound: sounder.hearing,
+    ...here,
   });
 }
 

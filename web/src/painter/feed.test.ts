@@ -11,16 +11,18 @@ class Canvas {
   patch = (patch: Patch) => {
     this.shown = patch.order;
   };
-  adopt = (_: number, __: number, layers: { piece: string }[]) => {
-    this.shown = layers.map((layer) => layer.piece);
+  adopt = (first: { layers: { piece: string }[] }) => {
+    this.shown = first.layers.map((layer) => layer.piece);
   };
 }
 
 const layer = (piece: string) => ({ piece, svg: "<g/>", movements: [], blend: "normal" });
-const picture = (...pieces: string[]): Picture => ({ width: 10, height: 10, layers: pieces.map(layer) });
+const picture = (...pieces: string[]): Picture => ({ x: 0, y: 0, width: 10, height: 10, layers: pieces.map(layer) });
 const patch = (number: number, ...order: string[]): Patch => ({
   number,
   hash: `h${String(number)}`,
+  x: 0,
+  y: 0,
   width: 10,
   height: 10,
   order,
@@ -68,7 +70,7 @@ describe("a painter that follows a feed", () => {
   });
 
   it("needs nothing when it has the present picture already", async () => {
-    follower.begin({ hash: "h4", width: 10, height: 10, layers: [{ piece: "ground", movements: [] }] });
+    follower.begin({ hash: "h4", x: 0, y: 0, width: 10, height: 10, layers: [{ piece: "ground", movements: [] }] });
     const fetched = vi.fn();
     vi.stubGlobal("fetch", fetched);
     await follower.welcome({ epoch: "e", number: 4, hash: "h4", now: 0 });

@@ -11,6 +11,8 @@ export type Welcome = Omit<Schemas["Welcome"], "type" | "feed">;
 /** A picture whose layers the server wrote into the page already. */
 export interface First {
   hash: string;
+  x: number;
+  y: number;
   width: number;
   height: number;
   layers: Omit<Layer, "svg" | "blend">[];
@@ -39,7 +41,7 @@ export class FeedFollower {
 
   /** Takes over the picture that came with the page; the welcome then says whether it is still the present one. */
   begin(first: First): void {
-    this.painter.adopt(first.width, first.height, first.layers);
+    this.painter.adopt(first);
     this.standing.hash = first.hash;
     this.changed();
   }

@@ -1,4 +1,4 @@
-import { CHANGE, changed } from "./change";
+import { CHANGE, changed, type Area } from "./change";
 import { tickClocks, type Clock, findClocks } from "./clocks";
 import { loadOwnFaces } from "./ownFaces";
 import { ParticleDrawer } from "./particles";
@@ -19,6 +19,8 @@ export class Painter {
   private readonly particles: ParticleDrawer;
   private clocks: Clock[] = [];
   private timer = 0;
+  private x = 0;
+  private y = 0;
   width = 0;
   height = 0;
 
@@ -34,7 +36,7 @@ export class Painter {
   }
 
   show(picture: Picture): void {
-    this.resize(picture.width, picture.height);
+    this.resize(picture);
     this.mounted.forEach((layer) => layer.remove());
     this.mounted.clear();
     picture.layers.forEach((layer) => this.mount(layer));
@@ -42,20 +44,20 @@ export class Painter {
   }
 
   /** Takes over layers that stand in the host already, as the server wrote them. */
-  adopt(width: number, height: number, layers: Omit<Layer, "svg" | "blend">[]): void {
-    this.resize(width, height);
-    for (const layer of layers) {
+  adopt(first: Area & { layers: Omit<Layer, "svg" | "blend">[] }): void {
+    this.resize(first);
+    for (const layer of first.layers) {
       const svg = this.host.querySelector<SVGSVGElement>(`svg[data-piece="${CSS.escape(layer.piece)}"]`);
       if (!svg) continue;
       this.mounted.set(layer.piece, svg);
       this.begin(svg, layer.movements);
     }
-    this.arrange(layers.map((layer) => layer.piece));
+    this.arrange(first.layers.map((layer) => layer.piece));
     this.mounted.forEach((svg) => svg.style.removeProperty("visibility"));
   }
 
   patch(patch: Patch): void {
-    this.resize(patch.width, patch.height);
+    this.resize(patch);
     patch.layers.forEach((layer) => this.mount(layer));
     const wanted = new Set(patch.order);
     for (const [piece, layer] of this.mounted) {
@@ -68,7 +70,7 @@ export class Painter {
   }
 
   clear(): void {
-    this.show({ width: this.width, height: this.height, layers: [] });
+    this.show({ x: this.x, y: this.y, width: this.width, height: this.height, layers: [] });
   }
 
   /** Whether anything is being animated now. */
@@ -95,7 +97,9 @@ export class Painter {
     this.mounted.clear();
   }
 
-  private resize(width: number, height: number): void {
+  private resize({ x, y, width, height }: Area): void {
+    this.x = x;
+    this.y = y;
     this.width = width;
     this.height = height;
     this.host.style.width = `${String(width)}px`;
@@ -105,7 +109,7 @@ export class Painter {
   private mount(layer: Layer): void {
     loadOwnFaces(layer.svg);
     const holder = document.createElement("div");
-    holder.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="${String(this.width)}" height="${String(this.height)}" viewBox="0 0 ${String(this.width)} ${String(this.height)}">${layer.svg}</svg>`;
+    holder.innerHTML = `<svg xmlns="http://www.w3.org/2000/svg" width="${String(this.width)}" height="${String(this.height)}" viewBox="${String(this.x)} ${String(this.y)} ${String(this.width)} ${String(this.height)}">${layer.svg}</svg>`;
     const svg = holder.firstElementChild as SVGSVGElement;
     svg.style.cssText = "position:absolute;left:0;top:0;overflow:hidden";
     if (layer.blend !== "normal") svg.style.mixBlendMode = layer.blend;

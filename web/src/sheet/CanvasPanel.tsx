@@ -42,6 +42,7 @@ export function CanvasPanel() {
               <th className="font-normal">Name</th>
               <th className="font-normal">Width</th>
               <th className="font-normal">Height</th>
+              <th className="font-normal">See-through</th>
               <th className="font-normal">Marked</th>
             </tr>
           </thead>
@@ -188,6 +189,17 @@ function CaptureLine({ capture }: { capture: Schemas["Capture"] }) {
           set={(height) => size({ height: Math.round(height) })}
         />
       </td>
+      <td className="pr-1.5 text-center">
+        <input
+          type="checkbox"
+          className="accent-kelp"
+          aria-label={`What lies behind ${capture.name} shows through`}
+          checked={capture.seeThrough}
+          onChange={(event) =>
+            void edit({ edit: "setSeeThrough", capture: capture.id, seeThrough: event.target.checked })
+          }
+        />
+      </td>
       <td className="pr-1.5 text-faint">
         {capture.regions.length === 0 ? "nothing" : capture.regions.map((region) => region.name).join(", ")}
       </td>
@@ -216,6 +228,7 @@ function AddCapture() {
         name: `Capture ${String(theme.captures.length + 1)}`,
         size: { width: 1920, height: 1080 },
         regions: [],
+        seeThrough: false,
       },
     });
   return (

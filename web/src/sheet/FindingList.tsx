@@ -8,7 +8,7 @@ import { useEdit, useTheme } from "../theme/useTheme";
 import { told } from "./weights";
 import { useMay } from "../theme/May";
 
-const LOOKS: Record<Finding["weight"], [typeof Info, string]> = {
+export const LOOKS: Record<Finding["weight"], [typeof Info, string]> = {
   BROKEN: [OctagonAlert, "text-live"],
   POOR: [AlertTriangle, "text-ochre"],
   NOTE: [Info, "text-faint"],

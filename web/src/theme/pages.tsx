@@ -6,7 +6,7 @@ import { DeskStep } from "../desk/DeskStep";
 import { FactsPage } from "../facts/FactsPage";
 import { MovePage } from "../move/MovePage";
 import { PiecePage } from "../piece/PiecePage";
-import { LedgerPage } from "../publish/LedgerPage";
+import { PublishPage } from "../publish/PublishPage";
 import { RigPage } from "../rig/RigPage";
 import { SheetPage } from "../sheet/SheetPage";
 import { StagePage } from "../stage/StagePage";
@@ -24,7 +24,7 @@ const PAGES: Record<Path, ReactNode> = {
   facts: <FactsPage />,
   alerts: <AlertsPage />,
   rehearse: <RigPage />,
-  publish: <LedgerPage />,
+  publish: <PublishPage />,
   desk: <DeskStep />,
   move: <MovePage />,
 };

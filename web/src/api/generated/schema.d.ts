@@ -724,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-sources"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/replacement": {
         parameters: {
             query?: never;
@@ -750,6 +766,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-repair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/releases/{number}/on-air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-releases-number-on-air"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2116,6 +2148,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/source-sheet/{canvas}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-source-sheet-canvas-"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/source-sheet/{canvas}/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-source-sheet-canvas-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/source-sheet/{canvas}/json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-source-sheet-canvas-json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/source-sheet/{canvas}/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-source-sheet-canvas-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/scenes/{scene}/canvases/{canvas}": {
         parameters: {
             query?: never;
@@ -2188,6 +2284,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-themes-id-samples-kind-png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/releases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-releases"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/releases/{number}/scenes/{scene}/canvases/{canvas}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-releases-number-scenes-scene-canvases-canvas-picture-png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/releases/{number}/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-releases-number-change"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3150,6 +3294,7 @@ export interface components {
             name: string;
             size: components["schemas"]["Size"];
             regions: components["schemas"]["Region"][];
+            seeThrough: boolean;
         };
         Cluster: {
             colour: string;
@@ -5141,6 +5286,10 @@ export interface components {
         };
         Picture: {
             /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+            /** Format: int32 */
             width: number;
             /** Format: int32 */
             height: number;
@@ -5189,17 +5338,10 @@ export interface components {
             family: string;
             roles: ("STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING")[];
         };
-        ReplacementView: {
-            /** Format: uuid */
-            from: string;
-            swaps: components["schemas"]["SwapView"][];
-            absent: string[];
-        };
-        SwapView: {
+        AloneWish: {
             scene: string;
-            source: string;
-            oldLink: string;
-            newLink: string;
+            canvas: string;
+            part: string;
         };
         AddAlert: Omit<components["schemas"]["Edit"], "edit"> & {
             rule: components["schemas"]["AlertRule"];
@@ -5311,8 +5453,14 @@ export interface components {
              */
             edit: "addSound";
         };
+        Advice: {
+            /** @enum {string} */
+            behaviour: "REST_WHEN_HIDDEN" | "RESTART_ON_ENTRY" | "KEEP_RUNNING";
+            reason: string;
+            sound: boolean;
+        };
         Batch: Omit<components["schemas"]["Edit"], "edit"> & {
-            edits: (components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
+            edits: (components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeeThrough"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"])[];
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -5458,26 +5606,18 @@ export interface components {
         Edit: {
             edit: string;
         };
-        Finding: {
-            /** @enum {string} */
-            kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "FAINT" | "ALERT_NOT_ON_TOP" | "MISSING" | "COLOURS_ALIKE" | "STARTING_WORDS" | "OTHER_PERIOD" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "UNANNOUNCED" | "LOUDER" | "HELD_BY_PEAKS" | "PROVENANCE";
-            scene: string;
-            canvas: string;
-            piece: string;
-            other: string;
-            where: components["schemas"]["Box"] | null;
-            /** Format: double */
-            measured: number;
-            /** Format: double */
-            limit: number;
-            sentence: string;
-            fix?: components["schemas"]["Fix"];
-            /** @enum {string} */
-            weight: "BROKEN" | "POOR" | "NOTE";
-        };
         Fix: {
             does: string;
-            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeeThrough"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+        };
+        Ledger: {
+            /** Format: int32 */
+            onAir: number;
+            /** Format: int32 */
+            earlier: number;
+            differs: boolean;
+            rows: components["schemas"]["Row"][];
+            findings: components["schemas"]["SourceFinding"][];
         };
         MoveAlert: Omit<components["schemas"]["Edit"], "edit"> & {
             rule: string;
@@ -5656,11 +5796,6 @@ export interface components {
              */
             edit: "reorder";
         };
-        Repaired: {
-            theme: components["schemas"]["ThemeView"];
-            done: string[];
-            left: components["schemas"]["Finding"][];
-        };
         ReplaceArtwork: Omit<components["schemas"]["Edit"], "edit"> & {
             artwork: components["schemas"]["Artwork"];
         } & {
@@ -5669,6 +5804,40 @@ export interface components {
              * @enum {string}
              */
             edit: "replaceArtwork";
+        };
+        Row: {
+            /** Format: uuid */
+            outlet: string;
+            scene: string;
+            sceneName: string;
+            canvas: string;
+            canvasName: string;
+            part: string;
+            title: string;
+            link: string;
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** Format: int32 */
+            frameRate: number;
+            advice: components["schemas"]["Advice"];
+            recommended: boolean;
+            followsDraft: boolean;
+            /** @enum {string} */
+            state: "NOT_OPEN" | "RIGHT" | "WRONG" | "WITHDRAWN";
+            sentence: string;
+            /** Format: int32 */
+            open: number;
+            /** Format: int32 */
+            seen: number;
+            /** Format: int64 */
+            seenAt: number;
+            hidden: string[];
         };
         SetAlert: Omit<components["schemas"]["Edit"], "edit"> & {
             rule: components["schemas"]["AlertRule"];
@@ -6047,6 +6216,16 @@ export interface components {
              */
             edit: "setSceneRole";
         };
+        SetSeeThrough: Omit<components["schemas"]["Edit"], "edit"> & {
+            capture: string;
+            seeThrough: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            edit: "setSeeThrough";
+        };
         SetSeed: Omit<components["schemas"]["Edit"], "edit"> & {
             /** Format: int32 */
             index: number;
@@ -6107,6 +6286,21 @@ export interface components {
              */
             edit: "setViewer";
         };
+        SourceFinding: {
+            /** @enum {string} */
+            kind: "WRONG_SIZE" | "OLD_LINK" | "MISSING" | "WRONG_ORDER" | "TWICE" | "OTHER_RELEASE" | "RESTS" | "SLOW" | "SETTINGS" | "WRONG_RATE" | "ZOOMED" | "NOT_SEEN";
+            outlet: string;
+            scene: string;
+            canvas: string;
+            piece: string;
+            sentence: string;
+            /** Format: int64 */
+            since: number;
+            remedy: string;
+            fix?: components["schemas"]["Fix"];
+            /** @enum {string} */
+            weight: "BROKEN" | "POOR" | "NOTE";
+        };
         TakeOff: Omit<components["schemas"]["Edit"], "edit"> & {
             scene: string;
             piece: string;
@@ -6117,102 +6311,47 @@ export interface components {
              */
             edit: "takeOff";
         };
-        Advice: {
-            /** @enum {string} */
-            behaviour: "REST_WHEN_HIDDEN" | "RESTART_ON_ENTRY" | "KEEP_RUNNING";
-            reason: string;
-            sound: boolean;
-        };
-        Browser: components["schemas"]["Source"] & {
-            /** @enum {string} */
-            part: "WHOLE" | "BACK" | "FRONT";
-            /** Format: int32 */
-            width: number;
-            /** Format: int32 */
-            height: number;
-            /** Format: int32 */
-            frameRate: number;
-            advice: components["schemas"]["Advice"];
-        };
-        CaptureFit: {
-            /** Format: int32 */
-            x: number;
-            /** Format: int32 */
-            y: number;
-            /** Format: double */
-            scale: number;
-            crop: components["schemas"]["Crop"];
-            shown: components["schemas"]["Box"];
-            /** Format: double */
-            gap: number;
-            /** Format: double */
-            shownShare: number;
-        };
-        CaptureSource: components["schemas"]["Source"] & {
-            capture: string;
-            name: string;
-            /** Format: int32 */
-            sourceWidth: number;
-            /** Format: int32 */
-            sourceHeight: number;
-            fit: components["schemas"]["CaptureFit"];
-        };
-        Crop: {
-            /** Format: int32 */
-            left: number;
-            /** Format: int32 */
-            top: number;
-            /** Format: int32 */
-            right: number;
-            /** Format: int32 */
-            bottom: number;
-        };
-        Ledger: {
-            /** Format: int32 */
-            onAir: number;
-            /** Format: int32 */
-            earlier: number;
-            differs: boolean;
-            rows: components["schemas"]["Row"][];
-            sheets: components["schemas"]["SourceSheet"][];
-        };
-        Row: {
+        ReplacementView: {
             /** Format: uuid */
-            outlet: string;
+            from: string;
+            swaps: components["schemas"]["SwapView"][];
+            absent: string[];
+        };
+        SwapView: {
             scene: string;
-            sceneName: string;
+            source: string;
+            oldLink: string;
+            newLink: string;
+        };
+        Finding: {
+            /** @enum {string} */
+            kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "FAINT" | "ALERT_NOT_ON_TOP" | "MISSING" | "COLOURS_ALIKE" | "STARTING_WORDS" | "OTHER_PERIOD" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "UNANNOUNCED" | "LOUDER" | "HELD_BY_PEAKS" | "PROVENANCE";
+            scene: string;
             canvas: string;
-            canvasName: string;
-            /** @enum {string} */
-            part: "WHOLE" | "BACK" | "FRONT";
-            link: string;
-            /** Format: int32 */
-            width: number;
-            /** Format: int32 */
-            height: number;
-            /** Format: int32 */
-            frameRate: number;
-            advice: components["schemas"]["Advice"];
-            recommended: boolean;
-            followsDraft: boolean;
-            /** @enum {string} */
-            state: "NOT_OPEN" | "RIGHT" | "WRONG_SIZE" | "BEHIND" | "WITHDRAWN";
+            piece: string;
+            other: string;
+            where: components["schemas"]["Box"] | null;
+            /** Format: double */
+            measured: number;
+            /** Format: double */
+            limit: number;
             sentence: string;
+            fix?: components["schemas"]["Fix"];
+            /** @enum {string} */
+            weight: "BROKEN" | "POOR" | "NOTE";
+        };
+        Repaired: {
+            theme: components["schemas"]["ThemeView"];
+            done: string[];
+            left: components["schemas"]["Finding"][];
+        };
+        ReleaseLine: {
             /** Format: int32 */
-            open: number;
-            /** Format: int64 */
-            oldLinkOpened: number;
-            hidden: string[];
-        };
-        SheetScene: {
-            scene: string;
-            name: string;
-            sources: (components["schemas"]["Browser"] | components["schemas"]["CaptureSource"])[];
-        };
-        Source: unknown;
-        SourceSheet: {
-            canvas: components["schemas"]["Canvas"];
-            scenes: components["schemas"]["SheetScene"][];
+            number: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            onAir: boolean;
         };
         MoveWish: {
             platform: string;
@@ -6223,7 +6362,7 @@ export interface components {
             theme: string;
         };
         EditWish: {
-            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeeThrough"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             gesture: string;
         };
         SceneLine: {
@@ -6844,6 +6983,111 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        BoxFill: {
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            down: number;
+        };
+        CaptureFit: {
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+            /** Format: double */
+            scale: number;
+            crop: components["schemas"]["Crop"];
+            shown: components["schemas"]["Box"];
+            /** Format: double */
+            gap: number;
+            /** Format: double */
+            shownShare: number;
+        };
+        Crop: {
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            top: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            bottom: number;
+        };
+        SheetBrowser: Omit<components["schemas"]["SheetItem"], "source"> & {
+            /** Format: int32 */
+            order: number;
+            name: string;
+            part: string;
+            link: string;
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** Format: int32 */
+            frameRate: number;
+            /** @enum {string} */
+            behaviour: "REST_WHEN_HIDDEN" | "RESTART_ON_ENTRY" | "KEEP_RUNNING";
+            reason: string;
+            sound: boolean;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            source: "browser";
+        };
+        SheetCapture: Omit<components["schemas"]["SheetItem"], "source"> & {
+            /** Format: int32 */
+            order: number;
+            name: string;
+            capture: string;
+            size: components["schemas"]["Size"];
+            crop: components["schemas"]["CaptureFit"];
+            box: components["schemas"]["BoxFill"];
+            /** Format: double */
+            turn: number;
+            /** Format: double */
+            centreX: number;
+            /** Format: double */
+            centreY: number;
+        } & {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            source: "capture";
+        };
+        SheetItem: {
+            source: string;
+        };
+        SheetPage: {
+            scene: string;
+            name: string;
+            reason: string;
+            sources: (components["schemas"]["SheetBrowser"] | components["schemas"]["SheetCapture"])[];
+        };
+        SheetView: {
+            format: string;
+            /** Format: int32 */
+            version: number;
+            theme: string;
+            /** Format: int32 */
+            release: number;
+            canvas: components["schemas"]["Canvas"];
+            scenes: components["schemas"]["SheetPage"][];
+        };
         AreaView: {
             id: string;
             name: string;
@@ -6934,9 +7178,21 @@ export interface components {
         ProposalView: {
             from: string;
             changes: boolean;
-            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
+            edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeeThrough"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
             leftOut: string[];
             troubled: string[];
+        };
+        ReleaseChange: {
+            sentences: string[];
+            scenes: components["schemas"]["SceneChange"][];
+        };
+        SceneChange: {
+            scene: string;
+            name: string;
+            /** @enum {string} */
+            sort: "ADDED" | "REMOVED" | "CHANGED";
+            canvases: string[];
+            sentences: string[];
         };
         PlanView: {
             from: string;
@@ -7483,12 +7739,19 @@ export interface components {
             width: number;
             /** Format: int32 */
             height: number;
+            /** Format: double */
+            pixelRatio: number;
             hash: string;
             visible: boolean;
             /** Format: double */
             frames: number;
+            /** Format: double */
+            rate: number;
             /** @enum {string} */
             sound: "UNTRIED" | "RUNS" | "BLOCKED";
+            program: string;
+            /** Format: int32 */
+            loads: number;
         } & {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -7524,8 +7787,7 @@ export interface components {
             theme: string;
             scene: string;
             canvas: string;
-            /** @enum {string} */
-            part: "WHOLE" | "BACK" | "FRONT";
+            part: string;
             /** @enum {string} */
             source: "RELEASE" | "DRAFT";
             epoch: string;
@@ -7591,6 +7853,10 @@ export interface components {
             /** Format: int64 */
             number: number;
             hash: string;
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
             /** Format: int32 */
             width: number;
             /** Format: int32 */
@@ -9227,6 +9493,32 @@ export interface operations {
             };
         };
     };
+    "post-api-themes-id-sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AloneWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Ledger"];
+                };
+            };
+        };
+    };
     "get-api-themes-id-replacement": {
         parameters: {
             query?: never;
@@ -9289,6 +9581,29 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Repaired"];
+                };
+            };
+        };
+    };
+    "post-api-themes-id-releases-number-on-air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReleaseLine"][];
                 };
             };
         };
@@ -11656,6 +11971,106 @@ export interface operations {
             };
         };
     };
+    "get-api-themes-id-source-sheet-canvas-": {
+        parameters: {
+            query?: {
+                size?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SheetView"];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-source-sheet-canvas-pdf": {
+        parameters: {
+            query?: {
+                size?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-id-source-sheet-canvas-json": {
+        parameters: {
+            query?: {
+                size?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-id-source-sheet-canvas-csv": {
+        parameters: {
+            query?: {
+                size?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     "get-api-themes-id-scenes-scene-canvases-canvas-": {
         parameters: {
             query?: never;
@@ -11736,7 +12151,7 @@ export interface operations {
     "get-api-themes-id-scenes-scene-canvases-canvas-picture-png": {
         parameters: {
             query?: {
-                part?: "WHOLE" | "BACK" | "FRONT";
+                part?: string;
                 width?: number;
                 mood?: string;
             };
@@ -11782,6 +12197,80 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-id-releases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReleaseLine"][];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-releases-number-scenes-scene-canvases-canvas-picture-png": {
+        parameters: {
+            query?: {
+                width?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+                scene: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-id-releases-number-change": {
+        parameters: {
+            query?: {
+                from?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReleaseChange"];
                 };
             };
         };

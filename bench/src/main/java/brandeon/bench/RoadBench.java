@@ -241,6 +241,7 @@ public final class RoadBench {
     private static final int DESKS = 50;
     private static final int DEEDS = 400;
     private static final int EVERY_MILLIS = 50;
+    private static final int THUMB_MILLIS = 200;
 
     /** Presses on a phone-sized page, first use of it, and many desks at once. */
     private void desk() throws Exception {
@@ -264,30 +265,39 @@ public final class RoadBench {
                 Page page = context.newPage();
                 page.navigate(link);
                 page.locator("[aria-label='1 more: Sightings']").waitFor();
-                double[] presses = new double[ROUNDS];
-                double[] plain = new double[ROUNDS];
-                int count = 1000;
-                good(host.post("/api/shows/" + show + "/desk/cues", counted(count)));
-                for (int i = -50; i < ROUNDS; i++) {
-                    count++;
-                    double press = seen(OUTLETS, written(count), PRESS.formatted("Sightings"), page);
-                    int next = ++count;
-                    // The same deed without the page, turn by turn, so that both have the same machine.
-                    double bare = seen(
-                            OUTLETS,
-                            written(next),
-                            () -> good(host.post("/api/shows/" + show + "/desk/cues", counted(next))));
-                    if (i >= 0) {
-                        presses[i] = press;
-                        plain[i] = bare;
-                    }
-                }
-                RepaintBench.print("press on the desk's page to the last of " + OUTLETS + " outlets, ms", presses);
-                RepaintBench.print("the same deed without the page, turn by turn, ms", plain);
+                presses(page, 1000, 0, "one right after the other");
+                presses(page, 5000, THUMB_MILLIS, "by a quick thumb, five a second");
             }
         }
         sockets.forEach(WebSocket::abort);
         many(link.substring(link.indexOf('#') + 1));
+    }
+
+    /**
+     * Presses, and the same deed without the page turn by turn, so that both have the same machine.
+     *
+     * @param pause after each, milliseconds
+     */
+    private void presses(Page page, int from, int pause, String how) throws Exception {
+        double[] presses = new double[ROUNDS];
+        double[] plain = new double[ROUNDS];
+        int count = from;
+        good(host.post("/api/shows/" + show + "/desk/cues", counted(count)));
+        for (int i = -50; i < ROUNDS; i++) {
+            count++;
+            Thread.sleep(pause);
+            double press = seen(OUTLETS, written(count), PRESS.formatted("Sightings"), page);
+            int next = ++count;
+            Thread.sleep(pause);
+            double bare = seen(
+                    OUTLETS, written(next), () -> good(host.post("/api/shows/" + show + "/desk/cues", counted(next))));
+            if (i >= 0) {
+                presses[i] = press;
+                plain[i] = bare;
+            }
+        }
+        RepaintBench.print("press on the desk's page to the last of " + OUTLETS + " outlets, " + how + ", ms", presses);
+        RepaintBench.print("the same deed without the page, turn by turn, ms", plain);
     }
 
     /** Presses and says when that was, epoch milliseconds. */

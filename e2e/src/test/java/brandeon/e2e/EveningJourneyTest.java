@@ -72,7 +72,7 @@ class EveningJourneyTest {
             outlet.addInitScript(LISTEN);
             outlet.navigate(somebody.link(theme, "hide", "wide", "WHOLE"));
             page.navigate(themes + "/publish");
-            assertThat(page.getByLabel("Where the show is heard")).containsText("Heard in Hide, Wide, whole.");
+            assertThat(page.getByLabel("Where the show is heard")).containsText("Heard in Hide, Wide, whole scene.");
             Person.unknown(server.address())
                     .post(
                             URI.create(address).getPath(),

@@ -79,7 +79,7 @@ class PainterTest {
         say("{'type':'welcome','feed':'o','epoch':'e','number':0,'hash':'%s','now':%d}"
                 .formatted(hash, System.currentTimeMillis()));
         say(
-                "{'type':'patch','feed':'o','number':1,'hash':'h1','width':1920,'height':1080,'order':['band'],'layers':[{'piece':'band','svg':'<text>Spoonbill</text>','movements':[]}]}");
+                "{'type':'patch','feed':'o','number':1,'hash':'h1','x':0,'y':0,'width':1920,'height':1080,'order':['band'],'layers':[{'piece':'band','svg':'<text>Spoonbill</text>','movements':[]}]}");
         until("document.querySelector('[data-piece=band]')?.textContent === 'Spoonbill'");
         assertThat(pictures).isEmpty();
     }
@@ -88,11 +88,11 @@ class PainterTest {
     void aPatchTouchesOnlyTheLayersThatItLists() {
         show(
                 "whole",
-                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
                         + "\",'movements':[]},{'piece':'b','svg':\"" + BLUE + "\",'movements':[]}]}");
         page.evaluate("document.querySelector('[data-piece=a]').same = true");
         say(
-                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['b','a','c'],'layers':[{'piece':'c','svg':\""
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['b','a','c'],'layers':[{'piece':'c','svg':\""
                         + RED + "\",'movements':[]}]}");
         until("document.querySelector('[data-piece=c]') !== null");
         assertThat(page.evaluate("[...document.querySelectorAll('#overlay > svg')].map(s => s.dataset.piece).join()"))
@@ -100,22 +100,27 @@ class PainterTest {
         assertThat(page.evaluate("document.querySelector('[data-piece=a]').same"))
                 .as("the same element, so its motion goes on")
                 .isEqualTo(true);
-        say("{'type':'patch','feed':'o','number':7,'hash':'h7','width':1920,'height':1080,'order':['c'],'layers':[]}");
+        say(
+                "{'type':'patch','feed':'o','number':7,'hash':'h7','x':0,'y':0,'width':1920,'height':1080,'order':['c'],'layers':[]}");
         until("document.querySelectorAll('#overlay > svg').length === 1");
     }
 
     @Test
     void aGapInTheNumbersAsksForTheWhole() {
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
+        show(
+                "whole",
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
+                        + "\",'movements':[]}]}");
         heard.clear();
         say(
-                "{'type':'patch','feed':'o','number':9,'hash':'h9','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
+                "{'type':'patch','feed':'o','number':9,'hash':'h9','x':0,'y':0,'width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
                         + BLUE + "\",'movements':[]}]}");
         assertThat(await("watch", _ -> true).path("number").asLong()).isEqualTo(-1);
         assertThat(page.innerHTML("[data-piece=a]"))
                 .as("what stood there stays")
                 .contains("#ff0000");
-        say("{'type':'patch','feed':'o','number':4,'hash':'h4','width':1920,'height':1080,'order':[],'layers':[]}");
+        say(
+                "{'type':'patch','feed':'o','number':4,'hash':'h4','x':0,'y':0,'width':1920,'height':1080,'order':[],'layers':[]}");
         assertThat(page.locator("[data-piece=a]").count())
                 .as("a patch from before changes nothing")
                 .isEqualTo(1);
@@ -126,9 +131,10 @@ class PainterTest {
         say("{'type':'welcome','feed':'o','epoch':'e','number':5,'hash':'slow','now':0}");
         page.waitForCondition(() -> !pictures.isEmpty());
         say(
-                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
                         + BLUE + "\",'movements':[]}]}");
-        answer("{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
+        answer("{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
+                + "\",'movements':[]}]}");
         until("document.querySelector('[data-piece=a]')?.innerHTML.includes('#0000ff')");
     }
 
@@ -137,11 +143,14 @@ class PainterTest {
     void aLayerWaitsForItsReadyMadePicture() throws IOException {
         List<Route> painted = new ArrayList<>();
         page.route("**/painted/*", painted::add);
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
+        show(
+                "whole",
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
+                        + "\",'movements':[]}]}");
         say(
-                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"<image href='/painted/x-s' width='9' height='9'/>\",'movements':[]}]}");
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"<image href='/painted/x-s' width='9' height='9'/>\",'movements':[]}]}");
         say(
-                "{'type':'patch','feed':'o','number':7,'hash':'h7','width':1920,'height':1080,'order':['a','b'],'layers':[{'piece':'b','svg':\""
+                "{'type':'patch','feed':'o','number':7,'hash':'h7','x':0,'y':0,'width':1920,'height':1080,'order':['a','b'],'layers':[{'piece':'b','svg':\""
                         + BLUE + "\",'movements':[]}]}");
         page.waitForCondition(() -> !painted.isEmpty());
         assertThat(page.innerHTML("[data-piece=a]")).as("not yet").contains("#ff0000");
@@ -156,7 +165,7 @@ class PainterTest {
 
     @Test
     void anOutletThatWasCutOffSaysWhereItStood() {
-        show("whole", "{'width':1920,'height':1080,'layers':[]}");
+        show("whole", "{'x':0,'y':0,'width':1920,'height':1080,'layers':[]}");
         heard.clear();
         sockets.getLast().close(new WebSocketRoute.CloseOptions().setCode(1001));
         page.waitForCondition(() -> sockets.size() == 2);
@@ -168,7 +177,10 @@ class PainterTest {
 
     @Test
     void aWithdrawnLinkGoesDarkAndStaysAway() {
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED + "\",'movements':[]}]}");
+        show(
+                "whole",
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
+                        + "\",'movements':[]}]}");
         sockets.getLast().close(new WebSocketRoute.CloseOptions().setCode(4410));
         until("document.querySelector('#overlay > svg') === null");
         page.waitForTimeout(1200);
@@ -180,7 +192,7 @@ class PainterTest {
         page.setViewportSize(800, 600);
         show(
                 "whole",
-                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<rect width='1920' height='1080' fill='#ff0000'/>\",'movements':[]}]}");
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<rect width='1920' height='1080' fill='#ff0000'/>\",'movements':[]}]}");
         JsonNode report = await("report", m -> m.path("hash").asString().equals("whole"));
         assertThat(report.path("width").asInt()).isEqualTo(800);
         assertThat(report.path("height").asInt()).isEqualTo(600);
@@ -198,13 +210,16 @@ class PainterTest {
                 "<g data-instant='%d' data-length='600000'><g data-clock='running'><text>0</text><text>0</text><text>:</text><text>0</text><text>0</text></g><g data-clock='ended'><text>Now</text></g></g>"
                         .formatted(serverNow + 62_300);
         say("{'type':'time','sent':%d,'now':%d}".formatted(System.currentTimeMillis(), serverNow));
-        show("whole", "{'width':1920,'height':1080,'layers':[{'piece':'c','svg':\"" + clock + "\",'movements':[]}]}");
+        show(
+                "whole",
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'c','svg':\"" + clock
+                        + "\",'movements':[]}]}");
         until("['01:03', '01:02'].includes(document.querySelector('[data-clock=running]').textContent)");
         assertThat(page.isVisible("[data-clock=ended]")).isFalse();
         until("document.querySelector('[data-clock=running]').textContent === '01:01'");
         String over = clock.replaceFirst("data-instant='\\d+'", "data-instant='" + (serverNow - 1000) + "'");
         say(
-                "{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['c'],'layers':[{'piece':'c','svg':\""
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['c'],'layers':[{'piece':'c','svg':\""
                         + over + "\",'movements':[]}]}");
         until("getComputedStyle(document.querySelector('[data-clock=running]')).display === 'none'");
         assertThat(page.isVisible("[data-clock=ended]")).isTrue();
@@ -218,7 +233,7 @@ class PainterTest {
         say("{'type':'time','sent':%d,'now':%d}".formatted(now, now));
         show(
                 "whole",
-                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<g data-part='p'>" + RED
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<g data-part='p'>" + RED
                         + "</g>\",'movements':[" + movement.formatted(now - 50_000) + "]}]}");
         double x = ((Number) page.evaluate("document.querySelector('[data-part=p]').getBoundingClientRect().x"))
                 .doubleValue();
@@ -230,10 +245,11 @@ class PainterTest {
         String movement =
                 "{'part':'p','frames':[{'offset':0,'transform':'translate(0px,0px)','opacity':1},{'offset':1,'transform':'translate(1000px,0px)','opacity':1}],'easing':'linear','millis':60000,'delay':0,'cycles':0,'alternate':false,'start':0}";
         String layer = "{'piece':'a','svg':\"<g data-part='p'>" + RED + "</g>\",'movements':[" + movement + "]}";
-        show("whole", "{'width':1920,'height':1080,'layers':[" + layer + "]}");
+        show("whole", "{'x':0,'y':0,'width':1920,'height':1080,'layers':[" + layer + "]}");
         page.waitForTimeout(700);
-        say("{'type':'patch','feed':'o','number':6,'hash':'h6','width':1920,'height':1080,'order':['a','b'],'layers':["
-                + layer.replace("'piece':'a'", "'piece':'b'") + "]}");
+        say(
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['a','b'],'layers':["
+                        + layer.replace("'piece':'a'", "'piece':'b'") + "]}");
         until("document.querySelector('[data-piece=b]') !== null");
         double apart = ((Number) page.evaluate("""
                 () => { const x = (piece) => document.querySelector(`[data-piece=${piece}] [data-part=p]`).getBoundingClientRect().x; return Math.abs(x('a') - x('b')); }""")).doubleValue();
@@ -244,7 +260,7 @@ class PainterTest {
     void aTextOutsideTheShippedFontsIsSqueezedIntoItsRoom() {
         show(
                 "whole",
-                "{'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<text x='10' y='90' font-size='60' data-clamp='120'>鳥鳥鳥鳥鳥鳥</text><text id='free' x='10' y='190' font-size='60' data-clamp='1200'>鳥鳥</text>\",'movements':[]}]}");
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<text x='10' y='90' font-size='60' data-clamp='120'>鳥鳥鳥鳥鳥鳥</text><text id='free' x='10' y='190' font-size='60' data-clamp='1200'>鳥鳥</text>\",'movements':[]}]}");
         until("document.querySelector('[data-clamp=\"120\"]').getAttribute('textLength') === '120'");
         assertThat(((Number) page.evaluate(
                                 "document.querySelector('[data-clamp=\"120\"]').getBoundingClientRect().width"))

@@ -174,8 +174,8 @@ class WholeJobTest {
         assertThat(small.locator("svg[data-piece=band]")).containsText("Reedlight Hide");
         small.waitForCondition(() -> pixel(small, 30, 497) == 0xffc46fb5);
         step(page, "Publish");
-        assertThat(page.getByLabel("Sources that need attention"))
-                .containsText("Runs at 960 × 540. Type width 1920 and height 1080.");
+        assertThat(page.getByLabel("Sources that need attention")).containsText("Runs at 960 × 540");
+        assertThat(page.getByLabel("Sources that need attention")).containsText("Type width 1920 and height 1080");
         small.context().close();
     }
 
@@ -186,29 +186,29 @@ class WholeJobTest {
                 .getByText("Hide")
                 .click();
         assertThat(front(page).locator("svg[data-piece=band]")).containsText("Reedlight Hide");
-        assertThat(page.locator("[data-source=wide-hide-0] iframe")).isAttached();
 
-        // Rest when hidden: gone while hidden. Keep running: the same page all the time.
-        assertThat(page.locator("[data-source=wide-desk-0] iframe")).isHidden();
+        // Keep running: the same page all the time. Rest when hidden: gone while hidden.
+        assertThat(page.locator("[data-source=wide-desk-1] iframe")).isHidden();
         front(page).locator("body").evaluate("body => body.setAttribute('data-kept', '')");
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
-                .getByText("Away")
-                .click();
-        assertThat(page.locator("[data-source=wide-hide-0] iframe")).hasCount(0);
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
-                .getByText("Hide")
-                .click();
-        assertThat(page.locator("[data-source=wide-hide-0] iframe")).hasCount(1);
+        program(page, "Away");
+        assertThat(page.locator("[data-source=wide-hide-2] iframe")).hasCount(1);
+        program(page, "Hide");
         assertThat(front(page).locator("body[data-kept]")).hasCount(1);
+        page.getByLabel("Behaviour of Hide, whole scene").selectOption("REST_WHEN_HIDDEN");
+        program(page, "Away");
+        assertThat(page.locator("[data-source=wide-hide-2] iframe")).hasCount(0);
+        program(page, "Hide");
+        assertThat(front(page).locator("svg[data-piece=band]")).containsText("Reedlight Hide");
+        front(page).locator("body").evaluate("body => body.setAttribute('data-kept', '')");
 
         // Restart on entry: goes on when it is chosen, stays loaded, loads anew when its scene is entered.
-        page.getByLabel("Behaviour of Hide front").selectOption("RESTART_ON_ENTRY");
-        assertThat(page.getByLabel("Behaviour of Hide front")).hasValue("RESTART_ON_ENTRY");
+        page.getByLabel("Behaviour of Hide, whole scene").selectOption("RESTART_ON_ENTRY");
+        assertThat(page.getByLabel("Behaviour of Hide, whole scene")).hasValue("RESTART_ON_ENTRY");
         assertThat(front(page).locator("body[data-kept]")).hasCount(1);
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
                 .getByText("Away")
                 .click();
-        assertThat(page.locator("[data-source=wide-hide-3] iframe")).hasCount(1);
+        assertThat(page.locator("[data-source=wide-hide-2] iframe")).hasCount(1);
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
                 .getByText("Hide")
                 .click();
@@ -216,11 +216,11 @@ class WholeJobTest {
                 .hasCount(1);
 
         // A size typed wrong is what the source gets.
-        page.getByLabel("Width of Hide front").fill("640");
-        page.getByLabel("Width of Hide front").press("Enter");
-        assertThat(page.locator("[data-source=wide-hide-3] iframe")).hasAttribute("width", "640");
+        page.getByLabel("Width of Hide, whole scene").fill("640");
+        page.getByLabel("Width of Hide, whole scene").press("Enter");
+        assertThat(page.locator("[data-source=wide-hide-2] iframe")).hasAttribute("width", "640");
         button(page, "Fill from the ledger").click();
-        assertThat(page.locator("[data-source=wide-hide-3] iframe")).hasAttribute("width", "1920");
+        assertThat(page.locator("[data-source=wide-hide-2] iframe")).hasAttribute("width", "1920");
     }
 
     private static void signal(Page page, Page outlet, RunningServer server, String theme) {
@@ -267,8 +267,15 @@ class WholeJobTest {
         assertThat(old.locator("svg[data-piece=supporter]")).containsText("Latest subscriber");
     }
 
+    /** The scene that the practice program shows. */
+    private static void program(Page page, String scene) {
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                .getByText(scene)
+                .click();
+    }
+
     private static FrameLocator front(Page page) {
-        return page.frameLocator("[data-source=wide-hide-3] iframe");
+        return page.frameLocator("[data-source=wide-hide-2] iframe");
     }
 
     private static void step(Page page, String name) {

@@ -38,7 +38,7 @@ import tools.jackson.databind.JsonNode;
 public record ThemePackage(Theme theme, Map<String, byte[]> files) {
 
     private static final String FORMAT = "brandeon-theme";
-    private static final int VERSION = 4;
+    private static final int VERSION = 5;
 
     /** In bytes, packed or unpacked. */
     public static final int MOST_BYTES = 60 << 20;
@@ -221,6 +221,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         SoundsUpgrade.upgrade(theme);
         EntriesUpgrade.upgrade(theme);
         HandsUpgrade.upgrade(theme);
+        SeeThroughUpgrade.upgrade(theme);
     }
 
     private static <T> T document(Map<String, byte[]> entries, String name, Class<T> type, Consumer<JsonNode> upgrade) {

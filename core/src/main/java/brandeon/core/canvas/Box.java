@@ -94,6 +94,13 @@ public record Box(double x, double y, double width, double height) {
         return new Box(left, top, Math.rint(right()) - left, Math.rint(bottom()) - top);
     }
 
+    /** In whole pixels, nothing of it cut off. */
+    public Box outward() {
+        double left = Math.floor(x);
+        double top = Math.floor(y);
+        return new Box(left, top, Math.ceil(right()) - left, Math.ceil(bottom()) - top);
+    }
+
     /** The largest box of an aspect ratio inside this one, at a share (0 to 1) of the free space on each axis. */
     public Box fitted(double aspect, double alongX, double alongY) {
         double w = Math.min(width, height * aspect);

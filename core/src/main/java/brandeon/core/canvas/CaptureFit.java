@@ -47,7 +47,7 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
             throw new IllegalArgumentException("An opening of " + opening.width() + " × " + opening.height()
                     + " with a bleed of " + bleed + " cannot be covered.");
         }
-        Box target = outward(opening.grown(bleed));
+        Box target = opening.grown(bleed).outward();
         double scale = Math.max(target.width() / capture.width(), target.height() / capture.height());
         Cut across = Cut.of(capture.width(), opening.width() / scale, target.width() / scale, keep.x(), keep.right());
         Cut down = Cut.of(capture.height(), opening.height() / scale, target.height() / scale, keep.y(), keep.bottom());
@@ -114,12 +114,6 @@ public record CaptureFit(int x, int y, double scale, Crop crop, Box shown, doubl
                 .cut(capture.box())
                 .snapped();
         return new SourceBox(part.x(), part.y(), part.width(), part.height());
-    }
-
-    private static Box outward(Box box) {
-        double left = Math.floor(box.x());
-        double top = Math.floor(box.y());
-        return new Box(left, top, Math.ceil(box.right()) - left, Math.ceil(box.bottom()) - top);
     }
 
     private static int evenBelow(double pixels) {

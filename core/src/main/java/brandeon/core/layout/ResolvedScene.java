@@ -104,4 +104,31 @@ public record ResolvedScene(
         }
         return 0;
     }
+
+    /**
+     * On which level a piece stands: how many pieces with openings are among those up to and with it, counted from the
+     * back. Level 0 lies behind all captures.
+     *
+     * @param index of the piece among the placements
+     */
+    public int level(int index) {
+        return (int) placements.stream()
+                .limit(index + 1L)
+                .filter(placement -> !placement.art().openings().isEmpty())
+                .count();
+    }
+
+    /** On which level the piece stands that an opening belongs to. */
+    public int level(FittedOpening opening) {
+        return level(index(opening.piece()));
+    }
+
+    private int index(String piece) {
+        return placements.stream().map(p -> p.piece().id()).toList().indexOf(piece);
+    }
+
+    /** The topmost level: how many pieces have openings. */
+    public int levels() {
+        return level(placements.size() - 1);
+    }
 }

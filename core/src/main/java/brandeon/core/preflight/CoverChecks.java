@@ -199,12 +199,13 @@ final class CoverChecks {
         }
     }
 
-    /** A piece in the source behind the captures is hidden where a capture shows. */
+    /** A piece that stands behind a capture is hidden where that shows. */
     private void behindCaptures(Stood stood) {
-        if (stood.index() >= standing.scene().behind() || stood.ground() || stood.sparse()) {
+        if (stood.ground() || stood.sparse()) {
             return;
         }
         standing.scene().openings().stream()
+                .filter(opening -> standing.piece(opening.piece()).orElseThrow().index() > stood.index())
                 .filter(opening -> shared(opening.bounds(), stood.ink()).isPresent())
                 .findFirst()
                 .ifPresent(opening -> {

@@ -96,11 +96,11 @@ final class FixIdeas {
     }
 
     void still() {
-        ideas.addAll(still(stood.placement().piece()));
+        Fix.still(stood.placement().piece()).ifPresent(ideas::add);
     }
 
     void otherStill() {
-        theme.piece(finding.other()).ifPresent(other -> ideas.addAll(still(other)));
+        theme.piece(finding.other()).flatMap(Fix::still).ifPresent(ideas::add);
     }
 
     static List<Fix> shown(Theme theme, Finding finding, Optional<Piece> piece, Optional<ResolvedScene> elsewhere) {
@@ -129,15 +129,7 @@ final class FixIdeas {
     }
 
     static List<Fix> still(Theme theme, Finding finding, Optional<Piece> piece, Optional<ResolvedScene> scene) {
-        return piece.map(FixIdeas::still).orElse(List.of());
-    }
-
-    private static List<Fix> still(Piece piece) {
-        return has(piece, "moving") && piece.figure("moving") >= 0.5
-                ? List.of(new Fix(
-                        String.format(Locale.ROOT, "Set %s still", piece.name()),
-                        new PieceEdit.SetFigure(piece.id(), "moving", 0)))
-                : List.of();
+        return piece.flatMap(Fix::still).map(List::of).orElse(List.of());
     }
 
     private static boolean has(Piece piece, String figure) {

@@ -38,7 +38,8 @@ public final class LoadChecks {
                 .sum();
     }
 
-    private static double share(Placement placement, Size canvas) {
+    /** The same of a single piece. */
+    public static double share(Placement placement, Size canvas) {
         PieceArt art = placement.art();
         return art.moves() && art.loops()
                 ? MEASURED.get(

@@ -61,7 +61,7 @@ final class Moves {
             if (frame == stood.index()) {
                 continue;
             }
-            if (!over || stood.index() < standing.scene().behind()) {
+            if (!over || stood.index() < frame) {
                 inTheWay.add(opening.bounds());
             } else if (frame < stood.index()) {
                 opening.capture().regions().forEach(region -> inTheWay.add(opening.seen(region)));

@@ -1,7 +1,7 @@
 package brandeon.core.publish;
 
 import brandeon.core.kind.Kind;
-import brandeon.core.theme.Scene;
+import brandeon.core.layout.ResolvedScene;
 import brandeon.core.theme.Theme;
 import java.util.function.Predicate;
 
@@ -12,8 +12,8 @@ import java.util.function.Predicate;
  */
 public record Advice(Behaviour behaviour, String reason, boolean sound) {
 
-    public static Advice of(Theme theme, Scene scene, Part part) {
-        boolean announces = announces(theme, scene, part);
+    public static Advice of(Theme theme, ResolvedScene scene, Part part) {
+        boolean announces = announces(scene, part);
         if (announces) {
             return new Advice(
                     Behaviour.KEEP_RUNNING,
@@ -21,7 +21,7 @@ public record Advice(Behaviour behaviour, String reason, boolean sound) {
                     theme.alerts().stream()
                             .anyMatch(rule -> rule.on() && rule.sound().heard()));
         }
-        if (part != Part.BACK && has(theme, scene, kind -> kind.counts().isPresent())) {
+        if (has(scene, part, kind -> kind.counts().isPresent())) {
             return new Advice(
                     Behaviour.RESTART_ON_ENTRY,
                     "Its clock runs on the server, so it may start afresh, and it is ready at once when shown.",
@@ -32,13 +32,13 @@ public record Advice(Behaviour behaviour, String reason, boolean sound) {
     }
 
     /** Whether alerts are shown in a part of a scene, so that they are heard there as well. */
-    public static boolean announces(Theme theme, Scene scene, Part part) {
-        return part != Part.BACK && has(theme, scene, Kind::announces);
+    public static boolean announces(ResolvedScene scene, Part part) {
+        return has(scene, part, Kind::announces);
     }
 
-    private static boolean has(Theme theme, Scene scene, Predicate<Kind> what) {
-        return scene.stack().stream()
-                .map(placed -> theme.piece(placed.piece()).orElseThrow().kind().facts())
+    private static boolean has(ResolvedScene scene, Part part, Predicate<Kind> what) {
+        return Picture.taken(scene, part).stream()
+                .map(placement -> placement.piece().kind().facts())
                 .anyMatch(what);
     }
 }

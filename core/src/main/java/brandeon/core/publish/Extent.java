@@ -6,9 +6,11 @@ import brandeon.core.art.Raster;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import java.awt.image.BufferedImage;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
-/** How far a piece reaches on its canvas: all that it paints, with a little room. */
+/** How far a piece reaches on its canvas: all that it paints, with a little room; the canvas where it paints nothing. */
 public final class Extent {
 
     private static final int COARSE = 4;
@@ -18,23 +20,27 @@ public final class Extent {
 
     /** At rest. */
     public static Box still(PieceArt art, Size canvas, Pictures pictures) {
-        return of(art, canvas, DoubleStream.of(0), true, pictures);
+        return of(art, canvas, DoubleStream.of(0), true, pictures).orElse(canvas.box());
     }
 
     /** While it moves; what shows between the looks and nowhere else is not seen. */
     public static Box moving(PieceArt art, Size canvas, long start, double millis, Pictures pictures) {
+        return painted(art, canvas, start, millis, pictures).orElse(canvas.box());
+    }
+
+    /** The same; empty when it paints nothing. */
+    static Optional<Box> painted(PieceArt art, Size canvas, long start, double millis, Pictures pictures) {
         return of(
                 art,
                 canvas,
-                java.util.stream.IntStream.rangeClosed(0, LOOKS).mapToDouble(i -> start + millis * i / LOOKS),
+                IntStream.rangeClosed(0, LOOKS).mapToDouble(i -> start + millis * i / LOOKS),
                 false,
                 pictures);
     }
 
-    /**
-     * Whole canvas pixels, in pixels of the coarse look outward and one more; the whole canvas when it paints nothing.
-     */
-    private static Box of(PieceArt art, Size canvas, DoubleStream instants, boolean atRest, Pictures pictures) {
+    /** Whole canvas pixels, in pixels of the coarse look outward and one more. */
+    private static Optional<Box> of(
+            PieceArt art, Size canvas, DoubleStream instants, boolean atRest, Pictures pictures) {
         Size coarse = Size.of(Math.max(1, canvas.width() / COARSE), Math.max(1, canvas.height() / COARSE));
         int[] found = {coarse.width(), coarse.height(), -1, -1};
         instants.forEach(at -> {
@@ -52,7 +58,7 @@ public final class Extent {
             }
         });
         if (found[2] < 0) {
-            return canvas.box();
+            return Optional.empty();
         }
         double across = (double) canvas.width() / coarse.width();
         double down = (double) canvas.height() / coarse.height();
@@ -61,6 +67,6 @@ public final class Extent {
                 (found[1] - 1) * down,
                 (found[2] - found[0] + 3) * across,
                 (found[3] - found[1] + 3) * down);
-        return box.cut(canvas.box()).snapped();
+        return Optional.of(box.cut(canvas.box()).snapped());
     }
 }

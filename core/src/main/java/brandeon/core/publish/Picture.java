@@ -6,7 +6,6 @@ import brandeon.core.art.Mark;
 import brandeon.core.art.Outline;
 import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
-import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.layout.ResolvedScene.Placement;
@@ -23,10 +22,15 @@ import java.util.stream.Collectors;
 /**
  * What a painter mounts: the pieces of one part of a scene, back to front, as SVG fragments with their motion.
  *
- * @param width  of the canvas, in pixels
- * @param height of the canvas, in pixels
+ * @param x      its left edge on the canvas, in pixels; layers are in canvas pixels
+ * @param y      its top edge on the canvas
+ * @param width  of the source: that of the canvas, or of the box that one piece has of its own
+ * @param height of the source
  */
-public record Picture(int width, int height, List<Layer> layers) {
+public record Picture(int x, int y, int width, int height, List<Layer> layers) {
+
+    /** Canvas pixels. */
+    private static final double AROUND = 64;
 
     private static final Pattern FAMILY = Pattern.compile("font-family=\"'(Brandeon [^']+)'\"");
 
@@ -60,12 +64,20 @@ public record Picture(int width, int height, List<Layer> layers) {
 
     /** A part of a resolved scene. */
     public static Picture of(ResolvedScene scene, Part part) {
-        Size size = scene.canvas().size();
+        return of(scene, part, scene.canvas().size().box());
+    }
+
+    /**
+     * A part of a resolved scene in a box of its own.
+     *
+     * @param box in whole canvas pixels; what is outside is not seen
+     */
+    public static Picture of(ResolvedScene scene, Part part, Box box) {
         List<Layer> layers = new ArrayList<>();
-        for (Placement placement : placements(scene, part)) {
+        for (Placement placement : taken(scene, part)) {
             layers.add(layer(scene, part, placement));
         }
-        return new Picture(size.width(), size.height(), List.copyOf(layers));
+        return new Picture((int) box.x(), (int) box.y(), (int) box.width(), (int) box.height(), List.copyOf(layers));
     }
 
     /** Whatever is wrong with one piece, viewers go on seeing all others. */
@@ -84,7 +96,7 @@ public record Picture(int width, int height, List<Layer> layers) {
 
     /** Ids of the pieces that are in a part of a scene. */
     static Set<String> pieces(ResolvedScene scene, Part part) {
-        return placements(scene, part).stream()
+        return taken(scene, part).stream()
                 .map(placement -> placement.piece().id())
                 .collect(Collectors.toSet());
     }
@@ -92,7 +104,7 @@ public record Picture(int width, int height, List<Layer> layers) {
     /** All marks of a part of a scene, for a raster picture. */
     public static List<Mark> marks(ResolvedScene scene, Part part) {
         List<Mark> all = new ArrayList<>();
-        for (Placement placement : placements(scene, part)) {
+        for (Placement placement : taken(scene, part)) {
             List<Mark> marks = marks(scene, part, placement);
             if (placement.manner().blend() == Blend.NORMAL) {
                 all.addAll(marks);
@@ -122,6 +134,9 @@ public record Picture(int width, int height, List<Layer> layers) {
     /** Lasting name of this content: 64 hexadecimal digits. */
     public String hash() {
         StringBuilder all = new StringBuilder().append(width).append('x').append(height);
+        if (x != 0 || y != 0) {
+            all.append('@').append(x).append(',').append(y);
+        }
         for (Layer layer : layers) {
             all.append('\n')
                     .append(layer.piece())
@@ -134,26 +149,57 @@ public record Picture(int width, int height, List<Layer> layers) {
         return ContentName.full(all.toString());
     }
 
-    private static List<Placement> placements(ResolvedScene scene, Part part) {
+    /** The pieces of a part of a scene, back to front. */
+    public static List<Placement> taken(ResolvedScene scene, Part part) {
         return switch (part) {
-            case WHOLE -> scene.placements();
-            case BACK -> scene.placements().subList(0, scene.behind());
-            case FRONT ->
-                scene.placements().subList(scene.behind(), scene.placements().size());
+            case Part.Whole _ -> scene.placements();
+            case Part.Single(String piece) ->
+                scene.placements().stream()
+                        .filter(placement -> placement.piece().id().equals(piece))
+                        .toList();
+            case Part.Group(String group) ->
+                scene.placements().stream()
+                        .filter(placement -> placement.placed().group().equals(group))
+                        .toList();
+            case Part.Back _ -> scene.placements().subList(0, scene.behind());
+            case Part.Front _, Part.Levels _ -> {
+                Part.Levels span = Taking.span(scene, part).orElseThrow();
+                List<Placement> all = new ArrayList<>();
+                for (int i = 0; i < scene.placements().size(); i++) {
+                    int level = scene.level(i);
+                    if (level >= span.from() && level <= span.to()) {
+                        all.add(scene.placements().get(i));
+                    }
+                }
+                yield all;
+            }
         };
     }
 
+    /** Captures of the levels that a part takes stand below it, so all that is behind them is cut out there. */
     private static List<Mark> marks(ResolvedScene scene, Part part, Placement placement) {
-        boolean behind = scene.placements().indexOf(placement) < scene.behind();
         List<Mark> marks = placement.art().marks();
-        if (part != Part.WHOLE || !behind || scene.openings().isEmpty() || marks.isEmpty()) {
+        if (part.boxed() || scene.openings().isEmpty() || marks.isEmpty()) {
             return marks;
         }
+        int top = Taking.span(scene, part).orElseThrow().to();
+        int level = scene.level(scene.placements().indexOf(placement));
+        List<FittedOpening> before = scene.openings().stream()
+                .filter(opening -> {
+                    int of = scene.level(opening);
+                    return of > level && of <= top && (level == 0 || meets(placement, opening));
+                })
+                .toList();
         List<Mark> cut = marks;
-        for (List<FittedOpening> apart : apart(scene.openings())) {
+        for (List<FittedOpening> apart : apart(before)) {
             cut = List.of(Mark.clipped(cutOut(scene, apart), cut));
         }
         return cut;
+    }
+
+    /** Whether a piece may be seen in an opening: with shadows and the like, which reach beyond its box. */
+    private static boolean meets(Placement placement, FittedOpening opening) {
+        return hole(opening).cut(placement.bounds().grown(AROUND)).area() > 0;
     }
 
     /**

@@ -1,11 +1,17 @@
 package brandeon.core.publish;
 
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.BoxFill;
 import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.CaptureFit;
+import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
-import brandeon.core.layout.Resolver;
-import brandeon.core.show.LiveState;
+import brandeon.core.layout.ResolvedScene.FittedOpening;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,57 +21,91 @@ import java.util.List;
  */
 public record SourceSheet(Canvas canvas, List<SheetScene> scenes) {
 
-    public record SheetScene(String scene, String name, List<Source> sources) {}
+    /** @param reason why it is taken in these sources, for people */
+    public record SheetScene(String scene, String name, String reason, List<Source> sources) {}
 
     /** One source of a scene, bottom first. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "source")
+    @JsonSubTypes({@Type(value = Browser.class, name = "browser"), @Type(value = CaptureSource.class, name = "capture")
+    })
     public sealed interface Source {}
 
-    /** A browser source: one part of the scene at the canvas's own size. */
-    public record Browser(Part part, int width, int height, int frameRate, Advice advice) implements Source {}
+    /**
+     * A browser source: one part of a scene.
+     *
+     * @param title what people call the part
+     * @param x     its left edge on the canvas, in pixels: 0 but for one piece or group alone
+     */
+    public record Browser(Part part, String title, int x, int y, int width, int height, int frameRate, Advice advice)
+            implements Source {
 
-    /** A camera, game or screen picture, placed and cropped behind its opening. */
+        public static Browser of(Theme theme, ResolvedScene resolved, Part part) {
+            Canvas canvas = resolved.canvas();
+            Box box = OwnBox.of(theme, resolved.scene(), canvas, part);
+            return new Browser(
+                    part,
+                    Taking.title(resolved, part),
+                    (int) box.x(),
+                    (int) box.y(),
+                    (int) box.width(),
+                    (int) box.height(),
+                    canvas.frameRate(),
+                    Advice.of(theme, resolved, part));
+        }
+    }
+
+    /**
+     * A camera, game or screen picture, placed and cropped behind its opening.
+     *
+     * @param fit     for software that crops in the capture's own pixels
+     * @param box     the same place for software that fills a box
+     * @param turn    degrees clockwise
+     * @param centreX what it is turned about, in canvas pixels
+     */
     public record CaptureSource(
-            String capture, String name, int sourceWidth, int sourceHeight, brandeon.core.canvas.CaptureFit fit)
-            implements Source {}
+            String capture,
+            String name,
+            Size size,
+            CaptureFit fit,
+            BoxFill box,
+            double turn,
+            double centreX,
+            double centreY)
+            implements Source {
 
-    /** With captures a scene is two sources, one behind and one in front of them; without, a single one. */
+        static CaptureSource of(FittedOpening fitted) {
+            return new CaptureSource(
+                    fitted.capture().id(),
+                    fitted.capture().name(),
+                    fitted.capture().size(),
+                    fitted.fit(),
+                    BoxFill.of(
+                            fitted.fit(),
+                            fitted.capture().size(),
+                            fitted.opening().box(),
+                            fitted.opening().bleed()),
+                    fitted.turn(),
+                    fitted.pivotX(),
+                    fitted.pivotY());
+        }
+    }
+
     public static SourceSheet of(Theme theme, Canvas canvas) {
-        Resolver resolver = new Resolver(theme);
         return new SourceSheet(
                 canvas,
                 theme.scenes().stream()
-                        .map(scene -> sheetScene(theme, resolver.resolve(scene, canvas, LiveState.QUIET)))
+                        .map(scene -> scene(theme, Quiet.scene(theme, scene, canvas)))
                         .toList());
     }
 
-    private static SheetScene sheetScene(Theme theme, ResolvedScene resolved) {
+    private static SheetScene scene(Theme theme, ResolvedScene resolved) {
         Scene scene = resolved.scene();
+        Taking taking = Taking.of(resolved);
         List<Source> sources = new ArrayList<>();
-        if (resolved.openings().isEmpty()) {
-            sources.add(browser(theme, resolved, Part.WHOLE));
-        } else {
-            if (resolved.behind() > 0) {
-                sources.add(browser(theme, resolved, Part.BACK));
-            }
-            resolved.openings()
-                    .forEach(o -> sources.add(new CaptureSource(
-                            o.capture().id(),
-                            o.capture().name(),
-                            o.capture().size().width(),
-                            o.capture().size().height(),
-                            o.fit())));
-            sources.add(browser(theme, resolved, Part.FRONT));
+        for (Part part : taking.parts()) {
+            Taking.below(resolved, part).forEach(opening -> sources.add(CaptureSource.of(opening)));
+            sources.add(Browser.of(theme, resolved, part));
         }
-        return new SheetScene(scene.id(), scene.name(), List.copyOf(sources));
-    }
-
-    private static Browser browser(Theme theme, ResolvedScene resolved, Part part) {
-        Canvas canvas = resolved.canvas();
-        return new Browser(
-                part,
-                canvas.size().width(),
-                canvas.size().height(),
-                canvas.frameRate(),
-                Advice.of(theme, resolved.scene(), part));
+        return new SheetScene(scene.id(), scene.name(), taking.reason(), List.copyOf(sources));
     }
 }

@@ -10,8 +10,10 @@ import java.util.Optional;
 
 /**
  * A camera, game or screen picture that the broadcaster supplies, with its own size and the parts of it that matter.
+ *
+ * @param seeThrough whether what lies behind it shows through, as with a camera whose background is taken out
  */
-public record Capture(String id, String name, Size size, List<Region> regions) {
+public record Capture(String id, String name, Size size, List<Region> regions, boolean seeThrough) {
 
     public static final int MOST_REGIONS = 20;
 
@@ -29,7 +31,7 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
     }
 
     public static Capture of(String id, String name, Size size) {
-        return new Capture(id, name, size, List.of());
+        return new Capture(id, name, size, List.of(), false);
     }
 
     public Optional<Region> region(String region) {
@@ -46,6 +48,18 @@ public record Capture(String id, String name, Size size, List<Region> regions) {
     }
 
     Capture with(List<Region> others) {
-        return new Capture(id, name, size, others);
+        return new Capture(id, name, size, others, seeThrough);
+    }
+
+    Capture named(String other) {
+        return new Capture(id, other, size, regions, seeThrough);
+    }
+
+    Capture sized(Size other) {
+        return new Capture(id, name, other, regions, seeThrough);
+    }
+
+    Capture seeThrough(boolean so) {
+        return new Capture(id, name, size, regions, so);
     }
 }

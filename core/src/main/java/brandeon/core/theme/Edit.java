@@ -75,6 +75,7 @@ import java.util.stream.Stream;
     @Type(value = FramingEdit.AddCapture.class, name = "addCapture"),
     @Type(value = FramingEdit.RemoveCapture.class, name = "removeCapture"),
     @Type(value = FramingEdit.RenameCapture.class, name = "renameCapture"),
+    @Type(value = FramingEdit.SetSeeThrough.class, name = "setSeeThrough"),
     @Type(value = FramingEdit.SetRegion.class, name = "setRegion"),
     @Type(value = FramingEdit.DropRegion.class, name = "dropRegion"),
     @Type(value = FramingEdit.SetLine.class, name = "setLine"),

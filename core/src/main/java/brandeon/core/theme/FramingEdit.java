@@ -115,9 +115,7 @@ public sealed interface FramingEdit extends Edit {
         @Override
         public Outcome.Applied applied(Theme theme) {
             Capture old = captureOf(theme, capture);
-            return done(
-                    withCapture(theme, new Capture(capture, name, old.size(), old.regions())),
-                    new RenameCapture(capture, old.name()));
+            return done(withCapture(theme, old.named(name)), new RenameCapture(capture, old.name()));
         }
 
         @Override
@@ -130,14 +128,25 @@ public sealed interface FramingEdit extends Edit {
         @Override
         public Outcome.Applied applied(Theme theme) {
             Capture old = captureOf(theme, capture);
-            return done(
-                    withCapture(theme, new Capture(capture, old.name(), size, old.regions())),
-                    new SetCaptureSize(capture, old.size()));
+            return done(withCapture(theme, old.sized(size)), new SetCaptureSize(capture, old.size()));
         }
 
         @Override
         public String deed(Names names) {
             return "Set the size of " + names.capture(capture);
+        }
+    }
+
+    record SetSeeThrough(String capture, boolean seeThrough) implements FramingEdit {
+        @Override
+        public Outcome.Applied applied(Theme theme) {
+            Capture old = captureOf(theme, capture);
+            return done(withCapture(theme, old.seeThrough(seeThrough)), new SetSeeThrough(capture, old.seeThrough()));
+        }
+
+        @Override
+        public String deed(Names names) {
+            return names.capture(capture) + (seeThrough ? ": its background is taken out" : ": its background is kept");
         }
     }
 

@@ -8,6 +8,7 @@ import brandeon.core.art.ClockFace;
 import brandeon.core.art.Mark;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.ResolvedScene;
+import brandeon.core.layout.Resolver;
 import brandeon.core.layout.Samples;
 import brandeon.core.live.ChatLine;
 import brandeon.core.live.Readings;
@@ -117,7 +118,11 @@ class KindTest {
         }
         Scene scene = Scene.of("s", "S", SceneRole.LIVE, List.of(Placed.in(kind.zone(), "p")));
         Theme theme = DEMO.withPieces(List.of(Piece.of("p", kind, "P"))).withScenes(List.of(scene));
-        Behaviour advised = Advice.of(theme, scene, Part.WHOLE).behaviour();
+        Behaviour advised = Advice.of(
+                        theme,
+                        new Resolver(theme).resolve(scene, theme.canvases().getFirst(), LiveState.QUIET),
+                        Part.WHOLE)
+                .behaviour();
         assertThat(advised)
                 .isEqualTo(
                         switch (kind) {

@@ -69,7 +69,8 @@ public class EditsTest {
                                                                             "clock",
                                                                             "Its clock",
                                                                             Region.Sort.DISPLAY,
-                                                                            new SourceBox(500, 400, 100, 40))))))
+                                                                            new SourceBox(500, 400, 100, 40))),
+                                                                    false)))
                                             .theme(),
                                     new FramingEdit.SetLine(
                                             new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.PLAY_TOP, 0.6)))
@@ -159,9 +160,11 @@ public class EditsTest {
                                 "Pond camera",
                                 Size.of(640, 480),
                                 List.of(new Region(
-                                        "r", "The jetty", Region.Sort.DISPLAY, new SourceBox(10, 10, 50, 40))))),
+                                        "r", "The jetty", Region.Sort.DISPLAY, new SourceBox(10, 10, 50, 40))),
+                                false)),
                 new FramingEdit.RemoveCapture("spare"),
                 new FramingEdit.RenameCapture("camera", "Face camera"),
+                new FramingEdit.SetSeeThrough("camera", true),
                 new FramingEdit.SetRegion(
                         "camera",
                         new Region("face", "Mirela's face", Region.Sort.FACE, new SourceBox(500, 100, 300, 380))),

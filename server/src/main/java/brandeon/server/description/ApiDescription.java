@@ -2,6 +2,7 @@ package brandeon.server.description;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.kind.Content;
+import brandeon.core.publish.Part;
 import brandeon.core.show.Cue;
 import brandeon.core.show.Held;
 import brandeon.core.table.TableEdit;
@@ -11,6 +12,7 @@ import brandeon.core.theme.Spot;
 import brandeon.server.layout.Arranging;
 import brandeon.server.live.Asked;
 import brandeon.server.live.Told;
+import brandeon.server.sheet.SheetView;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -36,6 +38,7 @@ class ApiDescription {
     static {
         SpringDocUtils.getConfig().replaceWithClass(Colour.class, String.class);
         SpringDocUtils.getConfig().replaceWithClass(Face.class, String.class);
+        SpringDocUtils.getConfig().replaceWithClass(Part.class, String.class);
     }
 
     @Bean
@@ -122,7 +125,8 @@ class ApiDescription {
                     Told.class,
                     Cue.class,
                     Held.class,
-                    TableEdit.class)) {
+                    TableEdit.class,
+                    SheetView.SheetItem.class)) {
                 Schema<?> schema = api.getComponents().getSchemas().get(alternatives.getSimpleName());
                 for (JsonSubTypes.Type type :
                         alternatives.getAnnotation(JsonSubTypes.class).value()) {

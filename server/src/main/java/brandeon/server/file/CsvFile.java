@@ -3,8 +3,6 @@ package brandeon.server.file;
 import brandeon.core.text.Csv;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -20,11 +18,7 @@ public final class CsvFile {
 
     /** One that is written already. @param name of the file */
     public static ResponseEntity<byte[]> written(String name, String csv) {
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(csv.getBytes(StandardCharsets.UTF_8));
+        return Attachment.of(
+                name, new MediaType("text", "csv", StandardCharsets.UTF_8), csv.getBytes(StandardCharsets.UTF_8));
     }
 }

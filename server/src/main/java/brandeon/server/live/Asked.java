@@ -1,5 +1,6 @@
 package brandeon.server.live;
 
+import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
@@ -76,11 +77,35 @@ public sealed interface Asked {
      * How an outlet is.
      *
      * @param width  of its window, in pixels
-     * @param hash   of the picture it shows
-     * @param frames longest time between two of its frames lately, in milliseconds
-     * @param sound  whether the browser lets it be heard
+     * @param pixelRatio pixels of the screen for each of them
+     * @param hash       of the picture it shows
+     * @param frames     longest time between two of its frames lately, in milliseconds; 0 while nothing moves
+     * @param rate       frames a second lately; 0 while nothing moves
+     * @param sound      whether the browser lets it be heard
+     * @param program    the same for all pages of one program; empty where that cannot be told
+     * @param loads      how often its link was loaded in this program during the last hour, with this time
      */
-    record Report(int width, int height, String hash, boolean visible, double frames, Hearing sound) implements Asked {}
+    record Report(
+            int width,
+            int height,
+            double pixelRatio,
+            String hash,
+            boolean visible,
+            double frames,
+            double rate,
+            Hearing sound,
+            String program,
+            int loads)
+            implements Asked {
+
+        private static final int LONGEST = 64;
+
+        public Report {
+            if (program.length() > LONGEST) {
+                throw new Mistake("The name of a program has at most " + LONGEST + " letters.");
+            }
+        }
+    }
 
     /** Whether a page may be heard. */
     enum Hearing {

@@ -25,7 +25,15 @@ final class Feed {
     /**
      * What turns picture {@code number - 1} into picture {@code number}. Layers that are not listed stay as they are.
      */
-    record Patch(long number, String hash, int width, int height, List<String> order, List<Picture.Layer> layers) {}
+    record Patch(
+            long number,
+            String hash,
+            int x,
+            int y,
+            int width,
+            int height,
+            List<String> order,
+            List<Picture.Layer> layers) {}
 
     /**
      * Numbers count within one epoch: a feed that was given up and made anew, here or on another server, has another.
@@ -98,6 +106,8 @@ final class Feed {
         Patch patch = new Patch(
                 ++number,
                 nextHash,
+                next.x(),
+                next.y(),
                 next.width(),
                 next.height(),
                 next.layers().stream().map(Picture.Layer::piece).toList(),

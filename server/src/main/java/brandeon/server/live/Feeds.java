@@ -3,6 +3,8 @@ package brandeon.server.live;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.kept.Memory;
 import brandeon.core.layout.Resolver;
+import brandeon.core.publish.OwnBox;
+import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.show.LiveState;
 import brandeon.core.theme.Scene;
@@ -330,7 +332,15 @@ public class Feeds {
 
     private String message(String feed, Feed.Patch patch) {
         return json.writeValueAsString(new Told.Patch(
-                feed, patch.number(), patch.hash(), patch.width(), patch.height(), patch.order(), patch.layers()));
+                feed,
+                patch.number(),
+                patch.hash(),
+                patch.x(),
+                patch.y(),
+                patch.width(),
+                patch.height(),
+                patch.order(),
+                patch.layers()));
     }
 
     /** Tells followers what is different from what they know. */
@@ -399,15 +409,21 @@ public class Feeds {
         if (scene.isEmpty() || canvas.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(artworks.signed(
-                draft.workspace(), Picture.of(resolver.resolve(scene.get(), canvas.get(), live), key.part())));
+        return Optional.of(
+                artworks.signed(draft.workspace(), picture(resolver, scene.get(), canvas.get(), key.part(), live)));
+    }
+
+    private static Picture picture(Resolver resolver, Scene scene, Canvas canvas, Part part, LiveState live) {
+        return Picture.of(
+                resolver.resolve(scene, canvas, live), part, OwnBox.of(resolver.theme(), scene, canvas, part));
     }
 
     /** Nothing, at the canvas's size as far as it is known. */
     private static Picture empty(Optional<Themes.Draft> draft, FeedKey key) {
         return draft.flatMap(d -> d.theme().canvas(key.canvas()))
-                .map(canvas -> new Picture(canvas.size().width(), canvas.size().height(), List.of()))
-                .orElse(new Picture(1920, 1080, List.of()));
+                .map(canvas ->
+                        new Picture(0, 0, canvas.size().width(), canvas.size().height(), List.of()))
+                .orElse(new Picture(0, 0, 1920, 1080, List.of()));
     }
 
     /** Wakes up when an alert begins or ends. Timers run evenly, as alerts do. */

@@ -34,11 +34,15 @@ public sealed interface Told {
     /**
      * What turns picture {@code number - 1} of a feed into picture {@code number}: pieces that are not in the order
      * go, layers that are not listed stay as they are.
+     *
+     * @param x left edge of the picture on its canvas, in canvas pixels
      */
     record Patch(
             String feed,
             long number,
             String hash,
+            int x,
+            int y,
             int width,
             int height,
             List<String> order,

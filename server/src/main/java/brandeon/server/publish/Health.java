@@ -9,28 +9,40 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What open outlets last said of themselves, and who still opens old links. Kept in memory: it is only true now. */
+/** What outlets that are open on this server last said of themselves. Kept in memory: it is only true now. */
 @Component
 public class Health {
 
     /**
      * One open source.
      *
-     * @param width  of its window, in pixels
-     * @param hash   of the picture it shows
-     * @param frames longest time between two of its frames lately, in milliseconds
-     * @param sound  whether the browser lets it be heard
+     * @param said  what it said last
+     * @param where on which machine and in what kind of program it is open, for people
+     * @param since when it became visible or hidden, epoch milliseconds
+     * @param at    when it said so
      */
-    public record Report(
-            int width, int height, String hash, boolean visible, double frames, Asked.Hearing sound, long at) {}
+    public record Report(Asked.Report said, String where, long since, long at) {
+
+        public boolean visible() {
+            return said.visible();
+        }
+
+        public String hash() {
+            return said.hash();
+        }
+    }
 
     private final Map<UUID, Map<String, Report>> open = new ConcurrentHashMap<>();
-    private final Map<UUID, Long> oldLinks = new ConcurrentHashMap<>();
 
-    /** Whoever opens the present link is not left on an old one any more. */
-    public void report(UUID outlet, String connection, Report report) {
-        oldLinks.remove(outlet);
-        open.computeIfAbsent(outlet, _ -> new ConcurrentHashMap<>()).put(connection, report);
+    public void report(UUID outlet, String connection, Asked.Report said, String where) {
+        long now = System.currentTimeMillis();
+        open.computeIfAbsent(outlet, _ -> new ConcurrentHashMap<>())
+                .merge(
+                        connection,
+                        new Report(said, where, now, now),
+                        (before, next) -> before.visible() == next.visible()
+                                ? new Report(said, where, before.since(), now)
+                                : next);
     }
 
     public void gone(UUID outlet, String connection) {
@@ -48,17 +60,13 @@ public class Health {
                 .collect(Collectors.toSet());
     }
 
-    public void oldLinkOpened(UUID outlet, long at) {
-        oldLinks.put(outlet, at);
+    /** By connection; empty when the source is open nowhere. */
+    Map<String, Report> connections(UUID outlet) {
+        return Map.copyOf(open.getOrDefault(outlet, Map.of()));
     }
 
     /** Empty when the source is open nowhere. */
     public List<Report> reports(UUID outlet) {
         return List.copyOf(open.getOrDefault(outlet, Map.of()).values());
-    }
-
-    /** When an old link of this outlet was last opened, epoch milliseconds; 0 for never. */
-    public long oldLinkOpened(UUID outlet) {
-        return oldLinks.getOrDefault(outlet, 0L);
     }
 }

@@ -1,25 +1,30 @@
 package brandeon.server.publish;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.publish.Advice;
 import brandeon.core.publish.Part;
+import brandeon.core.publish.Quiet;
 import brandeon.core.publish.SourceSheet;
+import brandeon.core.publish.Taking;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
+import brandeon.core.watch.OpenSource;
+import brandeon.core.watch.SourceFinding;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.live.FeedKey;
-import brandeon.server.live.Feeds;
 import brandeon.server.live.Moments;
 import brandeon.server.theme.Themes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,21 +36,26 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LedgerController {
 
-    /** How an open source does. */
+    /** How a source does. */
     enum State {
         NOT_OPEN,
         RIGHT,
-        WRONG_SIZE,
-        BEHIND,
+        /** Something is found about it. */
+        WRONG,
         WITHDRAWN
     }
 
     /**
      * One source.
      *
-     * @param recommended whether the source sheet uses it: scenes with captures are taken in two parts, others whole
+     * @param title       what people call the part
+     * @param recommended whether it is among the fewest sources that show the scene right
      * @param link        empty for viewers of the workspace, who have no use for it
+     * @param x           left edge on the canvas: 0 but for one piece or group alone
      * @param sentence    how it does, for people
+     * @param open        in how many places it is open, on all servers
+     * @param seen        in how many of them viewers see it
+     * @param seenAt      when viewers last saw it, epoch milliseconds; 0 for never
      * @param hidden      pieces that cannot be drawn at the moment and so are left out, each with the reason
      */
     record Row(
@@ -55,7 +65,10 @@ class LedgerController {
             String canvas,
             String canvasName,
             Part part,
+            String title,
             String link,
+            int x,
+            int y,
             int width,
             int height,
             int frameRate,
@@ -65,11 +78,18 @@ class LedgerController {
             State state,
             String sentence,
             int open,
-            long oldLinkOpened,
+            int seen,
+            long seenAt,
             List<String> hidden) {}
 
-    /** @param earlier the release that taking back puts on air again; 0 when there is none */
-    record Ledger(int onAir, int earlier, boolean differs, List<Row> rows, List<SourceSheet> sheets) {}
+    /**
+     * @param earlier  the release that taking back puts on air again; 0 when there is none
+     * @param findings about its sources, the worst first
+     */
+    record Ledger(int onAir, int earlier, boolean differs, List<Row> rows, List<SourceFinding> findings) {}
+
+    /** @param part one piece or group, by its written form */
+    record AloneWish(String scene, String canvas, Part part) {}
 
     /**
      * What hangs on a theme, for whoever is about to delete it.
@@ -84,16 +104,14 @@ class LedgerController {
     private final Members members;
     private final Themes themes;
     private final Outlets outlets;
-    private final Health health;
-    private final Feeds feeds;
+    private final Watch watch;
     private final Moments moments;
 
-    LedgerController(Members members, Themes themes, Outlets outlets, Health health, Feeds feeds, Moments moments) {
+    LedgerController(Members members, Themes themes, Outlets outlets, Watch watch, Moments moments) {
         this.members = members;
         this.themes = themes;
         this.outlets = outlets;
-        this.health = health;
-        this.feeds = feeds;
+        this.watch = watch;
         this.moments = moments;
     }
 
@@ -103,25 +121,49 @@ class LedgerController {
         boolean links = member.role().includes(Role.OPERATOR);
         Themes.Draft draft = themes.get(member, id);
         Theme theme = themes.onAir(draft).orElse(draft.theme());
-        Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(id);
-        List<SourceSheet> sheets = theme.canvases().stream()
-                .map(canvas -> SourceSheet.of(theme, canvas))
-                .toList();
+        Watch.Seen seen = watch.of(theme, outlets.of(id));
         List<Row> rows = new ArrayList<>();
         Resolver resolver = new Resolver(theme);
+        LiveState live = moments.of(draft);
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : theme.canvases()) {
-                List<String> hidden = hidden(draft, resolver, scene, canvas);
-                for (Part part : Part.values()) {
-                    Outlets.Outlet outlet = known.get(new Outlets.Place(scene.id(), canvas.id(), part));
-                    if (outlet != null) {
-                        rows.add(row(
-                                theme, scene, canvas, outlet, recommended(sheets, scene, canvas, part), links, hidden));
-                    }
+                List<String> hidden = hidden(live, resolver, scene, canvas);
+                ResolvedScene resolved = Quiet.scene(theme, scene, canvas);
+                Taking taking = Taking.of(resolved);
+                for (Part part : parts(resolved, seen, scene, canvas)) {
+                    seen.at(new Outlets.Place(scene.id(), canvas.id(), part))
+                            .ifPresent(watched -> rows.add(row(
+                                    SourceSheet.Browser.of(theme, resolved, part),
+                                    resolved,
+                                    watched,
+                                    taking.parts().contains(part),
+                                    links,
+                                    hidden)));
                 }
             }
         }
-        return new Ledger(draft.onAir(), themes.earlier(draft), themes.differs(draft), rows, sheets);
+        return new Ledger(draft.onAir(), themes.earlier(draft), themes.differs(draft), rows, seen.findings());
+    }
+
+    /** Those that the scene can be taken in now, and what somebody made a link for. */
+    private static List<Part> parts(ResolvedScene resolved, Watch.Seen seen, Scene scene, Canvas canvas) {
+        return Stream.concat(
+                        Taking.all(resolved).stream(),
+                        seen.all().stream()
+                                .map(watched -> watched.outlet().place())
+                                .filter(place -> place.scene().equals(scene.id())
+                                        && place.canvas().equals(canvas.id())
+                                        && place.part().boxed())
+                                .map(Outlets.Place::part))
+                .distinct()
+                .toList();
+    }
+
+    /** Gives one piece or group alone a link of its own. */
+    @PostMapping("/api/themes/{id}/sources")
+    Ledger alone(@PathVariable UUID id, @RequestBody AloneWish wish) {
+        outlets.alone(members.current(), id, new Outlets.Place(wish.scene(), wish.canvas(), wish.part()));
+        return ledger(id);
     }
 
     @GetMapping("/api/themes/{id}/hanging")
@@ -136,9 +178,7 @@ class LedgerController {
                 .toList();
         return new Hanging(
                 known.size(),
-                known.stream()
-                        .mapToInt(outlet -> health.reports(outlet.id()).size())
-                        .sum(),
+                watch.open(known),
                 themes.changes(member, id),
                 theme.artworks().size(),
                 copies);
@@ -174,8 +214,8 @@ class LedgerController {
     }
 
     /** What viewers do not see because something is wrong with it. */
-    private List<String> hidden(Themes.Draft draft, Resolver resolver, Scene scene, Canvas canvas) {
-        return resolver.resolve(scene, canvas, moments.of(draft)).failed().stream()
+    private static List<String> hidden(LiveState live, Resolver resolver, Scene scene, Canvas canvas) {
+        return resolver.resolve(scene, canvas, live).failed().stream()
                 .map(failed -> String.format(
                         Locale.ROOT,
                         "%s is hidden: %s",
@@ -184,87 +224,51 @@ class LedgerController {
                 .toList();
     }
 
-    private static boolean recommended(List<SourceSheet> sheets, Scene scene, Canvas canvas, Part part) {
-        return sheets.stream()
-                .filter(sheet -> sheet.canvas().id().equals(canvas.id()))
-                .flatMap(sheet -> sheet.scenes().stream())
-                .filter(s -> s.scene().equals(scene.id()))
-                .flatMap(s -> s.sources().stream())
-                .anyMatch(source -> source instanceof SourceSheet.Browser browser && browser.part() == part);
-    }
-
     private Row row(
-            Theme theme,
-            Scene scene,
-            Canvas canvas,
-            Outlets.Outlet outlet,
+            SourceSheet.Browser source,
+            ResolvedScene resolved,
+            Watch.Watched watched,
             boolean recommended,
             boolean links,
             List<String> hidden) {
-        List<Health.Report> reports = health.reports(outlet.id());
-        State state = state(outlet, canvas, reports);
+        Outlets.Outlet outlet = watched.outlet();
+        State state = outlet.withdrawn()
+                ? State.WITHDRAWN
+                : !watched.findings().isEmpty() ? State.WRONG : watched.open().isEmpty() ? State.NOT_OPEN : State.RIGHT;
         return new Row(
                 outlet.id(),
-                scene.id(),
-                scene.name(),
-                canvas.id(),
-                canvas.name(),
+                resolved.scene().id(),
+                resolved.scene().name(),
+                resolved.canvas().id(),
+                resolved.canvas().name(),
                 outlet.part(),
+                source.title(),
                 links ? outlets.link(outlet) : "",
-                canvas.size().width(),
-                canvas.size().height(),
-                canvas.frameRate(),
-                Advice.of(theme, scene, outlet.part()),
+                source.x(),
+                source.y(),
+                source.width(),
+                source.height(),
+                source.frameRate(),
+                source.advice(),
                 recommended,
                 outlet.follows() == FeedKey.Source.DRAFT,
                 state,
-                sentence(state, canvas, reports),
-                reports.size(),
-                health.oldLinkOpened(outlet.id()),
+                sentence(state, watched),
+                watched.open().size(),
+                (int) watched.open().stream().filter(OpenSource::visible).count(),
+                watched.seenAt(),
                 hidden);
     }
 
-    private State state(Outlets.Outlet outlet, Canvas canvas, List<Health.Report> reports) {
-        if (outlet.withdrawn()) {
-            return State.WITHDRAWN;
-        }
-        if (reports.isEmpty()) {
-            return State.NOT_OPEN;
-        }
-        if (reports.stream().anyMatch(report -> wrongSize(canvas, report))) {
-            return State.WRONG_SIZE;
-        }
-        String hash = feeds.hashOf(outlet.feed()).orElse("");
-        return reports.stream().anyMatch(report -> !report.hash().equals(hash)) ? State.BEHIND : State.RIGHT;
-    }
-
-    private static boolean wrongSize(Canvas canvas, Health.Report report) {
-        return report.width() != canvas.size().width()
-                || report.height() != canvas.size().height();
-    }
-
-    private static String sentence(State state, Canvas canvas, List<Health.Report> reports) {
+    private static String sentence(State state, Watch.Watched watched) {
         return switch (state) {
             case WITHDRAWN -> "Withdrawn; its link shows nothing.";
             case NOT_OPEN -> "Not open anywhere.";
             case RIGHT ->
-                reports.size() == 1
+                watched.open().size() == 1
                         ? "Open at the right size."
-                        : "Open " + reports.size() + " times at the right size.";
-            case BEHIND -> "Open, but still painting an earlier picture.";
-            case WRONG_SIZE -> {
-                Health.Report wrong = reports.stream()
-                        .filter(report -> wrongSize(canvas, report))
-                        .findFirst()
-                        .orElseThrow();
-                yield String.format(
-                        Locale.ROOT,
-                        "Runs at %d × %d. Type width %d and height %d.",
-                        wrong.width(),
-                        wrong.height(),
-                        canvas.size().width(),
-                        canvas.size().height());
-            }
+                        : "Open " + watched.open().size() + " times at the right size.";
+            case WRONG -> watched.findings().getFirst().sentence();
         };
     }
 }

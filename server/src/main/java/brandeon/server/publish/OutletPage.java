@@ -11,8 +11,10 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -31,14 +33,14 @@ import tools.jackson.databind.json.JsonMapper;
 class OutletPage {
 
     private final Outlets outlets;
-    private final Health health;
+    private final OldLinks oldLinks;
     private final Feeds feeds;
     private final JsonMapper json;
     private final String page;
 
-    OutletPage(Outlets outlets, Health health, Feeds feeds, JsonMapper json) throws IOException {
+    OutletPage(Outlets outlets, OldLinks oldLinks, Feeds feeds, JsonMapper json) throws IOException {
         this.outlets = outlets;
-        this.health = health;
+        this.oldLinks = oldLinks;
         this.feeds = feeds;
         this.json = json;
         try (InputStream file = new ClassPathResource("static/outlet.html").getInputStream()) {
@@ -52,11 +54,13 @@ class OutletPage {
      *
      * @param faces addresses of the font files that this picture needs
      */
-    record First(String hash, int width, int height, List<FirstLayer> layers, List<String> faces) {
+    record First(String hash, int x, int y, int width, int height, List<FirstLayer> layers, List<String> faces) {
 
         static First of(Picture picture) {
             return new First(
                     picture.hash(),
+                    picture.x(),
+                    picture.y(),
                     picture.width(),
                     picture.height(),
                     picture.layers().stream()
@@ -79,7 +83,12 @@ class OutletPage {
                         .contentType(BlankPage.TYPE)
                         .body(painted(feeds.now(outlet.feed())));
             case Outlets.Old(Outlets.Outlet outlet) -> {
-                health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
+                oldLinks.opened(
+                        outlet.id(),
+                        Visitor.named(
+                                request.getRemoteAddr(),
+                                Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT))
+                                        .orElse("")));
                 yield gone(
                         request,
                         HttpStatus.GONE,
@@ -127,12 +136,14 @@ class OutletPage {
         for (Picture.Layer layer : picture.layers()) {
             all.append(String.format(
                             Locale.ROOT,
-                            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"0 0 %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s%5$s\">",
+                            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"%6$d %7$d %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s%5$s\">",
                             picture.width(),
                             picture.height(),
                             HtmlUtils.htmlEscape(layer.piece()),
                             layer.timed() ? ";visibility:hidden" : "",
-                            layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend()))
+                            layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend(),
+                            picture.x(),
+                            picture.y()))
                     .append(layer.svg())
                     .append("</svg>");
         }

@@ -2,6 +2,7 @@ package brandeon.server.publish;
 
 import brandeon.core.publish.Part;
 import brandeon.server.live.FeedKey;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -23,7 +24,7 @@ class OutletRow {
 
     String canvas;
 
-    @Enumerated(EnumType.STRING)
+    @Convert(converter = PartText.class)
     Part part;
 
     int generation;

@@ -21,6 +21,14 @@ interface OutletSeenRows extends JpaRepository<OutletSeenRow, UUID> {
             select s from OutletSeenRow s where s.outletId in :outlets and s.seenTill >= :from and s.seenFrom <= :till""")
     List<OutletSeenRow> during(Collection<UUID> outlets, long from, long till);
 
+    /** When viewers last saw a source, epoch milliseconds. */
+    record LastSeen(UUID outlet, long at) {}
+
+    @Query("""
+            select new brandeon.server.publish.OutletSeenRows$LastSeen(s.outletId, max(s.seenTill))
+            from OutletSeenRow s where s.outletId in :outlets group by s.outletId""")
+    List<LastSeen> last(Collection<UUID> outlets);
+
     @Modifying
     @Query("delete from OutletSeenRow s where s.seenTill < :before")
     void forget(long before);

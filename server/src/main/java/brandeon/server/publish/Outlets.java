@@ -1,8 +1,12 @@
 package brandeon.server.publish;
 
 import brandeon.core.canvas.Canvas;
+import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Advice;
 import brandeon.core.publish.Part;
+import brandeon.core.publish.Picture;
+import brandeon.core.publish.Quiet;
+import brandeon.core.publish.Taking;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Addresses;
@@ -13,6 +17,7 @@ import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.live.FeedKey;
 import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Refused;
 import brandeon.server.theme.ThemeRemoved;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Known;
@@ -136,18 +141,45 @@ public class Outlets implements Belongings {
         return known.find(id, wanted -> rows.findById(wanted).map(OutletRow::outlet));
     }
 
-    /** Makes an outlet for every part of every scene on every canvas that has none yet. Existing links stay. */
+    /** Makes an outlet for every part that a scene can be taken in, where it has none yet. Existing links stay. */
     @Transactional
     public void ensure(UUID id, Theme theme) {
         Set<Place> there = byPlace(id).keySet();
         for (Scene scene : theme.scenes()) {
             for (Canvas canvas : theme.canvases()) {
-                for (Part part : Part.values()) {
+                for (Part part : Taking.all(Quiet.scene(theme, scene, canvas))) {
                     if (!there.contains(new Place(scene.id(), canvas.id(), part))) {
                         rows.add(UUID.randomUUID(), id, scene.id(), canvas.id(), part);
                     }
                 }
             }
+        }
+    }
+
+    /**
+     * Gives one piece or group alone a link of its own; the same one when it has one already.
+     *
+     * @throws Refused when nothing is on air, or that scene has nothing of the part
+     */
+    @Transactional
+    public void alone(Member member, UUID id, Place place) {
+        member.requires(Role.DESIGNER);
+        Themes.Draft draft = themes.get(member, id);
+        if (!place.part().boxed()) {
+            throw new Mistake("Only a piece or a group gets a link of its own.");
+        }
+        Theme theme = themes.onAir(draft)
+                .orElseThrow(() -> new Refused("Nothing is on air yet. Put the theme on air; then pieces get links."));
+        Scene scene = theme.scene(place.scene()).orElseThrow(() -> new NotFound("This scene is not on air."));
+        Canvas canvas = theme.canvas(place.canvas()).orElseThrow(() -> new NotFound("This canvas is not on air."));
+        if (Picture.taken(Quiet.scene(theme, scene, canvas), place.part()).isEmpty()) {
+            throw new Refused("Nothing of that is on “" + scene.name() + "” on " + canvas.name()
+                    + " as it is on air. Put the theme on air once it is.");
+        }
+        if (!byPlace(id).containsKey(place)) {
+            UUID outlet = UUID.randomUUID();
+            rows.add(outlet, id, place.scene(), place.canvas(), place.part());
+            told(member, outlet, "Made a link for ");
         }
     }
 
@@ -159,8 +191,8 @@ public class Outlets implements Belongings {
     /** Whether alerts are shown in it. */
     boolean announces(Outlet outlet, Themes.Draft draft) {
         return shown(outlet, draft)
-                .flatMap(theme ->
-                        theme.scene(outlet.scene()).map(scene -> Advice.announces(theme, scene, outlet.part())))
+                .flatMap(theme -> Quiet.scene(theme, outlet.scene(), outlet.canvas()))
+                .map(scene -> Advice.announces(scene, outlet.part()))
                 .orElse(false);
     }
 
@@ -195,13 +227,19 @@ public class Outlets implements Belongings {
         events.publishEvent(Deed.of(member, Deed.Kind.LINK, theme.name(), did + named(theme, outlet)));
     }
 
+    private static String part(Theme theme, Outlet outlet) {
+        return Quiet.scene(theme, outlet.scene(), outlet.canvas())
+                .map(scene -> Taking.title(scene, outlet.part()))
+                .orElse(outlet.part().toString().toLowerCase(Locale.ROOT));
+    }
+
     /** As people know it: its scene, canvas and part. */
     static String named(Theme theme, Outlet outlet) {
         return theme.scene(outlet.scene()).map(Scene::name).orElse(outlet.scene())
                 + ", "
                 + theme.canvas(outlet.canvas()).map(Canvas::name).orElse(outlet.canvas())
                 + ", "
-                + outlet.part().name().toLowerCase(Locale.ROOT);
+                + part(theme, outlet);
     }
 
     /** Sources that show it have to ask again, and learn that their link is gone. */

@@ -28,6 +28,8 @@ public class PaintedAddresses {
             return picture;
         }
         return new Picture(
+                picture.x(),
+                picture.y(),
                 picture.width(),
                 picture.height(),
                 picture.layers().stream()

@@ -93,7 +93,7 @@ public class Rigs {
                                     scene.scene(), sheet.canvas().id(), b.part())))
                             .ifPresent(outlet -> sources.add(new Rig.RigSource(
                                     id,
-                                    scene.name() + " " + b.part().name().toLowerCase(java.util.Locale.ROOT),
+                                    scene.name() + ", " + b.title(),
                                     Rig.SourceKind.BROWSER,
                                     outlets.link(outlet),
                                     b.width(),
@@ -112,8 +112,8 @@ public class Rigs {
                             c.name(),
                             Rig.SourceKind.CAPTURE,
                             "",
-                            c.sourceWidth(),
-                            c.sourceHeight(),
+                            c.size().width(),
+                            c.size().height(),
                             Behaviour.KEEP_RUNNING,
                             true,
                             c.fit().x(),

@@ -21,7 +21,9 @@ import brandeon.server.problem.Unreadable;
 import brandeon.server.publish.AirTimes;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Loudspeakers;
+import brandeon.server.publish.OldLinks;
 import brandeon.server.publish.Outlets;
+import brandeon.server.publish.Visitor;
 import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
@@ -78,6 +80,7 @@ class LiveSocket extends TextWebSocketHandler {
     private final Feeds feeds;
     private final Outlets outlets;
     private final Health health;
+    private final OldLinks oldLinks;
     private final Loudspeakers loudspeakers;
     private final AirTimes airTimes;
     private final Members members;
@@ -97,6 +100,7 @@ class LiveSocket extends TextWebSocketHandler {
             Feeds feeds,
             Outlets outlets,
             Health health,
+            OldLinks oldLinks,
             Loudspeakers loudspeakers,
             AirTimes airTimes,
             Members members,
@@ -114,6 +118,7 @@ class LiveSocket extends TextWebSocketHandler {
         this.feeds = feeds;
         this.outlets = outlets;
         this.health = health;
+        this.oldLinks = oldLinks;
         this.loudspeakers = loudspeakers;
         this.airTimes = airTimes;
         this.members = members;
@@ -156,6 +161,7 @@ class LiveSocket extends TextWebSocketHandler {
             Optional<UUID> account,
             AtomicReference<Passes.Pass> pass,
             String device,
+            String where,
             Instant opened,
             AtomicBoolean seen,
             Map<String, Feeds.Watch> watches,
@@ -215,14 +221,26 @@ class LiveSocket extends TextWebSocketHandler {
                         framed,
                         account,
                         new AtomicReference<>(),
-                        Device.named(Optional.ofNullable(
-                                        session.getHandshakeHeaders().getFirst(HttpHeaders.USER_AGENT))
-                                .orElse("")),
+                        Device.named(program(session)),
+                        visitor(session),
                         Instant.now(),
                         new AtomicBoolean(),
                         new ConcurrentHashMap<>(),
                         ConcurrentHashMap.newKeySet(),
                         ConcurrentHashMap.newKeySet()));
+    }
+
+    private static String visitor(WebSocketSession session) {
+        return Visitor.named(
+                session.getRemoteAddress() == null
+                        ? null
+                        : session.getRemoteAddress().getAddress(),
+                program(session));
+    }
+
+    private static String program(WebSocketSession session) {
+        return Optional.ofNullable(session.getHandshakeHeaders().getFirst(HttpHeaders.USER_AGENT))
+                .orElse("");
     }
 
     private boolean mayCome(String token) {
@@ -253,7 +271,7 @@ class LiveSocket extends TextWebSocketHandler {
         switch (opened) {
             case Outlets.Current(Outlets.Outlet outlet) -> open(session, Optional.of(outlet), Optional.empty(), framed);
             case Outlets.Old(Outlets.Outlet outlet) -> {
-                health.oldLinkOpened(outlet.id(), System.currentTimeMillis());
+                oldLinks.opened(outlet.id(), visitor(session));
                 session.close(OLD_LINK);
             }
             case Outlets.Unknown _ -> session.close(UNKNOWN_LINK);
@@ -424,17 +442,7 @@ class LiveSocket extends TextWebSocketHandler {
 
     private void report(Connection connection, Asked.Report report) {
         connection.outlet().ifPresent(outlet -> {
-            health.report(
-                    outlet.id(),
-                    connection.id(),
-                    new Health.Report(
-                            report.width(),
-                            report.height(),
-                            report.hash(),
-                            report.visible(),
-                            report.frames(),
-                            report.sound(),
-                            System.currentTimeMillis()));
+            health.report(outlet.id(), connection.id(), report, connection.where());
             if (!connection.framed()) {
                 airTimes.reported(connection.id(), outlet, report.visible());
             }

@@ -18,6 +18,12 @@ interface ReleaseRows extends JpaRepository<ReleaseRow, ReleaseRow.Key> {
     @Query("select r.document from ReleaseRow r where r.key = :key")
     Optional<String> document(ReleaseRow.Key key);
 
+    /** All of a theme, the newest first. */
+    @Query("""
+            select new brandeon.server.theme.Themes$Aired(r.key.number, r.accountId, r.at) from ReleaseRow r
+            where r.key.themeId = :theme order by r.key.number desc""")
+    List<Themes.Aired> all(UUID theme);
+
     /** What others put on air after a moment, in its order. */
     @Query("""
             select new brandeon.server.theme.Themes$Aired(r.key.number, r.accountId, r.at) from ReleaseRow r

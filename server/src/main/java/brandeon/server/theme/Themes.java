@@ -509,6 +509,42 @@ public class Themes implements Belongings {
                 .after();
     }
 
+    /** Puts a release on air again, exactly as it was. */
+    public Draft putBack(Member member, UUID id, int number) {
+        return inTurn(member, Role.OPERATOR, id, before -> {
+                    if (releases.document(new ReleaseRow.Key(id, number)).isEmpty()) {
+                        throw new NotFound("There is no release " + number + " of this theme.");
+                    }
+                    if (before.onAir() == number) {
+                        throw new Refused("Release " + number + " is on air already.");
+                    }
+                    events.publishEvent(Deed.of(
+                            member,
+                            Deed.Kind.RELEASE,
+                            before.theme().name(),
+                            "Put release " + number + " on air again"));
+                    return aired(before, number);
+                })
+                .after();
+    }
+
+    /** All releases of a theme, the newest first. */
+    public List<Aired> releases(Draft draft) {
+        return releases.all(draft.id());
+    }
+
+    /** The theme as it was put on air; number 0 is the draft. */
+    public Theme release(Draft draft, int number) {
+        if (number == 0) {
+            return draft.theme();
+        }
+        ReleaseRow.Key key = new ReleaseRow.Key(draft.id(), number);
+        if (releases.document(key).isEmpty()) {
+            throw new NotFound("There is no release " + number + " of this theme.");
+        }
+        return release(key);
+    }
+
     /** The release that was on air before the present one was put there; 0 when there is none. */
     public int earlier(Draft draft) {
         return draft.onAir() == 0

@@ -44,6 +44,8 @@ class RolesTest {
     private static final Map<String, String> BODIES = bodies(
             "POST /api/session",
             "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\",\"standing\":false}",
+            "POST /api/themes/{id}/sources",
+            "{\"scene\":\"hide\",\"canvas\":\"wide\",\"part\":\"PIECE:sightings\"}",
             "PUT /api/rig",
             "{\"version\":0,\"rig\":{\"programs\":[]}}",
             // Whoever has a second workspace may do more on the lines below.

@@ -435,8 +435,7 @@ class DeskTest {
     }
 
     private static void report(Ear outlet, String hash) {
-        outlet.say("{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"" + hash
-                + "\",\"visible\":true,\"frames\":16.7,\"sound\":\"UNTRIED\"}");
+        outlet.reports(1920, 1080, hash, true, "UNTRIED");
     }
 
     @Test

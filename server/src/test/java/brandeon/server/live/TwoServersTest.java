@@ -7,6 +7,7 @@ import brandeon.server.support.Person;
 import brandeon.server.support.ServerProcess;
 import brandeon.server.support.TestDatabase;
 import java.net.URI;
+import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -86,6 +87,16 @@ class TwoServersTest {
                                         layer -> layer.path("piece").asString().equals("sightings")
                                                 && layer.path("svg").asString().contains(">13<")));
 
+                // The ledger of either is the sum over both, with what is wrong on the other one.
+                hide.reports(1280, 720, "", true, "UNTRIED");
+                for (Person asks : new Person[] {host, there}) {
+                    await(() -> asks.get("/api/themes/" + theme + "/ledger")
+                            .json()
+                            .path("findings")
+                            .toString()
+                            .contains("Runs at 1280 × 720"));
+                }
+
                 String table = "/api/shows/" + host.show(theme) + "/tables";
                 table += "/" + host.get(table).json().get(0).path("id").asString();
                 for (int i = 0; i < 4; i++) {
@@ -133,5 +144,13 @@ class TwoServersTest {
     /** The same link on the other server: its key lies in the database. */
     private static String there(ServerProcess server, String link) {
         return server.address() + URI.create(link).getPath();
+    }
+
+    private static void await(BooleanSupplier known) {
+        long end = System.nanoTime() + 15_000_000_000L;
+        while (!known.getAsBoolean()) {
+            assertThat(System.nanoTime()).as("in time").isLessThan(end);
+            Thread.onSpinWait();
+        }
     }
 }

@@ -22,8 +22,8 @@ class MovingTest {
                 .json()
                 .path("theme")
                 .asString();
-        String old = host.link(demo, "hide", "wide", "FRONT");
-        String fresh = host.link(copy, "hide", "wide", "FRONT");
+        String old = host.link(demo, "hide", "wide", "WHOLE");
+        String fresh = host.link(copy, "hide", "wide", "WHOLE");
         assertThat(fresh).isNotEqualTo(old);
         JsonNode list = host.get("/api/themes/" + copy + "/replacement").json();
         assertThat(list.path("swaps")
@@ -33,7 +33,7 @@ class MovingTest {
         int count = list.path("swaps").size();
         assertThat(count)
                 .as("every browser source of five scenes on three canvases")
-                .isEqualTo(3 * (1 + 2 + 2 + 1 + 1));
+                .isEqualTo(3 * 5);
         assertThat(host.post("/api/themes/" + copy + "/replacement", "")
                         .json()
                         .path("swaps")

@@ -17,9 +17,6 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class AirTimeTest {
 
-    private static final String VISIBLE =
-            "{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"\",\"visible\":%s,\"frames\":0,\"sound\":\"UNTRIED\"}";
-
     private Person host;
     private String show;
     private String link;
@@ -49,11 +46,11 @@ class AirTimeTest {
             one.await("welcome");
             other.await("welcome");
             long start = System.nanoTime();
-            one.say(VISIBLE.formatted(true));
-            other.say(VISIBLE.formatted(true));
+            one.reports(true);
+            other.reports(true);
             Thread.sleep(Duration.ofSeconds(4));
-            one.say(VISIBLE.formatted(false));
-            other.say(VISIBLE.formatted(false));
+            one.reports(false);
+            other.reports(false);
             double seconds = (System.nanoTime() - start) / 1e9;
             Thread.sleep(Duration.ofSeconds(1));
             assertThat(counted() / 1000.0).isBetween(3.5, seconds + 0.2);
@@ -70,7 +67,7 @@ class AirTimeTest {
     void aSourceWithinAnotherPageDoesNotCount() throws InterruptedException {
         try (Ear framed = Ear.outlet(link, "&framed").watch()) {
             framed.await("welcome");
-            framed.say(VISIBLE.formatted(true));
+            framed.reports(true);
             Thread.sleep(Duration.ofSeconds(2));
         }
         Thread.sleep(Duration.ofMillis(500));

@@ -6,6 +6,7 @@ import brandeon.server.access.Keys;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -189,9 +190,12 @@ class OutletTest {
         try (Ear old = Ear.outlet(link)) {
             assertThat(old.closed()).isEqualTo(4410);
         }
-        assertThat(row().path("oldLinkOpened").asLong())
-                .as("the ledger tells of it")
-                .isPositive();
+        assertThat(findings("OLD_LINK"))
+                .as("the ledger tells where it is still open")
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.path("sentence").asString())
+                        .contains("former link")
+                        .contains("the server’s own machine"));
         assertThat(broadcaster.open(link()).status()).isEqualTo(200);
     }
 
@@ -223,9 +227,13 @@ class OutletTest {
         try (Ear outlet = Ear.outlet(link()).watch()) {
             String hash = outlet.await("welcome").path("hash").asString();
             report(outlet, 800, 600, hash);
-            awaitState("WRONG_SIZE");
-            assertThat(row().path("sentence").asString())
-                    .isEqualTo("Runs at 800 × 600. Type width 1920 and height 1080.");
+            awaitState("WRONG");
+            assertThat(row().path("sentence").asString()).startsWith("Runs at 800 × 600");
+            assertThat(findings("WRONG_SIZE"))
+                    .singleElement()
+                    .satisfies(finding -> assertThat(finding.path("remedy").asString())
+                            .contains("width 1920")
+                            .contains("height 1080"));
             report(outlet, 1920, 1080, hash);
             awaitState("RIGHT");
         }
@@ -294,8 +302,7 @@ class OutletTest {
     }
 
     private static void report(Ear outlet, int width, int height, String hash) {
-        outlet.say("{\"type\":\"report\",\"width\":" + width + ",\"height\":" + height + ",\"hash\":\"" + hash
-                + "\",\"visible\":true,\"frames\":0,\"sound\":\"UNTRIED\"}");
+        outlet.reports(width, height, hash, true, "UNTRIED");
     }
 
     private void awaitState(String state) {
@@ -303,6 +310,15 @@ class OutletTest {
         while (!row().path("state").asString().equals(state)) {
             assertThat(System.nanoTime()).as("waiting for %s", state).isLessThan(end);
         }
+    }
+
+    private List<JsonNode> findings(String kind) {
+        return host.get("/api/themes/" + theme + "/ledger")
+                .json()
+                .path("findings")
+                .valueStream()
+                .filter(finding -> finding.path("kind").asString().equals(kind))
+                .toList();
     }
 
     private String link() {

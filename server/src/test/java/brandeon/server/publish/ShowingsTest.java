@@ -15,9 +15,6 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class ShowingsTest {
 
-    private static final String VISIBLE =
-            "{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"\",\"visible\":%s,\"frames\":0,\"sound\":\"UNTRIED\"}";
-
     @Test
     void anAlertIsToldToHaveBeenWhereViewersSawIt(RunningServer server) throws InterruptedException {
         Person host = server.stranger(Role.OWNER);
@@ -32,24 +29,24 @@ class ShowingsTest {
         host.post("/api/themes/" + theme + "/on-air", "");
         try (Ear seen = Ear.outlet(host.link(theme, "hide", "wide", "WHOLE")).watch();
                 Ear hidden =
-                        Ear.outlet(host.link(theme, "hide", "wide", "FRONT")).watch()) {
+                        Ear.outlet(host.link(theme, "hide", "upright", "WHOLE")).watch()) {
             seen.await("welcome");
             hidden.await("welcome");
-            seen.say(VISIBLE.formatted(true));
-            hidden.say(VISIBLE.formatted(false));
+            seen.reports(true);
+            hidden.reports(false);
             host.signals(channel, "alder.follow", "{\"name\":\"Ilse Fenn\"}");
             seen.await(message -> message.toString().contains("Ilse Fenn"));
             Thread.sleep(Duration.ofMillis(1500));
-            seen.say(VISIBLE.formatted(false));
+            seen.reports(false);
             Thread.sleep(Duration.ofMillis(700));
 
             JsonNode line =
                     host.get("/api/channels/" + channel + "/record").json().get(0);
             assertThat(line.path("shownIn").valueStream().map(JsonNode::asString))
-                    .containsExactly("Hide, Wide, whole");
+                    .containsExactly("Hide, Wide, whole scene");
             assertThat(host.get("/api/channels/" + channel + "/record.csv").body())
                     .contains("shown in")
-                    .contains("Hide, Wide, whole");
+                    .contains("Hide, Wide, whole scene");
         }
     }
 }

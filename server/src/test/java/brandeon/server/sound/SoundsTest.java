@@ -195,9 +195,6 @@ class SoundsTest {
 
     // Where a show is heard.
 
-    private static final String REPORT =
-            "{\"type\":\"report\",\"width\":1920,\"height\":1080,\"hash\":\"\",\"visible\":%s,\"frames\":0,\"sound\":\"%s\"}";
-
     private String channel;
     private String show;
 
@@ -267,10 +264,10 @@ class SoundsTest {
         try (Ear first = outlet("first");
                 Ear second = outlet("second");
                 Ear third = outlet("second")) {
-            first.say(REPORT.formatted(true, "UNTRIED"));
+            first.reports(1920, 1080, "", true, "UNTRIED");
             first.await(SoundsTest::on);
-            second.say(REPORT.formatted(true, "UNTRIED"));
-            third.say(REPORT.formatted(true, "UNTRIED"));
+            second.reports(1920, 1080, "", true, "UNTRIED");
+            third.reports(1920, 1080, "", true, "UNTRIED");
             host.signals(channel, "alder.follow", "{\"name\":\"Wren Marsh\"}");
             JsonNode play = first.await(SoundsTest::plays).path("plays").get(0);
             second.await("patch");
@@ -300,20 +297,20 @@ class SoundsTest {
         onAir();
         try (Ear first = outlet("first");
                 Ear second = outlet("second")) {
-            first.say(REPORT.formatted(true, "UNTRIED"));
+            first.reports(1920, 1080, "", true, "UNTRIED");
             first.await(SoundsTest::on);
             // Its browser does not let it; another one is asked as soon as there is one.
-            first.say(REPORT.formatted(true, "BLOCKED"));
+            first.reports(1920, 1080, "", true, "BLOCKED");
             assertThat(place(says("NOT_HEARD")).path("sentence").asString()).contains("does not let it sound");
-            second.say(REPORT.formatted(true, "UNTRIED"));
+            second.reports(1920, 1080, "", true, "UNTRIED");
             second.await(SoundsTest::on);
             first.await(message -> message.path("type").asString().equals("sounding")
                     && !message.path("on").asBoolean());
-            second.say(REPORT.formatted(true, "RUNS"));
+            second.reports(1920, 1080, "", true, "RUNS");
             place(says("HEARD"));
             // The scene changes: what is hidden is not heard while another is seen.
-            first.say(REPORT.formatted(true, "RUNS"));
-            second.say(REPORT.formatted(false, "RUNS"));
+            first.reports(1920, 1080, "", true, "RUNS");
+            second.reports(1920, 1080, "", false, "RUNS");
             place(place -> place.path("now").asString().equals(outletId("first")));
             // Somebody chooses the other one, seen or not.
             assertThat(host.put("/api/shows/" + show + "/heard-in", "{\"outlet\":\"" + outletId("second") + "\"}")

@@ -58,6 +58,23 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
         return this;
     }
 
+    /** As an outlet says how it is: seen by viewers or not, in some program, and still. */
+    public Ear reports(int width, int height, String hash, boolean visible, String sound) {
+        return reports(width, height, hash, visible, sound, "p1", 1);
+    }
+
+    /** @param loads how often it was loaded in that program within an hour */
+    public Ear reports(int width, int height, String hash, boolean visible, String sound, String program, int loads) {
+        return say("""
+                {"type":"report","width":%d,"height":%d,"pixelRatio":1,"hash":"%s","visible":%s,"frames":0,"rate":0,
+                "sound":"%s","program":"%s","loads":%d}""".formatted(width, height, hash, visible, sound, program, loads));
+    }
+
+    /** As an outlet of the right size for a wide canvas. */
+    public Ear reports(boolean visible) {
+        return reports(1920, 1080, "", visible, "UNTRIED");
+    }
+
     /** As an outlet that has nothing yet. */
     public Ear watch() {
         return watch("", -1);

@@ -3,6 +3,7 @@ package brandeon.server.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.bundle.HandsUpgrade;
+import brandeon.core.bundle.SeeThroughUpgrade;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Shape;
 import brandeon.core.kind.Zone;
@@ -38,6 +39,7 @@ class LayoutUpgradeTest {
         new ContentUpgrade().upgrade(node);
         ShareUpgrade.upgrade(node);
         HandsUpgrade.upgrade(node);
+        SeeThroughUpgrade.upgrade(node);
         List<Edit> edits = ((Edit.Batch) Json.read(
                         node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class))
                 .edits();

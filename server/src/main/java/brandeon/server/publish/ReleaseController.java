@@ -1,0 +1,122 @@
+package brandeon.server.publish;
+
+import brandeon.core.art.Raster;
+import brandeon.core.art.Scaling;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Size;
+import brandeon.core.layout.Resolver;
+import brandeon.core.problem.Mistake;
+import brandeon.core.publish.Part;
+import brandeon.core.publish.Picture;
+import brandeon.core.publish.ReleaseChange;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Member;
+import brandeon.server.access.Members;
+import brandeon.server.live.Moments;
+import brandeon.server.problem.NotFound;
+import brandeon.server.recolour.Artworks;
+import brandeon.server.theme.Themes;
+import brandeon.server.web.Png;
+import brandeon.server.work.Hands;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What was on air, what changed from one release to another, and back to any of them. */
+@RestController
+@RequestMapping("/api/themes/{id}/releases")
+class ReleaseController {
+
+    private static final int WIDEST = 1280;
+
+    /** @param by who put it on air; empty for somebody who is gone */
+    record ReleaseLine(int number, Instant at, String by, boolean onAir) {}
+
+    private final Members members;
+    private final Themes themes;
+    private final Moments moments;
+    private final Artworks artworks;
+    private final Hands hands;
+
+    ReleaseController(Members members, Themes themes, Moments moments, Artworks artworks, Hands hands) {
+        this.members = members;
+        this.themes = themes;
+        this.moments = moments;
+        this.artworks = artworks;
+        this.hands = hands;
+    }
+
+    /** The newest first. */
+    @GetMapping
+    List<ReleaseLine> all(@PathVariable UUID id) {
+        Themes.Draft draft = themes.get(members.current(), id);
+        List<Themes.Aired> all = themes.releases(draft);
+        Map<UUID, String> names =
+                members.names(all.stream().map(Themes.Aired::account).distinct().toList());
+        return all.stream()
+                .map(one -> new ReleaseLine(
+                        one.number(), one.at(), names.getOrDefault(one.account(), ""), one.number() == draft.onAir()))
+                .toList();
+    }
+
+    /**
+     * What viewers see otherwise.
+     *
+     * @param number of the later release; 0 for the draft
+     * @param from   the earlier one; 0 for the draft
+     */
+    @GetMapping("/{number}/change")
+    ReleaseChange change(@PathVariable UUID id, @PathVariable int number, @RequestParam(defaultValue = "0") int from) {
+        Themes.Draft draft = themes.get(members.current(), id);
+        Theme before = themes.release(draft, from);
+        Theme after = themes.release(draft, number);
+        return hands.work(Hands.For.STAGE, () -> ReleaseChange.between(before, after));
+    }
+
+    /** @param number 0 for the draft */
+    @GetMapping("/{number}/scenes/{scene}/canvases/{canvas}/picture.png")
+    ResponseEntity<byte[]> picture(
+            @PathVariable UUID id,
+            @PathVariable int number,
+            @PathVariable String scene,
+            @PathVariable String canvas,
+            @RequestParam(defaultValue = "480") int width)
+            throws IOException {
+        Themes.Draft draft = themes.get(members.current(), id);
+        Theme theme = themes.release(draft, number);
+        Scene wanted = theme.scene(scene).orElseThrow(() -> new NotFound("This scene is not in that release."));
+        Canvas on = theme.canvas(canvas).orElseThrow(() -> new NotFound("This canvas is not in that release."));
+        if (width < 1 || width > WIDEST) {
+            throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + WIDEST + ".");
+        }
+        return hands.work(Hands.For.STAGE, () -> {
+            double scale = Math.min(1, (double) width / on.size().width());
+            Size size = Size.of((int) Math.max(1, Math.round(on.size().width() * scale)), (int)
+                    Math.max(1, Math.round(on.size().height() * scale)));
+            return Png.fresh(Scaling.straight(Raster.paint(
+                    on.size().box(),
+                    size,
+                    Picture.marks(new Resolver(theme).resolve(wanted, on, moments.of(draft)), Part.WHOLE),
+                    System.currentTimeMillis(),
+                    artworks.of(draft.workspace()))));
+        });
+    }
+
+    /** Puts a release on air again. */
+    @PostMapping("/{number}/on-air")
+    List<ReleaseLine> putBack(@PathVariable UUID id, @PathVariable int number) {
+        Member member = members.current();
+        themes.putBack(member, id, number);
+        return all(id);
+    }
+}
