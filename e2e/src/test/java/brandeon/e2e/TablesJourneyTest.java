@@ -134,7 +134,7 @@ class TablesJourneyTest {
         try (Browser browser = new Browser()) {
             Page page = browser.signedInAs(host, server.address(), 1280, 800);
             page.navigate(server.address() + "/themes/" + theme + "/facts");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Chat"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Chat What is said"))
                     .click();
             assertThat(page.getByText("Nobody wrote yet.")).isVisible();
             Page outlet = browser.window(1920, 1080);
