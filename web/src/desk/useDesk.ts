@@ -37,6 +37,7 @@ export function useDesk() {
       door.view().then((view) => {
         // A phone's own clock may be minutes off.
         live.clock.rough(view.now);
+        told.current = view;
         return view;
       }),
     placeholderData: (old) => old,
@@ -50,6 +51,8 @@ export function useDesk() {
   /** What is older does not have what was done here. */
   const least = useRef(0);
   const timer = useRef(0);
+  /** As the server said it last, without anything foreseen. */
+  const told = useRef<DeskView>(undefined);
 
   const take = useCallback(
     (view: DeskView) => {
@@ -57,6 +60,7 @@ export function useDesk() {
       // While something else is on its way its outcome is foreseen here already, and what is older knows nothing of it.
       const before = queries.getQueryData<DeskView>(["desk", door.key]);
       const newer = view.version >= least.current && (!before || view.version >= before.version);
+      if (newer) told.current = view;
       if (waiting.current === 0 && newer) queries.setQueryData(["desk", door.key], view);
     },
     [queries, door.key],
@@ -74,7 +78,7 @@ export function useDesk() {
   const show = desk.data?.show;
   useEffect(() => {
     if (!show) return;
-    const told = (version: number) => {
+    const heardOf = (version: number) => {
       // The same version once more tells of something else than a deed: something came in.
       const deed = version > heard.current;
       heard.current = Math.max(heard.current, version);
@@ -82,7 +86,7 @@ export function useDesk() {
       if (deed && (waiting.current > 0 || version <= seen.current)) return;
       soon();
     };
-    const ends = [live.followShow(show, told), live.onReturn(look)];
+    const ends = [live.followShow(show, heardOf), live.onReturn(look)];
     return () => ends.forEach((end) => end());
   }, [show, look, soon]);
 
@@ -107,8 +111,12 @@ export function useDesk() {
       least.current = Math.max(least.current, receipt.version);
       if (waiting.current === 0) soon();
     }
-    // What was foreseen and did not come is taken back.
-    if (waiting.current === 0 && !receipt) await door.view().then(take, () => desk.refetch());
+    // What was foreseen and did not come is taken back at once: whether the server can be asked again is not known.
+    if (waiting.current === 0 && !receipt) {
+      const last = told.current;
+      if (last && last.version >= least.current) queries.setQueryData(key, last);
+      await door.view().then(take, () => undefined);
+    }
     return receipt !== undefined;
   };
 

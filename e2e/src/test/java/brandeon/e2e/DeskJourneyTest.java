@@ -357,6 +357,7 @@ class DeskJourneyTest {
             assertThat(phone.getByText("card 2 of 3")).isVisible();
             assertThat(phone.getByText("could not be reached for five seconds"))
                     .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(12_000));
+            assertThat(part(phone, "Cards")).containsText("card 1 of 3");
             server.start();
             LocatorAssertions.ContainsTextOptions patient =
                     new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);

@@ -1,7 +1,12 @@
 package brandeon.server.problem;
 
 import brandeon.core.problem.Mistake;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Says in a sentence why something sent could not be read. */
 public final class Unreadable {
@@ -9,7 +14,8 @@ public final class Unreadable {
     private Unreadable() {}
 
     /**
-     * The core's own sentence where it refused a value, else what the JSON reader says without its class names.
+     * The core's own sentence where it refused a value, else which field cannot be what it is, else what the JSON
+     * reader says without its class names.
      *
      * @param what was sent, as in “The request”
      */
@@ -21,9 +27,41 @@ public final class Unreadable {
             }
             deepest = cause;
         }
+        if (deepest instanceof InvalidFormatException format) {
+            return "“" + shortened(String.valueOf(format.getValue())) + "” is not " + kind(format.getTargetType())
+                    + field(format) + ".";
+        }
+        if (deepest instanceof UnrecognizedPropertyException unknown) {
+            return "There is no field “" + shortened(unknown.getPropertyName()) + "” here.";
+        }
         return deepest instanceof JacksonException json
                 ? what + " is not well formed: "
                         + json.getOriginalMessage().replaceAll("`?(brandeon|java)\\.[\\w.$]+\\.([\\w$]+)`?", "$2")
                 : what + " is not well formed: it has no readable content.";
+    }
+
+    private static String kind(Class<?> type) {
+        if (type.isEnum()) {
+            return Arrays.stream(type.getEnumConstants())
+                    .map(String::valueOf)
+                    .collect(Collectors.joining(", ", "one of ", ""));
+        }
+        if (List.<Class<?>>of(int.class, Integer.class, long.class, Long.class).contains(type)) {
+            return "a whole number";
+        }
+        if (type.isPrimitive() && type != boolean.class || Number.class.isAssignableFrom(type)) {
+            return "a number";
+        }
+        return type == boolean.class || type == Boolean.class ? "true or false" : "what belongs there";
+    }
+
+    private static String field(JacksonException failure) {
+        return failure.getPath().isEmpty() || failure.getPath().getLast().getPropertyName() == null
+                ? ""
+                : " (in the field “" + failure.getPath().getLast().getPropertyName() + "”)";
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 39) + "…";
     }
 }

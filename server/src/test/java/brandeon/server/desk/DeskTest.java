@@ -228,6 +228,8 @@ class DeskTest {
         assertThat(nobody.post(address + "/sightings/setCount", "{\"value\":").status())
                 .isEqualTo(400);
         assertThat(nobody.post(address + "/nobody/stepCount", "").status()).isEqualTo(400);
+        assertThat(nobody.post(address + "/sightings/stepCount?times=abc", "").body())
+                .contains("“abc” is not a whole number (in the field “times”).");
         assertThat(nobody.get(address + "/sightings/stepCount").status())
                 .as("no link preview can press it")
                 .isEqualTo(405);
