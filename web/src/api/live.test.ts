@@ -105,7 +105,7 @@ describe("the editor's connection", () => {
     vi.unstubAllGlobals();
   });
 
-  const follow = (name = NAME) => live.follow(host, name, true, () => undefined);
+  const follow = (name = NAME) => live.follow(host, name, true, () => undefined).stop;
 
   it("is one for all pictures and asks for each as it opens", () => {
     follow();

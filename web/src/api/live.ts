@@ -78,7 +78,7 @@ export class Live {
     name: FeedName,
     moving: boolean,
     painted: (width: number, height: number) => void,
-  ): () => void {
+  ): { stop: () => void; arrive: () => void } {
     const feed = `f${String(++this.count)}`;
     const painter = new Painter(host, this.clock.now, moving);
     const follower = new FeedFollower(
@@ -89,10 +89,13 @@ export class Live {
     this.following.set(feed, { name, follower });
     if (this.socket) this.watch(feed);
     else this.connect();
-    return () => {
-      this.following.delete(feed);
-      this.send({ type: "leave", feed });
-      painter.dispose();
+    return {
+      stop: () => {
+        this.following.delete(feed);
+        this.send({ type: "leave", feed });
+        painter.dispose();
+      },
+      arrive: () => painter.arrive(),
     };
   }
 

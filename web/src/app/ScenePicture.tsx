@@ -11,6 +11,8 @@ interface Props {
   height: number;
   moving?: boolean;
   source?: "DRAFT" | "RELEASE";
+  /** Whenever this is another number, the scene comes on once more. */
+  arrivals?: number;
 }
 
 /**
@@ -25,15 +27,22 @@ export const ScenePicture = memo(function ScenePicture({
   height,
   moving = false,
   source = "DRAFT",
+  arrivals = 0,
 }: Props) {
   const { frame, scale } = useWidthScale(width);
   const host = useRef<HTMLDivElement>(null);
   const calm = useCalm();
+  const arrive = useRef<() => void>(undefined);
 
   useEffect(() => {
     if (!host.current) return;
-    return live.follow(host.current, { theme, scene, canvas, source }, moving && !calm, () => undefined);
+    const picture = live.follow(host.current, { theme, scene, canvas, source }, moving && !calm, () => undefined);
+    arrive.current = picture.arrive;
+    return picture.stop;
   }, [theme, scene, canvas, source, moving, calm]);
+  useEffect(() => {
+    if (arrivals > 0) arrive.current?.();
+  }, [arrivals]);
 
   return (
     <div

@@ -5,6 +5,7 @@ import { ServerClock } from "../painter/serverClock";
 import { Sounder } from "../sound/sounder";
 import { Keeping } from "./keeping";
 import { loads, program } from "./place";
+import { isTold, type Told } from "./told";
 
 type Said = Schemas["Watch"] | Schemas["Report"] | Schemas["AskTime"];
 
@@ -158,7 +159,19 @@ function middle(figure: (look: (typeof looks)[number]) => number): number {
   return looks.map(figure).sort((a, b) => a - b)[1] ?? 0;
 }
 
-const here = { program: program(), loads: loads(token.slice(-12), Date.now()) };
+const here = { program: program(), loads: loads(token.slice(-12), Date.now()), order: -1, under: -1 };
+/** What the practice rig says of this source; in a broadcast the browser alone knows whether it is seen. */
+let told: Told | null = null;
+
+function visible(): boolean {
+  return told ? told.seen : !document.hidden;
+}
+
+function seen(): void {
+  if (visible()) painter.arrive();
+  else painter.leaveScene();
+  report();
+}
 
 function report(): void {
   send({
@@ -167,11 +180,12 @@ function report(): void {
     height: innerHeight,
     pixelRatio: devicePixelRatio,
     hash: follower.standing.hash,
-    visible: !document.hidden,
+    visible: visible(),
     frames: middle((look) => look.longest),
     rate: middle((look) => look.rate),
     sound: sounder.hearing,
     ...here,
+    ...(told && { program: told.program, loads: told.loads, order: told.order, under: told.under }),
   });
 }
 
@@ -180,13 +194,22 @@ addEventListener("resize", () => {
   fit();
   report();
 });
-document.addEventListener("visibilitychange", report);
+document.addEventListener("visibilitychange", seen);
+addEventListener("message", (event) => {
+  // Only the page that this one stands in knows of it.
+  if (event.source !== window.parent || framed === "" || !isTold(event.data)) return;
+  const before = visible();
+  told = event.data;
+  if (visible() === before) report();
+  else seen();
+});
 window.setInterval(() => {
   sampleFrames();
   report();
 }, REPORT_EVERY);
 window.setInterval(measure, 60_000);
 afterFirstFrame(() => {
+  if (!visible()) painter.leaveScene();
   follower.begin(firstPicture());
   connect();
   keeping.begin();

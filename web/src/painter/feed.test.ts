@@ -16,7 +16,7 @@ class Canvas {
   };
 }
 
-const layer = (piece: string) => ({ piece, svg: "<g/>", movements: [], blend: "normal" });
+const layer = (piece: string) => ({ piece, svg: "<g/>", movements: [], blend: "normal", arrival: [] });
 const picture = (...pieces: string[]): Picture => ({ x: 0, y: 0, width: 10, height: 10, layers: pieces.map(layer) });
 const patch = (number: number, ...order: string[]): Patch => ({
   number,
@@ -70,7 +70,14 @@ describe("a painter that follows a feed", () => {
   });
 
   it("needs nothing when it has the present picture already", async () => {
-    follower.begin({ hash: "h4", x: 0, y: 0, width: 10, height: 10, layers: [{ piece: "ground", movements: [] }] });
+    follower.begin({
+      hash: "h4",
+      x: 0,
+      y: 0,
+      width: 10,
+      height: 10,
+      layers: [{ piece: "ground", movements: [], arrival: [] }],
+    });
     const fetched = vi.fn();
     vi.stubGlobal("fetch", fetched);
     await follower.welcome({ epoch: "e", number: 4, hash: "h4", now: 0 });

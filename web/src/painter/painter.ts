@@ -16,6 +16,10 @@ export class Painter {
   private readonly mounted = new Map<string, SVGSVGElement>();
   /** By piece: how it looked before it became another, while that is still seen. */
   private readonly leaving = new Map<string, SVGSVGElement>();
+  /** By piece: how it comes in when the scene comes on. */
+  private readonly arrivals = new Map<string, Movement>();
+  /** When the scene came on, on the page's own time line; null while it is off, 0 where it never came on. */
+  private came: number | null = 0;
   private readonly particles: ParticleDrawer;
   private clocks: Clock[] = [];
   private timer = 0;
@@ -39,6 +43,7 @@ export class Painter {
     this.resize(picture);
     this.mounted.forEach((layer) => layer.remove());
     this.mounted.clear();
+    this.arrivals.clear();
     picture.layers.forEach((layer) => this.mount(layer));
     this.arrange(picture.layers.map((layer) => layer.piece));
   }
@@ -51,8 +56,11 @@ export class Painter {
       if (!svg) continue;
       this.mounted.set(layer.piece, svg);
       this.begin(svg, layer.movements);
+      this.arrival(layer);
     }
     this.arrange(first.layers.map((layer) => layer.piece));
+    if (this.came === null) this.mounted.forEach((svg, piece) => this.enter(svg, piece));
+    else this.arrive();
     this.mounted.forEach((svg) => svg.style.removeProperty("visibility"));
   }
 
@@ -67,6 +75,19 @@ export class Painter {
       }
     }
     this.arrange(patch.order);
+  }
+
+  /** The scene comes on: what comes in does so from now. */
+  arrive(): void {
+    this.came = performance.now();
+    this.mounted.forEach((svg, piece) => this.enter(svg, piece));
+  }
+
+  /** The scene went off: what comes in waits for its next time, so that nothing of it flashes up before. */
+  leaveScene(): void {
+    if (this.came === null) return;
+    this.came = null;
+    this.mounted.forEach((svg, piece) => this.enter(svg, piece));
   }
 
   clear(): void {
@@ -118,6 +139,8 @@ export class Painter {
     this.mounted.set(layer.piece, svg);
     this.host.append(svg);
     this.begin(svg, layer.movements);
+    this.arrival(layer);
+    this.enter(svg, layer.piece);
     if (former) this.leave(former, svg);
   }
 
@@ -142,6 +165,32 @@ export class Painter {
   private begin(svg: SVGSVGElement, movements: Movement[]): void {
     clampTexts(svg);
     if (this.moving) movements.forEach((movement) => this.move(svg, movement));
+  }
+
+  private arrival({ piece, arrival }: Pick<Layer, "piece" | "arrival">): void {
+    const [movement] = arrival;
+    if (movement && this.moving) this.arrivals.set(piece, movement);
+    else this.arrivals.delete(piece);
+  }
+
+  /** Moves all of a piece as it comes in; what is replaced meanwhile goes on where it was. */
+  private enter(svg: SVGSVGElement, piece: string): void {
+    entering.get(svg)?.cancel();
+    const movement = this.arrivals.get(piece);
+    if (!movement || this.came === 0) return;
+    const over = movement.delay + movement.millis;
+    if (this.came !== null && performance.now() - this.came >= over) return;
+    // Frames are in pixels of the canvas, of which the host may show a part.
+    svg.style.transformOrigin = `${String(-this.x)}px ${String(-this.y)}px`;
+    const animation = svg.animate(
+      movement.frames.map((frame) => ({ ...frame, easing: movement.easing })),
+      { duration: movement.millis, delay: movement.delay, fill: "both" },
+    );
+    entering.set(svg, animation);
+    // It ends as it stands.
+    animation.onfinish = () => animation.cancel();
+    if (this.came === null) animation.pause();
+    else animation.startTime = this.came;
   }
 
   private move(svg: SVGSVGElement, movement: Movement): void {
@@ -183,6 +232,7 @@ export class Painter {
 }
 
 const timed = new WeakMap<Animation, Movement>();
+const entering = new WeakMap<SVGSVGElement, Animation>();
 
 /**
  * Every source that shows a movement shows the same moment of it. The instant of its start is set, not how far it is:

@@ -1,4 +1,5 @@
-import { useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { Told } from "../outlet/told";
 import { CapturePattern } from "../footage/CapturePattern";
 import type { Program, RigSource } from "./useRig";
 import { useWidthScale } from "../app/useWidthScale";
@@ -18,8 +19,17 @@ export function ProgramPicture({ program, active }: { program: Program; active: 
         style={{ width: program.width, height: program.height, transform: `scale(${String(scale)})` }}
       >
         {program.scenes.map((scene) =>
-          scene.sources.map((source) => (
-            <Source key={`${scene.id}/${source.id}`} source={source} entered={scene.id === active} />
+          scene.sources.map((source, order) => (
+            <Source
+              key={`${scene.id}/${source.id}`}
+              source={source}
+              entered={scene.id === active}
+              place={{
+                program: `rig ${program.id}`,
+                order,
+                under: scene.sources.slice(order + 1).filter((above) => above.kind === "CAPTURE" && above.shown).length,
+              }}
+            />
           )),
         )}
       </div>
@@ -27,7 +37,8 @@ export function ProgramPicture({ program, active }: { program: Program; active: 
   );
 }
 
-function Source({ source, entered }: { source: RigSource; entered: boolean }) {
+function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, "program" | "order" | "under"> }) {
+  const { source, entered, place } = props;
   const visible = entered && source.shown;
   const restarts = useRestarts(entered, source.behaviour === "RESTART_ON_ENTRY");
   if (!visible && (source.kind === "CAPTURE" || source.behaviour === "REST_WHEN_HIDDEN")) return null;
@@ -52,19 +63,38 @@ function Source({ source, entered }: { source: RigSource; entered: boolean }) {
         {source.kind === "CAPTURE" ? (
           <CapturePattern pattern={source.pattern} width={source.width} height={source.height} />
         ) : (
-          <iframe
+          <Frame
             // Another link is another page: a frame that is sent elsewhere while it loads may end up at the old one.
             key={`${source.link} ${String(restarts)}`}
-            src={ownLink(source.link)}
-            sandbox="allow-scripts"
-            title={source.name}
-            width={source.width}
-            height={source.height}
-            className="block border-0"
+            source={source}
+            told={{ brandeon: "source", seen: visible, loads: restarts + 1, ...place }}
           />
         )}
       </div>
     </div>
+  );
+}
+
+/** A page of the rig; it is told what a page of broadcasting software would know. */
+function Frame({ source, told }: { source: RigSource; told: Told }) {
+  const frame = useRef<HTMLIFrameElement>(null);
+  const text = JSON.stringify(told);
+  const tell = useCallback(() => {
+    // It has no origin of its own that could be named.
+    frame.current?.contentWindow?.postMessage(JSON.parse(text), "*");
+  }, [text]);
+  useEffect(tell, [tell]);
+  return (
+    <iframe
+      ref={frame}
+      src={ownLink(source.link)}
+      sandbox="allow-scripts"
+      title={source.name}
+      width={source.width}
+      height={source.height}
+      className="block border-0"
+      onLoad={tell}
+    />
   );
 }
 

@@ -116,6 +116,25 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
         />
         Only on this shape of canvas
       </label>
+      <label className="mt-1.5 flex items-center gap-2">
+        <span className="text-faint">When the scene comes on</span>
+        <select
+          className="field min-w-0 flex-1"
+          value={placed.arrival}
+          onChange={(event) =>
+            void edit({
+              edit: "setArrival",
+              scene: scene.id,
+              piece: placed.piece,
+              arrival: event.target.value as typeof placed.arrival,
+            })
+          }
+        >
+          <option value="AS_SCENE">{scene.arrives ? "as the scene: comes in" : "as the scene: at once"}</option>
+          <option value="ARRIVES">comes in</option>
+          <option value="AT_ONCE">is there at once</option>
+        </select>
+      </label>
     </fieldset>
   );
 }

@@ -213,6 +213,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
           width={canvas.size.width}
           height={canvas.size.height}
           moving
+          arrivals={look.arrivals}
         />
         {look.areas && <Areas layout={layout} scale={scale} />}
         <Guides

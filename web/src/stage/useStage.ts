@@ -13,6 +13,8 @@ interface StageStore {
   snap: boolean;
   footage: FootageName | "hatch";
   drawing: Drawing;
+  /** How often the scene was let come on. */
+  arrivals: number;
   /** Placements to be put on another scene. */
   copied: Schemas["Placed"][];
   set: (change: Partial<Omit<StageStore, "set">>) => void;
@@ -27,6 +29,7 @@ export const useStage = create<StageStore>((set) => ({
   snap: true,
   footage: "hatch",
   drawing: "",
+  arrivals: 0,
   copied: [],
   set,
 }));

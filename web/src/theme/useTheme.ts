@@ -303,5 +303,6 @@ export function inZone(piece: string, zone: Schemas["InZone"]["zone"]): Schemas[
     content: {},
     group: "",
     locked: false,
+    arrival: "AS_SCENE",
   };
 }

@@ -29,6 +29,7 @@ import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
 import brandeon.core.theme.ThemeEdit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -55,7 +56,7 @@ public final class Beginning {
                 name,
                 Moods.all().getFirst().seeds(),
                 Families.all().getFirst().id(),
-                List.of(SceneRole.values()),
+                Arrays.stream(SceneRole.values()).filter(SceneRole::shown).toList(),
                 List.of(Answers.Format.WIDE, Answers.Format.UPRIGHT),
                 Optional.of(Size.of(1280, 720)),
                 Answers.Play.GAME,

@@ -5,6 +5,7 @@ import brandeon.core.art.Families;
 import brandeon.core.art.Family;
 import brandeon.core.art.Look;
 import brandeon.core.art.PieceArt;
+import brandeon.core.art.Temperament;
 import brandeon.core.art.Weight;
 import brandeon.core.kept.Memory;
 import brandeon.core.theme.Brand;
@@ -50,6 +51,10 @@ final class Drawings {
 
     Look look() {
         return look;
+    }
+
+    Temperament temperament() {
+        return family.temperament();
     }
 
     PieceArt draw(Ask ask) {

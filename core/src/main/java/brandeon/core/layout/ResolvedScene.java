@@ -6,6 +6,7 @@ import brandeon.core.art.PieceArt;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.CaptureFit;
+import brandeon.core.motion.Track;
 import brandeon.core.theme.Capture;
 import brandeon.core.theme.Manner;
 import brandeon.core.theme.Piece;
@@ -29,11 +30,21 @@ public record ResolvedScene(
     /**
      * A piece where it stands.
      *
-     * @param placed how it is placed on the scene
-     * @param box    before it is turned
-     * @param art    as it shows: mirrored, turned and faded
+     * @param placed  how it is placed on the scene
+     * @param box     before it is turned
+     * @param art     as it shows: mirrored, turned and faded
+     * @param arrival how all of it comes in when the scene comes on, from that instant; empty where it is there at once
      */
-    public record Placement(Piece piece, Placed placed, Box box, Manner manner, PieceArt art) {
+    public record Placement(Piece piece, Placed placed, Box box, Manner manner, PieceArt art, Optional<Track> arrival) {
+
+        public Placement(Piece piece, Placed placed, Box box, Manner manner, PieceArt art) {
+            this(piece, placed, box, manner, art, Optional.empty());
+        }
+
+        /** The same without an arrival. */
+        public Placement atOnce() {
+            return new Placement(piece, placed, box, manner, art);
+        }
 
         /** Whether a hand-made place for a canvas or its shape decides the box. */
         public boolean corrected(Canvas canvas) {

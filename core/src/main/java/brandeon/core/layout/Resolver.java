@@ -109,7 +109,45 @@ public final class Resolver {
                 one(placed, places, canvas, live, laid);
             }
         }
+        return new ResolvedScene(
+                scene,
+                canvas,
+                Arriving.of(scene, canvas, laid.placements(), drawings.temperament(), look().calm()),
+                laid.openings(),
+                laid.failed());
+    }
+
+    /**
+     * A scene as viewers see it: with what stands over every scene. That is a source of its own, which is there already
+     * when the scene comes on.
+     */
+    public ResolvedScene seen(Scene scene, Canvas canvas, LiveState live) {
+        ResolvedScene own = resolve(scene, canvas, live);
+        List<Scene> over = theme.over(scene);
+        if (over.isEmpty()) {
+            return own;
+        }
+        Laid laid = new Laid();
+        laid.placements().addAll(own.placements());
+        laid.openings().addAll(own.openings());
+        laid.failed().addAll(own.failed());
+        for (Scene above : over) {
+            ResolvedScene one = resolve(above, canvas, live);
+            one.placements().stream()
+                    .filter(placement -> own.placement(placement.piece().id()).isEmpty())
+                    .forEach(placement -> laid.placements().add(placement.atOnce()));
+            one.openings().stream()
+                    .filter(opening -> own.placement(opening.piece()).isEmpty())
+                    .forEach(laid.openings()::add);
+            laid.failed().addAll(one.failed());
+        }
         return new ResolvedScene(scene, canvas, laid.placements(), laid.openings(), laid.failed());
+    }
+
+    /** The same question as {@link #differs}, of a scene as viewers see it. */
+    public boolean seenDiffers(Scene scene, LiveState before, LiveState after) {
+        return differs(scene, before, after)
+                || theme.over(scene).stream().anyMatch(above -> differs(above, before, after));
     }
 
     /** What was laid on a scene so far, from the back to the front. */

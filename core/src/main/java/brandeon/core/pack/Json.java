@@ -87,7 +87,7 @@ public final class Json {
         try {
             return DOOR.readValue(text, type);
         } catch (JacksonException e) {
-            throw new Mistake(sentence(e), e);
+            throw new Mistake(Unreadable.sentence("This", e), e);
         }
     }
 
@@ -129,7 +129,7 @@ public final class Json {
         try {
             return MAPPER.readValue(text, type);
         } catch (JacksonException e) {
-            throw new Mistake(sentence(e), e);
+            throw new Mistake(Unreadable.sentence("This", e), e);
         }
     }
 
@@ -138,16 +138,7 @@ public final class Json {
         try {
             return SPARSE.readValue(text, type);
         } catch (JacksonException e) {
-            throw new Mistake(sentence(e), e);
+            throw new Mistake(Unreadable.sentence("This", e), e);
         }
-    }
-
-    private static String sentence(JacksonException e) {
-        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof Mistake) {
-                return cause.getMessage();
-            }
-        }
-        return "This is not well-formed: " + e.getOriginalMessage();
     }
 }

@@ -55,6 +55,7 @@ public record Finding(
         FAINT(Weight.POOR, FixIdeas.each(PlaceChecks::laidWhole)),
         ALERT_NOT_ON_TOP(Weight.POOR, FixIdeas.each(FixIdeas::toTheFront)),
         MISSING(Weight.POOR, FixIdeas::shown),
+        STANDS_TWICE(Weight.POOR, ThemeChecks::once),
         COLOURS_ALIKE(Weight.POOR, Remedy.NONE),
         STARTING_WORDS(Weight.POOR, Remedy.NONE),
         OTHER_PERIOD(Weight.POOR, PeriodChecks::asLabelled),
@@ -94,6 +95,11 @@ public record Finding(
     @JsonProperty
     public Weight weight() {
         return kind.weight();
+    }
+
+    /** The same about another scene. */
+    Finding on(String there) {
+        return new Finding(kind, there, canvas, piece, other, where, measured, limit, sentence, fix);
     }
 
     public Finding with(Fix proposed) {

@@ -137,7 +137,7 @@ final class FixIdeas {
     }
 
     private Scene scene() {
-        return standing.scene().scene();
+        return standing.home(stood);
     }
 
     private Canvas canvas() {

@@ -183,7 +183,7 @@ final class Moves {
                 .moved(place.dx(), place.dy())
                 .snapped();
         return new PlacingEdit.SetBox(
-                standing.scene().scene().id(), stood.id(), standing.canvas().id(), box);
+                standing.home(stood).id(), stood.id(), standing.canvas().id(), box);
     }
 
     private static String does(Place place) {

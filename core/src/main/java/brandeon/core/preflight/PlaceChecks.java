@@ -51,7 +51,7 @@ final class PlaceChecks {
 
     static void laidWhole(FixIdeas ideas) {
         Stood stood = ideas.stood();
-        String scene = ideas.standing().scene().scene().id();
+        String scene = ideas.standing().home(ideas.stood()).id();
         Shape shape = ideas.standing().canvas().shape();
         Manner thin = stood.placement().manner();
         Manner whole = new Manner(thin.turn(), thin.mirrored(), thin.flipped(), 1, thin.blend());

@@ -13,6 +13,7 @@ import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -33,6 +34,14 @@ public final class Preflight {
     private static final int MOST_TRIES = 24;
 
     private static final int MOST_REPAIRS = 200;
+
+    /** What one thing does to another one. */
+    private static final Set<Finding.Kind> MEETINGS = EnumSet.of(
+            Finding.Kind.COVERS_OTHERS,
+            Finding.Kind.FACE_COVERED,
+            Finding.Kind.OVER_OPENING,
+            Finding.Kind.OVER_WORDS,
+            Finding.Kind.KEEP_CLEAR);
 
     private final Theme theme;
     private final LiveState live;
@@ -130,11 +139,15 @@ public final class Preflight {
     }
 
     private List<Fix> ideas(Finding finding) {
-        Optional<ResolvedScene> where = theme.scene(finding.scene())
-                .flatMap(scene -> resolved(scene).stream()
-                        .filter(one -> one.canvas().id().equals(finding.canvas()))
-                        .findFirst());
-        return finding.kind().remedy().ideas(theme, finding, theme.piece(finding.piece()), where);
+        Optional<Scene> scene = theme.scene(finding.scene());
+        Optional<ResolvedScene> where = scene.flatMap(known -> resolved(known).stream()
+                .filter(one -> one.canvas().id().equals(finding.canvas()))
+                .findFirst());
+        // What stands over every scene is put right where it stands.
+        Finding there = scene.flatMap(known -> theme.home(known, finding.piece()))
+                .map(home -> finding.on(home.id()))
+                .orElse(finding);
+        return finding.kind().remedy().ideas(theme, there, theme.piece(finding.piece()), where);
     }
 
     private boolean helps(Fix fix, Finding finding) {
@@ -160,9 +173,11 @@ public final class Preflight {
     }
 
     /** The scenes that a change may touch: its own, or all that show the piece where the piece itself is changed. */
-    private static boolean touches(Edit edit, Finding finding, Scene scene) {
+    private boolean touches(Edit edit, Finding finding, Scene scene) {
         return edit instanceof PlacingEdit placing
                 ? placing.scene().equals(scene.id())
+                        || theme.over(scene).stream()
+                                .anyMatch(over -> placing.scene().equals(over.id()))
                 : scene.id().equals(finding.scene())
                         || scene.placed(finding.piece()).isPresent();
     }
@@ -196,6 +211,7 @@ public final class Preflight {
                 scene.id(),
                 _ -> resolved(scene).stream()
                         .flatMap(one -> SceneChecks.of(theme, one).stream())
+                        .filter(finding -> told(scene, finding))
                         .toList());
         return alerts ? withAlerts(quiet, scene, (_, during) -> SceneChecks.of(theme, during)) : quiet;
     }
@@ -206,10 +222,18 @@ public final class Preflight {
                 _ -> resolved(scene).stream()
                         .flatMap(one -> Stream.concat(
                                 ContrastChecks.of(theme, one, pictures).stream(), LoadChecks.of(one).stream()))
+                        .filter(finding -> told(scene, finding))
                         .toList());
         return alerts
                 ? withAlerts(quiet, scene, (atRest, during) -> ContrastChecks.ofAlert(theme, atRest, during, pictures))
                 : quiet;
+    }
+
+    /** What stands over every scene is told of there, and elsewhere only where it meets what is on that scene. */
+    private static boolean told(Scene scene, Finding finding) {
+        return finding.piece().isEmpty()
+                || scene.placed(finding.piece()).isPresent()
+                || MEETINGS.contains(finding.kind());
     }
 
     private interface AlertCheck {
@@ -219,7 +243,8 @@ public final class Preflight {
     /** And what is found of the announcer during each alert; the same trouble with several alerts is told once. */
     private List<Finding> withAlerts(List<Finding> quiet, Scene scene, AlertCheck check) {
         Set<String> announcers = new HashSet<>();
-        scene.stack()
+        Stream.concat(Stream.of(scene), theme.over(scene).stream())
+                .flatMap(one -> one.stack().stream())
                 .forEach(placed -> theme.piece(placed.piece())
                         .filter(piece -> piece.kind().facts().announces())
                         .ifPresent(piece -> announcers.add(piece.id())));
@@ -231,8 +256,9 @@ public final class Preflight {
         quiet.forEach(finding -> known.add(sort(finding)));
         for (Alerts.During alert : Alerts.of(theme)) {
             for (ResolvedScene atRest : resolved(scene)) {
-                ResolvedScene during = resolver.resolve(scene, atRest.canvas(), alert.live());
+                ResolvedScene during = resolver.seen(scene, atRest.canvas(), alert.live());
                 check.of(atRest, during).stream()
+                        .filter(finding -> told(scene, finding))
                         .filter(finding -> announcers.contains(finding.piece()) && known.add(sort(finding)))
                         .forEach(finding -> all.add(alert.told(finding)));
             }
@@ -250,7 +276,7 @@ public final class Preflight {
         return resolved.computeIfAbsent(
                 scene.id(),
                 _ -> theme.canvases().stream()
-                        .map(canvas -> resolver.resolve(scene, canvas, live))
+                        .map(canvas -> resolver.seen(scene, canvas, live))
                         .toList());
     }
 }

@@ -6,6 +6,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.kind.Kind;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,6 +61,11 @@ record Standing(Theme theme, ResolvedScene scene, List<Stood> pieces) {
         boolean sparse() {
             return kind().sparse();
         }
+    }
+
+    /** The scene that a piece is changed on: another one where it stands over every scene. */
+    Scene home(Stood stood) {
+        return theme.home(scene.scene(), stood.id()).orElse(scene.scene());
     }
 
     static Standing of(Theme theme, ResolvedScene scene) {

@@ -1,7 +1,9 @@
 package brandeon.core.preflight;
 
 import brandeon.core.kind.Field;
+import brandeon.core.layout.ResolvedScene;
 import brandeon.core.theme.Piece;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
@@ -16,6 +18,7 @@ public final class ThemeChecks {
 
     public static List<Finding> of(Theme theme) {
         List<Finding> found = new ArrayList<>(missing(theme));
+        found.addAll(twice(theme));
         found.addAll(alike(theme));
         found.addAll(untouched(theme));
         found.addAll(PeriodChecks.of(theme));
@@ -82,6 +85,7 @@ public final class ThemeChecks {
                         && theme.scenes().stream()
                                 .anyMatch(scene -> scene.placed(piece.id()).isPresent()))
                 .findFirst()
+                .filter(_ -> theme.always().stream().noneMatch(scene -> hasAlerts(theme, scene)))
                 .ifPresent(announcer -> theme.scenes().stream()
                         .filter(scene -> !hasAlerts(theme, scene))
                         .forEach(scene -> found.add(new Finding(
@@ -100,6 +104,40 @@ public final class ThemeChecks {
                                         scene.name()),
                                 Optional.empty()))));
         return found;
+    }
+
+    /** What stands on a scene and over every scene is there twice. */
+    private static List<Finding> twice(Theme theme) {
+        List<Finding> found = new ArrayList<>();
+        for (Scene scene : theme.shownScenes()) {
+            theme.pieces().stream()
+                    .filter(piece -> scene.placed(piece.id()).isPresent()
+                            && theme.always().stream()
+                                    .anyMatch(over -> over.placed(piece.id()).isPresent()))
+                    .forEach(piece -> found.add(new Finding(
+                            Finding.Kind.STANDS_TWICE,
+                            scene.id(),
+                            "",
+                            piece.id(),
+                            "",
+                            Optional.empty(),
+                            2,
+                            1,
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s stands on %s and over every scene, so viewers see it twice there.",
+                                    piece.name(),
+                                    scene.name()),
+                            Optional.empty())));
+        }
+        return found;
+    }
+
+    /** Off the scene: over every scene it stays. */
+    static List<Fix> once(Theme theme, Finding finding, Optional<Piece> piece, Optional<ResolvedScene> where) {
+        return List.of(new Fix(
+                "Take it off " + theme.scene(finding.scene()).map(Scene::name).orElse("it"),
+                new PlacingEdit.TakeOff(finding.scene(), finding.piece())));
     }
 
     private static boolean hasAlerts(Theme theme, Scene scene) {

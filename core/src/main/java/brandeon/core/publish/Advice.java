@@ -21,6 +21,12 @@ public record Advice(Behaviour behaviour, String reason, boolean sound) {
                     theme.alerts().stream()
                             .anyMatch(rule -> rule.on() && rule.sound().heard()));
         }
+        if (!scene.scene().role().shown()) {
+            return new Advice(
+                    Behaviour.KEEP_RUNNING,
+                    "It stands over every scene, so it need not begin anew when the scene changes.",
+                    false);
+        }
         if (has(scene, part, kind -> kind.counts().isPresent())) {
             return new Advice(
                     Behaviour.RESTART_ON_ENTRY,

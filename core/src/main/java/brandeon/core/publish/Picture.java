@@ -34,12 +34,21 @@ public record Picture(int x, int y, int width, int height, List<Layer> layers) {
 
     private static final Pattern FAMILY = Pattern.compile("font-family=\"'(Brandeon [^']+)'\"");
 
-    /** One piece. @param blend how it meets the layers under it, in CSS's words */
-    public record Layer(String piece, String svg, List<Movement> movements, String blend) {
+    /**
+     * One piece.
+     *
+     * @param blend   how it meets the layers under it, in CSS's words
+     * @param arrival how all of it comes in when the scene comes on, from that instant; empty where it is there at once
+     */
+    public record Layer(String piece, String svg, List<Movement> movements, String blend, List<Movement> arrival) {
 
-        /** Whether it shows something else at another instant: a clock, an entrance or an exit. Loops do not count. */
+        /**
+         * Whether it shows something else at another instant: a clock, an entrance or an exit. Loops do not count.
+         */
         public boolean timed() {
-            return svg.contains("data-instant=") || movements.stream().anyMatch(movement -> movement.start() > 0);
+            return !arrival.isEmpty()
+                    || svg.contains("data-instant=")
+                    || movements.stream().anyMatch(movement -> movement.start() > 0);
         }
     }
 
@@ -88,9 +97,10 @@ public record Picture(int x, int y, int width, int height, List<Layer> layers) {
                     placement.piece().id(),
                     Written.svg(marks(scene, part, placement)),
                     movements(placement.art()),
-                    blend);
+                    blend,
+                    placement.arrival().map(Picture::movement).stream().toList());
         } catch (RuntimeException e) {
-            return new Layer(placement.piece().id(), "", List.of(), blend);
+            return new Layer(placement.piece().id(), "", List.of(), blend, List.of());
         }
     }
 
@@ -145,6 +155,9 @@ public record Picture(int x, int y, int width, int height, List<Layer> layers) {
                     .append(' ')
                     .append(Written.name(layer.svg()))
                     .append(layer.movements());
+            if (!layer.arrival().isEmpty()) {
+                all.append(layer.arrival());
+            }
         }
         return ContentName.full(all.toString());
     }

@@ -33,18 +33,34 @@ public record SourceSheet(Canvas canvas, List<SheetScene> scenes) {
     /**
      * A browser source: one part of a scene.
      *
+     * @param scene which it shows: what stands over every scene is the same source on all of them
+     * @param name  for people, the same wherever it is
      * @param title what people call the part
      * @param x     its left edge on the canvas, in pixels: 0 but for one piece or group alone
      */
-    public record Browser(Part part, String title, int x, int y, int width, int height, int frameRate, Advice advice)
+    public record Browser(
+            String scene,
+            String name,
+            Part part,
+            String title,
+            int x,
+            int y,
+            int width,
+            int height,
+            int frameRate,
+            Advice advice)
             implements Source {
 
         public static Browser of(Theme theme, ResolvedScene resolved, Part part) {
             Canvas canvas = resolved.canvas();
             Box box = OwnBox.of(theme, resolved.scene(), canvas, part);
+            Scene scene = resolved.scene();
+            String title = Taking.title(resolved, part);
             return new Browser(
+                    scene.id(),
+                    scene.role().shown() || part.boxed() ? scene.name() + ", " + title : scene.name(),
                     part,
-                    Taking.title(resolved, part),
+                    title,
                     (int) box.x(),
                     (int) box.y(),
                     (int) box.width(),
@@ -93,7 +109,7 @@ public record SourceSheet(Canvas canvas, List<SheetScene> scenes) {
     public static SourceSheet of(Theme theme, Canvas canvas) {
         return new SourceSheet(
                 canvas,
-                theme.scenes().stream()
+                theme.shownScenes().stream()
                         .map(scene -> scene(theme, Quiet.scene(theme, scene, canvas)))
                         .toList());
     }
@@ -105,6 +121,12 @@ public record SourceSheet(Canvas canvas, List<SheetScene> scenes) {
         for (Part part : taking.parts()) {
             Taking.below(resolved, part).forEach(opening -> sources.add(CaptureSource.of(opening)));
             sources.add(Browser.of(theme, resolved, part));
+        }
+        for (Scene over : theme.over(scene)) {
+            ResolvedScene above = Quiet.scene(theme, over, resolved.canvas());
+            if (!above.placements().isEmpty()) {
+                sources.add(Browser.of(theme, above, Part.WHOLE));
+            }
         }
         return new SheetScene(scene.id(), scene.name(), taking.reason(), List.copyOf(sources));
     }

@@ -25,6 +25,9 @@ public record Taking(List<Part> parts, String reason) {
     }
 
     public static Taking of(ResolvedScene scene) {
+        if (!scene.scene().role().shown()) {
+            return new Taking(List.of(Part.WHOLE), "It stands over every scene: one source, on top of each of them.");
+        }
         if (scene.levels() == 0) {
             return new Taking(List.of(Part.WHOLE), "No capture is on it, so one source shows all of it.");
         }
@@ -96,7 +99,7 @@ public record Taking(List<Part> parts, String reason) {
     /** What people call a part of a scene. */
     public static String title(ResolvedScene scene, Part part) {
         return switch (part) {
-            case Part.Whole _ -> "whole scene";
+            case Part.Whole _ -> scene.scene().role().shown() ? "whole scene" : "over every scene";
             case Part.Back _ -> "behind the captures";
             case Part.Front _ -> "in front of the captures";
             case Part.Levels(int from, int to) -> {

@@ -41,6 +41,8 @@ import java.util.stream.Stream;
     @Type(value = SceneEdit.RemoveScene.class, name = "removeScene"),
     @Type(value = SceneEdit.RenameScene.class, name = "renameScene"),
     @Type(value = SceneEdit.SetSceneRole.class, name = "setSceneRole"),
+    @Type(value = SceneEdit.SetSceneArrives.class, name = "setSceneArrives"),
+    @Type(value = PlacingEdit.SetArrival.class, name = "setArrival"),
     @Type(value = PieceEdit.AddPiece.class, name = "addPiece"),
     @Type(value = PieceEdit.RemovePiece.class, name = "removePiece"),
     @Type(value = PieceEdit.RenamePiece.class, name = "renamePiece"),

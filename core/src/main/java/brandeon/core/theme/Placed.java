@@ -36,7 +36,8 @@ public record Placed(
         Map<Shape, Manner> manners,
         Map<String, Content> content,
         String group,
-        boolean locked) {
+        boolean locked,
+        Arrival arrival) {
 
     private static final int LONGEST_GROUP = 60;
 
@@ -74,7 +75,18 @@ public record Placed(
     }
 
     public static Placed at(Spot spot, String piece) {
-        return new Placed(piece, spot, Map.of(), Map.of(), Set.of(), Manner.PLAIN, Map.of(), Map.of(), "", false);
+        return new Placed(
+                piece,
+                spot,
+                Map.of(),
+                Map.of(),
+                Set.of(),
+                Manner.PLAIN,
+                Map.of(),
+                Map.of(),
+                "",
+                false,
+                Arrival.AS_SCENE);
     }
 
     /** Its place on a canvas. */
@@ -101,7 +113,8 @@ public record Placed(
     }
 
     public Placed at(Spot other) {
-        return new Placed(piece, other, corrections, onCanvas, hidden, manner, manners, content, group, locked);
+        return new Placed(
+                piece, other, corrections, onCanvas, hidden, manner, manners, content, group, locked, arrival);
     }
 
     public Placed corrected(Shape shape, Spot other) {
@@ -115,24 +128,35 @@ public record Placed(
                 manners,
                 content,
                 group,
-                locked);
+                locked,
+                arrival);
     }
 
     public Placed uncorrected(Shape shape) {
         return new Placed(
-                piece, spot, without(corrections, shape), onCanvas, hidden, manner, manners, content, group, locked);
+                piece,
+                spot,
+                without(corrections, shape),
+                onCanvas,
+                hidden,
+                manner,
+                manners,
+                content,
+                group,
+                locked,
+                arrival);
     }
 
     public Placed on(String canvas, Spot other) {
         Map<String, Spot> next = new TreeMap<>(onCanvas);
         next.put(canvas, other);
-        return new Placed(piece, spot, corrections, next, hidden, manner, manners, content, group, locked);
+        return new Placed(piece, spot, corrections, next, hidden, manner, manners, content, group, locked, arrival);
     }
 
     public Placed notOn(String canvas) {
         Map<String, Spot> next = new TreeMap<>(onCanvas);
         next.remove(canvas);
-        return new Placed(piece, spot, corrections, next, hidden, manner, manners, content, group, locked);
+        return new Placed(piece, spot, corrections, next, hidden, manner, manners, content, group, locked, arrival);
     }
 
     public Placed hidden(Shape shape, boolean hide) {
@@ -142,11 +166,11 @@ public record Placed(
         } else {
             next.remove(shape);
         }
-        return new Placed(piece, spot, corrections, onCanvas, next, manner, manners, content, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, next, manner, manners, content, group, locked, arrival);
     }
 
     public Placed laid(Manner other) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, other, manners, content, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, other, manners, content, group, locked, arrival);
     }
 
     public Placed laid(Shape shape, Manner other) {
@@ -160,23 +184,38 @@ public record Placed(
                 with(manners, shape, other),
                 content,
                 group,
-                locked);
+                locked,
+                arrival);
     }
 
     public Placed laidAsElsewhere(Shape shape) {
         return new Placed(
-                piece, spot, corrections, onCanvas, hidden, manner, without(manners, shape), content, group, locked);
+                piece,
+                spot,
+                corrections,
+                onCanvas,
+                hidden,
+                manner,
+                without(manners, shape),
+                content,
+                group,
+                locked,
+                arrival);
     }
 
     public Placed saying(Map<String, Content> others) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, others, group, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, others, group, locked, arrival);
     }
 
     public Placed inGroup(String other) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, content, other, locked);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, content, other, locked, arrival);
     }
 
     public Placed locked(boolean lock) {
-        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, content, group, lock);
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, content, group, lock, arrival);
+    }
+
+    public Placed arriving(Arrival other) {
+        return new Placed(piece, spot, corrections, onCanvas, hidden, manner, manners, content, group, locked, other);
     }
 }

@@ -310,6 +310,28 @@ public sealed interface PlacingEdit extends Edit {
         }
     }
 
+    /** Whether a piece comes in when the scene comes on. */
+    record SetArrival(String scene, String piece, Arrival arrival) implements PlacingEdit {
+        @Override
+        public Outcome.Applied applied(Theme theme) {
+            return replaced(
+                    this,
+                    theme,
+                    placedOf(this, theme).arriving(arrival),
+                    new SetArrival(scene, piece, placedOf(this, theme).arrival()));
+        }
+
+        @Override
+        public String deed(Names names) {
+            return "Said that " + what(this, names)
+                    + switch (arrival) {
+                        case AS_SCENE -> " comes in as its scene does";
+                        case ARRIVES -> " comes in";
+                        case AT_ONCE -> " is there at once";
+                    };
+        }
+    }
+
     /** What a piece says on this scene alone; none goes back to what it says elsewhere. */
     record SetContentOn(String scene, String piece, Map<String, Content> content) implements PlacingEdit {
         public SetContentOn {

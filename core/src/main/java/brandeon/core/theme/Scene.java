@@ -9,8 +9,11 @@ import java.util.Optional;
 /**
  * A scene of the broadcast: its pieces from back to front, and what they must leave free. A piece is on a scene at
  * most once.
+ *
+ * @param arrives whether its pieces come in one after the other when it comes on, where they do not say otherwise
  */
-public record Scene(String id, String name, SceneRole role, List<Placed> stack, List<KeepClear> keepClear) {
+public record Scene(
+        String id, String name, SceneRole role, List<Placed> stack, List<KeepClear> keepClear, boolean arrives) {
 
     public static final int MOST_KEPT_CLEAR = 20;
 
@@ -24,7 +27,7 @@ public record Scene(String id, String name, SceneRole role, List<Placed> stack, 
     }
 
     public static Scene of(String id, String name, SceneRole role, List<Placed> stack) {
-        return new Scene(id, name, role, stack, List.of());
+        return new Scene(id, name, role, stack, List.of(), false);
     }
 
     public Optional<KeepClear> keepClear(String area) {
@@ -40,15 +43,23 @@ public record Scene(String id, String name, SceneRole role, List<Placed> stack, 
     }
 
     Scene named(String newName) {
-        return new Scene(id, newName, role, stack, keepClear);
+        return new Scene(id, newName, role, stack, keepClear, arrives);
+    }
+
+    Scene playing(SceneRole other) {
+        return new Scene(id, name, other, stack, keepClear, arrives);
+    }
+
+    Scene arriving(boolean arrive) {
+        return new Scene(id, name, role, stack, keepClear, arrive);
     }
 
     Scene keeping(List<KeepClear> areas) {
-        return new Scene(id, name, role, stack, areas);
+        return new Scene(id, name, role, stack, areas, arrives);
     }
 
     private Scene stacked(List<Placed> next) {
-        return new Scene(id, name, role, next, keepClear);
+        return new Scene(id, name, role, next, keepClear, arrives);
     }
 
     Scene with(Placed placed, int index) {

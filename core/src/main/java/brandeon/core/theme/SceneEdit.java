@@ -60,9 +60,7 @@ public sealed interface SceneEdit extends Edit {
         @Override
         public Outcome.Applied applied(Theme theme) {
             Scene old = Edits.scene(theme, scene);
-            return done(
-                    Edits.withScene(theme, scene, s -> new Scene(s.id(), s.name(), role, s.stack(), s.keepClear())),
-                    new SetSceneRole(scene, old.role()));
+            return done(Edits.withScene(theme, scene, s -> s.playing(role)), new SetSceneRole(scene, old.role()));
         }
 
         @Override
@@ -73,6 +71,23 @@ public sealed interface SceneEdit extends Edit {
         @Override
         public String deed(Names names) {
             return "Made " + names.scene(scene) + " a scene for “" + role.title() + "”";
+        }
+    }
+
+    /** Whether what is on a scene comes in when it comes on. */
+    record SetSceneArrives(String scene, boolean arrives) implements SceneEdit {
+        @Override
+        public Outcome.Applied applied(Theme theme) {
+            Scene old = Edits.scene(theme, scene);
+            return done(
+                    Edits.withScene(theme, scene, s -> s.arriving(arrives)), new SetSceneArrives(scene, old.arrives()));
+        }
+
+        @Override
+        public String deed(Names names) {
+            return arrives
+                    ? "Let " + names.scene(scene) + " come in"
+                    : "Let " + names.scene(scene) + " be there at once";
         }
     }
 

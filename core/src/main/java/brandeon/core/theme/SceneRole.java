@@ -6,7 +6,9 @@ public enum SceneRole {
     LIVE("Live"),
     TALKING("Talking"),
     AWAY("Away"),
-    ENDING("Ending");
+    ENDING("Ending"),
+    /** No scene of its own: what stands over every scene, as one source that is on all of them. */
+    ALWAYS("Over every scene");
 
     private final String title;
 
@@ -17,6 +19,11 @@ public enum SceneRole {
     /** For people. */
     public String title() {
         return title;
+    }
+
+    /** Whether it is shown by itself, one at a time. */
+    public boolean shown() {
+        return this != ALWAYS;
     }
 
     /** Whether a full-canvas screen covers everything. */

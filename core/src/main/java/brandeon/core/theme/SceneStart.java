@@ -44,6 +44,9 @@ public final class SceneStart {
 
     private void add(SceneRole role) {
         List<Placed> stack = new ArrayList<>();
+        if (!role.shown()) {
+            offOthers();
+        }
         for (Wanted wanted : wanted(role)) {
             stack.add(Placed.in(
                     wanted.zone(),
@@ -60,6 +63,18 @@ public final class SceneStart {
                         freeName(role.title()),
                         role,
                         stack)));
+    }
+
+    /** What comes to stand over every scene stands on none of them besides. */
+    private void offOthers() {
+        for (Scene scene : theme.shownScenes()) {
+            scene.stack().stream()
+                    .map(Placed::piece)
+                    .filter(id -> theme.piece(id)
+                            .filter(piece -> piece.kind().facts().announces())
+                            .isPresent())
+                    .forEach(id -> edits.add(new PlacingEdit.TakeOff(scene.id(), id)));
+        }
     }
 
     private String freeName(String wanted) {
@@ -114,6 +129,7 @@ public final class SceneStart {
                 frame(wanted, "Talk frame", "camera", Content.words(Map.of("name", name)), 16.0 / 9, Zone.PLAY);
                 facts(wanted, name);
             }
+            case ALWAYS -> {}
         }
         wanted.add(new Wanted(Piece.of("", PieceKind.ANNOUNCER, "Announcer"), Zone.ALERT));
         return wanted;

@@ -9,6 +9,7 @@ import brandeon.core.problem.Mistake;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A whole overlay theme: one document, changed only by {@link Edits#apply}.
@@ -103,6 +104,28 @@ public record Theme(
 
     public Optional<Scene> scene(String id) {
         return scenes.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** The scenes that are shown by themselves, one at a time. */
+    public List<Scene> shownScenes() {
+        return scenes.stream().filter(s -> s.role().shown()).toList();
+    }
+
+    /** What stands over every scene. */
+    public List<Scene> always() {
+        return scenes.stream().filter(s -> !s.role().shown()).toList();
+    }
+
+    /** What stands over a scene when viewers see it; nothing does over what is no scene of its own. */
+    public List<Scene> over(Scene scene) {
+        return scene.role().shown() ? always() : List.of();
+    }
+
+    /** The scene on which a piece stands that is seen on a scene. */
+    public Optional<Scene> home(Scene scene, String piece) {
+        return Stream.concat(Stream.of(scene), over(scene).stream())
+                .filter(s -> s.placed(piece).isPresent())
+                .findFirst();
     }
 
     public Optional<Canvas> canvas(String id) {

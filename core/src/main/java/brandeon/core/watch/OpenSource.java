@@ -15,6 +15,8 @@ package brandeon.core.watch;
  * @param slowest    longest time between two frames lately, in milliseconds; 0 while nothing moves
  * @param rate       frames a second lately; 0 while nothing moves
  * @param loads      how often a page with this link was loaded in this program during the last hour
+ * @param order      its place in its scene, counted from the bottom; -1 where that is not known
+ * @param under      how many captures stand above it there; -1 where that is not known
  */
 public record OpenSource(
         String outlet,
@@ -28,4 +30,12 @@ public record OpenSource(
         boolean behind,
         double slowest,
         double rate,
-        int loads) {}
+        int loads,
+        int order,
+        int under) {
+
+    /** The places of sources in their scene are told by programs that know them, such as the practice rig. */
+    public boolean ordered() {
+        return order >= 0;
+    }
+}

@@ -11,6 +11,7 @@ import brandeon.core.publish.Picture;
 import brandeon.core.publish.Quiet;
 import brandeon.core.publish.SourceSheet;
 import brandeon.core.publish.Taking;
+import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.core.watch.SourceFinding.Kind;
 import java.util.ArrayList;
@@ -302,7 +303,9 @@ public final class SourceFindings {
                 .forEach(seen -> scene(byId.get(seen.getFirst().outlet())).ifPresent(scene -> {
                     Map<Integer, Set<Link>> by = levels(scene, seen, byId);
                     missing(scene, seen.getFirst(), by);
+                    over(scene, seen.getFirst());
                     overlapping(seen.getFirst(), by);
+                    order(scene, seen, byId);
                 }));
     }
 
@@ -362,6 +365,119 @@ public final class SourceFindings {
                         canvas.size().width(),
                         canvas.size().height()),
                 Optional.empty()));
+    }
+
+    /** Which of two sources of a scene stands above the other, and which captures stand above them. */
+    private void order(ResolvedScene scene, List<OpenSource> seen, Map<String, Link> byId) {
+        List<OpenSource> known = seen.stream()
+                .filter(OpenSource::ordered)
+                .sorted(Comparator.comparingInt(OpenSource::order))
+                .toList();
+        for (OpenSource one : known) {
+            Link link = byId.get(one.outlet());
+            Optional<Part.Levels> span = Taking.span(scene, link.part());
+            if (span.isEmpty()) {
+                continue;
+            }
+            int above = (int) scene.openings().stream()
+                    .filter(opening -> scene.level(opening) > span.get().to())
+                    .count();
+            if (one.under() > above) {
+                add(
+                        Kind.WRONG_ORDER,
+                        link,
+                        "Stands under a capture that it belongs above, so viewers do not see all of it.",
+                        one.since(),
+                        "Move this source up, above the capture.");
+                return;
+            }
+            if (one.under() < above) {
+                add(
+                        Kind.WRONG_ORDER,
+                        link,
+                        "Stands above a capture that it belongs under, and hides it.",
+                        one.since(),
+                        "Move this source down, below the capture.");
+                return;
+            }
+            Optional<OpenSource> wrong = known.stream()
+                    .filter(other -> other.order() > one.order())
+                    .filter(other -> Taking.span(scene, byId.get(other.outlet()).part())
+                            .filter(later -> later.to() < span.get().from())
+                            .isPresent())
+                    .findFirst();
+            if (wrong.isPresent()) {
+                add(
+                        Kind.WRONG_ORDER,
+                        byId.get(wrong.get().outlet()),
+                        "Stands above “" + link.title() + "”, though it belongs below it.",
+                        one.since(),
+                        "Move this source down in the scene.");
+                return;
+            }
+        }
+    }
+
+    /** What stands over every scene must also be above all of it. */
+    private void orderOver(ResolvedScene scene, OpenSource seen, Link over) {
+        open.stream()
+                .filter(one -> one.outlet().equals(over.outlet())
+                        && one.visible()
+                        && one.ordered()
+                        && one.program().equals(seen.program()))
+                .filter(one -> one.under() > 0 || seen.ordered() && one.order() < seen.order())
+                .findFirst()
+                .ifPresent(one -> add(
+                        Kind.WRONG_ORDER,
+                        over,
+                        "Stands over every scene, and is not on top of "
+                                + scene.scene().name() + ".",
+                        one.since(),
+                        "Move this source to the top of the scene."));
+    }
+
+    /** What stands over every scene must be seen wherever one of them is. */
+    private void over(ResolvedScene scene, OpenSource seen) {
+        for (Scene over : theme.over(scene.scene())) {
+            List<Link> sources = links.stream()
+                    .filter(link -> link.scene().equals(over.id())
+                            && link.canvas().equals(scene.canvas().id())
+                            && link.part().equals(Part.WHOLE)
+                            && !link.withdrawn())
+                    .toList();
+            for (Link link : sources) {
+                orderOver(scene, seen, link);
+                missingOver(scene, seen, link, over.name());
+            }
+        }
+    }
+
+    private void missingOver(ResolvedScene scene, OpenSource seen, Link link, String name) {
+        boolean there = open.stream()
+                .anyMatch(one -> one.visible()
+                        && one.outlet().equals(link.outlet())
+                        && one.program().equals(seen.program()));
+        boolean empty =
+                scene(link).map(ResolvedScene::placements).map(List::isEmpty).orElse(true);
+        if (there || empty) {
+            return;
+        }
+        add(
+                Kind.MISSING,
+                link,
+                String.format(
+                        Locale.ROOT,
+                        "%s stands over every scene, and is missing%s while %s is seen.",
+                        name,
+                        at(seen),
+                        scene.scene().name()),
+                seen.since(),
+                String.format(
+                        Locale.ROOT,
+                        "Add its source on top of the scene %s: %d × %d.",
+                        scene.scene().name(),
+                        scene.canvas().size().width(),
+                        scene.canvas().size().height()));
     }
 
     private void overlapping(OpenSource seen, Map<Integer, Set<Link>> by) {

@@ -147,6 +147,8 @@ public class EditsTest {
                 new PlacingEdit.SetContentOn("hide", "band", Content.words(Map.of("label", "In the hide"))),
                 new SceneEdit.MoveScene("hide", 4),
                 new SceneEdit.SetSceneRole("hide", SceneRole.STARTING),
+                new SceneEdit.SetSceneArrives("hide", true),
+                new PlacingEdit.SetArrival("hide", "band", Arrival.ARRIVES),
                 new PieceEdit.SetPieceCaptures("scope-frame", List.of("camera", "play")),
                 new PieceEdit.SetMustShow("band", true),
                 new PieceEdit.SetHandsOff("band", true),

@@ -27,7 +27,7 @@ class SourceFindingsTest {
     }
 
     private static OpenSource open(String outlet) {
-        return new OpenSource(outlet, "p1", "192.0.2.4", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1);
+        return new OpenSource(outlet, "p1", "192.0.2.4", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, -1, -1);
     }
 
     private static OpenSource sized(OpenSource one, int width, int height, double ratio) {
@@ -43,7 +43,9 @@ class SourceFindingsTest {
                 false,
                 17,
                 60,
-                1);
+                1,
+                -1,
+                -1);
     }
 
     private static OpenSource framed(OpenSource one, double slowest, double rate) {
@@ -59,12 +61,14 @@ class SourceFindingsTest {
                 false,
                 slowest,
                 rate,
-                1);
+                1,
+                -1,
+                -1);
     }
 
     private static OpenSource hidden(OpenSource one) {
         return new OpenSource(
-                one.outlet(), one.program(), one.where(), 1920, 1080, 1, false, one.since(), false, 0, 0, 1);
+                one.outlet(), one.program(), one.where(), 1920, 1080, 1, false, one.since(), false, 0, 0, 1, -1, -1);
     }
 
     private List<SourceFinding> found(OpenSource... open) {
@@ -131,15 +135,15 @@ class SourceFindingsTest {
     @Test
     void whatJustChangedIsLeftToSettle() {
         OpenSource back = open("back");
-        assertThat(kinds(
-                        new OpenSource("back", "p1", back.where(), 1920, 1080, 1, true, NOW - 1_000, false, 17, 60, 1)))
+        assertThat(kinds(new OpenSource(
+                        "back", "p1", back.where(), 1920, 1080, 1, true, NOW - 1_000, false, 17, 60, 1, -1, -1)))
                 .isEmpty();
     }
 
     @Test
     void theSameTwiceInOneProgramIsFoundButNotInTwo() {
         assertThat(kinds(open("whole"), open("whole"))).containsExactly(Kind.TWICE);
-        OpenSource other = new OpenSource("whole", "p2", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1);
+        OpenSource other = new OpenSource("whole", "p2", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, -1, -1);
         assertThat(kinds(open("whole"), other)).isEmpty();
         assertThat(kinds(open("whole"), hidden(open("whole")))).isEmpty();
         assertThat(kinds(open("whole"), open("front")))
@@ -149,12 +153,12 @@ class SourceFindingsTest {
 
     @Test
     void whatIsLoadedAgainAndAgainThoughItShouldRunIsFound() {
-        OpenSource often = new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4);
+        OpenSource often = new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4, -1, -1);
         assertThat(found(often)).singleElement().satisfies(finding -> {
             assertThat(finding.kind()).isEqualTo(Kind.RESTS);
             assertThat(finding.sentence()).contains("loaded 4 times").contains("keep running. It shows alerts");
         });
-        OpenSource back = new OpenSource("back", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4);
+        OpenSource back = new OpenSource("back", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4, -1, -1);
         assertThat(kinds(back, open("front"))).as("nothing live is in it").isEmpty();
     }
 
@@ -201,11 +205,33 @@ class SourceFindingsTest {
 
     @Test
     void aSourceLeftBehindOrOnTheDraftIsFound() {
-        OpenSource late = new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, true, 17, 60, 1);
+        OpenSource late = new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, true, 17, 60, 1, -1, -1);
         assertThat(kinds(late)).containsExactly(Kind.OTHER_RELEASE);
         links.set(0, new Link("whole", "hide", "wide", Part.WHOLE, "whole", false, true, NOW, 0, 0, ""));
         assertThat(kinds(open("whole"))).containsExactly(Kind.OTHER_RELEASE);
         assertThat(kinds()).as("it is not open").isEmpty();
+    }
+
+    private static OpenSource standing(String outlet, int order, int under) {
+        return new OpenSource(
+                outlet, "rig", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, order, under);
+    }
+
+    /** The demo's Hide has two captures. */
+    @Test
+    void aSourceUnderItsCaptureOrOverThatOfAnotherIsFound() {
+        assertThat(kinds(standing("whole", 2, 0))).isEmpty();
+        assertThat(kinds(standing("whole", 1, 1))).containsExactly(Kind.WRONG_ORDER);
+        assertThat(kinds(standing("back", 0, 2), standing("front", 3, 0))).isEmpty();
+        assertThat(kinds(standing("back", 2, 0), standing("front", 3, 0))).containsExactly(Kind.WRONG_ORDER);
+        assertThat(kinds(standing("back", 1, 2), standing("front", 0, 0)))
+                .as("front under back")
+                .containsExactly(Kind.WRONG_ORDER);
+    }
+
+    @Test
+    void nothingIsSaidOfAnOrderThatIsNotKnown() {
+        assertThat(kinds(standing("back", -1, -1), standing("front", -1, -1))).isEmpty();
     }
 
     @Test

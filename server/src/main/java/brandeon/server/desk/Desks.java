@@ -226,7 +226,7 @@ class Desks {
                 draft.id(),
                 theme.name(),
                 draft.onAir(),
-                theme.scenes().stream()
+                theme.shownScenes().stream()
                         .map(scene -> new DeskView.DeskScene(scene.id(), scene.name()))
                         .toList(),
                 theme.canvases().stream()

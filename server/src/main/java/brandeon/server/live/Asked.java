@@ -54,7 +54,7 @@ public sealed interface Asked {
             implements Asked, Standing {
 
         public FeedKey key() {
-            return new FeedKey(theme, scene, canvas, part, source);
+            return new FeedKey(theme, scene, canvas, part, source, part instanceof Part.Whole);
         }
     }
 
@@ -84,6 +84,8 @@ public sealed interface Asked {
      * @param sound      whether the browser lets it be heard
      * @param program    the same for all pages of one program; empty where that cannot be told
      * @param loads      how often its link was loaded in this program during the last hour, with this time
+     * @param order      its place in its scene, counted from the bottom; -1 where that cannot be told
+     * @param under      how many captures stand above it there; -1 where that cannot be told
      */
     record Report(
             int width,
@@ -95,7 +97,9 @@ public sealed interface Asked {
             double rate,
             Hearing sound,
             String program,
-            int loads)
+            int loads,
+            int order,
+            int under)
             implements Asked {
 
         private static final int LONGEST = 64;

@@ -4,7 +4,6 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.kept.Memory;
 import brandeon.core.layout.Resolver;
 import brandeon.core.publish.OwnBox;
-import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.show.LiveState;
 import brandeon.core.theme.Scene;
@@ -373,8 +372,10 @@ public class Feeds {
             LiveState before,
             LiveState now) {
         Optional<Resolver> resolver = resolvers.computeIfAbsent(key.source(), source -> resolver(draft, source));
-        return resolver.flatMap(
-                        known -> known.theme().scene(key.scene()).map(scene -> known.differs(scene, before, now)))
+        return resolver.flatMap(known -> known.theme()
+                        .scene(key.scene())
+                        .map(scene ->
+                                key.seen() ? known.seenDiffers(scene, before, now) : known.differs(scene, before, now)))
                 .orElse(false);
     }
 
@@ -409,13 +410,14 @@ public class Feeds {
         if (scene.isEmpty() || canvas.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(
-                artworks.signed(draft.workspace(), picture(resolver, scene.get(), canvas.get(), key.part(), live)));
+        return Optional.of(artworks.signed(draft.workspace(), picture(resolver, scene.get(), canvas.get(), key, live)));
     }
 
-    private static Picture picture(Resolver resolver, Scene scene, Canvas canvas, Part part, LiveState live) {
+    private static Picture picture(Resolver resolver, Scene scene, Canvas canvas, FeedKey key, LiveState live) {
         return Picture.of(
-                resolver.resolve(scene, canvas, live), part, OwnBox.of(resolver.theme(), scene, canvas, part));
+                key.seen() ? resolver.seen(scene, canvas, live) : resolver.resolve(scene, canvas, live),
+                key.part(),
+                OwnBox.of(resolver.theme(), scene, canvas, key.part()));
     }
 
     /** Nothing, at the canvas's size as far as it is known. */

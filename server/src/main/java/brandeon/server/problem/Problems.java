@@ -1,5 +1,6 @@
 package brandeon.server.problem;
 
+import brandeon.core.pack.Unreadable;
 import brandeon.core.problem.Mistake;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;

@@ -100,7 +100,9 @@ class OpenSources {
                             now - late.getOrDefault(connection, now) >= LATE_MILLIS,
                             report.said().frames(),
                             report.said().rate(),
-                            report.said().loads())));
+                            report.said().loads(),
+                            report.said().order(),
+                            report.said().under())));
         }
         return all;
     }

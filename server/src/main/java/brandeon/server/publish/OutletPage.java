@@ -64,7 +64,7 @@ class OutletPage {
                     picture.width(),
                     picture.height(),
                     picture.layers().stream()
-                            .map(layer -> new FirstLayer(layer.piece(), layer.movements()))
+                            .map(layer -> new FirstLayer(layer.piece(), layer.movements(), layer.arrival()))
                             .toList(),
                     picture.faces().stream()
                             .map(face -> "/fonts/" + face.fileName())
@@ -72,7 +72,7 @@ class OutletPage {
         }
     }
 
-    record FirstLayer(String piece, List<Picture.Movement> movements) {}
+    record FirstLayer(String piece, List<Picture.Movement> movements, List<Picture.Movement> arrival) {}
 
     @GetMapping("/o/{token}")
     ResponseEntity<Object> page(@PathVariable String token, HttpServletRequest request) throws IOException {

@@ -55,7 +55,7 @@ public class Outlets implements Belongings {
         }
 
         public FeedKey feed() {
-            return new FeedKey(theme, scene, canvas, part, follows);
+            return new FeedKey(theme, scene, canvas, part, follows, false);
         }
     }
 

@@ -34,7 +34,11 @@ public class PaintedAddresses {
                 picture.height(),
                 picture.layers().stream()
                         .map(layer -> new Picture.Layer(
-                                layer.piece(), signed(workspace, layer.svg()), layer.movements(), layer.blend()))
+                                layer.piece(),
+                                signed(workspace, layer.svg()),
+                                layer.movements(),
+                                layer.blend(),
+                                layer.arrival()))
                         .toList());
     }
 

@@ -89,11 +89,11 @@ public class Rigs {
             String id = sheet.canvas().id() + "-" + scene.scene() + "-" + sources.size();
             switch (source) {
                 case SourceSheet.Browser b ->
-                    Optional.ofNullable(known.get(new Outlets.Place(
-                                    scene.scene(), sheet.canvas().id(), b.part())))
+                    Optional.ofNullable(known.get(
+                                    new Outlets.Place(b.scene(), sheet.canvas().id(), b.part())))
                             .ifPresent(outlet -> sources.add(new Rig.RigSource(
                                     id,
-                                    scene.name() + ", " + b.title(),
+                                    b.name(),
                                     Rig.SourceKind.BROWSER,
                                     outlets.link(outlet),
                                     b.width(),

@@ -106,9 +106,9 @@ public record SheetView(String format, int version, String theme, int release, C
                         case SourceSheet.Browser browser ->
                             new SheetBrowser(
                                     order,
-                                    scene.name() + ", " + browser.title(),
+                                    browser.name(),
                                     browser.part(),
-                                    link.apply(scene.scene(), browser.part()),
+                                    link.apply(browser.scene(), browser.part()),
                                     browser.x(),
                                     browser.y(),
                                     browser.width(),

@@ -1,6 +1,7 @@
 package brandeon.server.socket;
 
 import brandeon.core.account.Device;
+import brandeon.core.pack.Unreadable;
 import brandeon.core.problem.Mistake;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
@@ -17,7 +18,6 @@ import brandeon.server.pass.Passes;
 import brandeon.server.problem.Gone;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.TooMany;
-import brandeon.server.problem.Unreadable;
 import brandeon.server.publish.AirTimes;
 import brandeon.server.publish.Health;
 import brandeon.server.publish.Loudspeakers;

@@ -67,7 +67,7 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
     public Ear reports(int width, int height, String hash, boolean visible, String sound, String program, int loads) {
         return say("""
                 {"type":"report","width":%d,"height":%d,"pixelRatio":1,"hash":"%s","visible":%s,"frames":0,"rate":0,
-                "sound":"%s","program":"%s","loads":%d}""".formatted(width, height, hash, visible, sound, program, loads));
+                "sound":"%s","program":"%s","loads":%d,"order":-1,"under":-1}""".formatted(width, height, hash, visible, sound, program, loads));
     }
 
     /** As an outlet of the right size for a wide canvas. */

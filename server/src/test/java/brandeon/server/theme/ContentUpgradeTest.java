@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brandeon.core.art.Ask;
 import brandeon.core.art.ContentName;
 import brandeon.core.bundle.AlertsUpgrade;
+import brandeon.core.bundle.ArrivalUpgrade;
 import brandeon.core.bundle.EntriesUpgrade;
 import brandeon.core.bundle.HandsUpgrade;
 import brandeon.core.bundle.SeeThroughUpgrade;
@@ -80,6 +81,7 @@ class ContentUpgradeTest {
         EntriesUpgrade.upgrade(before);
         HandsUpgrade.upgrade(before);
         SeeThroughUpgrade.upgrade(before);
+        ArrivalUpgrade.upgrade(before);
         theme = Json.read(before.get("theme").toString(), Theme.class);
         after = Json.read(before.get("after").toString(), Theme.class);
     }

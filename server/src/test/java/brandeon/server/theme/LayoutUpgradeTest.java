@@ -2,6 +2,7 @@ package brandeon.server.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.bundle.ArrivalUpgrade;
 import brandeon.core.bundle.HandsUpgrade;
 import brandeon.core.bundle.SeeThroughUpgrade;
 import brandeon.core.canvas.Anchor;
@@ -40,6 +41,7 @@ class LayoutUpgradeTest {
         ShareUpgrade.upgrade(node);
         HandsUpgrade.upgrade(node);
         SeeThroughUpgrade.upgrade(node);
+        ArrivalUpgrade.upgrade(node);
         List<Edit> edits = ((Edit.Batch) Json.read(
                         node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class))
                 .edits();

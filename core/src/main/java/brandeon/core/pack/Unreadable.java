@@ -1,4 +1,4 @@
-package brandeon.server.problem;
+package brandeon.core.pack;
 
 import brandeon.core.problem.Mistake;
 import java.util.Arrays;

@@ -1,0 +1,24 @@
+/** What the practice rig tells a source that it runs, since within another page a browser cannot know it. */
+export interface Told {
+  brandeon: "source";
+  /** Whether viewers of the rig's program see it. */
+  seen: boolean;
+  program: string;
+  /** How often it was loaded there. */
+  loads: number;
+  /** Its place in its scene, counted from the bottom. */
+  order: number;
+  /** How many captures stand above it. */
+  under: number;
+}
+
+export function isTold(data: unknown): data is Told {
+  const told = data as Partial<Told> | null;
+  return (
+    typeof told === "object" &&
+    told?.brandeon === "source" &&
+    typeof told.seen === "boolean" &&
+    typeof told.program === "string" &&
+    [told.loads, told.order, told.under].every((figure) => Number.isInteger(figure))
+  );
+}
