@@ -59,12 +59,17 @@ function afterFirstFrame(start: () => void): void {
   window.setTimeout(once, document.hidden ? 0 : LONGEST_FRAME);
 }
 
+/** What stands in the link for this source alone. */
+const settings = location.search.length > 1 ? `&set=${encodeURIComponent(location.search.slice(1))}` : "";
+
 /** Within another page, as in the practice rig, viewers do not see it. */
 const framed = window.top === window ? "" : "&framed";
 
 function connect(): void {
   const scheme = location.protocol === "https:" ? "wss" : "ws";
-  socket = new WebSocket(`${scheme}://${location.host}/live/outlet?token=${encodeURIComponent(token)}${framed}`);
+  socket = new WebSocket(
+    `${scheme}://${location.host}/live/outlet?token=${encodeURIComponent(token)}${framed}${settings}`,
+  );
   socket.onopen = () => {
     wait = FIRST_WAIT;
     watch();

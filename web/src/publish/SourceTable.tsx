@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { Copy, QrCode, RefreshCw, Unlink } from "lucide-react";
+import { Copy, QrCode, RefreshCw, SlidersHorizontal, Unlink } from "lucide-react";
 import { QRCodeSVG } from "qrcode.react";
 import { useState } from "react";
 import { answer, api } from "../api/client";
@@ -10,6 +10,7 @@ import { May } from "../theme/May";
 import { titleOf, useChoices } from "../theme/titles";
 import { useTheme } from "../theme/useTheme";
 import { AloneForm } from "./AloneForm";
+import { SettingsForm } from "./SettingsForm";
 import type { Row } from "./useLedger";
 
 /** A source for each scene, with link, size, behaviour and health; what it can be taken in besides, when asked for. */
@@ -61,6 +62,7 @@ function LedgerRow({ row, first, only }: { row: Row; first: boolean; only: boole
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
   const [qr, setQr] = useState(false);
+  const [setting, setSetting] = useState(false);
   const done = () => void queries.invalidateQueries({ queryKey: ["ledger", id] });
   const reissue = useMutation({
     mutationFn: () => answer(api.POST("/api/outlets/{id}/reissue", { params: { path: { id: row.outlet } } })),
@@ -118,6 +120,16 @@ function LedgerRow({ row, first, only }: { row: Row; first: boolean; only: boole
             <button className="btn px-1.5" onClick={() => setQr(!qr)} aria-label="Show as QR code" aria-expanded={qr}>
               <QrCode size={13} />
             </button>
+            {row.state !== "WITHDRAWN" && (
+              <button
+                className="btn px-1.5"
+                onClick={() => setSetting(true)}
+                aria-label={`Settings in the link of ${row.sceneName}, ${row.title}`}
+                title="Settings in the link, for this source alone"
+              >
+                <SlidersHorizontal size={13} />
+              </button>
+            )}
             <May>
               <button
                 className="btn px-1.5"
@@ -150,6 +162,7 @@ function LedgerRow({ row, first, only }: { row: Row; first: boolean; only: boole
             </May>
           </span>
         )}
+        {setting && <SettingsForm row={row} close={() => setSetting(false)} />}
         {qr && (
           <div className="mt-1 inline-block bg-white p-2">
             <QRCodeSVG value={row.link} size={132} />

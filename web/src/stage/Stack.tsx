@@ -3,6 +3,7 @@ import { ArrowDown, ArrowUp, Eye, EyeOff, Lock, LockOpen, X } from "lucide-react
 import { Fragment } from "react";
 import type { Layout, Scene } from "../api/client";
 import { useEdit, useTheme } from "../theme/useTheme";
+import { Arrival } from "./Arrival";
 import { focusStage } from "./selection";
 import { May } from "../theme/May";
 
@@ -24,9 +25,12 @@ export function Stack({ scene, layout, selected, select }: Props) {
   const shown = layout.pieces.map((piece) => piece.id);
   const firstInFront = shown[layout.behind];
   const warned = layout.findings.filter((finding) => ORDER.includes(finding.kind));
+  const over =
+    scene.role === "ALWAYS" ? [] : theme.scenes.filter((one) => one.role === "ALWAYS" && one.stack.length > 0);
   const front = [...scene.stack].reverse();
   return (
     <section aria-label="Stack, front to back">
+      <Arrival scene={scene} />
       {warned.map((finding) => (
         <p key={`${finding.kind} ${finding.piece}`} className="mb-1 text-ochre">
           {finding.sentence}
@@ -40,6 +44,14 @@ export function Stack({ scene, layout, selected, select }: Props) {
           </Link>
         </p>
       )}
+      {over.map((above) => (
+        <p key={above.id} className="border-b border-dashed border-rule pb-0.5 pl-3 text-faint">
+          {above.stack.map((placed) => theme.pieces.find((p) => p.id === placed.piece)?.name).join(", ")}:{" "}
+          <Link className="underline" to={`/themes/${id}/stage/${above.id}/${layout.canvas}`}>
+            {above.name}
+          </Link>
+        </p>
+      ))}
       <ol>
         {front.map((placed, i) => {
           const index = scene.stack.length - 1 - i;

@@ -1,10 +1,7 @@
-import { Blocks, ListStart, Magnet, Play, Ruler, ScanFace, Smartphone } from "lucide-react";
+import { Blocks, Magnet, Ruler, ScanFace, Smartphone } from "lucide-react";
 import type { Canvas, Scene, Theme } from "../api/client";
 import { FOOTAGE } from "../footage/Footage";
 import { Proposal } from "./Proposal";
-import { useCalm } from "../app/useCalm";
-import { useMay } from "../theme/May";
-import { useEdit } from "../theme/useTheme";
 import { useStage } from "./useStage";
 
 const LOOKS = [
@@ -42,7 +39,6 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
         ))}
       </select>
       <Proposal scene={scene} canvas={canvas} />
-      <Arrival scene={scene} />
       <label className="ml-auto flex items-center gap-1.5 text-faint">
         Behind
         <select
@@ -74,43 +70,5 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
         ))}
       </div>
     </div>
-  );
-}
-
-/** Whether pieces come in when the scene comes on, and how that looks. */
-function Arrival({ scene }: { scene: Scene }) {
-  const edit = useEdit();
-  const may = useMay();
-  const look = useStage();
-  const calm = useCalm();
-  const some = scene.arrives || scene.stack.some((placed) => placed.arrival === "ARRIVES");
-  return (
-    <span className="flex" role="group" aria-label="When the scene comes on">
-      <button
-        className={`btn rounded-r-none px-1.5 ${scene.arrives ? "border-kelp bg-kelp-soft" : ""}`}
-        aria-pressed={scene.arrives}
-        disabled={!may}
-        title="When this scene comes on, its pieces come in one after the other, from back to front. Frames over captures and alerts are there at once."
-        onClick={() => void edit({ edit: "setSceneArrives", scene: scene.id, arrives: !scene.arrives })}
-      >
-        <ListStart size={15} />
-        Comes in
-      </button>
-      <button
-        className="btn -ml-px rounded-l-none px-1.5"
-        disabled={!some || calm}
-        aria-label="Play how the scene comes on"
-        title={
-          calm
-            ? "Your system asks for less motion, so nothing moves here; viewers see it."
-            : some
-              ? "Play how the scene comes on"
-              : "Nothing on this scene comes in yet."
-        }
-        onClick={() => look.set({ arrivals: look.arrivals + 1 })}
-      >
-        <Play size={15} />
-      </button>
-    </span>
   );
 }

@@ -2756,6 +2756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outlets/{id}/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-outlets-id-settings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/installation/accounts": {
         parameters: {
             query?: never;
@@ -7483,6 +7499,28 @@ export interface components {
             role: "STARTING" | "LIVE" | "TALKING" | "AWAY" | "ENDING" | "ALWAYS";
             title: string;
             standard: string;
+        };
+        Ignored: {
+            name: string;
+            sentence: string;
+        };
+        LinkSetting: {
+            name: string;
+            owner: string;
+            title: string;
+            /** @enum {string} */
+            sort: "NUMBER" | "CHOICE" | "WORDS" | "COLOUR";
+            now: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            choices: string[];
+        };
+        SettingsView: {
+            allowed: components["schemas"]["LinkSetting"][];
+            ignored: components["schemas"]["Ignored"][];
+            broken: string[];
         };
         InvitationOffer: {
             workspace: string;
@@ -12896,6 +12934,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Questions"];
+                };
+            };
+        };
+    };
+    "get-api-outlets-id-settings": {
+        parameters: {
+            query?: {
+                set?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SettingsView"];
                 };
             };
         };

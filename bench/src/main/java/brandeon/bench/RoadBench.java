@@ -523,12 +523,13 @@ public final class RoadBench {
         good(host.edit(theme, line("cell-small", "{sightings_1_seen}")));
         good(host.edit(theme, line("cell-full", "{full_2500_number}")));
         for (String piece : List.of("cell-small", "cell-full")) {
-            good(host.edit(
-                    theme,
-                    "{\"edit\":\"place\",\"scene\":\"hide\",\"index\":1000,\"placed\":{\"piece\":\"" + piece
-                            + "\",\"spot\":{\"by\":\"zone\",\"zone\":\"TOP\"},\"corrections\":{},\"onCanvas\":{},\"hidden\":[],"
-                            + "\"manner\":{\"turn\":0,\"mirrored\":false,\"flipped\":false,\"opacity\":1,\"blend\":\"NORMAL\"},"
-                            + "\"manners\":{},\"content\":{},\"group\":\"\",\"locked\":false}}"));
+            good(
+                    host.edit(
+                            theme,
+                            "{\"edit\":\"place\",\"scene\":\"hide\",\"index\":1000,\"placed\":{\"piece\":\"" + piece
+                                    + "\",\"spot\":{\"by\":\"zone\",\"zone\":\"TOP\"},\"corrections\":{},\"onCanvas\":{},\"hidden\":[],"
+                                    + "\"manner\":{\"turn\":0,\"mirrored\":false,\"flipped\":false,\"opacity\":1,\"blend\":\"NORMAL\"},"
+                                    + "\"manners\":{},\"content\":{},\"group\":\"\",\"locked\":false,\"arrival\":\"AS_SCENE\"}}"));
         }
         follow(hide, true);
         List<WebSocket> sockets = open(links(hide), OUTLETS);

@@ -56,7 +56,7 @@ class EveningJourneyTest {
                 "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"a\",\"kind\":\"ANNOUNCER\",\"name\":\"Announcer\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{},\"figures\":{},\"inlay\":null}}");
         somebody.edit(
                 theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"STARTING\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                         + Person.placed("a", "ALERT") + "]}}");
         try (Browser browser = new Browser()) {
             Page page = browser.signedInAs(somebody, server.address(), 1280, 800);

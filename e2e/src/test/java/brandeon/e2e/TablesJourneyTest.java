@@ -28,7 +28,7 @@ class TablesJourneyTest {
                 {"edit":"addPiece","index":0,"piece":{"id":"p","kind":"%s","name":"Piece","captures":[],"mustShow":false,"handsOff":false,"share":"","content":%s,"figures":{},"inlay":null}}""".formatted(kind, content));
         host.edit(
                 theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"STARTING\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                         + Person.placed("p", "COLUMN") + "]}}");
         host.post("/api/themes/" + theme + "/on-air", "");
         return host.link(theme, "hide", "wide", "WHOLE");

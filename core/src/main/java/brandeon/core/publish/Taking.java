@@ -99,7 +99,7 @@ public record Taking(List<Part> parts, String reason) {
     /** What people call a part of a scene. */
     public static String title(ResolvedScene scene, Part part) {
         return switch (part) {
-            case Part.Whole _ -> scene.scene().role().shown() ? "whole scene" : "over every scene";
+            case Part.Whole _ -> scene.scene().role().shown() ? "whole scene" : "on top of each scene";
             case Part.Back _ -> "behind the captures";
             case Part.Front _ -> "in front of the captures";
             case Part.Levels(int from, int to) -> {

@@ -36,6 +36,11 @@ public record LiveState(
         this(readings, tables, show, alert, Optional.empty());
     }
 
+    /** With more held over what the show says, by piece and slot. */
+    public LiveState saying(Map<String, Map<String, Held>> more) {
+        return new LiveState(readings, tables, show.saying(more), alert, notice);
+    }
+
     public LiveState noticing(Optional<Notices.Notice> told) {
         return new LiveState(readings, tables, show, alert, told);
     }

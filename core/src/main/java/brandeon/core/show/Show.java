@@ -70,6 +70,17 @@ public record Show(
         return Optional.ofNullable(held.getOrDefault(piece, Map.of()).get(slot));
     }
 
+    /** With more held over what it says, by piece and slot. */
+    public Show saying(Map<String, Map<String, Held>> more) {
+        Map<String, Map<String, Held>> all = new TreeMap<>(held);
+        more.forEach((piece, slots) -> {
+            Map<String, Held> both = new TreeMap<>(all.getOrDefault(piece, Map.of()));
+            both.putAll(slots);
+            all.put(piece, both);
+        });
+        return new Show(all, pause, sequences, underway, notices, viewers, requests, tracks);
+    }
+
     /** A piece as it is said and shown now. */
     public Spoken spoken(Piece piece) {
         Spoken spoken = Spoken.byItself(piece);

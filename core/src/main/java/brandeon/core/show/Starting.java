@@ -94,7 +94,7 @@ public final class Starting {
                 : 0;
     }
 
-    static List<TextRow> cards(Piece piece) {
+    public static List<TextRow> cards(Piece piece) {
         return Spoken.cards(piece);
     }
 }

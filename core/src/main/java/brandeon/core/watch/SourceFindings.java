@@ -6,6 +6,7 @@ import brandeon.core.layout.ResolvedScene.Placement;
 import brandeon.core.preflight.Fix;
 import brandeon.core.preflight.LoadChecks;
 import brandeon.core.publish.Behaviour;
+import brandeon.core.publish.LinkSettings;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Picture;
 import brandeon.core.publish.Quiet;
@@ -91,6 +92,7 @@ public final class SourceFindings {
         twice(link, mine);
         loads(link, wanted, mine);
         frames(link, wanted, scene.get(), mine);
+        settings(link, mine);
         if (mine.isEmpty() && link.seenAt() > 0 && now - link.seenAt() > UNSEEN) {
             add(
                     Kind.NOT_SEEN,
@@ -144,6 +146,35 @@ public final class SourceFindings {
                                 wanted.width(),
                                 wanted.height()));
             }
+            return;
+        }
+    }
+
+    private void settings(Link link, List<OpenSource> mine) {
+        for (OpenSource one : mine) {
+            List<LinkSettings.Ignored> ignored = LinkSettings.read(
+                            theme, link.scene(), link.canvas(), link.part(), one.settings())
+                    .ignored();
+            if (ignored.isEmpty()) {
+                continue;
+            }
+            add(
+                    Kind.SETTINGS,
+                    link,
+                    String.format(
+                            Locale.ROOT,
+                            "%s in its link %s left out%s. %s",
+                            ignored.size() == 1 ? "A setting" : ignored.size() + " settings",
+                            ignored.size() == 1 ? "is" : "are",
+                            at(one),
+                            String.join(
+                                    " ",
+                                    ignored.stream()
+                                            .limit(3)
+                                            .map(LinkSettings.Ignored::sentence)
+                                            .toList())),
+                    one.since(),
+                    "Make the link anew under Settings of this source, and put it in.");
             return;
         }
     }
@@ -447,12 +478,12 @@ public final class SourceFindings {
                     .toList();
             for (Link link : sources) {
                 orderOver(scene, seen, link);
-                missingOver(scene, seen, link, over.name());
+                missingOver(scene, seen, link);
             }
         }
     }
 
-    private void missingOver(ResolvedScene scene, OpenSource seen, Link link, String name) {
+    private void missingOver(ResolvedScene scene, OpenSource seen, Link link) {
         boolean there = open.stream()
                 .anyMatch(one -> one.visible()
                         && one.outlet().equals(link.outlet())
@@ -467,8 +498,7 @@ public final class SourceFindings {
                 link,
                 String.format(
                         Locale.ROOT,
-                        "%s stands over every scene, and is missing%s while %s is seen.",
-                        name,
+                        "What stands over every scene is missing%s while %s is seen.",
                         at(seen),
                         scene.scene().name()),
                 seen.since(),

@@ -32,14 +32,13 @@ class ArrivingTest {
             theme = ((Outcome.Applied) Edits.apply(theme, edit)).theme();
         }
         return new Resolver(theme)
-                .resolve(
-                        theme.scene("hide").orElseThrow(),
-                        theme.canvas("wide").orElseThrow(),
-                        LiveState.QUIET);
+                .resolve(theme.scene("hide").orElseThrow(), theme.canvas("wide").orElseThrow(), LiveState.QUIET);
     }
 
     private static List<Placement> coming(ResolvedScene scene) {
-        return scene.placements().stream().filter(one -> one.arrival().isPresent()).toList();
+        return scene.placements().stream()
+                .filter(one -> one.arrival().isPresent())
+                .toList();
     }
 
     @Test
@@ -99,16 +98,18 @@ class ArrivingTest {
         List<Picture.Layer> front = Picture.of(scene, Part.FRONT).layers().stream()
                 .filter(layer -> !layer.arrival().isEmpty())
                 .toList();
-        assertThat(front).isNotEmpty().allSatisfy(layer -> assertThat(layer.arrival())
-                .isEqualTo(whole.get(layer.piece()).arrival()));
+        assertThat(front)
+                .isNotEmpty()
+                .allSatisfy(layer -> assertThat(layer.arrival())
+                        .isEqualTo(whole.get(layer.piece()).arrival()));
     }
 
     @Test
     void aCalmBrandOnlyFades() {
-        List<Placement> coming =
-                coming(hide(new SceneEdit.SetSceneArrives("hide", true), new BrandEdit.SetCalm(true)));
-        assertThat(coming).isNotEmpty().allSatisfy(one -> assertThat(
-                        one.arrival().orElseThrow().keys())
-                .allMatch(key -> key.x() == 0 && key.y() == 0 && key.turn() == 0 && key.scale() == 1));
+        List<Placement> coming = coming(hide(new SceneEdit.SetSceneArrives("hide", true), new BrandEdit.SetCalm(true)));
+        assertThat(coming)
+                .isNotEmpty()
+                .allSatisfy(one -> assertThat(one.arrival().orElseThrow().keys())
+                        .allMatch(key -> key.x() == 0 && key.y() == 0 && key.turn() == 0 && key.scale() == 1));
     }
 }

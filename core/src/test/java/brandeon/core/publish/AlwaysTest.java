@@ -30,8 +30,8 @@ import org.junit.jupiter.api.Test;
 /** What stands over every scene is one source, and each scene is judged with it. */
 class AlwaysTest {
 
-    private static final Theme THEME = with(
-            ReedlightHide.theme(), SceneStart.of(ReedlightHide.theme(), List.of(SceneRole.ALWAYS), id -> id));
+    private static final Theme THEME =
+            with(ReedlightHide.theme(), SceneStart.of(ReedlightHide.theme(), List.of(SceneRole.ALWAYS), id -> id));
     private static final Scene OVER = THEME.always().getFirst();
 
     private static Theme with(Theme theme, Edit edit) {
@@ -40,10 +40,7 @@ class AlwaysTest {
 
     private static ResolvedScene seen(Theme theme, String scene) {
         return new Resolver(theme)
-                .seen(
-                        theme.scene(scene).orElseThrow(),
-                        theme.canvas("wide").orElseThrow(),
-                        LiveState.QUIET);
+                .seen(theme.scene(scene).orElseThrow(), theme.canvas("wide").orElseThrow(), LiveState.QUIET);
     }
 
     private static List<Finding> found(Theme theme) {
@@ -53,7 +50,9 @@ class AlwaysTest {
     @Test
     void theAnnouncerMovesThereFromAllScenes() {
         assertThat(OVER.stack()).extracting(Placed::piece).containsExactly("announcer");
-        assertThat(THEME.shownScenes()).hasSize(5).noneMatch(scene -> scene.placed("announcer").isPresent());
+        assertThat(THEME.shownScenes())
+                .hasSize(5)
+                .noneMatch(scene -> scene.placed("announcer").isPresent());
         assertThat(found(THEME)).extracting(Finding::kind).containsOnly(Finding.Kind.CAPTURE_ENLARGED);
     }
 
@@ -72,7 +71,10 @@ class AlwaysTest {
                 .orElseThrow()
                 .box();
         for (Scene scene : THEME.shownScenes()) {
-            assertThat(seen(THEME, scene.id()).placement("announcer").orElseThrow().box())
+            assertThat(seen(THEME, scene.id())
+                            .placement("announcer")
+                            .orElseThrow()
+                            .box())
                     .as(scene.name())
                     .isEqualTo(there);
         }
@@ -92,9 +94,7 @@ class AlwaysTest {
     @Test
     void whatStandsTwiceIsFoundAndTakenOff() {
         Theme twice = with(
-                THEME,
-                new PlacingEdit.Place(
-                        "hide", 0, OVER.placed("announcer").orElseThrow()));
+                THEME, new PlacingEdit.Place("hide", 0, OVER.placed("announcer").orElseThrow()));
         Finding finding = found(twice).stream()
                 .filter(one -> one.kind() == Finding.Kind.STANDS_TWICE)
                 .findFirst()
@@ -114,27 +114,28 @@ class AlwaysTest {
         Theme covered = with(
                 with(THEME, new PlacingEdit.Place(OVER.id(), 0, Placed.in(Zone.STRIP, "shops"))),
                 new PlacingEdit.TakeOff("away", "shops"));
-        covered = with(covered, new PlacingEdit.SetBox(OVER.id(), "shops",
-                        "wide",
-                        new Box(Math.rint(opening.x()), Math.rint(opening.y()), 120, 50)));
+        covered = with(
+                covered,
+                new PlacingEdit.SetBox(
+                        OVER.id(), "shops", "wide", new Box(Math.rint(opening.x()), Math.rint(opening.y()), 120, 50)));
         Finding finding = found(covered).stream()
-                .filter(one -> one.kind() == Finding.Kind.OVER_OPENING && one.piece().equals("shops"))
+                .filter(one ->
+                        one.kind() == Finding.Kind.OVER_OPENING && one.piece().equals("shops"))
                 .findFirst()
                 .orElseThrow();
         assertThat(finding.scene()).isEqualTo("hide");
-        assertThat(finding.fix()).hasValueSatisfying(fix -> assertThat(((PlacingEdit) fix.edit()).scene())
-                .isEqualTo(OVER.id()));
+        assertThat(finding.fix())
+                .hasValueSatisfying(
+                        fix -> assertThat(((PlacingEdit) fix.edit()).scene()).isEqualTo(OVER.id()));
     }
 
     @Test
     void aSceneThatIsSeenWithoutItIsFound() {
         List<Link> links = List.of(link("scene", "hide"), link("over", OVER.id()));
-        assertThat(watched(links, open("scene", 0, 0)))
-                .singleElement()
-                .satisfies(finding -> {
-                    assertThat(finding.kind()).isEqualTo(SourceFinding.Kind.MISSING);
-                    assertThat(finding.outlet()).isEqualTo("over");
-                });
+        assertThat(watched(links, open("scene", 0, 0))).singleElement().satisfies(finding -> {
+            assertThat(finding.kind()).isEqualTo(SourceFinding.Kind.MISSING);
+            assertThat(finding.outlet()).isEqualTo("over");
+        });
         assertThat(watched(links, open("scene", 0, 0), open("over", 1, 0))).isEmpty();
         assertThat(watched(links, open("scene", 1, 0), open("over", 0, 0)))
                 .extracting(SourceFinding::kind)
@@ -151,6 +152,6 @@ class AlwaysTest {
 
     private static OpenSource open(String outlet, int order, int under) {
         return new OpenSource(
-                outlet, "rig", "", 1920, 1080, 1, true, 1_799_999_900_000L, false, 17, 60, 1, order, under);
+                outlet, "rig", "", 1920, 1080, 1, true, 1_799_999_900_000L, false, 17, 60, 1, order, under, "");
     }
 }

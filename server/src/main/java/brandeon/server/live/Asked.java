@@ -54,7 +54,7 @@ public sealed interface Asked {
             implements Asked, Standing {
 
         public FeedKey key() {
-            return new FeedKey(theme, scene, canvas, part, source, part instanceof Part.Whole);
+            return new FeedKey(theme, scene, canvas, part, source, part instanceof Part.Whole, "");
         }
     }
 

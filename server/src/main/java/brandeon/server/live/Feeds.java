@@ -3,6 +3,7 @@ package brandeon.server.live;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.kept.Memory;
 import brandeon.core.layout.Resolver;
+import brandeon.core.publish.LinkSettings;
 import brandeon.core.publish.OwnBox;
 import brandeon.core.publish.Picture;
 import brandeon.core.show.LiveState;
@@ -372,10 +373,16 @@ public class Feeds {
             LiveState before,
             LiveState now) {
         Optional<Resolver> resolver = resolvers.computeIfAbsent(key.source(), source -> resolver(draft, source));
-        return resolver.flatMap(known -> known.theme()
-                        .scene(key.scene())
-                        .map(scene ->
-                                key.seen() ? known.seenDiffers(scene, before, now) : known.differs(scene, before, now)))
+        return resolver.map(known -> {
+                    LinkSettings set = settings(known, key);
+                    Resolver worn = worn(known, set);
+                    return worn.theme()
+                            .scene(key.scene())
+                            .map(scene -> key.seen()
+                                    ? worn.seenDiffers(scene, set.over(before), set.over(now))
+                                    : worn.differs(scene, set.over(before), set.over(now)))
+                            .orElse(false);
+                })
                 .orElse(false);
     }
 
@@ -410,7 +417,19 @@ public class Feeds {
         if (scene.isEmpty() || canvas.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(artworks.signed(draft.workspace(), picture(resolver, scene.get(), canvas.get(), key, live)));
+        LinkSettings set = settings(resolver, key);
+        Resolver worn = worn(resolver, set);
+        Scene shown = worn.theme().scene(key.scene()).orElseThrow();
+        return Optional.of(artworks.signed(draft.workspace(), picture(worn, shown, canvas.get(), key, set.over(live))));
+    }
+
+    private static LinkSettings settings(Resolver resolver, FeedKey key) {
+        return LinkSettings.read(resolver.theme(), key.scene(), key.canvas(), key.part(), key.settings());
+    }
+
+    /** With what a link sets for its source alone. */
+    private static Resolver worn(Resolver resolver, LinkSettings set) {
+        return set.theme() == resolver.theme() ? resolver : new Resolver(set.theme());
     }
 
     private static Picture picture(Resolver resolver, Scene scene, Canvas canvas, FeedKey key, LiveState live) {

@@ -48,8 +48,8 @@ public class Arrivals {
             boolean painted = feeds.painted(outlet.theme(), outlet.follows())
                     .filter(live -> live.show().equals(said))
                     .isPresent();
-            String hash = feeds.hashOf(outlet.feed()).orElse("");
             for (Health.Report report : health.reports(outlet.id())) {
+                String hash = feeds.hashOf(outlet.feed(report.settings())).orElse("");
                 all++;
                 if (painted && report.hash().equals(hash)) {
                     on++;

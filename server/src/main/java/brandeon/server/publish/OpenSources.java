@@ -6,6 +6,7 @@ import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -102,7 +103,8 @@ class OpenSources {
                             report.said().rate(),
                             report.said().loads(),
                             report.said().order(),
-                            report.said().under())));
+                            report.said().under(),
+                            report.settings())));
         }
         return all;
     }
@@ -128,11 +130,11 @@ class OpenSources {
         long now = System.currentTimeMillis();
         Set<String> there = ConcurrentHashMap.newKeySet();
         for (UUID id : open) {
-            String hash = outlets.find(id)
-                    .flatMap(outlet -> feeds.hashOf(outlet.feed()))
-                    .orElse("");
+            Optional<Outlets.Outlet> outlet = outlets.find(id);
             health.connections(id).forEach((connection, report) -> {
                 there.add(connection);
+                String hash = outlet.flatMap(known -> feeds.hashOf(known.feed(report.settings())))
+                        .orElse("");
                 if (report.hash().equals(hash)) {
                     late.remove(connection);
                 } else {

@@ -81,7 +81,8 @@ class OutletPage {
                 ResponseEntity.ok()
                         .cacheControl(CacheControl.noCache())
                         .contentType(BlankPage.TYPE)
-                        .body(painted(feeds.now(outlet.feed())));
+                        .body(painted(feeds.now(outlet.feed(
+                                Optional.ofNullable(request.getQueryString()).orElse("")))));
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 oldLinks.opened(
                         outlet.id(),

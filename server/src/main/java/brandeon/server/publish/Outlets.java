@@ -54,8 +54,9 @@ public class Outlets implements Belongings {
             return new Place(scene, canvas, part);
         }
 
-        public FeedKey feed() {
-            return new FeedKey(theme, scene, canvas, part, follows, false);
+        /** @param settings what stands in the link that it was opened with */
+        public FeedKey feed(String settings) {
+            return new FeedKey(theme, scene, canvas, part, follows, false, settings);
         }
     }
 

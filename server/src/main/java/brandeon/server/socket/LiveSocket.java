@@ -3,6 +3,7 @@ package brandeon.server.socket;
 import brandeon.core.account.Device;
 import brandeon.core.pack.Unreadable;
 import brandeon.core.problem.Mistake;
+import brandeon.core.text.Letters;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -28,6 +29,8 @@ import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Wakes;
 import java.io.IOException;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -150,6 +153,7 @@ class LiveSocket extends TextWebSocketHandler {
      * One open connection: of an outlet, of a person in the editor, or of somebody with a pass.
      *
      * @param framed whether an outlet is within another page
+     * @param settings what stands in the link of an outlet for it alone
      * @param seen   whether an outlet is visible, as far as it said
      * @param pass   by which somebody came who is not signed in, once it was shown
      */
@@ -158,6 +162,7 @@ class LiveSocket extends TextWebSocketHandler {
             Outbox outbox,
             Optional<Outlets.Outlet> outlet,
             boolean framed,
+            String settings,
             Optional<UUID> account,
             AtomicReference<Passes.Pass> pass,
             String device,
@@ -181,20 +186,24 @@ class LiveSocket extends TextWebSocketHandler {
                     UriComponentsBuilder.fromUri(raw.getUri()).build().getQueryParams();
             String token = query.getFirst("token");
             if (mayCome(token)) {
-                openOutlet(raw, outlets.open(token == null ? "" : token), query.containsKey("framed"));
+                openOutlet(
+                        raw,
+                        outlets.open(token == null ? "" : token),
+                        query.containsKey("framed"),
+                        settings(query.getFirst("set")));
             } else {
                 raw.close(CloseStatus.SERVICE_OVERLOAD);
             }
         } else if (raw.getUri() != null && raw.getUri().getPath().endsWith("/desk")) {
             if (mayCome(String.valueOf(
                     raw.getRemoteAddress() == null ? "" : raw.getRemoteAddress().getAddress()))) {
-                open(raw, Optional.empty(), Optional.empty(), false);
+                open(raw, Optional.empty(), Optional.empty(), false, "");
             } else {
                 raw.close(CloseStatus.SERVICE_OVERLOAD);
             }
         } else {
             if (raw.getPrincipal() instanceof SignedIn signedIn) {
-                open(raw, Optional.empty(), Optional.of(signedIn.account()), false);
+                open(raw, Optional.empty(), Optional.of(signedIn.account()), false, "");
                 // Asked only now that whoever ends the session finds this connection.
                 if (sessions.findById(String.valueOf(
                                 raw.getAttributes().get(HttpSessionHandshakeInterceptor.HTTP_SESSION_ID_ATTR_NAME)))
@@ -208,7 +217,11 @@ class LiveSocket extends TextWebSocketHandler {
     }
 
     private void open(
-            WebSocketSession session, Optional<Outlets.Outlet> outlet, Optional<UUID> account, boolean framed) {
+            WebSocketSession session,
+            Optional<Outlets.Outlet> outlet,
+            Optional<UUID> account,
+            boolean framed,
+            String settings) {
         String id = session.getId();
         Outbox outbox = new Outbox(
                 session, () -> Optional.ofNullable(connections.get(id)).ifPresent(behind -> behind.catchUp(feeds)));
@@ -219,6 +232,7 @@ class LiveSocket extends TextWebSocketHandler {
                         outbox,
                         outlet,
                         framed,
+                        settings,
                         account,
                         new AtomicReference<>(),
                         Device.named(program(session)),
@@ -241,6 +255,16 @@ class LiveSocket extends TextWebSocketHandler {
     private static String program(WebSocketSession session) {
         return Optional.ofNullable(session.getHandshakeHeaders().getFirst(HttpHeaders.USER_AGENT))
                 .orElse("");
+    }
+
+    /** As they stand in the link; what cannot be read is left out as a whole. */
+    private static String settings(String sent) {
+        try {
+            String settings = sent == null ? "" : URLDecoder.decode(sent, StandardCharsets.UTF_8);
+            return Letters.clean(settings) ? settings : "";
+        } catch (IllegalArgumentException e) {
+            return "";
+        }
     }
 
     private boolean mayCome(String token) {
@@ -267,9 +291,11 @@ class LiveSocket extends TextWebSocketHandler {
                         "There is no such " + (kind.equals(THEMES) ? "theme" : "show") + " in your workspace."));
     }
 
-    private void openOutlet(WebSocketSession session, Outlets.Opened opened, boolean framed) throws IOException {
+    private void openOutlet(WebSocketSession session, Outlets.Opened opened, boolean framed, String settings)
+            throws IOException {
         switch (opened) {
-            case Outlets.Current(Outlets.Outlet outlet) -> open(session, Optional.of(outlet), Optional.empty(), framed);
+            case Outlets.Current(Outlets.Outlet outlet) ->
+                open(session, Optional.of(outlet), Optional.empty(), framed, settings);
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 oldLinks.opened(outlet.id(), visitor(session));
                 session.close(OLD_LINK);
@@ -397,7 +423,7 @@ class LiveSocket extends TextWebSocketHandler {
         return connection
                 .outlet()
                 .orElseThrow(() -> new Mistake("The editor says which scene it wants."))
-                .feed();
+                .feed(connection.settings());
     }
 
     /** With a pass one sees what viewers see, of one's own show. */
@@ -442,7 +468,7 @@ class LiveSocket extends TextWebSocketHandler {
 
     private void report(Connection connection, Asked.Report report) {
         connection.outlet().ifPresent(outlet -> {
-            health.report(outlet.id(), connection.id(), report, connection.where());
+            health.report(outlet.id(), connection.id(), report, connection.where(), connection.settings());
             if (!connection.framed()) {
                 airTimes.reported(connection.id(), outlet, report.visible());
             }

@@ -6,8 +6,13 @@ import brandeon.server.access.Keys;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -32,7 +37,7 @@ class OutletTest {
                 "{\"edit\":\"addPiece\",\"index\":0,\"piece\":{\"id\":\"s\",\"kind\":\"SCREEN\",\"name\":\"S\",\"captures\":[],\"mustShow\":false,\"handsOff\":false,\"share\":\"\",\"content\":{\"title\":\"Dusk\"},\"figures\":{},\"inlay\":null}}");
         host.edit(
                 theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"start\",\"name\":\"Start\",\"role\":\"STARTING\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                         + Person.placed("s", "FULL") + "]}}");
         host.post("/api/themes/" + theme + "/on-air", "");
     }
@@ -47,6 +52,72 @@ class OutletTest {
             JsonNode patch = outlet.await("patch");
             assertThat(patch.path("number").asLong()).isEqualTo(1);
             assertThat(patch.path("layers").get(0).path("svg").asString()).contains("Deeper dusk");
+        }
+    }
+
+    /** The page, the socket and the patches after it show what stands in the link, in that source alone. */
+    @Test
+    void whatStandsInALinkCountsForThatSourceAloneAndWhatIsWrongIsTold() {
+        String settings = "s.title=Only+here+%3Cb%3E&s.moving=3";
+        String page =
+                broadcaster.get(URI.create(link()).getPath() + "?" + settings).body();
+        assertThat(page).contains("Only here &lt;b").doesNotContain("<b>").doesNotContain("Dusk");
+        assertThat(broadcaster.get(URI.create(link()).getPath()).body())
+                .contains("Dusk")
+                .doesNotContain("Only here");
+        try (Ear with = Ear.outlet(link(), "&set=" + encoded(settings)).watch();
+                Ear without = Ear.outlet(link()).watch()) {
+            String hash = with.await("welcome").path("hash").asString();
+            without.await("welcome");
+            assertThat(broadcasterSees(with, hash)).contains("Only here");
+            with.reports(1920, 1080, hash, true, "UNTRIED");
+            assertThat(finding("SETTINGS").path("sentence").asString()).contains("one of still (costs less), moving");
+            title("Nightjar");
+            host.post("/api/themes/" + theme + "/on-air", "");
+            assertThat(without.await("patch").toString()).contains("Nightjar");
+            assertThat(with.heard()).noneMatch(heard -> heard.toString().contains("Nightjar"));
+        }
+        JsonNode asked = host.get(
+                        "/api/outlets/" + row().path("outlet").asString() + "/settings?set=" + encoded(settings))
+                .json();
+        assertThat(asked.path("ignored")).hasSize(1);
+        assertThat(asked.path("allowed").findValuesAsString("name")).contains("s.title", "colour1");
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+
+    private JsonNode finding(String kind) {
+        long end = System.nanoTime() + 10_000_000_000L;
+        while (true) {
+            Optional<JsonNode> found = host.get("/api/themes/" + theme + "/ledger")
+                    .json()
+                    .path("findings")
+                    .valueStream()
+                    .filter(finding -> finding.path("kind").asString().equals(kind))
+                    .findFirst();
+            if (found.isPresent()) {
+                return found.get();
+            }
+            assertThat(System.nanoTime()).as("until " + kind + " is found").isLessThan(end);
+            LockSupport.parkNanos(100_000_000);
+        }
+    }
+
+    @Test
+    void noAddressOfASourceIsAnError() {
+        String path = URI.create(link()).getPath();
+        for (String query : List.of(
+                "?",
+                "?s.title",
+                "?=&&=",
+                "?s.title=" + "x".repeat(3000),
+                "?" + "s.title=x&".repeat(50),
+                "?s.title=%ff%fe")) {
+            Person.Answer answer = broadcaster.get(path + query);
+            assertThat(answer.status()).as(query).isEqualTo(200);
+            assertThat(answer.body()).contains("id=\"overlay\"");
         }
     }
 

@@ -24,7 +24,7 @@ class ShowingsTest {
                 {"edit":"addPiece","index":0,"piece":{"id":"a","kind":"ANNOUNCER","name":"Announcer","captures":[],"mustShow":false,"handsOff":false,"share":"","content":{},"figures":{},"inlay":null}}""");
         host.edit(
                 theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"hide\",\"name\":\"Hide\",\"role\":\"LIVE\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                         + Person.placed("a", "ALERT") + "]}}");
         host.post("/api/themes/" + theme + "/on-air", "");
         try (Ear seen = Ear.outlet(host.link(theme, "hide", "wide", "WHOLE")).watch();

@@ -321,7 +321,7 @@ class ArtworkTest {
                         + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}");
         host.edit(
                 theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Badge only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Badge only\",\"role\":\"LIVE\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                         + Person.placed("badge", "FULL") + "]}}");
         byte[] png = host.http()
                 .send(
@@ -698,7 +698,7 @@ class ArtworkTest {
                         + "\",\"blend\":\"NORMAL\",\"strength\":1,\"fit\":\"STRETCH\"}}}");
         host.edit(
                 theme,
-                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Frame only\",\"role\":\"LIVE\",\"keepClear\":[],\"stack\":["
+                "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"s\",\"name\":\"Frame only\",\"role\":\"LIVE\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                         + Person.placed("f", "CAMERA") + "]}}");
         host.edit(
                 theme,

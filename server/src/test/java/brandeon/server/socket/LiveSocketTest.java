@@ -35,7 +35,7 @@ class LiveSocketTest {
             host.edit(
                     theme,
                     "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"" + scene
-                            + "\",\"name\":\"S\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["
+                            + "\",\"name\":\"S\",\"role\":\"STARTING\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                             + Person.placed("s", "FULL") + "]}}");
         }
     }
@@ -121,7 +121,7 @@ class LiveSocketTest {
             {"type":"sing"}                                                                                 | not understood
             {"type":"watch","feed":"a"}                                                                     | epoch
             {"type":"watch","feed":"a","epoch":"","number":-1,"hash":""}                                    | which scene
-            {"type":"watchScene","feed":"a","theme":"x","scene":"dusk","canvas":"wide","part":"WHOLE","source":"DRAFT","epoch":"","number":-1,"hash":""}        | "x"
+            {"type":"watchScene","feed":"a","theme":"x","scene":"dusk","canvas":"wide","part":"WHOLE","source":"DRAFT","epoch":"","number":-1,"hash":""}        | “x” is not
             {"type":"watchScene","feed":"a","theme":"THEME","scene":"dusk","canvas":"wide","part":"MIDDLE","source":"DRAFT","epoch":"","number":-1,"hash":""}   | MIDDLE
             {"type":"at","theme":"00000000-0000-0000-0000-000000000000","scene":"","canvas":"","selected":[]} | no such theme
             """)

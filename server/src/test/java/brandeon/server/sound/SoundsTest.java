@@ -206,7 +206,7 @@ class SoundsTest {
             host.edit(
                     theme,
                     "{\"edit\":\"addScene\",\"index\":0,\"scene\":{\"id\":\"" + scene
-                            + "\",\"name\":\"S\",\"role\":\"STARTING\",\"keepClear\":[],\"stack\":["
+                            + "\",\"name\":\"S\",\"role\":\"STARTING\",\"keepClear\":[],\"arrives\":false,\"stack\":["
                             + Person.placed("a", "ALERT") + "]}}");
         }
         assertThat(host.post("/api/themes/" + theme + "/on-air", "").status()).isEqualTo(200);

@@ -194,7 +194,7 @@ public final class Person {
     public static String placed(String piece, String zone) {
         return """
                 {"piece":"%s","spot":{"by":"zone","zone":"%s"},"corrections":{},"onCanvas":{},"hidden":[],"manner":{"turn":0,"mirrored":false,"flipped":false,"opacity":1,"blend":"NORMAL"},
-                "manners":{},"content":{},"group":"","locked":false}""".formatted(piece, zone);
+                "manners":{},"content":{},"group":"","locked":false,"arrival":"AS_SCENE"}""".formatted(piece, zone);
     }
 
     /** The id of the demo theme. */
