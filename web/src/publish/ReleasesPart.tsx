@@ -1,9 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { moment } from "../app/dates";
 import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
+import { Later } from "./Later";
 import { useMay } from "../theme/May";
 import { useTheme } from "../theme/useTheme";
 
@@ -82,20 +83,32 @@ function named(number: number): string {
   return number === DRAFT ? "the draft" : `release ${String(number)}`;
 }
 
-function Compared({ canvas, from, to, line }: { canvas: string; from: number; to: number; line: Line | undefined }) {
+function useChange(from: number, to: number, scenes: string[]) {
   const theme = useTheme();
   const { id } = theme;
-  const change = useQuery({
+  return useQuery({
     // The draft is another one after each edit.
-    queryKey: ["release-change", id, from, to, to === DRAFT ? theme.version : 0],
+    queryKey: ["release-change", id, from, to, to === DRAFT ? theme.version : 0, ...scenes],
     queryFn: () =>
       answer(
         api.GET("/api/themes/{id}/releases/{number}/change", {
-          params: { path: { id, number: to }, query: { from } },
+          params: { path: { id, number: to }, query: { from, scenes } },
         }),
       ),
     enabled: from !== to,
+    placeholderData: keepPreviousData,
   });
+}
+
+function Compared({ canvas, from, to, line }: { canvas: string; from: number; to: number; line: Line | undefined }) {
+  const [left, leave] = useState<string[]>([]);
+  const may = useMay("OPERATOR");
+  const whole = useChange(from, to, []);
+  const chosen = whole.data?.scenes.map((one) => one.scene).filter((one) => !left.includes(one)) ?? [];
+  const some = to === DRAFT && left.length > 0 && chosen.length > 0;
+  const part = useChange(from, to, some ? chosen : []);
+  const change = some ? part : whole;
+  const choosing = to === DRAFT && may && from !== DRAFT && (whole.data?.scenes.length ?? 0) > 1;
   return (
     <>
       <div className="mb-2 flex items-center gap-3">
@@ -106,6 +119,26 @@ function Compared({ canvas, from, to, line }: { canvas: string; from: number; to
         </h2>
         {line && !line.onAir && <Back number={line.number} />}
       </div>
+      {to === DRAFT && may && <Later scenes={some ? chosen : []} nothing={chosen.length === 0 && left.length > 0} />}
+      {choosing && (
+        <fieldset className="mb-2 flex flex-wrap items-center gap-3">
+          <legend className="sr-only">Scenes to put on air</legend>
+          <span className="text-faint">Put on air:</span>
+          {whole.data?.scenes.map((one) => (
+            <label key={one.scene} className="flex items-center gap-1">
+              <input
+                type="checkbox"
+                className="accent-kelp"
+                checked={!left.includes(one.scene)}
+                onChange={(event) =>
+                  leave(event.target.checked ? left.filter((id) => id !== one.scene) : [...left, one.scene])
+                }
+              />
+              {one.name}
+            </label>
+          ))}
+        </fieldset>
+      )}
       {from !== to && <Trouble query={change} />}
       {change.data?.sentences.map((one) => (
         <p key={one}>{one}</p>

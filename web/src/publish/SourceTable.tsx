@@ -52,6 +52,17 @@ export function SourceTable({ rows, canvas }: { rows: Row[]; canvas: string }) {
   );
 }
 
+const RISK =
+  "Viewers see every edit of the draft in this source while it is made: half a word, a piece on its way, a mistake before it is undone.";
+
+/** How long a source shows the draft, in minutes. */
+const DRAFT_FOR: [string, string, number][] = [
+  ["15", "the draft for 15 minutes", 15],
+  ["60", "the draft for an hour", 60],
+  ["240", "the draft for four hours", 240],
+  ["0", "the draft until I end it", 0],
+];
+
 function alone(row: Row): boolean {
   return row.part.startsWith("PIECE:") || row.part.startsWith("GROUP:");
 }
@@ -81,8 +92,8 @@ function LedgerRow({ row, first, only }: { row: Row; first: boolean; only: boole
     onError: sayProblem,
   });
   const follow = useMutation({
-    mutationFn: (draft: boolean) =>
-      answer(api.PUT("/api/outlets/{id}/follows", { params: { path: { id: row.outlet } }, body: { draft } })),
+    mutationFn: (body: { draft: boolean; minutes: number }) =>
+      answer(api.PUT("/api/outlets/{id}/follows", { params: { path: { id: row.outlet } }, body })),
     onSuccess: done,
     onError: sayProblem,
   });
@@ -170,13 +181,31 @@ function LedgerRow({ row, first, only }: { row: Row; first: boolean; only: boole
         )}
         <May>
           <label className="mt-0.5 flex items-center gap-1 text-faint">
-            <input
-              type="checkbox"
-              className="accent-kelp"
-              checked={row.followsDraft}
-              onChange={(e) => follow.mutate(e.target.checked)}
-            />
-            follow the draft
+            shows
+            <select
+              className={`bg-transparent underline ${row.followsDraft ? "font-bold text-ochre" : ""}`}
+              aria-label={`What ${row.sceneName}, ${row.title} shows`}
+              value={row.followsDraft ? "draft" : "air"}
+              onChange={(e) => {
+                const minutes = DRAFT_FOR.find(([value]) => value === e.target.value)?.[2];
+                if (minutes === undefined) follow.mutate({ draft: false, minutes: 0 });
+                else if (confirm(`${RISK}${minutes === 0 ? "" : " It ends by itself."}`))
+                  follow.mutate({ draft: true, minutes });
+              }}
+            >
+              <option value="air">what is on air</option>
+              {row.followsDraft && (
+                <option value="draft">
+                  the draft
+                  {row.followsUntil > 0 ? ` until ${moment(new Date(row.followsUntil).toISOString())}` : ""}
+                </option>
+              )}
+              {DRAFT_FOR.map(([value, title]) => (
+                <option key={value} value={value}>
+                  {title}
+                </option>
+              ))}
+            </select>
           </label>
         </May>
       </td>

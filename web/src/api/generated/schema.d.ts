@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/releases/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-releases-plan"];
+        put: operations["put-api-themes-id-releases-plan"];
+        post?: never;
+        delete: operations["delete-api-themes-id-releases-plan"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/channel": {
         parameters: {
             query?: never;
@@ -3198,6 +3214,17 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Later: {
+            /** Format: int64 */
+            at: number;
+            scenes: string[];
+        };
+        LaterView: {
+            planned: boolean;
+            /** Format: int64 */
+            at: number;
+            scenes: string[];
+        };
         ChannelWish: {
             channel: string | null;
             platform: string | null;
@@ -3867,6 +3894,8 @@ export interface components {
         };
         FollowWish: {
             draft: boolean;
+            /** Format: int32 */
+            minutes: number;
         };
         InstallationView: {
             signUp: boolean;
@@ -5848,6 +5877,8 @@ export interface components {
             advice: components["schemas"]["Advice"];
             recommended: boolean;
             followsDraft: boolean;
+            /** Format: int64 */
+            followsUntil: number;
             /** @enum {string} */
             state: "NOT_OPEN" | "RIGHT" | "WRONG" | "WITHDRAWN";
             sentence: string;
@@ -6394,6 +6425,9 @@ export interface components {
             at: string;
             by: string;
             onAir: boolean;
+        };
+        OnAirWish: {
+            scenes: string[];
         };
         MoveWish: {
             platform: string;
@@ -8315,6 +8349,76 @@ export interface operations {
             };
         };
     };
+    "get-api-themes-id-releases-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LaterView"];
+                };
+            };
+        };
+    };
+    "put-api-themes-id-releases-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Later"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LaterView"];
+                };
+            };
+        };
+    };
+    "delete-api-themes-id-releases-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LaterView"];
+                };
+            };
+        };
+    };
     "put-api-themes-id-channel": {
         parameters: {
             query?: never;
@@ -9707,7 +9811,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["OnAirWish"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -12322,6 +12430,7 @@ export interface operations {
         parameters: {
             query?: {
                 from?: number;
+                scenes?: string[];
             };
             header?: never;
             path: {

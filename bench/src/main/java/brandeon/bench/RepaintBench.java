@@ -52,7 +52,7 @@ public final class RepaintBench {
         }
         String outlet = row.group(1);
         String link = row.group(2);
-        host.call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":true}");
+        host.call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":true,\"minutes\":0}");
         List<WebSocket> sockets = new ArrayList<>();
         for (int i = 0; i < OUTLETS; i++) {
             sockets.add(open(link));
@@ -73,7 +73,7 @@ public final class RepaintBench {
         seed(theme, "#4f8f5b");
         browser(theme, link);
         sockets.forEach(WebSocket::abort);
-        host.call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":false}");
+        host.call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":false,\"minutes\":0}");
     }
 
     private double text(String theme, String text) throws Exception {

@@ -451,8 +451,10 @@ public final class RoadBench {
     private void follow(Pattern places, boolean draft) {
         rows().stream()
                 .filter(row -> places.matcher(row.place()).matches())
-                .forEach(row -> good(
-                        host.call("PUT", "/api/outlets/" + row.outlet() + "/follows", "{\"draft\":" + draft + "}")));
+                .forEach(row -> good(host.call(
+                        "PUT",
+                        "/api/outlets/" + row.outlet() + "/follows",
+                        "{\"draft\":" + draft + ",\"minutes\":0}")));
     }
 
     private List<WebSocket> open(List<String> links, int count) throws Exception {

@@ -62,6 +62,13 @@ public record ReleaseChange(List<String> sentences, List<SceneChange> scenes) {
         return new ReleaseChange(whole(before, after), scenes);
     }
 
+    /** With more to be said of all of it. */
+    public ReleaseChange noting(List<String> notes) {
+        List<String> all = new ArrayList<>(sentences);
+        all.addAll(notes);
+        return new ReleaseChange(all, scenes);
+    }
+
     private static List<String> ids(Theme theme) {
         return theme.canvases().stream().map(Canvas::id).toList();
     }

@@ -23,6 +23,7 @@ import brandeon.server.theme.Themes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,6 +53,7 @@ class LedgerController {
      * @param recommended whether it is among the fewest sources that show the scene right
      * @param link        empty for viewers of the workspace, who have no use for it
      * @param x           left edge on the canvas: 0 but for one piece or group alone
+     * @param followsUntil when it stops showing the draft by itself, epoch milliseconds; 0 for never
      * @param sentence    how it does, for people
      * @param open        in how many places it is open, on all servers
      * @param seen        in how many of them viewers see it
@@ -75,6 +77,7 @@ class LedgerController {
             Advice advice,
             boolean recommended,
             boolean followsDraft,
+            long followsUntil,
             State state,
             String sentence,
             int open,
@@ -99,7 +102,11 @@ class LedgerController {
      */
     record Hanging(int links, int open, long changes, int pictures, List<String> copies) {}
 
-    record FollowWish(boolean draft) {}
+    /** @param minutes after which it shows again what is on air; 0 for never by itself */
+    record FollowWish(boolean draft, int minutes) {}
+
+    /** @param scenes ids of those alone; empty for all of the draft */
+    record OnAirWish(List<String> scenes) {}
 
     private final Members members;
     private final Themes themes;
@@ -185,9 +192,10 @@ class LedgerController {
     }
 
     @PostMapping("/api/themes/{id}/on-air")
-    Ledger putOnAir(@PathVariable UUID id) {
-        Themes.Draft draft = themes.putOnAir(members.current(), id);
-        outlets.ensure(id, draft.theme());
+    Ledger putOnAir(@PathVariable UUID id, @RequestBody(required = false) OnAirWish wish) {
+        Themes.Draft draft =
+                themes.putOnAir(members.current(), id, wish == null ? Set.of() : Set.copyOf(wish.scenes()));
+        outlets.ensure(id, themes.onAir(draft).orElseThrow());
         return ledger(id);
     }
 
@@ -210,7 +218,7 @@ class LedgerController {
     @PutMapping("/api/outlets/{id}/follows")
     void follow(@PathVariable UUID id, @RequestBody FollowWish wish) {
         Member member = members.current();
-        outlets.follow(member, id, wish.draft() ? FeedKey.Source.DRAFT : FeedKey.Source.RELEASE);
+        outlets.follow(member, id, wish.draft() ? FeedKey.Source.DRAFT : FeedKey.Source.RELEASE, wish.minutes());
     }
 
     /** What viewers do not see because something is wrong with it. */
@@ -252,6 +260,7 @@ class LedgerController {
                 source.advice(),
                 recommended,
                 outlet.follows() == FeedKey.Source.DRAFT,
+                outlet.followsUntil(),
                 state,
                 sentence(state, watched),
                 watched.open().size(),

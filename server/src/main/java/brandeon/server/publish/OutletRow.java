@@ -34,9 +34,12 @@ class OutletRow {
     @Enumerated(EnumType.STRING)
     FeedKey.Source follows;
 
+    /** Epoch milliseconds; 0 for until somebody ends it. */
+    long followsUntil;
+
     protected OutletRow() {}
 
     Outlets.Outlet outlet() {
-        return new Outlets.Outlet(id, themeId, scene, canvas, part, generation, withdrawn, follows);
+        return new Outlets.Outlet(id, themeId, scene, canvas, part, generation, withdrawn, follows, followsUntil);
     }
 }

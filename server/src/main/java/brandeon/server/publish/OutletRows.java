@@ -24,8 +24,8 @@ interface OutletRows extends JpaRepository<OutletRow, UUID> {
     /** Somebody else may add the same one at this moment; then theirs stands. */
     @Modifying
     @Query("""
-            insert into OutletRow (id, themeId, scene, canvas, part, generation, withdrawn, follows)
-            values (:id, :theme, :scene, :canvas, :part, 1, false, brandeon.server.live.FeedKey.Source.RELEASE)
+            insert into OutletRow (id, themeId, scene, canvas, part, generation, withdrawn, follows, followsUntil)
+            values (:id, :theme, :scene, :canvas, :part, 1, false, brandeon.server.live.FeedKey.Source.RELEASE, 0)
             on conflict do nothing""")
     void add(UUID id, UUID theme, String scene, String canvas, Part part);
 
@@ -38,6 +38,16 @@ interface OutletRows extends JpaRepository<OutletRow, UUID> {
     void withdraw(UUID id);
 
     @Modifying
-    @Query("update OutletRow o set o.follows = :source where o.id = :id")
-    void follow(UUID id, FeedKey.Source source);
+    @Query("update OutletRow o set o.follows = :source, o.followsUntil = :until where o.id = :id")
+    void follow(UUID id, FeedKey.Source source, long until);
+
+    @Query("select o.id from OutletRow o where o.followsUntil > 0 and o.followsUntil <= :now")
+    List<UUID> overdue(long now);
+
+    /** Returns whether it was still to be ended. */
+    @Modifying
+    @Query("""
+            update OutletRow o set o.follows = brandeon.server.live.FeedKey.Source.RELEASE, o.followsUntil = 0
+            where o.id = :id and o.followsUntil > 0 and o.followsUntil <= :now""")
+    int end(UUID id, long now);
 }

@@ -32,14 +32,20 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Published sources and their lasting links. */
 @Service
 public class Outlets implements Belongings {
 
-    /** A source of a theme. Its link changes only when it is issued anew. */
+    /**
+     * A source of a theme. Its link changes only when it is issued anew.
+     *
+     * @param followsUntil when it shows again what is on air, epoch milliseconds; 0 for never by itself
+     */
     public record Outlet(
             UUID id,
             UUID theme,
@@ -48,7 +54,8 @@ public class Outlets implements Belongings {
             Part part,
             int generation,
             boolean withdrawn,
-            FeedKey.Source follows) {
+            FeedKey.Source follows,
+            long followsUntil) {
 
         public Place place() {
             return new Place(scene, canvas, part);
@@ -73,11 +80,17 @@ public class Outlets implements Belongings {
 
     public record Unknown() implements Opened {}
 
+    private static final int LOOK_EVERY = 1000;
+
+    /** Minutes. */
+    private static final int LONGEST_DRAFT = 7 * 24 * 60;
+
     private final OutletRows rows;
     private final Keys keys;
     private final Wakes wakes;
     private final Addresses addresses;
     private final Themes themes;
+    private final TransactionTemplate transactions;
     private final ApplicationEventPublisher events;
     private final Known<UUID, Outlet> known = new Known<>(_ -> 300);
 
@@ -87,7 +100,9 @@ public class Outlets implements Belongings {
             Wakes wakes,
             Addresses addresses,
             Themes themes,
+            TransactionTemplate transactions,
             ApplicationEventPublisher events) {
+        this.transactions = transactions;
         this.rows = rows;
         this.themes = themes;
         this.events = events;
@@ -215,11 +230,28 @@ public class Outlets implements Belongings {
     }
 
     @Transactional
-    public void follow(Member member, UUID id, FeedKey.Source source) {
+    public void follow(Member member, UUID id, FeedKey.Source source, int minutes) {
         requireMine(member, id);
-        rows.follow(id, source);
+        if (minutes < 0 || minutes > LONGEST_DRAFT) {
+            throw new Mistake("A source shows the draft for at most a week, or until somebody ends it.");
+        }
+        boolean ends = source == FeedKey.Source.DRAFT && minutes > 0;
+        rows.follow(id, source, ends ? System.currentTimeMillis() + minutes * 60_000L : 0);
         told(member, id, source == FeedKey.Source.DRAFT ? "Showed the draft in " : "Showed what is on air in ");
         wakes.outlet(id);
+    }
+
+    /** Sources that showed the draft for a while show again what is on air. */
+    @Scheduled(fixedDelay = LOOK_EVERY)
+    void endDrafts() {
+        long now = System.currentTimeMillis();
+        for (UUID id : rows.overdue(now)) {
+            transactions.executeWithoutResult(_ -> {
+                if (rows.end(id, now) > 0) {
+                    wakes.outlet(id);
+                }
+            });
+        }
     }
 
     private void told(Member member, UUID id, String did) {

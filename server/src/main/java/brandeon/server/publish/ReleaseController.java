@@ -7,6 +7,7 @@ import brandeon.core.canvas.Size;
 import brandeon.core.layout.Resolver;
 import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
+import brandeon.core.publish.PartRelease;
 import brandeon.core.publish.Picture;
 import brandeon.core.publish.ReleaseChange;
 import brandeon.core.theme.Scene;
@@ -23,11 +24,15 @@ import java.io.IOException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -47,8 +52,11 @@ class ReleaseController {
     private final Moments moments;
     private final Artworks artworks;
     private final Hands hands;
+    private final PlannedReleases planned;
 
-    ReleaseController(Members members, Themes themes, Moments moments, Artworks artworks, Hands hands) {
+    ReleaseController(
+            Members members, Themes themes, Moments moments, Artworks artworks, Hands hands, PlannedReleases planned) {
+        this.planned = planned;
         this.members = members;
         this.themes = themes;
         this.moments = moments;
@@ -74,13 +82,50 @@ class ReleaseController {
      *
      * @param number of the later release; 0 for the draft
      * @param from   the earlier one; 0 for the draft
+     * @param scenes of the draft that alone would be put on air; empty for all of it
      */
     @GetMapping("/{number}/change")
-    ReleaseChange change(@PathVariable UUID id, @PathVariable int number, @RequestParam(defaultValue = "0") int from) {
+    ReleaseChange change(
+            @PathVariable UUID id,
+            @PathVariable int number,
+            @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "") List<String> scenes) {
         Themes.Draft draft = themes.get(members.current(), id);
         Theme before = themes.release(draft, from);
+        if (number == 0 && !scenes.isEmpty()) {
+            PartRelease part = PartRelease.of(before, draft.theme(), Set.copyOf(scenes));
+            return hands.work(
+                    Hands.For.STAGE,
+                    () -> ReleaseChange.between(before, part.theme()).noting(part.notes()));
+        }
         Theme after = themes.release(draft, number);
         return hands.work(Hands.For.STAGE, () -> ReleaseChange.between(before, after));
+    }
+
+    /** What is to be put on air later. @param planned whether anything is */
+    record LaterView(boolean planned, long at, List<String> scenes) {}
+
+    @GetMapping("/plan")
+    LaterView plan(@PathVariable UUID id) {
+        themes.get(members.current(), id);
+        return planned.of(id)
+                .map(plan -> new LaterView(true, plan.at(), plan.scenes()))
+                .orElse(new LaterView(false, 0, List.of()));
+    }
+
+    /** Has the draft, as it is then, put on air later. */
+    @PutMapping("/plan")
+    LaterView plan(@PathVariable UUID id, @RequestBody PlannedReleases.Later wish) {
+        Member member = members.current();
+        planned.plan(member, themes.get(member, id), wish);
+        return plan(id);
+    }
+
+    @DeleteMapping("/plan")
+    LaterView dropPlan(@PathVariable UUID id) {
+        Member member = members.current();
+        planned.drop(member, themes.get(member, id));
+        return plan(id);
     }
 
     /** @param number 0 for the draft */

@@ -24,6 +24,7 @@ import brandeon.server.publish.Health;
 import brandeon.server.publish.Loudspeakers;
 import brandeon.server.publish.OldLinks;
 import brandeon.server.publish.Outlets;
+import brandeon.server.publish.PlannedReleases;
 import brandeon.server.publish.Visitor;
 import brandeon.server.show.RunningShows;
 import brandeon.server.theme.Themes;
@@ -85,6 +86,7 @@ class LiveSocket extends TextWebSocketHandler {
     private final Health health;
     private final OldLinks oldLinks;
     private final Loudspeakers loudspeakers;
+    private final PlannedReleases planned;
     private final AirTimes airTimes;
     private final Members members;
     private final SessionRepository<?> sessions;
@@ -105,6 +107,7 @@ class LiveSocket extends TextWebSocketHandler {
             Health health,
             OldLinks oldLinks,
             Loudspeakers loudspeakers,
+            PlannedReleases planned,
             AirTimes airTimes,
             Members members,
             SessionRepository<?> sessions,
@@ -123,6 +126,7 @@ class LiveSocket extends TextWebSocketHandler {
         this.health = health;
         this.oldLinks = oldLinks;
         this.loudspeakers = loudspeakers;
+        this.planned = planned;
         this.airTimes = airTimes;
         this.members = members;
         this.sessions = sessions;
@@ -472,6 +476,7 @@ class LiveSocket extends TextWebSocketHandler {
             if (!connection.framed()) {
                 airTimes.reported(connection.id(), outlet, report.visible());
             }
+            boolean sceneOn = report.visible() && !connection.framed() && !seen(outlet);
             boolean cameOn = report.visible() && connection.seen().compareAndSet(false, true);
             connection.seen().set(report.visible());
             themes.newest(outlet.theme()).flatMap(moments::show).ifPresent(show -> {
@@ -480,9 +485,21 @@ class LiveSocket extends TextWebSocketHandler {
                     Thread.ofVirtual().start(() -> shows.cameOn(show, outlet.scene()));
                 }
             });
+            if (cameOn && sceneOn) {
+                Thread.ofVirtual().start(() -> planned.sceneCameOn(outlet.theme()));
+            }
             loudspeakers.reported(
                     connection.id(), outlet, told -> tell(connection, told), report.visible(), report.sound());
         });
+    }
+
+    /** Whether viewers see a scene already, in any source of it. */
+    private boolean seen(Outlets.Outlet outlet) {
+        return connections.values().stream()
+                .filter(other -> other.seen().get() && !other.framed())
+                .flatMap(other -> other.outlet().stream())
+                .anyMatch(
+                        one -> one.theme().equals(outlet.theme()) && one.scene().equals(outlet.scene()));
     }
 
     private void tell(Connection connection, Told told) {

@@ -4,6 +4,7 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.layout.Soundness;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
+import brandeon.core.publish.PartRelease;
 import brandeon.core.theme.CopyName;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
@@ -456,21 +457,50 @@ public class Themes implements Belongings {
 
     /** Makes an immutable copy of the draft and puts it on air. */
     public Draft putOnAir(Member member, UUID id) {
+        return putOnAir(member, id, Set.of());
+    }
+
+    /**
+     * The draft, or some scenes of it.
+     *
+     * @param scenes ids of those alone; empty for all of the draft
+     * @throws Refused when there is no such scene, or nothing is on air that the others could stay as
+     */
+    public Draft putOnAir(Member member, UUID id, Set<String> scenes) {
         return inTurn(member, Role.OPERATOR, id, before -> {
-                    if (before.theme().scenes().isEmpty()) {
-                        throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
-                    }
+                    Theme next = requireReleasable(before, scenes);
                     int number = releases.latestNumber(id).orElse(0) + 1;
                     entities.persist(new ReleaseRow(
-                            new ReleaseRow.Key(id, number),
-                            Json.write(before.theme()),
-                            member.account(),
-                            before.onAir()));
+                            new ReleaseRow.Key(id, number), Json.write(next), member.account(), before.onAir()));
                     events.publishEvent(Deed.of(
                             member, Deed.Kind.RELEASE, before.theme().name(), "Put release " + number + " on air"));
                     return aired(before, number);
                 })
                 .after();
+    }
+
+    /** The theme as it would be on air. */
+    public Theme requireReleasable(Draft draft, Set<String> scenes) {
+        if (scenes.isEmpty()) {
+            if (draft.theme().scenes().isEmpty()) {
+                throw new Refused("There is no scene to put on air yet. Add one on the Sheet first.");
+            }
+            return draft.theme();
+        }
+        Theme known = onAir(draft)
+                .orElseThrow(() -> new Refused("Nothing is on air yet, so all scenes go on air together first."));
+        scenes.stream()
+                .filter(scene -> draft.theme().scene(scene).isEmpty()
+                        && known.scene(scene).isEmpty())
+                .findFirst()
+                .ifPresent(scene -> {
+                    throw new Refused("One of these scenes is gone. Look again at what changed.");
+                });
+        Theme next = PartRelease.of(known, draft.theme(), scenes).theme();
+        if (next.equals(known)) {
+            throw new Refused("Viewers see these scenes already as they are in the draft.");
+        }
+        return next;
     }
 
     /**

@@ -46,6 +46,8 @@ class RolesTest {
             "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\",\"standing\":false}",
             "POST /api/themes/{id}/sources",
             "{\"scene\":\"hide\",\"canvas\":\"wide\",\"part\":\"PIECE:sightings\"}",
+            "PUT /api/themes/{id}/releases/plan",
+            "{\"at\":0,\"scenes\":[]}",
             "PUT /api/rig",
             "{\"version\":0,\"rig\":{\"programs\":[]}}",
             // Whoever has a second workspace may do more on the lines below.

@@ -52,7 +52,7 @@ class RoadTest {
                 .asString();
         String link = host.link(theme, scene, "wide", "WHOLE");
         String outlet = outlet(host, theme, link);
-        host.put("/api/outlets/" + outlet + "/follows", "{\"draft\":true}");
+        host.put("/api/outlets/" + outlet + "/follows", "{\"draft\":true,\"minutes\":0}");
         try (Deaf deaf = Deaf.outlet(link);
                 Ear ear = Ear.outlet(link).watch()) {
             ear.await("welcome");

@@ -123,7 +123,7 @@ class OutletTest {
 
     @Test
     void anOutletThatFollowsTheDraftSeesEachEdit() {
-        host.put("/api/outlets/" + row().path("outlet").asString() + "/follows", "{\"draft\":true}");
+        host.put("/api/outlets/" + row().path("outlet").asString() + "/follows", "{\"draft\":true,\"minutes\":0}");
         try (Ear outlet = Ear.outlet(link()).watch()) {
             outlet.await("welcome");
             title("Nightjar");

@@ -8,9 +8,13 @@ import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** The history of what was on air, back to any of it, and one piece alone as a source. */
@@ -20,13 +24,15 @@ class ReleaseTest {
     private static final String STRIP =
             "{\"edit\":\"setContent\",\"piece\":\"strip\",\"field\":\"message\",\"value\":\"%s\"}";
 
+    private RunningServer server;
     private Person host;
     private String theme;
     private String link;
     private String scene;
 
     @BeforeEach
-    void onAir(RunningServer server) {
+    void aThemeOnAir(RunningServer running) {
+        server = running;
         host = server.stranger(Role.OWNER);
         theme = host.newTheme("Releases");
         link = host.onAir(
@@ -89,6 +95,125 @@ class ReleaseTest {
             assertThat(host.get(base() + wrong).status()).as(wrong).isEqualTo(404);
         }
         assertThat(host.get(base() + "/1" + picture + "?width=99999").status()).isEqualTo(400);
+    }
+
+    private String onAir() {
+        return host.open(link).body();
+    }
+
+    private void until(String what, BooleanSupplier holds) {
+        long end = System.nanoTime() + 15_000_000_000L;
+        while (!holds.getAsBoolean()) {
+            assertThat(System.nanoTime()).as("until " + what).isLessThan(end);
+            LockSupport.parkNanos(100_000_000);
+        }
+    }
+
+    /** A second scene with a band of its own, on air; both changed in the draft. Returns its id. */
+    private String twoScenes() {
+        host.edit(theme, Person.piece("other", "BAND", "{\"message\":\"Other\"}", "{}"));
+        host.edit(
+                theme,
+                "{\"edit\":\"addScene\",\"index\":1,\"scene\":{\"id\":\"second\",\"name\":\"Second\",\"role\":\"LIVE\",\"keepClear\":[],\"arrives\":false,\"stack\":["
+                        + Person.placed("other", "STRIP") + "]}}");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        host.edit(theme, STRIP.formatted("Fresh"));
+        host.edit(theme, STRIP.formatted("Newer").replace("\"strip\"", "\"other\""));
+        return host.link(theme, "second", "wide", "WHOLE");
+    }
+
+    @Test
+    void someScenesGoOnAirAndTheOthersStay() {
+        String second = twoScenes();
+        JsonNode change = host.get(base() + "/0/change?from=2&scenes=second").json();
+        assertThat(change.path("scenes").findValuesAsString("scene")).containsExactly("second");
+        host.post("/api/themes/" + theme + "/on-air", "{\"scenes\":[\"second\"]}");
+        assertThat(host.open(second).body()).contains(">Newer<");
+        assertThat(onAir()).contains(">First<");
+        assertThat(host.get("/api/themes/" + theme).json().path("differs").asBoolean())
+                .isTrue();
+        Person.Answer again = host.post("/api/themes/" + theme + "/on-air", "{\"scenes\":[\"second\"]}");
+        assertThat(again.status()).as("nothing new in it").isEqualTo(409);
+        assertThat(host.post("/api/themes/" + theme + "/on-air", "{\"scenes\":[\"attic\"]}")
+                        .status())
+                .isEqualTo(409);
+    }
+
+    @Test
+    void theDraftGoesOnAirAtASetTimeOnce() {
+        release("Second");
+        host.edit(theme, STRIP.formatted("Later"));
+        long soon = System.currentTimeMillis() + 1_500;
+        assertThat(host.put(base() + "/plan", "{\"at\":" + soon + ",\"scenes\":[]}")
+                        .json()
+                        .path("planned")
+                        .asBoolean())
+                .isTrue();
+        assertThat(onAir()).contains(">Second<");
+        until("it is on air", () -> onAir().contains(">Later<"));
+        assertThat(System.currentTimeMillis()).isGreaterThanOrEqualTo(soon);
+        assertThat(host.get(base() + "/plan").json().path("planned").asBoolean())
+                .isFalse();
+        assertThat(host.get(base()).json()).hasSize(3);
+        assertThat(host.put(base() + "/plan", "{\"at\":" + (soon - 60_000) + ",\"scenes\":[]}")
+                        .status())
+                .as("a time that has passed")
+                .isEqualTo(400);
+    }
+
+    @Test
+    void theDraftGoesOnAirWhenTheSceneChanges() {
+        String second = twoScenes();
+        try (Ear first = Ear.outlet(link).watch();
+                Ear other = Ear.outlet(second).watch()) {
+            first.reports(1920, 1080, "", true, "UNTRIED");
+            other.reports(1920, 1080, "", false, "UNTRIED");
+            host.put(base() + "/plan", "{\"at\":0,\"scenes\":[\"second\"]}");
+            // The same scene once more, in another program or loaded anew, is no change of scene.
+            try (Ear again = Ear.outlet(link).watch()) {
+                again.reports(1920, 1080, "", true, "UNTRIED");
+                LockSupport.parkNanos(700_000_000);
+            }
+            assertThat(host.open(second).body()).contains(">Other<");
+            other.reports(1920, 1080, "", true, "UNTRIED");
+            until("it is on air", () -> host.open(second).body().contains(">Newer<"));
+            assertThat(onAir()).contains(">First<");
+        }
+    }
+
+    @Test
+    void whatWasPlannedCanBeLeft() {
+        host.edit(theme, STRIP.formatted("Never"));
+        host.put(base() + "/plan", "{\"at\":" + (System.currentTimeMillis() + 1_200) + ",\"scenes\":[]}");
+        assertThat(host.delete(base() + "/plan").json().path("planned").asBoolean())
+                .isFalse();
+        LockSupport.parkNanos(2_500_000_000L);
+        assertThat(onAir()).contains(">First<");
+    }
+
+    @Test
+    void aSourceShowsTheDraftForAWhileAndThenAgainWhatIsOnAir() {
+        JsonNode row = host.get("/api/themes/" + theme + "/ledger")
+                .json()
+                .path("rows")
+                .valueStream()
+                .filter(one -> one.path("link").asString().equals(link))
+                .findFirst()
+                .orElseThrow();
+        String outlet = row.path("outlet").asString();
+        host.put("/api/outlets/" + outlet + "/follows", "{\"draft\":true,\"minutes\":15}");
+        host.edit(theme, STRIP.formatted("Half a word"));
+        try (Ear ear = Ear.outlet(link).watch()) {
+            ear.await("welcome");
+            assertThat(onAir()).contains(">Half a word<");
+            server.bean(JdbcTemplate.class)
+                    .update("update outlet set follows_until = 1 where id = ?", UUID.fromString(outlet));
+            until("it ends by itself", () -> onAir().contains(">First<"));
+            until("the source is told to ask again", () -> ear.closed() > 0);
+        }
+        assertThat(host.put("/api/outlets/" + outlet + "/follows", "{\"draft\":true,\"minutes\":99999999}")
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
