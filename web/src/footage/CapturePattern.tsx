@@ -4,10 +4,12 @@ interface Props {
   pattern: string;
   width: number;
   height: number;
+  /** Where it lies when it covers its room, in the words of CSS's object-position; else it is stretched into it. */
+  fill?: string;
 }
 
 /** A moving stand-in for a capture: somebody at a camera, or a bird over a marsh; with a grid to judge crops by. */
-export function CapturePattern({ pattern, width, height }: Props) {
+export function CapturePattern({ pattern, width, height, fill }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     const pen = canvas.current?.getContext("2d");
@@ -24,7 +26,14 @@ export function CapturePattern({ pattern, width, height }: Props) {
     return () => cancelAnimationFrame(frame);
   }, [pattern, width, height]);
   return (
-    <canvas ref={canvas} width={width} height={height} className="size-full" aria-label={`Moving ${pattern} pattern`} />
+    <canvas
+      ref={canvas}
+      width={width}
+      height={height}
+      className="size-full"
+      style={fill === undefined ? undefined : { objectFit: "cover", objectPosition: fill }}
+      aria-label={`Moving ${pattern} pattern`}
+    />
   );
 }
 

@@ -168,6 +168,7 @@ const here = { program: program(), loads: loads(token.slice(-12), Date.now()), o
 /** What the practice rig says of this source; in a broadcast the browser alone knows whether it is seen. */
 let told: Told | null = null;
 
+/** Whether this page is seen at all; within another page that is no viewer. */
 function visible(): boolean {
   return told ? told.seen : !document.hidden;
 }
@@ -185,7 +186,7 @@ function report(): void {
     height: innerHeight,
     pixelRatio: devicePixelRatio,
     hash: follower.standing.hash,
-    visible: visible(),
+    visible: visible() && (told !== null || framed === ""),
     frames: middle((look) => look.longest),
     rate: middle((look) => look.rate),
     sound: sounder.hearing,

@@ -10,9 +10,15 @@ import { LOOKS } from "../sheet/FindingList";
 import { useEdit, useTheme } from "../theme/useTheme";
 import { useLookAgain, type Ledger, type SourceFinding } from "./useLedger";
 
-/** What is wrong with open sources, the worst first, each with what to do. */
-export function SourceFindings({ ledger }: { ledger: Ledger }) {
+/** What is wrong with open sources, the worst first, each with what to do. @param here whether in the practice rig */
+export function SourceFindings({ ledger, here = false }: { ledger: Ledger; here?: boolean }) {
   const open = ledger.rows.filter((row) => row.open > 0).length;
+  if (ledger.findings.length === 0 && here)
+    return (
+      <p role="status" className="text-kelp">
+        Nothing is wrong with the sources that run here.
+      </p>
+    );
   if (ledger.findings.length === 0)
     return open === 0 ? null : (
       <p className="mb-3" role="status">
@@ -31,7 +37,7 @@ export function SourceFindings({ ledger }: { ledger: Ledger }) {
           />
         ))}
       </ul>
-      <p className="mt-1 text-faint">{UNSEEN}</p>
+      {!here && <p className="mt-1 text-faint">{UNSEEN}</p>}
     </section>
   );
 }
@@ -49,7 +55,9 @@ function OneFinding({ finding, ledger }: { finding: SourceFinding; ledger: Ledge
   const canvas = theme.canvases.find((one) => one.id === finding.canvas)?.name ?? finding.canvas;
   const release = useMutation({
     mutationFn: (outlet: string) =>
-      answer(api.PUT("/api/outlets/{id}/follows", { params: { path: { id: outlet } }, body: { draft: false } })),
+      answer(
+        api.PUT("/api/outlets/{id}/follows", { params: { path: { id: outlet } }, body: { draft: false, minutes: 0 } }),
+      ),
     onSuccess: again,
     onError: sayProblem,
   });

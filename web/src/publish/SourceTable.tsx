@@ -183,7 +183,7 @@ function LedgerRow({ row, first, only }: { row: Row; first: boolean; only: boole
           <label className="mt-0.5 flex items-center gap-1 text-faint">
             shows
             <select
-              className={`bg-transparent underline ${row.followsDraft ? "font-bold text-ochre" : ""}`}
+              className={`h-6 bg-transparent underline ${row.followsDraft ? "font-bold text-ochre" : ""}`}
               aria-label={`What ${row.sceneName}, ${row.title} shows`}
               value={row.followsDraft ? "draft" : "air"}
               onChange={(e) => {

@@ -41,7 +41,24 @@ function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, 
   const { source, entered, place } = props;
   const visible = entered && source.shown;
   const restarts = useRestarts(entered, source.behaviour === "RESTART_ON_ENTRY");
+  const shows = useShows(visible);
   if (!visible && (source.kind === "CAPTURE" || source.behaviour === "REST_WHEN_HIDDEN")) return null;
+  const { box } = source;
+  if (source.kind === "CAPTURE" && box.width > 0)
+    return (
+      <div
+        className="absolute overflow-hidden"
+        style={{ left: source.x, top: source.y, width: box.width, height: box.height }}
+        data-source={source.id}
+      >
+        <CapturePattern
+          pattern={source.pattern}
+          width={source.width}
+          height={source.height}
+          fill={`${String(box.across * 100)}% ${String(box.down * 100)}%`}
+        />
+      </div>
+    );
   const width = (source.width - 2 * source.cropX) * source.scale;
   const height = (source.height - 2 * source.cropY) * source.scale;
   return (
@@ -67,7 +84,12 @@ function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, 
             // Another link is another page: a frame that is sent elsewhere while it loads may end up at the old one.
             key={`${source.link} ${String(restarts)}`}
             source={source}
-            told={{ brandeon: "source", seen: visible, loads: restarts + 1, ...place }}
+            told={{
+              brandeon: "source",
+              seen: visible,
+              loads: source.behaviour === "REST_WHEN_HIDDEN" ? shows : restarts + 1,
+              ...place,
+            }}
           />
         )}
       </div>
@@ -110,6 +132,17 @@ function useRestarts(entered: boolean, restartsOnEntry: boolean): number {
     if (entered && restartsOnEntry) setRestarts(restarts + 1);
   }
   return restarts;
+}
+
+/** How often a source has come to be seen: so often one that rests while hidden is loaded. */
+function useShows(visible: boolean): number {
+  const [shows, setShows] = useState(visible ? 1 : 0);
+  const [was, setWas] = useState(visible);
+  if (was !== visible) {
+    setWas(visible);
+    if (visible) setShows(shows + 1);
+  }
+  return shows;
 }
 
 const OUTLET = /^\/o\/[A-Za-z0-9_-]{43}$/;

@@ -1,9 +1,13 @@
+import { Eye, EyeOff } from "lucide-react";
 import { useState } from "react";
+import { SourceFindings } from "../publish/SourceFindings";
+import { useLedger } from "../publish/useLedger";
 import { useTheme } from "../theme/useTheme";
 import { ShowPanel } from "../show/ShowPanel";
 import { Practice } from "./Practice";
 import { ProgramPicture } from "./ProgramPicture";
 import { TimeLine } from "./TimeLine";
+import { RigSets } from "./RigSets";
 import { SourceList } from "./SourceList";
 import { useRig, withScene, type Program } from "./useRig";
 import { Trouble } from "../app/Trouble";
@@ -16,18 +20,31 @@ export function RigPage() {
   const { rig, put, fill } = useRig(id);
   const [scene, setScene] = useState("");
   const [edited, setEdited] = useState("");
+  const [watched, watch] = useState<string[]>();
+  const [boxes, setBoxes] = useState(false);
   const may = useMay("OPERATOR");
   if (rig.isPending) return <p className="p-4 text-faint">Loading the rig …</p>;
   if (!rig.data) return <Trouble query={rig} className="p-4" />;
   const programs = rig.data.rig.programs;
-  const shown = sideBySide(programs);
+  const shown = watched ? programs.filter((p) => watched.includes(p.id)) : sideBySide(programs);
   const active = programs[0]?.scenes.find((s) => s.id === scene)?.id ?? programs[0]?.scenes[0]?.id ?? "";
   const program = programs.find((p) => p.id === edited) ?? programs[0];
   const activeScene = program?.scenes.find((s) => s.id === active);
   const fillButton = may && (
-    <button className="btn btn-main" disabled={fill.isPending || onAir === 0} onClick={() => fill.mutate()}>
-      Fill from the ledger
-    </button>
+    <span className="flex items-center gap-2">
+      <select
+        className="field"
+        aria-label="How captures are placed"
+        value={boxes ? "boxes" : "crops"}
+        onChange={(event) => setBoxes(event.target.value === "boxes")}
+      >
+        <option value="crops">captures cropped in their own pixels</option>
+        <option value="boxes">captures filling boxes</option>
+      </select>
+      <button className="btn btn-main" disabled={fill.isPending || onAir === 0} onClick={() => fill.mutate(boxes)}>
+        Fill from the ledger
+      </button>
+    </span>
   );
   return (
     <div className="p-4">
@@ -71,6 +88,7 @@ export function RigPage() {
                 ))}
               </div>
               <div className="flex items-start gap-3">
+                {shown.length === 0 && <p className="text-faint">No program is looked at.</p>}
                 {shown.map((p) => (
                   <div key={p.id} className="min-w-0" style={{ flex: `${String(p.width / p.height)} 1 0` }}>
                     <ProgramPicture program={p} active={active} />
@@ -82,21 +100,39 @@ export function RigPage() {
               </div>
             </div>
           )}
+          {programs.length > 0 && <Found />}
           {program && activeScene && (
             <div>
-              <div className="mb-1 flex gap-1.5" role="group" aria-label="Program to edit">
+              <div className="mb-1 flex flex-wrap items-center gap-1.5" role="group" aria-label="Program to edit">
                 {programs.map((p) => (
-                  <button
-                    key={p.id}
-                    className={`btn ${p === program ? "border-kelp bg-kelp-soft" : ""}`}
-                    aria-pressed={p === program}
-                    onClick={() => setEdited(p.id)}
-                  >
-                    {p.name}
-                  </button>
+                  <span key={p.id} className="flex items-center">
+                    <button
+                      className={`btn rounded-r-none ${p === program ? "border-kelp bg-kelp-soft" : ""}`}
+                      aria-pressed={p === program}
+                      onClick={() => setEdited(p.id)}
+                    >
+                      {p.name}
+                    </button>
+                    <button
+                      className={`btn -ml-px rounded-l-none px-1.5 ${shown.includes(p) ? "border-kelp bg-kelp-soft" : ""}`}
+                      aria-pressed={shown.includes(p)}
+                      aria-label={`Look at ${p.name}`}
+                      title={shown.includes(p) ? "Leave it out of the picture" : "Look at it"}
+                      onClick={() =>
+                        watch(
+                          shown.includes(p)
+                            ? shown.filter((one) => one !== p).map((one) => one.id)
+                            : programs.filter((one) => one === p || shown.includes(one)).map((one) => one.id),
+                        )
+                      }
+                    >
+                      {shown.includes(p) ? <Eye size={14} /> : <EyeOff size={14} />}
+                    </button>
+                  </span>
                 ))}
               </div>
               <May role="OPERATOR">
+                <RigSets rig={rig.data.rig} program={program} put={put} edit={setEdited} />
                 <SourceList
                   program={program}
                   scene={activeScene}
@@ -112,6 +148,13 @@ export function RigPage() {
       </div>
     </div>
   );
+}
+
+/** The same list as on Publish: what is wrong with sources that are open, here or in a broadcast. */
+function Found() {
+  const { id, onAir } = useTheme();
+  const ledger = useLedger(id);
+  return onAir > 0 && ledger.data ? <SourceFindings ledger={ledger.data} here /> : null;
 }
 
 /** The first program, and the first of another shape beside it. */

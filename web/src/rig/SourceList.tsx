@@ -1,7 +1,10 @@
-import { useChoices } from "../theme/titles";
-import { Eye, EyeOff, Plus, X } from "lucide-react";
+import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { Eye, EyeOff, GripVertical, Plus, TriangleAlert, X } from "lucide-react";
+import { useNotices } from "../app/notices";
 import { useDraftText } from "../app/useDraftText";
-import type { Program, RigScene, RigSource } from "./useRig";
+import { useDragOrder } from "../app/useDragOrder";
+import { useChoices } from "../theme/titles";
+import { NO_BOX, type Program, type RigScene, type RigSource } from "./useRig";
 
 interface Props {
   program: Program;
@@ -11,16 +14,16 @@ interface Props {
 
 /** The sources of a scene, top first, with the figures that would be typed into broadcasting software. */
 export function SourceList({ program, scene, change }: Props) {
-  const add = () =>
+  const add = (kind: RigSource["kind"]) =>
     change((sources) => [
       ...sources,
       {
         id: crypto.randomUUID(),
-        name: "Browser source",
-        kind: "BROWSER",
+        name: kind === "BROWSER" ? "Browser source" : "Capture",
+        kind,
         link: "",
-        width: 800,
-        height: 600,
+        width: kind === "BROWSER" ? 800 : 1920,
+        height: kind === "BROWSER" ? 600 : 1080,
         behaviour: "KEEP_RUNNING",
         shown: true,
         x: 0,
@@ -28,41 +31,94 @@ export function SourceList({ program, scene, change }: Props) {
         scale: 1,
         cropX: 0,
         cropY: 0,
-        pattern: "",
+        pattern: kind === "BROWSER" ? "" : "play",
+        box: NO_BOX,
       },
     ]);
   const save = (source: RigSource) => change((sources) => sources.map((old) => (old.id === source.id ? source : old)));
+  const top = [...scene.sources].reverse();
+  const order = useDragOrder(top.length, (from, to) =>
+    change((sources) => {
+      const next = [...sources].reverse();
+      next.splice(to, 0, ...next.splice(from, 1));
+      return next.reverse();
+    }),
+  );
   return (
     <section>
       <div className="mb-1 flex items-center gap-2">
         <h2>
           Sources of {scene.name} on {program.name}, top first
         </h2>
-        <button className="btn ml-auto" onClick={add}>
+        <button className="btn ml-auto" onClick={() => add("CAPTURE")}>
+          <Plus size={14} />
+          Capture
+        </button>
+        <button className="btn" onClick={() => add("BROWSER")}>
           <Plus size={14} />
           Browser source
         </button>
       </div>
-      {scene.sources.length === 0 && <p className="text-faint">No sources in this scene.</p>}
-      <ul className="ruled border-y border-rule">
-        {[...scene.sources].reverse().map((source) => (
-          <Line
+      {top.length === 0 && <p className="text-faint">No sources in this scene.</p>}
+      <ol className="border-t border-rule">
+        {top.map((source, i) => (
+          <li
             key={source.id}
-            source={source}
-            save={save}
-            remove={() => change((sources) => sources.filter((old) => old.id !== source.id))}
-          />
+            className={`border-b py-1 ${order.classOf(i)}`}
+            data-source-line={source.name}
+            {...order.line(i)}
+          >
+            <div className="flex items-center gap-2">
+              <button
+                className="grid size-6 cursor-grab place-items-center text-faint"
+                aria-label={`Move ${source.name}`}
+                {...order.grip(i)}
+              >
+                <GripVertical size={14} />
+              </button>
+              <Line
+                source={source}
+                save={save}
+                remove={() => change((sources) => sources.filter((old) => old.id !== source.id))}
+                spoil={(how) => change((sources) => how(sources, source))}
+              />
+            </div>
+            <Place source={source} save={save} />
+          </li>
         ))}
-      </ul>
+      </ol>
     </section>
   );
 }
 
-function Line({ source, save, remove }: { source: RigSource; save: (source: RigSource) => void; remove: () => void }) {
+type Spoil = (sources: RigSource[], one: RigSource) => RigSource[];
+
+/** What goes wrong on many evenings, at one press each, so that one sees how it is found. */
+const WRONGS: [string, Spoil][] = [
+  [
+    "Half its size",
+    (all, one) =>
+      all.map((old) =>
+        old === one ? { ...one, width: Math.ceil(one.width / 2), height: Math.ceil(one.height / 2), scale: 2 } : old,
+      ),
+  ],
+  ["Under everything", (all, one) => [one, ...all.filter((old) => old !== one)]],
+  ["Over everything", (all, one) => [...all.filter((old) => old !== one), one]],
+  ["Twice", (all, one) => [...all, { ...one, id: crypto.randomUUID(), name: `${one.name} 2` }]],
+  ["Missing", (all, one) => all.filter((old) => old !== one)],
+];
+
+function Line(props: {
+  source: RigSource;
+  save: (source: RigSource) => void;
+  remove: () => void;
+  spoil: (how: Spoil) => void;
+}) {
+  const { source, save, remove, spoil } = props;
   const { behaviours } = useChoices();
   const browser = source.kind === "BROWSER";
   return (
-    <li className="flex items-center gap-2 py-1" data-source-line={source.name}>
+    <>
       <button
         className="btn px-1.5"
         aria-label={source.shown ? `Hide ${source.name}` : `Show ${source.name}`}
@@ -71,28 +127,19 @@ function Line({ source, save, remove }: { source: RigSource; save: (source: RigS
       >
         {source.shown ? <Eye size={14} /> : <EyeOff size={14} />}
       </button>
-      <span className="w-28 shrink-0 truncate" title={source.name}>
-        {source.name}
-      </span>
-      {browser ? (
-        <Text label={`Link of ${source.name}`} value={source.link} wide set={(link) => save({ ...source, link })} />
-      ) : (
-        <span className="min-w-0 flex-1 text-faint">
-          capture {source.width} × {source.height}
-        </span>
-      )}
+      <Text
+        label={`Name of ${source.name}`}
+        value={source.name}
+        width="w-36"
+        set={(name) => save({ ...source, name })}
+      />
       {browser ? (
         <>
           <Text
-            label={`Width of ${source.name}`}
-            value={String(source.width)}
-            set={(v) => save({ ...source, width: Number(v) })}
-          />
-          ×
-          <Text
-            label={`Height of ${source.name}`}
-            value={String(source.height)}
-            set={(v) => save({ ...source, height: Number(v) })}
+            label={`Link of ${source.name}`}
+            value={source.link}
+            width="min-w-0 flex-1"
+            set={(link) => save({ ...source, link })}
           />
           <select
             className="field w-36"
@@ -108,45 +155,151 @@ function Line({ source, save, remove }: { source: RigSource; save: (source: RigS
           </select>
         </>
       ) : (
-        <>
-          <Text
-            label={`Left of ${source.name}`}
-            value={String(source.x)}
-            set={(v) => save({ ...source, x: Number(v) })}
-          />
-          ,
-          <Text
-            label={`Top of ${source.name}`}
-            value={String(source.y)}
-            set={(v) => save({ ...source, y: Number(v) })}
-          />
-          <span className="w-36 text-faint">
-            {(source.scale * 100).toFixed(2)} %, crop {source.cropX}/{source.cropY}
-          </span>
-        </>
+        <span className="min-w-0 flex-1 text-faint">capture</span>
       )}
+      <Menu>
+        <MenuButton
+          className="btn px-1.5"
+          aria-label={`Make ${source.name} wrong`}
+          title="Make it wrong, to see how that is found"
+        >
+          <TriangleAlert size={14} />
+        </MenuButton>
+        <MenuItems anchor="bottom end" className="z-20 border border-rule bg-sheet py-1 shadow">
+          {WRONGS.filter(([name]) => browser || name !== "Half its size").map(([name, how]) => (
+            <MenuItem key={name}>
+              <button className="block w-full px-3 py-1 text-left data-focus:bg-kelp-soft" onClick={() => spoil(how)}>
+                {name}
+              </button>
+            </MenuItem>
+          ))}
+        </MenuItems>
+      </Menu>
       <button className="btn px-1.5" aria-label={`Remove ${source.name}`} onClick={remove}>
         <X size={14} />
       </button>
-    </li>
+    </>
+  );
+}
+
+/** Size, place and crop, as they are typed; a capture either cropped in its own pixels or filling a box. */
+function Place({ source, save }: { source: RigSource; save: (source: RigSource) => void }) {
+  const set = (change: Partial<RigSource>) => save({ ...source, ...change });
+  const { box } = source;
+  const boxed = box.width > 0;
+  const figure = (
+    title: string,
+    value: number,
+    done: (value: number) => void,
+    most: number,
+    least = 0,
+    parts = false,
+  ) => (
+    <Figure
+      key={title}
+      label={`${title} of ${source.name}`}
+      title={title}
+      value={value}
+      least={least}
+      most={most}
+      parts={parts}
+      set={done}
+    />
+  );
+  return (
+    <div className="ml-8 mt-0.5 flex flex-wrap items-center gap-x-3 gap-y-1 text-faint">
+      {figure("Width", source.width, (width) => set({ width }), SIDE, 1)}
+      {figure("Height", source.height, (height) => set({ height }), SIDE, 1)}
+      {figure("Left", source.x, (x) => set({ x }), SIDE, -SIDE)}
+      {figure("Top", source.y, (y) => set({ y }), SIDE, -SIDE)}
+      {boxed ? (
+        <>
+          {figure("Box width", box.width, (width) => set({ box: { ...box, width } }), SIDE, 1)}
+          {figure("Box height", box.height, (height) => set({ box: { ...box, height } }), SIDE, 1)}
+        </>
+      ) : (
+        <>
+          {figure("Scale, %", round(source.scale * 100), (percent) => set({ scale: percent / 100 }), 1600, 0.01, true)}
+          {figure("Crop left and right", source.cropX, (cropX) => set({ cropX }), (source.width - 1) / 2)}
+          {figure("Crop top and bottom", source.cropY, (cropY) => set({ cropY }), (source.height - 1) / 2)}
+        </>
+      )}
+      {source.kind === "CAPTURE" && (
+        <label className="flex items-center gap-1">
+          <input
+            type="checkbox"
+            className="accent-kelp"
+            checked={boxed}
+            onChange={(event) =>
+              set({
+                box: event.target.checked
+                  ? {
+                      width: Math.max(1, Math.round((source.width - 2 * source.cropX) * source.scale)),
+                      height: Math.max(1, Math.round((source.height - 2 * source.cropY) * source.scale)),
+                      across: 0.5,
+                      down: 0.5,
+                    }
+                  : NO_BOX,
+              })
+            }
+          />
+          fills a box
+        </label>
+      )}
+    </div>
+  );
+}
+
+const SIDE = 16384;
+
+function round(figure: number): number {
+  return Math.round(figure * 100) / 100;
+}
+
+function Figure(props: {
+  label: string;
+  title: string;
+  value: number;
+  least: number;
+  most: number;
+  parts: boolean;
+  set: (value: number) => void;
+}) {
+  const { label, title, value, least, most, parts, set } = props;
+  const say = useNotices((state) => state.say);
+  const draft = useDraftText(String(value), (text) => {
+    const next = Number(text.trim().replace(",", "."));
+    const right = text.trim() !== "" && next >= least && next <= most && (parts || Number.isInteger(next));
+    if (right) set(next);
+    else
+      say(
+        `${title} is a ${parts ? "" : "whole "}number from ${String(least)} to ${String(Math.floor(most))}; “${text}” is none.`,
+        true,
+      );
+    return right;
+  });
+  return (
+    <label className="flex items-center gap-1">
+      {title}
+      <input className="field w-16" aria-label={label} inputMode="decimal" {...draft} />
+    </label>
   );
 }
 
 function Text({
   label,
   value,
+  width,
   set,
-  wide = false,
 }: {
   label: string;
   value: string;
+  width: string;
   set: (value: string) => void;
-  wide?: boolean;
 }) {
   const draft = useDraftText(value, (text) => {
-    if (!wide && !/^\s*-?\d+\s*$/.test(text)) return false;
     set(text.trim());
     return true;
   });
-  return <input className={`field ${wide ? "min-w-0 flex-1" : "w-14"}`} aria-label={label} {...draft} />;
+  return <input className={`field ${width}`} aria-label={label} {...draft} />;
 }

@@ -7,6 +7,9 @@ export type Program = Schemas["Program"];
 export type RigScene = Schemas["RigScene"];
 export type RigSource = Schemas["RigSource"];
 
+/** A picture that is scaled and cropped instead of filling a box. */
+export const NO_BOX: RigSource["box"] = { width: 0, height: 0, across: 0.5, down: 0.5 };
+
 /** The workspace's practice rig, kept on the server like a scene set in broadcasting software. */
 export function useRig(theme: string) {
   const queries = useQueryClient();
@@ -23,7 +26,7 @@ export function useRig(theme: string) {
     onError,
   });
   const fill = useMutation({
-    mutationFn: () => answer(api.POST("/api/rig/fill", { body: { theme } })),
+    mutationFn: (boxes: boolean) => answer(api.POST("/api/rig/fill", { body: { theme, boxes } })),
     onSuccess: (kept) => {
       take(kept);
       say("The rig holds every source of the ledger, in order and at its size.");
@@ -40,6 +43,7 @@ export function withScene(
   change: (sources: RigSource[]) => RigSource[],
 ): Rig {
   return {
+    ...rig,
     programs: rig.programs.map((p) =>
       p.id !== program
         ? p

@@ -3861,6 +3861,17 @@ export interface components {
         };
         Rig: {
             programs: components["schemas"]["Program"][];
+            kept: components["schemas"]["SceneSet"][];
+        };
+        RigBox: {
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            down: number;
         };
         RigScene: {
             id: string;
@@ -3891,6 +3902,11 @@ export interface components {
             /** Format: int32 */
             cropY: number;
             pattern: string;
+            box: components["schemas"]["RigBox"];
+        };
+        SceneSet: {
+            name: string;
+            programs: components["schemas"]["Program"][];
         };
         FollowWish: {
             draft: boolean;
@@ -6814,6 +6830,7 @@ export interface components {
         FillWish: {
             /** Format: uuid */
             theme: string;
+            boxes: boolean;
         };
         ByCode: {
             email: string;

@@ -17,6 +17,7 @@ package brandeon.core.watch;
  * @param loads      how often a page with this link was loaded in this program during the last hour
  * @param order      its place in its scene, counted from the bottom; -1 where that is not known
  * @param under      how many captures stand above it there; -1 where that is not known
+ * @param practice   whether it runs in the practice rig or another page, where no viewer sees it
  * @param settings   what stands in its link for it alone; empty for nothing
  */
 public record OpenSource(
@@ -34,6 +35,7 @@ public record OpenSource(
         int loads,
         int order,
         int under,
+        boolean practice,
         String settings) {
 
     /** The places of sources in their scene are told by programs that know them, such as the practice rig. */

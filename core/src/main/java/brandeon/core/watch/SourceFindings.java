@@ -56,6 +56,9 @@ public final class SourceFindings {
     private final long now;
     private final List<SourceFinding> found = new ArrayList<>();
 
+    /** Share of the canvas that a piece paints anew in each frame, below which it is not what makes frames slow. */
+    private static final double MUCH = 0.01;
+
     private SourceFindings(Theme theme, List<Link> links, List<OpenSource> open, long now) {
         this.theme = theme;
         this.links = links;
@@ -277,7 +280,7 @@ public final class SourceFindings {
 
     private void slow(Link link, ResolvedScene scene, OpenSource slow) {
         List<Placement> costly = Picture.taken(scene, link.part()).stream()
-                .filter(placement -> cost(scene, placement) > 0)
+                .filter(placement -> cost(scene, placement) >= MUCH)
                 .sorted(Comparator.comparingDouble((Placement placement) -> -cost(scene, placement)))
                 .limit(3)
                 .toList();

@@ -152,6 +152,6 @@ class AlwaysTest {
 
     private static OpenSource open(String outlet, int order, int under) {
         return new OpenSource(
-                outlet, "rig", "", 1920, 1080, 1, true, 1_799_999_900_000L, false, 17, 60, 1, order, under, "");
+                outlet, "rig", "", 1920, 1080, 1, true, 1_799_999_900_000L, false, 17, 60, 1, order, under, false, "");
     }
 }

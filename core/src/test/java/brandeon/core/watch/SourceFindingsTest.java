@@ -27,7 +27,8 @@ class SourceFindingsTest {
     }
 
     private static OpenSource open(String outlet) {
-        return new OpenSource(outlet, "p1", "192.0.2.4", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, -1, -1, "");
+        return new OpenSource(
+                outlet, "p1", "192.0.2.4", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, -1, -1, false, "");
     }
 
     private static OpenSource sized(OpenSource one, int width, int height, double ratio) {
@@ -46,6 +47,7 @@ class SourceFindingsTest {
                 1,
                 -1,
                 -1,
+                false,
                 "");
     }
 
@@ -65,6 +67,7 @@ class SourceFindingsTest {
                 1,
                 -1,
                 -1,
+                false,
                 "");
     }
 
@@ -84,6 +87,7 @@ class SourceFindingsTest {
                 1,
                 -1,
                 -1,
+                false,
                 "");
     }
 
@@ -152,14 +156,30 @@ class SourceFindingsTest {
     void whatJustChangedIsLeftToSettle() {
         OpenSource back = open("back");
         assertThat(kinds(new OpenSource(
-                        "back", "p1", back.where(), 1920, 1080, 1, true, NOW - 1_000, false, 17, 60, 1, -1, -1, "")))
+                        "back",
+                        "p1",
+                        back.where(),
+                        1920,
+                        1080,
+                        1,
+                        true,
+                        NOW - 1_000,
+                        false,
+                        17,
+                        60,
+                        1,
+                        -1,
+                        -1,
+                        false,
+                        "")))
                 .isEmpty();
     }
 
     @Test
     void theSameTwiceInOneProgramIsFoundButNotInTwo() {
         assertThat(kinds(open("whole"), open("whole"))).containsExactly(Kind.TWICE);
-        OpenSource other = new OpenSource("whole", "p2", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, -1, -1, "");
+        OpenSource other =
+                new OpenSource("whole", "p2", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, -1, -1, false, "");
         assertThat(kinds(open("whole"), other)).isEmpty();
         assertThat(kinds(open("whole"), hidden(open("whole")))).isEmpty();
         assertThat(kinds(open("whole"), open("front")))
@@ -169,12 +189,14 @@ class SourceFindingsTest {
 
     @Test
     void whatIsLoadedAgainAndAgainThoughItShouldRunIsFound() {
-        OpenSource often = new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4, -1, -1, "");
+        OpenSource often =
+                new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4, -1, -1, false, "");
         assertThat(found(often)).singleElement().satisfies(finding -> {
             assertThat(finding.kind()).isEqualTo(Kind.RESTS);
             assertThat(finding.sentence()).contains("loaded 4 times").contains("keep running. It shows alerts");
         });
-        OpenSource back = new OpenSource("back", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4, -1, -1, "");
+        OpenSource back =
+                new OpenSource("back", "p1", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 4, -1, -1, false, "");
         assertThat(kinds(back, open("front"))).as("nothing live is in it").isEmpty();
     }
 
@@ -221,7 +243,8 @@ class SourceFindingsTest {
 
     @Test
     void aSourceLeftBehindOrOnTheDraftIsFound() {
-        OpenSource late = new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, true, 17, 60, 1, -1, -1, "");
+        OpenSource late =
+                new OpenSource("whole", "p1", "", 1920, 1080, 1, true, BEFORE, true, 17, 60, 1, -1, -1, false, "");
         assertThat(kinds(late)).containsExactly(Kind.OTHER_RELEASE);
         links.set(0, new Link("whole", "hide", "wide", Part.WHOLE, "whole", false, true, NOW, 0, 0, ""));
         assertThat(kinds(open("whole"))).containsExactly(Kind.OTHER_RELEASE);
@@ -229,7 +252,8 @@ class SourceFindingsTest {
     }
 
     private static OpenSource standing(String outlet, int order, int under) {
-        return new OpenSource(outlet, "rig", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, order, under, "");
+        return new OpenSource(
+                outlet, "rig", "", 1920, 1080, 1, true, BEFORE, false, 17, 60, 1, order, under, false, "");
     }
 
     /** The demo's Hide has two captures. */

@@ -18,11 +18,12 @@ public class Health {
      *
      * @param said  what it said last
      * @param where on which machine and in what kind of program it is open, for people
+     * @param practice whether it is within another page, where no viewer sees it
      * @param settings what stands in its link for it alone
      * @param since when it became visible or hidden, epoch milliseconds
      * @param at    when it said so
      */
-    public record Report(Asked.Report said, String where, String settings, long since, long at) {
+    public record Report(Asked.Report said, String where, boolean practice, String settings, long since, long at) {
 
         public boolean visible() {
             return said.visible();
@@ -35,14 +36,15 @@ public class Health {
 
     private final Map<UUID, Map<String, Report>> open = new ConcurrentHashMap<>();
 
-    public void report(UUID outlet, String connection, Asked.Report said, String where, String settings) {
+    public void report(
+            UUID outlet, String connection, Asked.Report said, String where, boolean practice, String settings) {
         long now = System.currentTimeMillis();
         open.computeIfAbsent(outlet, _ -> new ConcurrentHashMap<>())
                 .merge(
                         connection,
-                        new Report(said, where, settings, now, now),
+                        new Report(said, where, practice, settings, now, now),
                         (before, next) -> before.visible() == next.visible()
-                                ? new Report(said, where, settings, before.since(), now)
+                                ? new Report(said, where, practice, settings, before.since(), now)
                                 : next);
     }
 

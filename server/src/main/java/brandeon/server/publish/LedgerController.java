@@ -240,9 +240,11 @@ class LedgerController {
             boolean links,
             List<String> hidden) {
         Outlets.Outlet outlet = watched.outlet();
+        List<OpenSource> open =
+                watched.open().stream().filter(one -> !one.practice()).toList();
         State state = outlet.withdrawn()
                 ? State.WITHDRAWN
-                : !watched.findings().isEmpty() ? State.WRONG : watched.open().isEmpty() ? State.NOT_OPEN : State.RIGHT;
+                : !watched.findings().isEmpty() ? State.WRONG : open.isEmpty() ? State.NOT_OPEN : State.RIGHT;
         return new Row(
                 outlet.id(),
                 resolved.scene().id(),
@@ -262,21 +264,18 @@ class LedgerController {
                 outlet.follows() == FeedKey.Source.DRAFT,
                 outlet.followsUntil(),
                 state,
-                sentence(state, watched),
-                watched.open().size(),
-                (int) watched.open().stream().filter(OpenSource::visible).count(),
+                sentence(state, watched, open.size()),
+                open.size(),
+                (int) open.stream().filter(OpenSource::visible).count(),
                 watched.seenAt(),
                 hidden);
     }
 
-    private static String sentence(State state, Watch.Watched watched) {
+    private static String sentence(State state, Watch.Watched watched, int open) {
         return switch (state) {
             case WITHDRAWN -> "Withdrawn; its link shows nothing.";
             case NOT_OPEN -> "Not open anywhere.";
-            case RIGHT ->
-                watched.open().size() == 1
-                        ? "Open at the right size."
-                        : "Open " + watched.open().size() + " times at the right size.";
+            case RIGHT -> open == 1 ? "Open at the right size." : "Open " + open + " times at the right size.";
             case WRONG -> watched.findings().getFirst().sentence();
         };
     }

@@ -104,6 +104,7 @@ class OpenSources {
                             report.said().loads(),
                             report.said().order(),
                             report.said().under(),
+                            report.practice(),
                             report.settings())));
         }
         return all;

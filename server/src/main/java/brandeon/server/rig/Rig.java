@@ -8,8 +8,20 @@ import java.util.List;
 /**
  * The practice rig's scene set, as broadcasting software would hold it: programs, scenes, and sources from bottom to
  * top.
+ *
+ * @param kept scene sets that somebody put aside under a name
  */
-public record Rig(List<Program> programs) {
+public record Rig(List<Program> programs, List<SceneSet> kept) {
+
+    private static final int MOST_KEPT = 20;
+    private static final int MOST_PROGRAMS = 24;
+
+    /** A scene set put aside. */
+    public record SceneSet(String name, List<Program> programs) {
+        public SceneSet {
+            programs = List.copyOf(programs);
+        }
+    }
 
     private static final int MOST_SIDE = 16384;
 
@@ -29,13 +41,41 @@ public record Rig(List<Program> programs) {
 
     public Rig {
         programs = List.copyOf(programs);
+        kept = List.copyOf(kept);
     }
 
     /** @throws Mistake when something in it is out of range */
     void requireSound() {
+        if (kept.size() > MOST_KEPT) {
+            throw new Mistake("The rig keeps at most " + MOST_KEPT + " scene sets.");
+        }
+        if (kept.stream().map(SceneSet::name).distinct().count() != kept.size()) {
+            throw new Mistake("Two scene sets have the same name.");
+        }
+        requireSound(programs);
+        for (SceneSet set : kept) {
+            requireName(set.name());
+            requireSound(set.programs());
+        }
+    }
+
+    private static void requireName(String name) {
+        if (name.isBlank()) {
+            throw new Mistake("A program, scene set or source has a name.");
+        }
+        requireText(name, 200);
+    }
+
+    private static void requireSound(List<Program> programs) {
+        if (programs.size() > MOST_PROGRAMS) {
+            throw new Mistake("The rig has at most " + MOST_PROGRAMS + " programs.");
+        }
+        if (programs.stream().map(Program::id).distinct().count() != programs.size()) {
+            throw new Mistake("Two programs of the rig have the same id.");
+        }
         for (Program program : programs) {
             requireText(program.id(), 120);
-            requireText(program.name(), 200);
+            requireName(program.name());
             requireText(program.canvas(), 120);
             requireSize(program.width(), program.height());
             for (RigScene scene : program.scenes()) {
@@ -59,6 +99,28 @@ public record Rig(List<Program> programs) {
         }
     }
 
+    /**
+     * A box that a picture fills until it covers it.
+     *
+     * @param width  in pixels of the program; 0 where the picture is scaled and cropped instead
+     * @param across how much of what sticks out does so to the left, 0 to 1
+     * @param down   how much of what sticks out does so at the top, 0 to 1
+     */
+    public record RigBox(int width, int height, double across, double down) {
+
+        static final RigBox NONE = new RigBox(0, 0, 0.5, 0.5);
+
+        private void requireSound() {
+            boolean none = width == 0 && height == 0;
+            if (!none) {
+                requireSize(width, height);
+            }
+            if (!(across >= 0 && across <= 1 && down >= 0 && down <= 1)) {
+                throw new Mistake("What sticks out of a box does so between 0 and 1 on the left and at the top.");
+            }
+        }
+    }
+
     public enum SourceKind {
         BROWSER,
         CAPTURE
@@ -73,6 +135,7 @@ public record Rig(List<Program> programs) {
      * @param scale   size on the program divided by own size
      * @param cropX   own pixels cut off left and right
      * @param pattern which moving pattern a capture shows
+     * @param box     the place of a capture that fills a box, instead of its scale and crops
      */
     public record RigSource(
             String id,
@@ -88,7 +151,8 @@ public record Rig(List<Program> programs) {
             double scale,
             int cropX,
             int cropY,
-            String pattern) {
+            String pattern,
+            RigBox box) {
         public RigSource {
             requireSize(width, height);
             if (!(scale > 0 && scale <= 16)) {
@@ -110,6 +174,11 @@ public record Rig(List<Program> programs) {
                 throw new Mistake("A place of " + x + ", " + y + " with crops of " + cropX + " and " + cropY
                         + " is out of range.");
             }
+            if (2L * cropX >= width || 2L * cropY >= height) {
+                throw new Mistake("Crops of " + cropX + " and " + cropY + " on each side leave nothing of a picture of "
+                        + width + " × " + height + ".");
+            }
+            box.requireSound();
         }
 
         /** As somebody sees it who has no use for links. */
@@ -119,7 +188,7 @@ public record Rig(List<Program> programs) {
 
         RigSource linked(String newLink) {
             return new RigSource(
-                    id, name, kind, newLink, width, height, behaviour, shown, x, y, scale, cropX, cropY, pattern);
+                    id, name, kind, newLink, width, height, behaviour, shown, x, y, scale, cropX, cropY, pattern, box);
         }
     }
 }

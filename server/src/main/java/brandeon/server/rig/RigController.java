@@ -18,7 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RigController {
 
-    record FillWish(UUID theme) {}
+    /** @param boxes whether captures fill boxes, instead of being scaled and cropped */
+    record FillWish(UUID theme, boolean boxes) {}
 
     private final Members members;
     private final Themes themes;
@@ -48,11 +49,14 @@ class RigController {
         Theme theme = themes.onAir(draft)
                 .orElseThrow(() -> new Refused(
                         "Nothing of this theme is on air yet. Put it on air first, then there are links to fill in."));
+        Rigs.Kept now = rigs.get(member);
         Rig rig = rigs.filled(
                 theme.canvases().stream()
                         .map(canvas -> SourceSheet.of(theme, canvas))
                         .toList(),
-                wish.theme());
-        return rigs.put(member, rigs.get(member).version(), rig);
+                wish.theme(),
+                wish.boxes(),
+                now.rig().kept());
+        return rigs.put(member, now.version(), rig);
     }
 }

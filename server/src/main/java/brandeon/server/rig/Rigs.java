@@ -38,7 +38,7 @@ public class Rigs {
     public Kept get(Member member) {
         return rows.findById(member.workspace())
                 .map(row -> new Kept(row.version, shown(member, Json.read(row.document, Rig.class))))
-                .orElse(new Kept(0, new Rig(List.of())));
+                .orElse(new Kept(0, new Rig(List.of(), List.of())));
     }
 
     /** Viewers of the workspace see everything but the links. */
@@ -51,13 +51,8 @@ public class Rigs {
     public Kept put(Member member, long version, Rig rig) {
         member.requires(Role.OPERATOR);
         rig.requireSound();
-        long sources = rig.programs().stream()
-                .flatMap(p -> p.scenes().stream())
-                .mapToLong(s -> s.sources().size())
-                .sum();
-        if (sources > MOST_SOURCES) {
-            throw new Mistake("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
-        }
+        requireFew(rig.programs());
+        rig.kept().forEach(set -> requireFew(set.programs()));
         int changed = rows.put(member.workspace(), version, Json.write(rig));
         if (changed == 0) {
             throw new Refused(
@@ -66,24 +61,37 @@ public class Rigs {
         return get(member);
     }
 
-    /** What the ledger says, as a scene set: every scene on every canvas with its sources in order. */
-    public Rig filled(List<SourceSheet> sheets, UUID theme) {
-        Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(theme);
-        return new Rig(sheets.stream().map(sheet -> program(sheet, known)).toList());
+    private static void requireFew(List<Rig.Program> programs) {
+        long sources = programs.stream()
+                .flatMap(p -> p.scenes().stream())
+                .mapToLong(s -> s.sources().size())
+                .sum();
+        if (sources > MOST_SOURCES) {
+            throw new Mistake("The rig holds at most " + MOST_SOURCES + " sources; this is " + sources + ".");
+        }
     }
 
-    private Rig.Program program(SourceSheet sheet, Map<Outlets.Place, Outlets.Outlet> known) {
+    /** What the ledger says, as a scene set: every scene on every canvas with its sources in order. */
+    public Rig filled(List<SourceSheet> sheets, UUID theme, boolean boxes, List<Rig.SceneSet> kept) {
+        Map<Outlets.Place, Outlets.Outlet> known = outlets.byPlace(theme);
+        return new Rig(
+                sheets.stream().map(sheet -> program(sheet, known, boxes)).toList(), kept);
+    }
+
+    private Rig.Program program(SourceSheet sheet, Map<Outlets.Place, Outlets.Outlet> known, boolean boxes) {
         return new Rig.Program(
                 sheet.canvas().id(),
                 sheet.canvas().name(),
                 sheet.canvas().id(),
                 sheet.canvas().size().width(),
                 sheet.canvas().size().height(),
-                sheet.scenes().stream().map(scene -> scene(sheet, scene, known)).toList());
+                sheet.scenes().stream()
+                        .map(scene -> scene(sheet, scene, known, boxes))
+                        .toList());
     }
 
     private Rig.RigScene scene(
-            SourceSheet sheet, SourceSheet.SheetScene scene, Map<Outlets.Place, Outlets.Outlet> known) {
+            SourceSheet sheet, SourceSheet.SheetScene scene, Map<Outlets.Place, Outlets.Outlet> known, boolean boxes) {
         List<Rig.RigSource> sources = new ArrayList<>();
         for (SourceSheet.Source source : scene.sources()) {
             String id = sheet.canvas().id() + "-" + scene.scene() + "-" + sources.size();
@@ -105,7 +113,8 @@ public class Rigs {
                                     1,
                                     0,
                                     0,
-                                    "")));
+                                    "",
+                                    Rig.RigBox.NONE)));
                 case SourceSheet.CaptureSource c ->
                     sources.add(new Rig.RigSource(
                             id,
@@ -116,12 +125,19 @@ public class Rigs {
                             c.size().height(),
                             Behaviour.KEEP_RUNNING,
                             true,
-                            c.fit().x(),
-                            c.fit().y(),
+                            boxes ? c.box().x() : c.fit().x(),
+                            boxes ? c.box().y() : c.fit().y(),
                             c.fit().scale(),
                             c.fit().crop().left(),
                             c.fit().crop().top(),
-                            c.capture()));
+                            c.capture(),
+                            boxes
+                                    ? new Rig.RigBox(
+                                            c.box().width(),
+                                            c.box().height(),
+                                            c.box().across(),
+                                            c.box().down())
+                                    : Rig.RigBox.NONE));
             }
         }
         return new Rig.RigScene(scene.scene(), scene.name(), List.copyOf(sources));
@@ -144,7 +160,15 @@ public class Rigs {
     }
 
     private static Rig relinked(Rig rig, UnaryOperator<Rig.RigSource> each) {
-        return new Rig(rig.programs().stream()
+        return new Rig(
+                relinked(rig.programs(), each),
+                rig.kept().stream()
+                        .map(set -> new Rig.SceneSet(set.name(), relinked(set.programs(), each)))
+                        .toList());
+    }
+
+    private static List<Rig.Program> relinked(List<Rig.Program> programs, UnaryOperator<Rig.RigSource> each) {
+        return programs.stream()
                 .map(program -> new Rig.Program(
                         program.id(),
                         program.name(),
@@ -157,6 +181,6 @@ public class Rigs {
                                         scene.name(),
                                         scene.sources().stream().map(each).toList()))
                                 .toList()))
-                .toList());
+                .toList();
     }
 }

@@ -240,7 +240,7 @@ class LiveSocket extends TextWebSocketHandler {
                         account,
                         new AtomicReference<>(),
                         Device.named(program(session)),
-                        visitor(session),
+                        framed ? "the practice rig" : visitor(session),
                         Instant.now(),
                         new AtomicBoolean(),
                         new ConcurrentHashMap<>(),
@@ -472,7 +472,13 @@ class LiveSocket extends TextWebSocketHandler {
 
     private void report(Connection connection, Asked.Report report) {
         connection.outlet().ifPresent(outlet -> {
-            health.report(outlet.id(), connection.id(), report, connection.where(), connection.settings());
+            health.report(
+                    outlet.id(),
+                    connection.id(),
+                    report,
+                    connection.where(),
+                    connection.framed(),
+                    connection.settings());
             if (!connection.framed()) {
                 airTimes.reported(connection.id(), outlet, report.visible());
             }

@@ -123,7 +123,7 @@ class AccessTest {
                         .status())
                 .isEqualTo(404);
         assertThat(stranger.delete("/api/themes/" + demo).status()).isEqualTo(404);
-        assertThat(stranger.post("/api/rig/fill", "{\"theme\":\"" + demo + "\"}")
+        assertThat(stranger.post("/api/rig/fill", "{\"theme\":\"" + demo + "\",\"boxes\":false}")
                         .status())
                 .isEqualTo(404);
         assertThat(server.host()

@@ -49,7 +49,7 @@ class RolesTest {
             "PUT /api/themes/{id}/releases/plan",
             "{\"at\":0,\"scenes\":[]}",
             "PUT /api/rig",
-            "{\"version\":0,\"rig\":{\"programs\":[]}}",
+            "{\"version\":0,\"rig\":{\"programs\":[],\"kept\":[]}}",
             // Whoever has a second workspace may do more on the lines below.
             "POST /api/workspaces",
             "{\"name\":\"\"}",
@@ -112,7 +112,7 @@ class RolesTest {
             "POST /api/themes/{id}/arrange",
             "{\"arrange\":\"everywhere\",\"scene\":\"$scene\",\"canvas\":\"wide\",\"piece\":\"$clock\"}",
             "POST /api/rig/fill",
-            "{\"theme\":\"$theme\"}",
+            "{\"theme\":\"$theme\",\"boxes\":false}",
             "POST /api/themes/{theme}/pieces/{piece}/films",
             "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":30,\"seconds\":0}",
             "POST /api/themes/{id}/move",

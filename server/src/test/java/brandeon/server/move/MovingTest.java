@@ -15,7 +15,7 @@ class MovingTest {
     void aCopyHasNewLinksAndTheRigTakesThemInOneStepWhileTheOldOnesStillWork(RunningServer server) {
         Person host = server.host();
         String demo = host.demo();
-        host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\"}");
+        host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\",\"boxes\":false}");
         String copy = host.post(
                         "/api/themes/" + demo + "/move",
                         "{\"platform\":\"birch\",\"channelName\":\"reedlight on birch\"}")
@@ -64,7 +64,7 @@ class MovingTest {
     @Test
     void twoPeopleAtTheRigDoNotOverwriteEachOther(RunningServer server) {
         Person host = server.host();
-        host.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\"}");
+        host.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\",\"boxes\":false}");
         String kept = host.get("/api/rig").body();
         assertThat(host.put("/api/rig", kept).status()).isEqualTo(200);
         Person.Answer late = host.put("/api/rig", kept);

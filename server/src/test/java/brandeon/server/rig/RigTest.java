@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 class RigTest {
 
     private static final String SOURCE =
-            "{\"id\":\"b\",\"name\":\"Overlay\",\"kind\":\"BROWSER\",\"link\":\"%s\",\"width\":%d,\"height\":1080,\"behaviour\":\"%s\",\"shown\":true,\"x\":0,\"y\":0,\"scale\":%s,\"cropX\":0,\"cropY\":0,\"pattern\":\"\"}";
+            "{\"id\":\"b\",\"name\":\"Overlay\",\"kind\":\"BROWSER\",\"link\":\"%s\",\"width\":%d,\"height\":1080,\"behaviour\":\"%s\",\"shown\":true,\"x\":0,\"y\":0,\"scale\":%s,\"cropX\":0,\"cropY\":0,\"pattern\":\"\",\"box\":{\"width\":0,\"height\":0,\"across\":0.5,\"down\":0.5}}";
 
     private RunningServer server;
     private Person host;
@@ -31,7 +31,7 @@ class RigTest {
     @Test
     void onePressFillsItWithEverySceneOnEveryCanvasInTheOrderOfTheLedger() {
         String demo = host.demo();
-        JsonNode rig = host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\"}")
+        JsonNode rig = host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\",\"boxes\":false}")
                 .json()
                 .path("rig");
         assertThat(rig.path("programs").findValuesAsString("canvas")).containsExactly("wide", "upright", "recording");
@@ -69,7 +69,7 @@ class RigTest {
      */
     @Test
     void capturesAreFilledInWithPlaceScaleAndCrop() {
-        JsonNode rig = host.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\"}")
+        JsonNode rig = host.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\",\"boxes\":false}")
                 .json()
                 .path("rig");
         for (JsonNode program : rig.path("programs")) {
@@ -98,10 +98,11 @@ class RigTest {
 
     @Test
     void whatIsNotOnAirCannotBeFilledIn() {
-        Person.Answer answer = host.post("/api/rig/fill", "{\"theme\":\"" + host.newTheme("Unaired") + "\"}");
+        Person.Answer answer =
+                host.post("/api/rig/fill", "{\"theme\":\"" + host.newTheme("Unaired") + "\",\"boxes\":false}");
         assertThat(answer.status()).isEqualTo(409);
         assertThat(answer.detail()).contains("Put it on air first");
-        assertThat(host.post("/api/rig/fill", "{\"theme\":\"00000000-0000-0000-0000-000000000000\"}")
+        assertThat(host.post("/api/rig/fill", "{\"theme\":\"00000000-0000-0000-0000-000000000000\",\"boxes\":false}")
                         .status())
                 .isEqualTo(404);
     }
@@ -162,18 +163,18 @@ class RigTest {
         assertThat(viewer.put("/api/rig", rig(0, SOURCE.formatted("", 640, "KEEP_RUNNING", "1")))
                         .status())
                 .isEqualTo(403);
-        assertThat(viewer.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\"}")
+        assertThat(viewer.post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\",\"boxes\":false}")
                         .status())
                 .isEqualTo(403);
         assertThat(server.stranger(Role.OPERATOR)
-                        .post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\"}")
+                        .post("/api/rig/fill", "{\"theme\":\"" + host.demo() + "\",\"boxes\":false}")
                         .status())
                 .as("a theme of another workspace")
                 .isEqualTo(404);
     }
 
     private static String rig(long version, String sources) {
-        return "{\"version\":%d,\"rig\":{\"programs\":[{\"id\":\"p\",\"name\":\"Program\",\"canvas\":\"\",\"width\":1920,\"height\":1080,\"scenes\":[{\"id\":\"s\",\"name\":\"Scene\",\"sources\":[%s]}]}]}}"
+        return "{\"version\":%d,\"rig\":{\"programs\":[{\"id\":\"p\",\"name\":\"Program\",\"canvas\":\"\",\"width\":1920,\"height\":1080,\"scenes\":[{\"id\":\"s\",\"name\":\"Scene\",\"sources\":[%s]}]}],\"kept\":[]}}"
                 .formatted(version, sources);
     }
 }
