@@ -155,7 +155,7 @@ function ownLink(link: string): string {
   try {
     const url = new URL(link, location.href);
     const here = url.origin === location.origin || url.hostname === location.hostname;
-    return here && OUTLET.test(url.pathname) ? url.pathname : "about:blank";
+    return here && OUTLET.test(url.pathname) ? url.pathname + url.search : "about:blank";
   } catch {
     return "about:blank";
   }

@@ -196,7 +196,6 @@ function Place({ source, save }: { source: RigSource; save: (source: RigSource) 
     parts = false,
   ) => (
     <Figure
-      key={title}
       label={`${title} of ${source.name}`}
       title={title}
       value={value}
@@ -208,20 +207,32 @@ function Place({ source, save }: { source: RigSource; save: (source: RigSource) 
   );
   return (
     <div className="ml-8 mt-0.5 flex flex-wrap items-center gap-x-3 gap-y-1 text-faint">
-      {figure("Width", source.width, (width) => set({ width }), SIDE, 1)}
-      {figure("Height", source.height, (height) => set({ height }), SIDE, 1)}
-      {figure("Left", source.x, (x) => set({ x }), SIDE, -SIDE)}
-      {figure("Top", source.y, (y) => set({ y }), SIDE, -SIDE)}
+      <span className="flex items-center gap-1">
+        Size
+        {figure("Width", source.width, (width) => set({ width }), SIDE, 1)}×
+        {figure("Height", source.height, (height) => set({ height }), SIDE, 1)}
+      </span>
+      <span className="flex items-center gap-1">
+        at
+        {figure("Left", source.x, (x) => set({ x }), SIDE, -SIDE)},
+        {figure("Top", source.y, (y) => set({ y }), SIDE, -SIDE)}
+      </span>
       {boxed ? (
-        <>
-          {figure("Box width", box.width, (width) => set({ box: { ...box, width } }), SIDE, 1)}
+        <span className="flex items-center gap-1">
+          box
+          {figure("Box width", box.width, (width) => set({ box: { ...box, width } }), SIDE, 1)}×
           {figure("Box height", box.height, (height) => set({ box: { ...box, height } }), SIDE, 1)}
-        </>
+        </span>
       ) : (
         <>
-          {figure("Scale, %", round(source.scale * 100), (percent) => set({ scale: percent / 100 }), 1600, 0.01, true)}
-          {figure("Crop left and right", source.cropX, (cropX) => set({ cropX }), (source.width - 1) / 2)}
-          {figure("Crop top and bottom", source.cropY, (cropY) => set({ cropY }), (source.height - 1) / 2)}
+          <span className="flex items-center gap-1">
+            {figure("Scale", round(source.scale * 100), (percent) => set({ scale: percent / 100 }), 1600, 0.01, true)}%
+          </span>
+          <span className="flex items-center gap-1" title="Left and right, top and bottom, in its own pixels">
+            crop
+            {figure("Crop left and right", source.cropX, (cropX) => set({ cropX }), (source.width - 1) / 2)}×
+            {figure("Crop top and bottom", source.cropY, (cropY) => set({ cropY }), (source.height - 1) / 2)}
+          </span>
         </>
       )}
       {source.kind === "CAPTURE" && (
@@ -278,12 +289,7 @@ function Figure(props: {
       );
     return right;
   });
-  return (
-    <label className="flex items-center gap-1">
-      {title}
-      <input className="field w-16" aria-label={label} inputMode="decimal" {...draft} />
-    </label>
-  );
+  return <input className="field w-14" aria-label={label} title={title} inputMode="decimal" {...draft} />;
 }
 
 function Text({

@@ -111,7 +111,12 @@ public final class SourceFindings {
     }
 
     private void oldLink(Link link) {
-        if (link.oldLinkAt() > 0 && now - link.oldLinkAt() < OLD_LINK_ASKS) {
+        // Where the present link was opened since, it took the place of the former one; that asks again if it did not.
+        boolean replaced = open.stream()
+                .anyMatch(one -> one.outlet().equals(link.outlet())
+                        && one.since() > link.oldLinkAt()
+                        && (one.practice() || one.where().equals(link.oldLinkWhere())));
+        if (link.oldLinkAt() > 0 && now - link.oldLinkAt() < OLD_LINK_ASKS && !replaced) {
             add(
                     Kind.OLD_LINK,
                     link,

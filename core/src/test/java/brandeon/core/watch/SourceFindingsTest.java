@@ -138,6 +138,23 @@ class SourceFindingsTest {
         assertThat(kinds()).isEmpty();
     }
 
+    /** Asked a minute ago at 192.0.2.4; a page with the present link was opened there, or elsewhere, after that. */
+    @Test
+    void aFormerLinkIsNoLongerFoundOncePresentOneIsOpenedInItsPlace() {
+        links.set(
+                0,
+                new Link("whole", "hide", "wide", Part.WHOLE, "", false, false, NOW, BEFORE, BEFORE - 1, "192.0.2.4"));
+        assertThat(kinds(open("whole"))).isEmpty();
+        links.set(
+                0,
+                new Link("whole", "hide", "wide", Part.WHOLE, "", false, false, NOW, BEFORE, BEFORE - 1, "192.0.2.9"));
+        assertThat(kinds(open("whole"))).containsExactly(Kind.OLD_LINK);
+        links.set(
+                0,
+                new Link("whole", "hide", "wide", Part.WHOLE, "", false, false, NOW, BEFORE, BEFORE + 1, "192.0.2.4"));
+        assertThat(kinds(open("whole"))).as("asked again since").containsExactly(Kind.OLD_LINK);
+    }
+
     @Test
     void aPartThatIsSeenWithoutTheOtherIsFound() {
         assertThat(found(open("back"))).singleElement().satisfies(finding -> {
