@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { FeedFollower, type First } from "../painter/feed";
+import { fitIn } from "../painter/fit";
 import { Painter } from "../painter/painter";
 import { ServerClock } from "../painter/serverClock";
 import { Sounder } from "../sound/sounder";
@@ -126,11 +127,7 @@ function measure(): void {
 
 /** A source of the wrong size shows the whole picture, smaller or larger, so that nothing is cut off. */
 function fit(): void {
-  if (painter.width === 0) return;
-  const scale = Math.min(innerWidth / painter.width, innerHeight / painter.height);
-  const left = (innerWidth - painter.width * scale) / 2;
-  const top = (innerHeight - painter.height * scale) / 2;
-  host.style.transform = scale === 1 ? "" : `translate(${String(left)}px,${String(top)}px) scale(${String(scale)})`;
+  fitIn(host, painter.width, painter.height);
 }
 
 /** Of the last looks at frames: the longest time between two, and how many a second there were. */

@@ -10,15 +10,17 @@ import { usePutOnAir } from "../theme/usePutOnAir";
 import { useTheme } from "../theme/useTheme";
 import { ReleasesPart } from "./ReleasesPart";
 import { SheetPart } from "./SheetPart";
+import { TakeOutPart } from "./TakeOutPart";
 import { SourceFindings } from "./SourceFindings";
 import { SourceTable } from "./SourceTable";
 import { useLedger, type Ledger } from "./useLedger";
 
-type View = "sources" | "sheet" | "releases";
+type View = "sources" | "sheet" | "releases" | "files";
 const VIEWS: [View, string][] = [
   ["sources", "Sources now"],
   ["sheet", "Source sheet"],
   ["releases", "Releases"],
+  ["files", "Files"],
 ];
 
 /** Whether every source is right, and what is to be typed so that it is. */
@@ -77,6 +79,7 @@ export function PublishPage() {
       )}
       {theme.onAir > 0 && canvas && view === "sheet" && <SheetPart canvas={canvas.id} />}
       {theme.onAir > 0 && canvas && view === "releases" && <ReleasesPart canvas={canvas.id} />}
+      {theme.onAir > 0 && canvas && view === "files" && <TakeOutPart canvas={canvas.id} />}
     </div>
   );
 }

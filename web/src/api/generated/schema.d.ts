@@ -2500,6 +2500,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/files/scenes/{scene}/canvases/{canvas}/page.html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-files-scenes-scene-canvases-canvas-page-html"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/files/all.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-files-all-zip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/brand": {
         parameters: {
             query?: never;
@@ -12667,6 +12699,55 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FindingCount"];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-files-scenes-scene-canvases-canvas-page-html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                scene: string;
+                canvas: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-themes-id-files-all-zip": {
+        parameters: {
+            query?: {
+                canvas?: string;
+                sorts?: ("HTML" | "PNG" | "SVG" | "MASK")[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

@@ -4,13 +4,12 @@ import brandeon.core.publish.Picture;
 import brandeon.core.text.Face;
 import brandeon.server.live.Feeds;
 import brandeon.server.live.FontController;
+import brandeon.server.live.PictureHtml;
 import brandeon.server.problem.BlankPage;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
@@ -22,7 +21,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.util.HtmlUtils;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -48,31 +46,6 @@ class OutletPage {
                     .replace("</head>", "<style>" + FontController.css(Face.shipped()) + "</style></head>");
         }
     }
-
-    /**
-     * What the page's own script reads; see docs/protocol.md.
-     *
-     * @param faces addresses of the font files that this picture needs
-     */
-    record First(String hash, int x, int y, int width, int height, List<FirstLayer> layers, List<String> faces) {
-
-        static First of(Picture picture) {
-            return new First(
-                    picture.hash(),
-                    picture.x(),
-                    picture.y(),
-                    picture.width(),
-                    picture.height(),
-                    picture.layers().stream()
-                            .map(layer -> new FirstLayer(layer.piece(), layer.movements(), layer.arrival()))
-                            .toList(),
-                    picture.faces().stream()
-                            .map(face -> "/fonts/" + face.fileName())
-                            .toList());
-        }
-    }
-
-    record FirstLayer(String piece, List<Picture.Movement> movements, List<Picture.Movement> arrival) {}
 
     @GetMapping("/o/{token}")
     ResponseEntity<Object> page(@PathVariable String token, HttpServletRequest request) throws IOException {
@@ -120,34 +93,11 @@ class OutletPage {
                 + FontController.css(
                         picture.faces().stream().filter(Face::isOwn).toList()) + "</style>";
         // Within a script element only "<" could end it.
-        String first = json.writeValueAsString(First.of(picture)).replace("<", "\\u003c");
+        String first = json.writeValueAsString(PictureHtml.First.of(picture)).replace("<", "\\u003c");
         return page.replace("</head>", fonts + "</head>")
                 .replace(
                         "<div id=\"overlay\"></div>",
-                        "<div id=\"overlay\">" + layers(picture)
+                        "<div id=\"overlay\">" + PictureHtml.layers(picture)
                                 + "</div><script type=\"application/json\" id=\"first\">" + first + "</script>");
-    }
-
-    /**
-     * The layers as the painter mounts them. What depends on the moment stays hidden until the page's script has set
-     * it.
-     */
-    private static String layers(Picture picture) {
-        StringBuilder all = new StringBuilder();
-        for (Picture.Layer layer : picture.layers()) {
-            all.append(String.format(
-                            Locale.ROOT,
-                            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$d\" height=\"%2$d\" viewBox=\"%6$d %7$d %1$d %2$d\" data-piece=\"%3$s\" style=\"position:absolute;left:0;top:0;overflow:hidden%4$s%5$s\">",
-                            picture.width(),
-                            picture.height(),
-                            HtmlUtils.htmlEscape(layer.piece()),
-                            layer.timed() ? ";visibility:hidden" : "",
-                            layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend(),
-                            picture.x(),
-                            picture.y()))
-                    .append(layer.svg())
-                    .append("</svg>");
-        }
-        return all.toString();
     }
 }

@@ -250,6 +250,22 @@ public final class Person {
         }
     }
 
+    /** A file. */
+    public byte[] bytes(String path) {
+        try {
+            HttpResponse<byte[]> answer = http.send(request(path).build(), HttpResponse.BodyHandlers.ofByteArray());
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException(path + " answered " + answer.statusCode());
+            }
+            return answer.body();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public CompletableFuture<Answer> later(HttpRequest request) {
         return http.sendAsync(request, HttpResponse.BodyHandlers.ofString()).thenApply(Person::answer);
     }

@@ -1,0 +1,135 @@
+package brandeon.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brandeon.server.support.Person;
+import brandeon.server.support.RunningServer;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Scenes that were taken out work from disk, without a network, and look as their sources do. */
+@ExtendWith(RunningServer.class)
+class FilesTest {
+
+    private static final List<Integer> INSTANTS = List.of(0, 400, 1_300, 5_100, 8_700);
+
+    /** As many as the eye cannot tell; of 255. */
+    private static final int MOST = 2;
+
+    @Test
+    void aSceneFromDiskLooksAsItsSourceToThePixel(RunningServer server, @TempDir Path folder) throws IOException {
+        Person host = server.host();
+        String theme = host.demo();
+        try (Browser browser = new Browser()) {
+            for (String scene : List.of("starting", "hide", "desk", "away", "closing")) {
+                Path file = folder.resolve(scene + ".html");
+                Files.write(
+                        file,
+                        host.bytes("/api/themes/" + theme + "/files/scenes/" + scene + "/canvases/wide/page.html"));
+                Page outlet = browser.window(1920, 1080);
+                outlet.navigate(host.link(theme, scene, "wide", "WHOLE"));
+                Page alone = browser.window(1920, 1080);
+                List<String> asked = new ArrayList<>();
+                alone.onRequest((Request request) -> asked.add(request.url()));
+                alone.context().setOffline(true);
+                alone.navigate(file.toUri().toString());
+                alone.waitForFunction("() => document.fonts.status === 'loaded'");
+                outlet.waitForFunction("() => document.fonts.status === 'loaded'");
+                assertThat(asked.stream().filter(url -> !url.startsWith("data:")))
+                        .as("nothing but the file itself")
+                        .containsExactly(file.toUri().toString());
+                for (int instant : INSTANTS) {
+                    for (Page page : List.of(outlet, alone)) {
+                        page.evaluate("""
+                                (instant) => document.getAnimations().forEach((one) => {
+                                  one.pause();
+                                  one.currentTime = instant;
+                                })""", instant);
+                    }
+                    assertThat(farthest(Browser.shot(outlet), Browser.shot(alone)))
+                            .as("%s after %d ms", scene, instant)
+                            .isLessThanOrEqualTo(MOST);
+                }
+                outlet.context().close();
+                alone.context().close();
+            }
+        }
+    }
+
+    @Test
+    void theClockOfASceneFromDiskGoesOn(RunningServer server, @TempDir Path folder) throws IOException {
+        Person host = server.host();
+        String theme = host.demo();
+        host.cue(theme, "{\"cue\":\"startClock\",\"piece\":\"countdown\"}");
+        try (Browser browser = new Browser()) {
+            Path file = folder.resolve("starting.html");
+            Files.write(file, host.bytes("/api/themes/" + theme + "/files/scenes/starting/canvases/wide/page.html"));
+            Page alone = browser.window(1920, 1080);
+            alone.context().setOffline(true);
+            alone.navigate(file.toUri().toString());
+            String read = "() => document.querySelector('svg[data-piece=countdown]').textContent";
+            String before = (String) alone.evaluate(read);
+            alone.waitForTimeout(2_200);
+            assertThat((String) alone.evaluate(read)).isNotEqualTo(before);
+        } finally {
+            host.cue(theme, "{\"cue\":\"setClockBack\",\"piece\":\"countdown\"}");
+        }
+    }
+
+    @Test
+    void theZipHasScenesPartsPiecesAndMasksUnderClearNames(RunningServer server) throws IOException {
+        Person host = server.host();
+        Map<String, byte[]> entries = new TreeMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(
+                host.bytes("/api/themes/" + host.demo() + "/files/all.zip?canvas=wide&sorts=PNG,SVG,MASK")))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                entries.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        assertThat(entries.keySet())
+                .contains(
+                        "Wide/Hide/whole scene.png",
+                        "Wide/Hide/whole scene.svg",
+                        "Wide/Hide/in front of the captures.png",
+                        "Wide/Hide/pieces/Sightings alone.png",
+                        "Wide/Hide/masks/Host camera.png",
+                        "Wide/Starting/whole scene.png")
+                .allMatch(name -> name.matches("[A-Za-z0-9 ,./-]+"));
+        BufferedImage mask = ImageIO.read(new ByteArrayInputStream(entries.get("Wide/Hide/masks/Host camera.png")));
+        assertThat(mask.getWidth()).isEqualTo(1280);
+        assertThat(mask.getHeight()).isEqualTo(720);
+        BufferedImage whole = ImageIO.read(new ByteArrayInputStream(entries.get("Wide/Hide/whole scene.png")));
+        assertThat(whole.getWidth()).isEqualTo(1920);
+    }
+
+    /** The farthest that any channel of any pixel is from its counterpart. */
+    private static int farthest(BufferedImage one, BufferedImage other) {
+        assertThat(one.getWidth()).isEqualTo(other.getWidth());
+        int most = 0;
+        for (int y = 0; y < one.getHeight(); y++) {
+            for (int x = 0; x < one.getWidth(); x++) {
+                int a = one.getRGB(x, y);
+                int b = other.getRGB(x, y);
+                for (int shift = 0; shift < 32; shift += 8) {
+                    most = Math.max(most, Math.abs((a >> shift & 0xff) - (b >> shift & 0xff)));
+                }
+            }
+        }
+        return most;
+    }
+}
