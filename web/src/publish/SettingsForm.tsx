@@ -206,7 +206,8 @@ function Live({ row, link }: { row: Row; link: string }) {
           width={row.width}
           height={row.height}
           className="absolute left-0 top-0 origin-top-left border-0"
-          style={{ transform: `scale(${String(scale)})` }}
+          // By night a page within this one would be laid on white.
+          style={{ transform: `scale(${String(scale)})`, colorScheme: "normal" }}
         />
       </div>
     </div>

@@ -115,6 +115,8 @@ function Frame({ source, told }: { source: RigSource; told: Told }) {
       width={source.width}
       height={source.height}
       className="block border-0"
+      // By night a page within this one would be laid on white.
+      style={{ colorScheme: "normal" }}
       onLoad={tell}
     />
   );
