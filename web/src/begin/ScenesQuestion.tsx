@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
-import { useChoices } from "../theme/titles";
+import { useShownRoles } from "../theme/titles";
 import { useQuestions, type Answers } from "./useBeginning";
 
 type Role = Answers["roles"][number];
@@ -28,7 +28,7 @@ export function ScenesQuestion(props: {
   look: (role: Schemas["Scene"]["role"]) => void;
 }) {
   const { answers, change, look } = props;
-  const { sceneRoles } = useChoices();
+  const sceneRoles = useShownRoles();
   const formats = useQuestions().data?.formats ?? [];
   const { camera } = answers;
   const turnRole = (role: Role) => {

@@ -6,7 +6,7 @@ import { ServerClock } from "../painter/serverClock";
 import { Sounder } from "../sound/sounder";
 import { Keeping } from "./keeping";
 import { loads, program } from "./place";
-import { isTold, type Told } from "./told";
+import { isTold, type Loud, type Told } from "./told";
 
 type Said = Schemas["Watch"] | Schemas["Report"] | Schemas["AskTime"];
 
@@ -22,6 +22,8 @@ const FIRST_WAIT = 250;
 const LONGEST_WAIT = 8000;
 const LONGEST_FRAME = 200;
 const REPORT_EVERY = 4000;
+/** How often the practice rig hears how loud a source is; milliseconds. */
+const METERS = 200;
 /** A page with a former link asks again that often, so that one knows where it is still open; milliseconds. */
 const GONE_AGAIN = 60_000;
 /** The server says: this link is no longer good, or never was. */
@@ -211,6 +213,16 @@ window.setInterval(() => {
   report();
 }, REPORT_EVERY);
 window.setInterval(measure, 60_000);
+let loud = false;
+window.setInterval(() => {
+  if (!told) return;
+  const lufs = sounder.loudness();
+  // Silence is said once.
+  if (!Number.isFinite(lufs) && !loud) return;
+  loud = Number.isFinite(lufs);
+  const message: Loud = { brandeon: "loudness", lufs: loud ? lufs : null };
+  window.parent.postMessage(message, "*");
+}, METERS);
 afterFirstFrame(() => {
   if (!visible()) painter.leaveScene();
   follower.begin(firstPicture());

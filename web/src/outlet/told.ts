@@ -12,6 +12,22 @@ export interface Told {
   under: number;
 }
 
+/** What a source tells the practice rig of its sound. */
+export interface Loud {
+  brandeon: "loudness";
+  /** Momentary, in LUFS; null while nothing is heard. */
+  lufs: number | null;
+}
+
+export function isLoud(data: unknown): data is Loud {
+  const loud = data as Partial<Loud> | null;
+  return (
+    typeof loud === "object" &&
+    loud?.brandeon === "loudness" &&
+    (loud.lufs === null || (typeof loud.lufs === "number" && Number.isFinite(loud.lufs)))
+  );
+}
+
 export function isTold(data: unknown): data is Told {
   const told = data as Partial<Told> | null;
   return (

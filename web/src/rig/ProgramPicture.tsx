@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Told } from "../outlet/told";
+import { isLoud, type Told } from "../outlet/told";
+import { useLoudness } from "./useLoudness";
 import { CapturePattern } from "../footage/CapturePattern";
 import type { Program, RigSource } from "./useRig";
 import { useWidthScale } from "../app/useWidthScale";
@@ -106,6 +107,14 @@ function Frame({ source, told }: { source: RigSource; told: Told }) {
     frame.current?.contentWindow?.postMessage(JSON.parse(text), "*");
   }, [text]);
   useEffect(tell, [tell]);
+  const heard = useLoudness((state) => state.heard);
+  useEffect(() => {
+    const hear = (event: MessageEvent) => {
+      if (event.source === frame.current?.contentWindow && isLoud(event.data)) heard(source.id, event.data.lufs);
+    };
+    addEventListener("message", hear);
+    return () => removeEventListener("message", hear);
+  }, [heard, source.id]);
   return (
     <iframe
       ref={frame}

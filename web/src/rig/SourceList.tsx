@@ -4,6 +4,7 @@ import { useNotices } from "../app/notices";
 import { useDraftText } from "../app/useDraftText";
 import { useDragOrder } from "../app/useDragOrder";
 import { useChoices } from "../theme/titles";
+import { useLoudness } from "./useLoudness";
 import { NO_BOX, type Program, type RigScene, type RigSource } from "./useRig";
 
 interface Props {
@@ -157,6 +158,7 @@ function Line(props: {
       ) : (
         <span className="min-w-0 flex-1 text-faint">capture</span>
       )}
+      {browser && <Loud source={source.id} />}
       <Menu>
         <MenuButton
           className="btn px-1.5"
@@ -179,6 +181,27 @@ function Line(props: {
         <X size={14} />
       </button>
     </>
+  );
+}
+
+/** From nothing to as loud as digital sound can be. */
+const QUIETEST = -60;
+
+/** How loud it is, and was at most. */
+function Loud({ source }: { source: string }) {
+  const loudness = useLoudness((state) => state.sources[source]);
+  if (!loudness || !Number.isFinite(loudness.most)) return null;
+  const share = loudness.now === null ? 0 : Math.min(1, Math.max(0, 1 - loudness.now / QUIETEST));
+  return (
+    <span
+      className="flex items-center gap-1 whitespace-nowrap text-[12px]"
+      title={`Momentary loudness; at most ${loudness.most.toFixed(1)} LUFS until now`}
+    >
+      <span className="inline-block h-2 w-12 bg-rule" aria-hidden="true">
+        <span className="block h-2 bg-kelp" style={{ width: `${String(Math.round(share * 100))}%` }} />
+      </span>
+      {loudness.now === null ? "silent" : `${loudness.now.toFixed(1)} LUFS`}
+    </span>
   );
 }
 

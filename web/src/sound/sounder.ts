@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { Meter } from "./meter";
 
 type Play = Schemas["Play"];
 
@@ -23,6 +24,7 @@ interface Playing {
  */
 export class Sounder {
   private context: AudioContext | null = null;
+  private meter: Meter | null = null;
   private readonly decoded = new Map<string, Promise<AudioBuffer>>();
   private readonly playing = new Map<string, Playing>();
 
@@ -51,6 +53,14 @@ export class Sounder {
       else if (next.until !== one.play.until) this.until(one, next);
     }
     plays.filter((play) => !this.playing.has(play.key)).forEach((play) => this.plan(play));
+  }
+
+  /** In LUFS, of what is heard at this moment; minus infinity for nothing. */
+  loudness(): number {
+    if (!this.context) return -Infinity;
+    // Only where somebody looks at it is it measured; what plays already goes past it.
+    this.meter ??= new Meter(this.context);
+    return this.meter.loudness;
   }
 
   /** Some browsers wait for a press before a page may sound. */
@@ -99,7 +109,7 @@ export class Sounder {
         one.gain = context.createGain();
         one.source.buffer = buffer;
         one.gain.gain.value = amplitude(play.gain);
-        one.source.connect(one.gain).connect(context.destination);
+        one.source.connect(one.gain).connect(this.meter?.input ?? context.destination);
         one.source.start(context.currentTime + Math.max(0, -late), Math.max(0, late));
         this.until(one, play);
       }

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { usePointed } from "../app/usePointed";
-import { useChoices } from "./titles";
+import { useShownRoles } from "./titles";
 import { Sample } from "./Sample";
 import { useCatalogue, useEdit, useLook, useStart, useTheme } from "./useTheme";
 
@@ -93,7 +93,7 @@ export function FamilyCard({
 /** For a theme without scenes: which ones, and all of them are made at once. */
 export function CompleteStart() {
   const start = useStart();
-  const { sceneRoles } = useChoices();
+  const sceneRoles = useShownRoles();
   const [without, setWithout] = useState<Schemas["Scene"]["role"][]>([]);
   const wanted = sceneRoles.map(({ id }) => id).filter((role) => !without.includes(role));
   const turn = (role: Schemas["Scene"]["role"]) =>

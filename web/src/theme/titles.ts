@@ -15,6 +15,11 @@ export function useChoices() {
   return useCatalogue().data ?? EMPTY;
 }
 
+/** What a scene that is shown by itself can be for. */
+export function useShownRoles() {
+  return useChoices().sceneRoles.filter(({ id }) => id !== "ALWAYS");
+}
+
 /** The title of one of them. */
 export function titleOf<T extends string>(all: { id: T; title: string }[], id: T): string {
   return all.find((one) => one.id === id)?.title ?? "";

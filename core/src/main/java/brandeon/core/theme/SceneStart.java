@@ -24,6 +24,8 @@ public final class SceneStart {
     private final List<Edit> edits = new ArrayList<>();
     private final List<Piece> added = new ArrayList<>();
     private final Set<String> names = new HashSet<>();
+    /** Whether alerts are shown over every scene, and so on none of them besides. */
+    private boolean over;
 
     private SceneStart(Theme theme, UnaryOperator<String> freshId) {
         this.theme = theme;
@@ -38,6 +40,9 @@ public final class SceneStart {
      */
     public static Edit.Batch of(Theme theme, List<SceneRole> roles, UnaryOperator<String> freshId) {
         SceneStart start = new SceneStart(theme, freshId);
+        start.over = roles.stream().anyMatch(role -> !role.shown())
+                || theme.always().stream()
+                        .anyMatch(scene -> !start.announcers(scene).isEmpty());
         roles.forEach(start::add);
         return new Edit.Batch(start.edits);
     }
@@ -68,13 +73,17 @@ public final class SceneStart {
     /** What comes to stand over every scene stands on none of them besides. */
     private void offOthers() {
         for (Scene scene : theme.shownScenes()) {
-            scene.stack().stream()
-                    .map(Placed::piece)
-                    .filter(id -> theme.piece(id)
-                            .filter(piece -> piece.kind().facts().announces())
-                            .isPresent())
-                    .forEach(id -> edits.add(new PlacingEdit.TakeOff(scene.id(), id)));
+            announcers(scene).forEach(id -> edits.add(new PlacingEdit.TakeOff(scene.id(), id)));
         }
+    }
+
+    private List<String> announcers(Scene scene) {
+        return scene.stack().stream()
+                .map(Placed::piece)
+                .filter(id -> theme.piece(id)
+                        .filter(piece -> piece.kind().facts().announces())
+                        .isPresent())
+                .toList();
     }
 
     private String freeName(String wanted) {
@@ -130,6 +139,9 @@ public final class SceneStart {
                 facts(wanted, name);
             }
             case ALWAYS -> {}
+        }
+        if (over && role.shown()) {
+            return wanted;
         }
         wanted.add(new Wanted(Piece.of("", PieceKind.ANNOUNCER, "Announcer"), Zone.ALERT));
         return wanted;

@@ -27,7 +27,7 @@ class SceneStartTest {
             Theme theme = started(Starter.theme("Owl night").withFamily(family.id()), List.of(SceneRole.values()));
             assertThat(theme.scenes())
                     .extracting(Scene::name)
-                    .containsExactly("Starting", "Live", "Talking", "Away", "Ending");
+                    .containsExactly("Starting", "Live", "Talking", "Away", "Ending", "Over every scene");
             assertThat(new Preflight(theme, LiveState.QUIET, Pictures.NONE).findings())
                     .as(family.id())
                     .allMatch(finding -> finding.weight() == Finding.Weight.NOTE);

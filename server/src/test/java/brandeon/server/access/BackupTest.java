@@ -13,6 +13,8 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -35,6 +37,7 @@ class BackupTest {
             int port = free();
             String link;
             String edited;
+            List<String> sheets;
             String password = cluster("start_cluster", first, port);
             try (ServerProcess server =
                     new ServerProcess("jdbc:postgresql://127.0.0.1:" + port + "/brandeon", password)) {
@@ -42,6 +45,8 @@ class BackupTest {
                 host.edit(host.demo(), "{\"edit\":\"rename\",\"name\":\"Reedlight Hide before the flood\"}");
                 edited = host.demo();
                 link = host.link(edited, "hide", "wide", "WHOLE").replaceAll(".*(/o/.*)", "$1");
+                host.post("/api/themes/" + edited + "/on-air", "");
+                sheets = sheets(host, edited, server.address());
                 assertThat(run(first, port, "bin/backup", file.toString()))
                         .satisfies(
                                 said -> assertThat(said.exit()).as(said.text()).isZero());
@@ -73,12 +78,35 @@ class BackupTest {
                                 .path("name")
                                 .asString())
                         .isEqualTo("Reedlight Hide before the flood");
+                // With a sheet that somebody saved and the restored database alone, everything is as it was typed.
+                assertThat(sheets(host, edited, server.address())).isEqualTo(sheets);
+                List<String> links = sheets.stream()
+                        .flatMap(sheet -> LINK.matcher(sheet).results())
+                        .map(found -> found.group(1))
+                        .distinct()
+                        .toList();
+                assertThat(links).hasSizeGreaterThanOrEqualTo(15).allSatisfy(one -> {
+                    Person.Answer source = broadcaster.open(one);
+                    assertThat(source.status()).isEqualTo(200);
+                    assertThat(source.body()).contains("data-piece=");
+                });
             }
         } finally {
             cluster("stop_cluster", first, 0);
             cluster("stop_cluster", second, 0);
             new ProcessBuilder("rm", "-rf", folder.toString()).start().waitFor();
         }
+    }
+
+    private static final Pattern LINK = Pattern.compile("HERE(/o/[A-Za-z0-9_-]+)");
+
+    /** What is to be typed on each canvas, with HERE for the server's address. */
+    private static List<String> sheets(Person host, String theme, String address) {
+        return Stream.of("wide", "upright", "recording")
+                .map(canvas -> host.get("/api/themes/" + theme + "/source-sheet/" + canvas + "/json")
+                        .body()
+                        .replace(address, "HERE"))
+                .toList();
     }
 
     private static void refusals(Path folder, String data, Path good) throws Exception {

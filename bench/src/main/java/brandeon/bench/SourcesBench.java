@@ -1,0 +1,233 @@
+package brandeon.bench;
+
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * Many sources in one Chromium, as broadcasting software has them: 12 scenes on 5 canvases against as many pages of plain
+ * text in the same run; and one source over a long time.
+ */
+public final class SourcesBench {
+
+    private static final int PAGES = 60;
+    private static final List<String> ROLES = List.of("LIVE", "TALKING", "STARTING", "AWAY", "ENDING");
+    private static final int HOUR = 3_600_000;
+    private static final int MINUTE = 60_000;
+    private static final int WATCHED_SECONDS = 60;
+
+    private static final Pattern ROW = Pattern.compile(
+            "\"part\":\"WHOLE\",\"title\":\"[^\"]*\",\"link\":\"([^\"]+)\",\"x\":0,\"y\":0,\"width\":(\\d+),\"height\":(\\d+)");
+
+    private static final String PAINTED = """
+            () => new Promise((seen) => {
+              const known = performance.getEntriesByName('first-contentful-paint')[0];
+              const at = (entry) => seen(performance.timeOrigin + entry.startTime);
+              if (known) at(known);
+              else new PerformanceObserver((list) => {
+                const entry = list.getEntriesByName('first-contentful-paint')[0];
+                if (entry) at(entry);
+              }).observe({ type: 'paint', buffered: true });
+            })""";
+
+    private static final String FRAMES = """
+            () => new Promise((done) => {
+              let frames = 0;
+              const begin = performance.now();
+              const step = (now) => {
+                frames++;
+                if (now - begin < 4000) requestAnimationFrame(step);
+                else done((frames * 1000) / (now - begin));
+              };
+              requestAnimationFrame(step);
+            })""";
+
+    private final String address;
+    private final Host host;
+
+    private SourcesBench(String address) {
+        this.address = address;
+        this.host = Host.signedIn(address);
+    }
+
+    static void main(String[] args) throws Exception {
+        SourcesBench bench = new SourcesBench(args[0]);
+        bench.many();
+        bench.overTime();
+    }
+
+    private record Source(String link, int width, int height) {}
+
+    private void many() throws Exception {
+        List<Source> sources = sources();
+        List<Source> blank = sources.stream()
+                .map(one -> new Source("data:text/plain,A line of plain text", one.width(), one.height()))
+                .toList();
+        for (int round = 0; round < 2; round++) {
+            open("plain text", blank);
+            open("outlets", sources);
+        }
+    }
+
+    private List<Source> sources() throws Exception {
+        String made = host.call("POST", "/api/themes", "{\"name\":\"Sixty sources\"}");
+        String theme = found("\"id\":\"([0-9a-f-]{36})\"", made);
+        String roles = String.join(
+                ",",
+                IntStream.range(0, 12)
+                        .mapToObj(i -> "\"" + ROLES.get(i % ROLES.size()) + "\"")
+                        .toList());
+        host.call("POST", "/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[" + roles + "]}");
+        String[][] canvases = {
+            {"tall", "1080", "1920"}, {"hd", "1280", "720"}, {"large", "2560", "1440"}, {"square", "1080", "1080"}
+        };
+        for (String[] canvas : canvases) {
+            host.call(
+                    "POST",
+                    "/api/themes/" + theme + "/edits",
+                    "{\"edit\":{\"edit\":\"addCanvas\",\"index\":9,\"canvas\":{\"id\":\"%s\",\"name\":\"%s\",\"size\":{\"width\":%s,\"height\":%s},\"frameRate\":60}},\"gesture\":\"\"}"
+                            .formatted(canvas[0], canvas[0], canvas[1], canvas[2]));
+        }
+        Matcher row = ROW.matcher(host.call("POST", "/api/themes/" + theme + "/on-air", ""));
+        List<Source> all = new ArrayList<>();
+        while (row.find()) {
+            all.add(new Source(row.group(1), Integer.parseInt(row.group(2)), Integer.parseInt(row.group(3))));
+        }
+        if (all.size() < PAGES) {
+            throw new IllegalStateException("There are " + all.size() + " sources; wanted " + PAGES + ".");
+        }
+        return all.subList(0, PAGES);
+    }
+
+    private static String found(String pattern, String text) {
+        Matcher found = Pattern.compile(pattern).matcher(text);
+        if (!found.find()) {
+            throw new IllegalStateException("Not found: " + pattern);
+        }
+        return found.group(1);
+    }
+
+    private static void open(String what, List<Source> sources) throws Exception {
+        try (Playwright playwright = Chromium.playwright();
+                Browser browser = Chromium.launch(playwright)) {
+            BrowserContext context = browser.newContext();
+            List<Page> pages = new ArrayList<>();
+            for (Source source : sources) {
+                Page page = context.newPage();
+                page.setViewportSize(source.width(), source.height());
+                pages.add(page);
+            }
+            long begin = System.currentTimeMillis();
+            for (int i = 0; i < pages.size(); i++) {
+                CDPSession session = context.newCDPSession(pages.get(i));
+                JsonObject where = new JsonObject();
+                where.addProperty("url", sources.get(i).link());
+                // Sent off without waiting for the page, so that all of them load at once.
+                session.send("Page.navigate", where);
+            }
+            double last = 0;
+            for (Page page : pages) {
+                page.waitForLoadState();
+                last = Math.max(last, ((Number) page.evaluate(PAINTED)).doubleValue());
+            }
+            Thread.sleep(3_000);
+            double[] frames = new double[6];
+            for (int i = 0; i < frames.length; i++) {
+                frames[i] = ((Number) pages.get(i * 10).evaluate(FRAMES)).doubleValue();
+            }
+            Arrays.sort(frames);
+            System.out.printf(
+                    "%d pages of %s in one Chromium: all painted after %.0f ms, %d MB, frames a second %.1f (median of six)%n",
+                    pages.size(), what, last - begin, megabytes(), frames[frames.length / 2]);
+        }
+    }
+
+    /** What all processes of Chromium take together; what they share counts once. */
+    private static long megabytes() throws IOException {
+        long kilobytes = 0;
+        try (Stream<Path> processes = Files.list(Path.of("/proc"))) {
+            for (Path process : processes
+                    .filter(path -> path.getFileName().toString().matches("\\d+"))
+                    .toList()) {
+                try {
+                    if (Files.readString(process.resolve("comm")).startsWith("chrom")) {
+                        kilobytes += Long.parseLong(
+                                found("(?m)^Pss:\\s+(\\d+)", Files.readString(process.resolve("smaps_rollup"))));
+                    }
+                } catch (IOException | IllegalStateException e) {
+                    // It ended meanwhile.
+                }
+            }
+        }
+        return kilobytes / 1024;
+    }
+
+    /** One source for an hour, which its clock is made to believe, and for a minute of real time with a cue a second. */
+    private void overTime() throws Exception {
+        String theme = host.theme();
+        String ledger = host.call("GET", "/api/themes/" + theme + "/ledger", "");
+        String link = found(
+                "\"scene\":\"starting\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"title\":\"[^\"]*\",\"link\":\"([^\"]+)\"",
+                ledger);
+        String show = found("\"show\":\"([0-9a-f-]{36})\"", host.call("GET", "/api/themes/" + theme, ""));
+        cue(show, "{\"cue\":\"startClock\",\"piece\":\"countdown\"}");
+        try (Playwright playwright = Chromium.playwright();
+                Browser browser = Chromium.launch(playwright)) {
+            Page page = browser.newContext().newPage();
+            page.setViewportSize(1920, 1080);
+            page.clock().install();
+            page.navigate(link);
+            page.clock().runFor(2_000);
+            long[] heap = new long[61];
+            heap[0] = heap(page);
+            for (int minute = 1; minute <= HOUR / MINUTE; minute++) {
+                page.clock().runFor(MINUTE);
+                heap[minute] = heap(page);
+            }
+            System.out.printf(
+                    "an outlet over an hour that its clock was made to believe: heap %.2f MB at the beginning, %.2f after ten minutes, %.2f after an hour%n",
+                    heap[0] / 1e6, heap[10] / 1e6, heap[60] / 1e6);
+            Page real = browser.newContext().newPage();
+            real.setViewportSize(1920, 1080);
+            real.addInitScript(
+                    "window.tasks = []; new PerformanceObserver((list) => list.getEntries().forEach((one) => window.tasks.push(one.duration))).observe({ type: 'longtask' });");
+            real.navigate(link);
+            real.waitForTimeout(3_000);
+            real.evaluate("() => (window.tasks = [])");
+            for (int i = 0; i < WATCHED_SECONDS; i++) {
+                cue(show, "{\"cue\":\"addTime\",\"piece\":\"countdown\",\"seconds\":60}");
+                real.waitForTimeout(1_000);
+            }
+            System.out.printf(
+                    "tasks above 50 ms in %d s of an outlet with a cue a second: %s%n",
+                    WATCHED_SECONDS, real.evaluate("() => window.tasks.map(Math.round).join(', ') || 'none'"));
+        }
+        cue(show, "{\"cue\":\"setClockBack\",\"piece\":\"countdown\"}");
+    }
+
+    private void cue(String show, String cue) throws Exception {
+        host.call("POST", "/api/shows/" + show + "/desk/cues", "{\"cue\":" + cue + ",\"key\":\"\",\"before\":0}");
+    }
+
+    /** In bytes, after what is not used any more was thrown away. */
+    private static long heap(Page page) {
+        CDPSession session = page.context().newCDPSession(page);
+        session.send("HeapProfiler.collectGarbage");
+        long used = session.send("Runtime.getHeapUsage").get("usedSize").getAsLong();
+        session.detach();
+        return used;
+    }
+}
