@@ -24,6 +24,8 @@ const LONGEST_FRAME = 200;
 const REPORT_EVERY = 4000;
 /** How often the practice rig hears how loud a source is; milliseconds. */
 const METERS = 200;
+/** Every so many of those. */
+const SELDOM = 10;
 /** A page with a former link asks again that often, so that one knows where it is still open; milliseconds. */
 const GONE_AGAIN = 60_000;
 /** The server says: this link is no longer good, or never was. */
@@ -214,13 +216,22 @@ window.setInterval(() => {
 }, REPORT_EVERY);
 window.setInterval(measure, 60_000);
 let loud = false;
+let looked = 0;
+
+/** Chromium alone says it. */
+function heap(): number {
+  const { memory } = performance as Performance & { memory?: { usedJSHeapSize: number } };
+  return (memory?.usedJSHeapSize ?? 0) / 1e6;
+}
+
 window.setInterval(() => {
   if (!told) return;
   const lufs = sounder.loudness();
-  // Silence is said once.
-  if (!Number.isFinite(lufs) && !loud) return;
+  looked = (looked + 1) % SELDOM;
+  // Silence is said once, and what it holds now and then.
+  if (!Number.isFinite(lufs) && !loud && looked !== 1) return;
   loud = Number.isFinite(lufs);
-  const message: Loud = { brandeon: "loudness", lufs: loud ? lufs : null };
+  const message: Loud = { brandeon: "loudness", lufs: loud ? lufs : null, heap: heap() };
   window.parent.postMessage(message, "*");
 }, METERS);
 afterFirstFrame(() => {

@@ -12,11 +12,13 @@ export interface Told {
   under: number;
 }
 
-/** What a source tells the practice rig of its sound. */
+/** What a source tells the practice rig of itself. */
 export interface Loud {
   brandeon: "loudness";
   /** Momentary, in LUFS; null while nothing is heard. */
   lufs: number | null;
+  /** Megabytes that its script holds; 0 where the browser does not say. */
+  heap: number;
 }
 
 export function isLoud(data: unknown): data is Loud {
@@ -24,6 +26,7 @@ export function isLoud(data: unknown): data is Loud {
   return (
     typeof loud === "object" &&
     loud?.brandeon === "loudness" &&
+    typeof loud.heap === "number" &&
     (loud.lufs === null || (typeof loud.lufs === "number" && Number.isFinite(loud.lufs)))
   );
 }

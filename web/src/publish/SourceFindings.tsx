@@ -6,12 +6,27 @@ import { useCopy } from "../app/useCopy";
 import { timeOfDay } from "../app/dates";
 import { May } from "../theme/May";
 import type { Edit } from "../api/client";
-import { LOOKS } from "../sheet/FindingList";
-import { useEdit, useTheme } from "../theme/useTheme";
+import { FindingList, LOOKS } from "../sheet/FindingList";
+import { wrong } from "../sheet/weights";
+import { useEdit, useFindings, useTheme } from "../theme/useTheme";
 import { useLookAgain, type Ledger, type SourceFinding } from "./useLedger";
 
-/** What is wrong with open sources, the worst first, each with what to do. @param here whether in the practice rig */
+/**
+ * Everything that is wrong, in one list wherever it is asked for: with sources that are open, the worst first, and then
+ * what preflight finds in the draft.
+ *
+ * @param here whether in the practice rig
+ */
 export function SourceFindings({ ledger, here = false }: { ledger: Ledger; here?: boolean }) {
+  return (
+    <>
+      <Sources ledger={ledger} here={here} />
+      <InTheTheme />
+    </>
+  );
+}
+
+function Sources({ ledger, here }: { ledger: Ledger; here: boolean }) {
   const open = ledger.rows.filter((row) => row.open > 0).length;
   if (ledger.findings.length === 0 && here)
     return (
@@ -39,6 +54,22 @@ export function SourceFindings({ ledger, here = false }: { ledger: Ledger; here?
       </ul>
       {!here && <p className="mt-1 text-faint">{UNSEEN}</p>}
     </section>
+  );
+}
+
+/** What preflight finds, where there is more than notes. */
+function InTheTheme() {
+  const found = useFindings();
+  const some = wrong(found.data ?? []);
+  if (some.length === 0) return null;
+  return (
+    <details className="mb-3">
+      <summary className="cursor-pointer">
+        {some.length === 1 ? "Preflight finds one thing" : `Preflight finds ${String(some.length)} things`} in the
+        draft.
+      </summary>
+      <FindingList findings={some} asked={[found]} brief />
+    </details>
   );
 }
 

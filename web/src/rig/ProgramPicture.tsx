@@ -1,12 +1,18 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { isLoud, type Told } from "../outlet/told";
 import { useLoudness } from "./useLoudness";
+import { useMeasured } from "./useMeasured";
 import { CapturePattern } from "../footage/CapturePattern";
 import type { Program, RigSource } from "./useRig";
 import { useWidthScale } from "../app/useWidthScale";
 
-/** What the broadcast would show of one program: every source really running, each by its own behaviour. */
-export function ProgramPicture({ program, active }: { program: Program; active: string }) {
+/**
+ * What the broadcast would show of one program: every source really running, each by its own behaviour.
+ *
+ * @param set what is set in the links of a scene's sources besides
+ */
+export function ProgramPicture(props: { program: Program; active: string; set?: (scene: string) => string }) {
+  const { program, active, set } = props;
   const { frame, scale } = useWidthScale(program.width);
   return (
     <div
@@ -25,6 +31,7 @@ export function ProgramPicture({ program, active }: { program: Program; active: 
               key={`${scene.id}/${source.id}`}
               source={source}
               entered={scene.id === active}
+              set={set?.(scene.id) ?? ""}
               place={{
                 program: `rig ${program.id}`,
                 order,
@@ -38,8 +45,13 @@ export function ProgramPicture({ program, active }: { program: Program; active: 
   );
 }
 
-function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, "program" | "order" | "under"> }) {
-  const { source, entered, place } = props;
+function Source(props: {
+  source: RigSource;
+  entered: boolean;
+  set: string;
+  place: Pick<Told, "program" | "order" | "under">;
+}) {
+  const { source, entered, set, place } = props;
   const visible = entered && source.shown;
   const restarts = useRestarts(entered, source.behaviour === "RESTART_ON_ENTRY");
   const shows = useShows(visible);
@@ -60,8 +72,8 @@ function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, 
         />
       </div>
     );
-  const width = (source.width - 2 * source.cropX) * source.scale;
-  const height = (source.height - 2 * source.cropY) * source.scale;
+  const width = (source.width - source.cropLeft - source.cropRight) * source.scale;
+  const height = (source.height - source.cropTop - source.cropBottom) * source.scale;
   return (
     <div
       className="absolute overflow-hidden"
@@ -71,8 +83,8 @@ function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, 
       <div
         className="absolute origin-top-left"
         style={{
-          left: -source.cropX * source.scale,
-          top: -source.cropY * source.scale,
+          left: -source.cropLeft * source.scale,
+          top: -source.cropTop * source.scale,
           width: source.width,
           height: source.height,
           transform: `scale(${String(source.scale)})`,
@@ -83,8 +95,9 @@ function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, 
         ) : (
           <Frame
             // Another link is another page: a frame that is sent elsewhere while it loads may end up at the old one.
-            key={`${source.link} ${String(restarts)}`}
+            key={`${source.link} ${set} ${String(restarts)}`}
             source={source}
+            set={set}
             told={{
               brandeon: "source",
               seen: visible,
@@ -99,7 +112,7 @@ function Source(props: { source: RigSource; entered: boolean; place: Pick<Told, 
 }
 
 /** A page of the rig; it is told what a page of broadcasting software would know. */
-function Frame({ source, told }: { source: RigSource; told: Told }) {
+function Frame({ source, set, told }: { source: RigSource; set: string; told: Told }) {
   const frame = useRef<HTMLIFrameElement>(null);
   const text = JSON.stringify(told);
   const tell = useCallback(() => {
@@ -108,17 +121,21 @@ function Frame({ source, told }: { source: RigSource; told: Told }) {
   }, [text]);
   useEffect(tell, [tell]);
   const heard = useLoudness((state) => state.heard);
+  const holds = useMeasured((state) => state.holds);
   useEffect(() => {
     const hear = (event: MessageEvent) => {
-      if (event.source === frame.current?.contentWindow && isLoud(event.data)) heard(source.id, event.data.lufs);
+      if (event.source === frame.current?.contentWindow && isLoud(event.data)) {
+        if (event.data.lufs !== null || useLoudness.getState().sources[source.id]) heard(source.id, event.data.lufs);
+        holds(source.id, event.data.heap);
+      }
     };
     addEventListener("message", hear);
     return () => removeEventListener("message", hear);
-  }, [heard, source.id]);
+  }, [heard, holds, source.id]);
   return (
     <iframe
       ref={frame}
-      src={ownLink(source.link)}
+      src={ownLink(source.link, set)}
       sandbox="allow-scripts"
       title={source.name}
       width={source.width}
@@ -162,11 +179,11 @@ const OUTLET = /^\/o\/[A-Za-z0-9_-]{43}$/;
  * The rig opens outlets of this server only, and as a stranger: in a sandbox, so that nothing in them may act for who is
  * signed in. A link typed wrong shows nothing, as it would in a broadcast.
  */
-function ownLink(link: string): string {
+function ownLink(link: string, set: string): string {
   try {
     const url = new URL(link, location.href);
     const here = url.origin === location.origin || url.hostname === location.hostname;
-    return here && OUTLET.test(url.pathname) ? url.pathname + url.search : "about:blank";
+    return here && OUTLET.test(url.pathname) ? url.pathname + (url.search || (set && `?${set}`)) : "about:blank";
   } catch {
     return "about:blank";
   }

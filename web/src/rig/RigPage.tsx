@@ -1,5 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import { Eye, EyeOff } from "lucide-react";
 import { useState } from "react";
+import { answer, api } from "../api/client";
 import { SourceFindings } from "../publish/SourceFindings";
 import { useLedger } from "../publish/useLedger";
 import { useTheme } from "../theme/useTheme";
@@ -7,8 +9,10 @@ import { ShowPanel } from "../show/ShowPanel";
 import { Practice } from "./Practice";
 import { ProgramPicture } from "./ProgramPicture";
 import { TimeLine } from "./TimeLine";
+import { LoadPart, measuredKey } from "./LoadPart";
 import { RigSets } from "./RigSets";
 import { SourceList } from "./SourceList";
+import { useFrameCount } from "./useMeasured";
 import { useRig, withScene, type Program } from "./useRig";
 import { Trouble } from "../app/Trouble";
 import { Link } from "react-router";
@@ -22,6 +26,12 @@ export function RigPage() {
   const [edited, setEdited] = useState("");
   const [watched, watch] = useState<string[]>();
   const [boxes, setBoxes] = useState(false);
+  const [still, setStill] = useState(false);
+  const loads = useQuery({
+    queryKey: ["load", id, onAir],
+    queryFn: () => answer(api.GET("/api/themes/{id}/load", { params: { path: { id } } })),
+    staleTime: Infinity,
+  });
   const may = useMay("OPERATOR");
   if (rig.isPending) return <p className="p-4 text-faint">Loading the rig …</p>;
   if (!rig.data) return <Trouble query={rig} className="p-4" />;
@@ -91,7 +101,13 @@ export function RigPage() {
                 {shown.length === 0 && <p className="text-faint">No program is looked at.</p>}
                 {shown.map((p) => (
                   <div key={p.id} className="min-w-0" style={{ flex: `${String(p.width / p.height)} 1 0` }}>
-                    <ProgramPicture program={p} active={active} />
+                    <ProgramPicture
+                      program={p}
+                      active={active}
+                      set={(one) =>
+                        (still && loads.data?.find((load) => load.scene === one && load.canvas === p.canvas)?.set) || ""
+                      }
+                    />
                     <span className="text-faint">
                       {p.name} {p.width} × {p.height}
                     </span>
@@ -141,6 +157,15 @@ export function RigPage() {
               </May>
             </div>
           )}
+          {program && loads.data && (
+            <>
+              <LoadPart program={program} loads={loads.data} active={active} still={still} turn={setStill} />
+              <FrameCount
+                scene={measuredKey(active, still)}
+                sources={shown.flatMap((p) => p.scenes.flatMap((one) => one.sources.map((source) => source.id)))}
+              />
+            </>
+          )}
           <TimeLine />
           <Practice />
         </div>
@@ -148,6 +173,12 @@ export function RigPage() {
       </div>
     </div>
   );
+}
+
+/** Counts frames without painting anything anew but what shows them. */
+function FrameCount({ scene, sources }: { scene: string; sources: string[] }) {
+  useFrameCount(scene, sources);
+  return null;
 }
 
 /** The same list as on Publish: what is wrong with sources that are open, here or in a broadcast. */

@@ -30,8 +30,10 @@ export function SourceList({ program, scene, change }: Props) {
         x: 0,
         y: 0,
         scale: 1,
-        cropX: 0,
-        cropY: 0,
+        cropLeft: 0,
+        cropTop: 0,
+        cropRight: 0,
+        cropBottom: 0,
         pattern: kind === "BROWSER" ? "" : "play",
         box: NO_BOX,
       },
@@ -251,10 +253,22 @@ function Place({ source, save }: { source: RigSource; save: (source: RigSource) 
           <span className="flex items-center gap-1">
             {figure("Scale", round(source.scale * 100), (percent) => set({ scale: percent / 100 }), 1600, 0.01, true)}%
           </span>
-          <span className="flex items-center gap-1" title="Left and right, top and bottom, in its own pixels">
+          <span className="flex items-center gap-1" title="Left, top, right, bottom, in its own pixels">
             crop
-            {figure("Crop left and right", source.cropX, (cropX) => set({ cropX }), (source.width - 1) / 2)}×
-            {figure("Crop top and bottom", source.cropY, (cropY) => set({ cropY }), (source.height - 1) / 2)}
+            {figure("Crop left", source.cropLeft, (cropLeft) => set({ cropLeft }), source.width - source.cropRight - 1)}
+            {figure("Crop top", source.cropTop, (cropTop) => set({ cropTop }), source.height - source.cropBottom - 1)}
+            {figure(
+              "Crop right",
+              source.cropRight,
+              (cropRight) => set({ cropRight }),
+              source.width - source.cropLeft - 1,
+            )}
+            {figure(
+              "Crop bottom",
+              source.cropBottom,
+              (cropBottom) => set({ cropBottom }),
+              source.height - source.cropTop - 1,
+            )}
           </span>
         </>
       )}
@@ -268,8 +282,14 @@ function Place({ source, save }: { source: RigSource; save: (source: RigSource) 
               set({
                 box: event.target.checked
                   ? {
-                      width: Math.max(1, Math.round((source.width - 2 * source.cropX) * source.scale)),
-                      height: Math.max(1, Math.round((source.height - 2 * source.cropY) * source.scale)),
+                      width: Math.max(
+                        1,
+                        Math.round((source.width - source.cropLeft - source.cropRight) * source.scale),
+                      ),
+                      height: Math.max(
+                        1,
+                        Math.round((source.height - source.cropTop - source.cropBottom) * source.scale),
+                      ),
                       across: 0.5,
                       down: 0.5,
                     }

@@ -1,9 +1,11 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { Wrench } from "lucide-react";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Finding, Theme } from "../api/client";
 import { FOOTAGE, type FootageName } from "../footage/Footage";
 import { useFindings, useFlashes, useLayouts, useRepair, useTheme } from "../theme/useTheme";
+import { useLedger } from "../publish/useLedger";
 import { AddScene } from "./AddScene";
 import { CanvasPanel } from "./CanvasPanel";
 import { Compare } from "./Compare";
@@ -19,6 +21,21 @@ const ZOOMS = [
   ["Usual", 1],
   ["Large", 1.8],
 ] as const;
+
+/** How often it is asked whether sources are right; milliseconds. */
+const SELDOM = 15_000;
+
+/** What is found about open sources stands on Publish, and is counted here. */
+function OpenSources() {
+  const { id, onAir } = useTheme();
+  const ledger = useLedger(id, SELDOM);
+  const count = onAir > 0 ? (ledger.data?.findings.length ?? 0) : 0;
+  return count === 0 ? null : (
+    <Link className="text-ochre underline" to={`/themes/${id}/publish`}>
+      {count === 1 ? "One thing is wrong with an open source" : `${String(count)} things are wrong with open sources`}
+    </Link>
+  );
+}
 
 /** Scenes by canvases; every cell the true picture with what preflight found. */
 export function SheetPage() {
@@ -46,6 +63,7 @@ export function SheetPage() {
             ? summary(findings, theme, found.isSuccess && flashes.isSuccess)
             : !layouts.error && "Measuring …"}
         </p>
+        <OpenSources />
         <span className="ml-auto flex items-center gap-3">
           <div role="radiogroup" aria-label="Size of the pictures" className="flex">
             {ZOOMS.map(([title, value]) => (

@@ -2388,6 +2388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-load"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/ledger": {
         parameters: {
             query?: never;
@@ -3930,9 +3946,13 @@ export interface components {
             /** Format: double */
             scale: number;
             /** Format: int32 */
-            cropX: number;
+            cropLeft: number;
             /** Format: int32 */
-            cropY: number;
+            cropTop: number;
+            /** Format: int32 */
+            cropRight: number;
+            /** Format: int32 */
+            cropBottom: number;
             pattern: string;
             box: components["schemas"]["RigBox"];
         };
@@ -7337,6 +7357,23 @@ export interface components {
             place: string;
             before: string;
             after: string;
+        };
+        Cost: {
+            piece: string;
+            name: string;
+            /** Format: double */
+            share: number;
+            canStill: boolean;
+        };
+        SceneLoad: {
+            scene: string;
+            canvas: string;
+            /** Format: double */
+            moving: number;
+            /** Format: double */
+            still: number;
+            set: string;
+            costs: components["schemas"]["Cost"][];
         };
         HistoryView: {
             /** Format: int64 */
@@ -12543,6 +12580,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SceneLoad"][];
                 };
             };
         };

@@ -2,6 +2,11 @@ package brandeon.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import brandeon.core.canvas.Box;
+import brandeon.core.canvas.BoxFill;
+import brandeon.core.canvas.CaptureFit;
+import brandeon.core.canvas.Size;
+import brandeon.core.canvas.SourceBox;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
@@ -9,6 +14,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.StringJoiner;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -26,6 +36,11 @@ class RigJourneyTest {
     private Page page;
 
     private void begin(RunningServer server, Browser browser) {
+        begin(server, browser, "");
+    }
+
+    /** @param script that runs in each page before its own */
+    private void begin(RunningServer server, Browser browser, String script) {
         host = server.stranger(Role.OWNER);
         theme = host.newTheme("Rig evening");
         host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"AWAY\"]}");
@@ -41,6 +56,7 @@ class RigJourneyTest {
                 .asString();
         page = browser.signedInAs(host, server.address(), 1280, 800);
         page.onDialog(dialog -> dialog.accept());
+        page.addInitScript(script);
         page.navigate(server.address() + "/themes/" + theme + "/rehearse");
         assertThat(line("Live, whole scene")).isVisible();
         // One program is enough, and quicker.
@@ -185,6 +201,45 @@ class RigJourneyTest {
         }
     }
 
+    /** Frames of sources that come when a test wants them; their scene moves, so they are looked at. */
+    private static String frames(String millis) {
+        return """
+                if (window.top !== window) {
+                  let frame = 0;
+                  window.requestAnimationFrame = (step) => setTimeout(() => step(performance.now()), %s);
+                }""".formatted(millis);
+    }
+
+    @Test
+    void aSourceOfTheWrongRateIsFound(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser, frames("40"));
+            found("WRONG_RATE", "its canvas has 60", "Type 60 as the frame rate");
+        }
+    }
+
+    @Test
+    void aSlowSourceIsFoundWithWhatCostsMost(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser, frames("frame++ % 4 ? 8 : 120"));
+            found("SLOW", "Frames take up to", "that machine");
+        }
+    }
+
+    @Test
+    void aZoomedPageIsFoundAndToldApartFromAWrongSize(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(
+                    server,
+                    browser,
+                    "if (window.top !== window) Object.defineProperty(window, 'devicePixelRatio', { get: () => 1.25 })");
+            String live = "Live, whole scene";
+            type("Width of " + live, "1536");
+            type("Height of " + live, "864");
+            found("ZOOMED", "Its page is shown at 125 %", "Set the zoom of the page");
+        }
+    }
+
     @Test
     void sceneSetsAreKeptProgramsCopiedAndNonsenseIsRefused(RunningServer server) {
         try (Browser browser = new Browser()) {
@@ -213,6 +268,120 @@ class RigJourneyTest {
                         .hasValue("1920");
             }
         }
+    }
+
+    /**
+     * Thirty openings and sizes of captures, placed by the figures that a source sheet prints, in both notations: nothing
+     * of the opening stays uncovered, and no more sticks out than is to lie under the frame.
+     */
+    @Test
+    void printedFiguresLeaveNoGapInEitherNotation(RunningServer server) {
+        Random random = new Random(30);
+        List<Box> openings = new ArrayList<>();
+        StringJoiner cropped = new StringJoiner(",");
+        StringJoiner boxed = new StringJoiner(",");
+        int bleed = 3;
+        for (int i = 0; i < 30; i++) {
+            Size capture = Size.of(320 + random.nextInt(3600), 240 + random.nextInt(2000));
+            Box opening = new Box(
+                    50 + random.nextInt(700),
+                    50 + random.nextInt(400),
+                    80 + random.nextInt(1000),
+                    60 + random.nextInt(540));
+            int left = random.nextInt(capture.width() - 100);
+            int top = random.nextInt(capture.height() - 100);
+            CaptureFit fit = CaptureFit.cover(capture, opening, bleed, new SourceBox(left, top, 100, 100));
+            BoxFill box = BoxFill.of(fit, capture, opening, bleed);
+            openings.add(opening);
+            String source = "{\"id\":\"%s%d\",\"name\":\"Capture %d\",\"kind\":\"CAPTURE\",\"link\":\"\",\"width\":%d,"
+                    + "\"height\":%d,\"behaviour\":\"KEEP_RUNNING\",\"shown\":true,\"x\":%d,\"y\":%d,\"scale\":%s,"
+                    + "\"cropLeft\":%d,\"cropTop\":%d,\"cropRight\":%d,\"cropBottom\":%d,\"pattern\":\"camera\","
+                    + "\"box\":{\"width\":%d,\"height\":%d,\"across\":%s,\"down\":%s}}";
+            cropped.add(String.format(
+                    Locale.ROOT,
+                    source,
+                    "c",
+                    i,
+                    i,
+                    capture.width(),
+                    capture.height(),
+                    fit.x(),
+                    fit.y(),
+                    fit.scale(),
+                    fit.crop().left(),
+                    fit.crop().top(),
+                    fit.crop().right(),
+                    fit.crop().bottom(),
+                    0,
+                    0,
+                    0.5,
+                    0.5));
+            boxed.add(String.format(
+                    Locale.ROOT,
+                    source,
+                    "b",
+                    i,
+                    i,
+                    capture.width(),
+                    capture.height(),
+                    box.x(),
+                    box.y(),
+                    1.0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    box.width(),
+                    box.height(),
+                    box.across(),
+                    box.down()));
+        }
+        Person somebody = server.stranger(Role.OWNER);
+        String own = somebody.newTheme("Figures");
+        Person.Answer put = somebody.put(
+                "/api/rig",
+                ("{\"version\":0,\"rig\":{\"kept\":[],\"programs\":[{\"id\":\"p\",\"name\":\"Program\",\"canvas\":\"\","
+                                + "\"width\":1920,\"height\":1080,\"scenes\":[{\"id\":\"crops\",\"name\":\"Crops\",\"sources\":[%s]},"
+                                + "{\"id\":\"boxes\",\"name\":\"Boxes\",\"sources\":[%s]}]}]}}")
+                        .formatted(cropped, boxed));
+        org.assertj.core.api.Assertions.assertThat(put.status()).as(put.body()).isEqualTo(200);
+        try (Browser browser = new Browser()) {
+            Page rig = browser.signedInAs(somebody, server.address(), 1280, 800);
+            rig.navigate(server.address() + "/themes/" + own + "/rehearse");
+            for (String notation : new String[] {"c", "b"}) {
+                rig.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"))
+                        .getByText(notation.equals("c") ? "Crops" : "Boxes")
+                        .click();
+                assertThat(rig.locator("[data-source=" + notation + "29]")).isVisible();
+                for (int i = 0; i < openings.size(); i++) {
+                    List<?> sides = (List<?>) rig.evaluate("""
+                            (id) => {
+                              const source = document.querySelector(`[data-source=${id}]`);
+                              const program = source.closest('[data-testid]').getBoundingClientRect();
+                              const scale = program.width / 1920;
+                              const at = source.getBoundingClientRect();
+                              return [at.left - program.left, at.top - program.top, at.right - program.left,
+                                at.bottom - program.top].map((side) => side / scale);
+                            }""", notation + i);
+                    Box opening = openings.get(i);
+                    double[] over = {
+                        opening.x() - number(sides, 0),
+                        opening.y() - number(sides, 1),
+                        number(sides, 2) - opening.right(),
+                        number(sides, 3) - opening.bottom()
+                    };
+                    for (double side : over) {
+                        org.assertj.core.api.Assertions.assertThat(side)
+                                .as("%s%d around %s", notation, i, opening)
+                                .isBetween(-0.02, bleed + 8.0);
+                    }
+                }
+            }
+        }
+    }
+
+    private static double number(List<?> sides, int which) {
+        return ((Number) sides.get(which)).doubleValue();
     }
 
     private String outlet(String link) {

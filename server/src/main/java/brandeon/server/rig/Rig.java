@@ -4,6 +4,7 @@ import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Behaviour;
 import brandeon.core.text.Letters;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * The practice rig's scene set, as broadcasting software would hold it: programs, scenes, and sources from bottom to
@@ -133,7 +134,7 @@ public record Rig(List<Program> programs, List<SceneSet> kept) {
      * @param width   of the browser window, or of the capture's own picture, in pixels
      * @param x       left edge on the program, in pixels
      * @param scale   size on the program divided by own size
-     * @param cropX   own pixels cut off left and right
+     * @param cropLeft own pixels cut off at the left; likewise at the other sides
      * @param pattern which moving pattern a capture shows
      * @param box     the place of a capture that fills a box, instead of its scale and crops
      */
@@ -149,8 +150,10 @@ public record Rig(List<Program> programs, List<SceneSet> kept) {
             double x,
             double y,
             double scale,
-            int cropX,
-            int cropY,
+            int cropLeft,
+            int cropTop,
+            int cropRight,
+            int cropBottom,
             String pattern,
             RigBox box) {
         public RigSource {
@@ -167,16 +170,12 @@ public record Rig(List<Program> programs, List<SceneSet> kept) {
             requireText(name, 200);
             requireText(pattern, 60);
             if (!(Math.abs(x) <= MOST_SIDE && Math.abs(y) <= MOST_SIDE)
-                    || cropX < 0
-                    || cropY < 0
-                    || cropX > MOST_SIDE
-                    || cropY > MOST_SIDE) {
-                throw new Mistake("A place of " + x + ", " + y + " with crops of " + cropX + " and " + cropY
-                        + " is out of range.");
+                    || Stream.of(cropLeft, cropTop, cropRight, cropBottom)
+                            .anyMatch(crop -> crop < 0 || crop > MOST_SIDE)) {
+                throw new Mistake("A place of " + x + ", " + y + " or a crop of it is out of range.");
             }
-            if (2L * cropX >= width || 2L * cropY >= height) {
-                throw new Mistake("Crops of " + cropX + " and " + cropY + " on each side leave nothing of a picture of "
-                        + width + " × " + height + ".");
+            if (cropLeft + cropRight >= width || cropTop + cropBottom >= height) {
+                throw new Mistake("These crops leave nothing of a picture of " + width + " × " + height + ".");
             }
             box.requireSound();
         }
@@ -188,7 +187,23 @@ public record Rig(List<Program> programs, List<SceneSet> kept) {
 
         RigSource linked(String newLink) {
             return new RigSource(
-                    id, name, kind, newLink, width, height, behaviour, shown, x, y, scale, cropX, cropY, pattern, box);
+                    id,
+                    name,
+                    kind,
+                    newLink,
+                    width,
+                    height,
+                    behaviour,
+                    shown,
+                    x,
+                    y,
+                    scale,
+                    cropLeft,
+                    cropTop,
+                    cropRight,
+                    cropBottom,
+                    pattern,
+                    box);
         }
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.server.rig;
 
+import brandeon.core.preflight.SceneLoad;
 import brandeon.core.publish.SourceSheet;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
@@ -7,8 +8,11 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
+import brandeon.server.work.Hands;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,8 +28,10 @@ class RigController {
     private final Members members;
     private final Themes themes;
     private final Rigs rigs;
+    private final Hands hands;
 
-    RigController(Members members, Themes themes, Rigs rigs) {
+    RigController(Members members, Themes themes, Rigs rigs, Hands hands) {
+        this.hands = hands;
         this.members = members;
         this.themes = themes;
         this.rigs = rigs;
@@ -34,6 +40,14 @@ class RigController {
     @GetMapping("/api/rig")
     Rigs.Kept get() {
         return rigs.get(members.current());
+    }
+
+    /** What each scene of a theme costs whoever shows it, as it is on air, or as drafted while nothing is. */
+    @GetMapping("/api/themes/{id}/load")
+    List<SceneLoad> load(@PathVariable UUID id) {
+        Themes.Draft draft = themes.get(members.current(), id);
+        Theme theme = themes.onAir(draft).orElse(draft.theme());
+        return hands.work(Hands.For.FINDINGS, () -> SceneLoad.of(theme));
     }
 
     @PutMapping("/api/rig")

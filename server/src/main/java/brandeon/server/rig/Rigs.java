@@ -113,6 +113,8 @@ public class Rigs {
                                     1,
                                     0,
                                     0,
+                                    0,
+                                    0,
                                     "",
                                     Rig.RigBox.NONE)));
                 case SourceSheet.CaptureSource c ->
@@ -130,6 +132,8 @@ public class Rigs {
                             c.fit().scale(),
                             c.fit().crop().left(),
                             c.fit().crop().top(),
+                            c.fit().crop().right(),
+                            c.fit().crop().bottom(),
                             c.capture(),
                             boxes
                                     ? new Rig.RigBox(

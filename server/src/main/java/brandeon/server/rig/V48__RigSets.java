@@ -4,6 +4,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 import org.springframework.stereotype.Component;
@@ -11,7 +12,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Rigs keep scene sets, and captures may fill boxes; those of before keep none and are scaled and cropped. */
+/**
+ * Rigs keep scene sets, captures may fill boxes, and are cropped at each side by itself; those of before keep none, and
+ * are cropped evenly.
+ */
 @Component
 class V48__RigSets extends BaseJavaMigration {
 
@@ -43,6 +47,13 @@ class V48__RigSets extends BaseJavaMigration {
             for (JsonNode scene : program.path("scenes")) {
                 for (JsonNode source : scene.path("sources")) {
                     if (source instanceof ObjectNode object && !object.has("box")) {
+                        int across = object.path("cropX").asInt();
+                        int down = object.path("cropY").asInt();
+                        object.remove(List.of("cropX", "cropY"));
+                        object.put("cropLeft", across)
+                                .put("cropTop", down)
+                                .put("cropRight", across)
+                                .put("cropBottom", down);
                         object.putObject("box")
                                 .put("width", 0)
                                 .put("height", 0)

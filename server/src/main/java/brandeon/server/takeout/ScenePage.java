@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -39,7 +40,9 @@ class ScenePage {
 
     String of(String title, Picture picture) {
         String first = json.writeValueAsString(PictureHtml.First.of(picture)).replace("<", "\\u003c");
-        return """
+        return String.format(
+                Locale.ROOT,
+                """
                 <!doctype html>
                 <html lang="en">
                 <head>
@@ -57,8 +60,12 @@ class ScenePage {
                 <script>%s</script>
                 </body>
                 </html>
-                """.formatted(
-                HtmlUtils.htmlEscape(title), fonts(picture), inside(PictureHtml.layers(picture)), first, script);
+                """,
+                HtmlUtils.htmlEscape(title),
+                fonts(picture),
+                inside(PictureHtml.layers(picture)),
+                first,
+                script);
     }
 
     private static String fonts(Picture picture) {

@@ -6,11 +6,14 @@ import brandeon.server.access.Role;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.net.http.HttpRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -179,6 +182,27 @@ class ReleaseTest {
             until("it is on air", () -> host.open(second).body().contains(">Newer<"));
             assertThat(onAir()).contains(">First<");
         }
+    }
+
+    /** Eight people press at once, and somebody edits meanwhile. */
+    @Test
+    void releasesThatAreMadeAtOnceEachGetANumber() {
+        List<CompletableFuture<Person.Answer>> all = IntStream.range(0, 8)
+                .mapToObj(i -> {
+                    host.edit(theme, STRIP.formatted("Word " + i));
+                    return host.later(host.request("/api/themes/" + theme + "/on-air")
+                            .header("Content-Type", "application/json")
+                            .POST(HttpRequest.BodyPublishers.noBody())
+                            .build());
+                })
+                .toList();
+        assertThat(all).allSatisfy(answer -> assertThat(answer.join().status()).isEqualTo(200));
+        assertThat(host.get(base())
+                        .json()
+                        .valueStream()
+                        .map(line -> line.path("number").asInt()))
+                .containsExactly(9, 8, 7, 6, 5, 4, 3, 2, 1);
+        assertThat(onAir()).contains(">Word 7<");
     }
 
     @Test

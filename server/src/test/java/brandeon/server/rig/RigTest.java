@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 class RigTest {
 
     private static final String SOURCE =
-            "{\"id\":\"b\",\"name\":\"Overlay\",\"kind\":\"BROWSER\",\"link\":\"%s\",\"width\":%d,\"height\":1080,\"behaviour\":\"%s\",\"shown\":true,\"x\":0,\"y\":0,\"scale\":%s,\"cropX\":0,\"cropY\":0,\"pattern\":\"\",\"box\":{\"width\":0,\"height\":0,\"across\":0.5,\"down\":0.5}}";
+            "{\"id\":\"b\",\"name\":\"Overlay\",\"kind\":\"BROWSER\",\"link\":\"%s\",\"width\":%d,\"height\":1080,\"behaviour\":\"%s\",\"shown\":true,\"x\":0,\"y\":0,\"scale\":%s,\"cropLeft\":0,\"cropTop\":0,\"cropRight\":0,\"cropBottom\":0,\"pattern\":\"\",\"box\":{\"width\":0,\"height\":0,\"across\":0.5,\"down\":0.5}}";
 
     private RunningServer server;
     private Person host;
@@ -76,10 +76,12 @@ class RigTest {
             for (JsonNode source : program.path("scenes").get(1).path("sources")) {
                 if (source.path("kind").asString().equals("CAPTURE")) {
                     double width = (source.path("width").asInt()
-                                    - 2 * source.path("cropX").asInt())
+                                    - source.path("cropLeft").asInt()
+                                    - source.path("cropRight").asInt())
                             * source.path("scale").asDouble();
                     double height = (source.path("height").asInt()
-                                    - 2 * source.path("cropY").asInt())
+                                    - source.path("cropTop").asInt()
+                                    - source.path("cropBottom").asInt())
                             * source.path("scale").asDouble();
                     assertThat(source.path("x").asDouble())
                             .isBetween(-8.0, program.path("width").asDouble());
