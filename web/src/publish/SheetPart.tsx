@@ -77,7 +77,7 @@ function Sizes({
 }: {
   sheet: Sheet;
   sizes: Record<string, Size>;
-  set: (sizes: Record<string, Size>) => void;
+  set: (change: (old: Record<string, Size>) => Record<string, Size>) => void;
 }) {
   const captures = new Map<string, Capture>();
   sheet.scenes
@@ -89,7 +89,9 @@ function Sizes({
   return (
     <span className="flex flex-wrap items-center gap-x-4 gap-y-1">
       {[...captures.values()].map((one) => {
-        const change = (part: Partial<Size>) => set({ ...sizes, [one.capture]: { ...one.size, ...part } });
+        // The sheet that is shown may not know yet what was typed a moment ago.
+        const change = (part: Partial<Size>) =>
+          set((old) => ({ ...old, [one.capture]: { ...one.size, ...old[one.capture], ...part } }));
         return (
           <span key={one.capture} className="flex items-center gap-1">
             {one.name}
@@ -114,7 +116,7 @@ function Sizes({
         );
       })}
       {Object.keys(sizes).length > 0 && (
-        <button className="btn" onClick={() => set({})}>
+        <button className="btn" onClick={() => set(() => ({}))}>
           As the theme says
         </button>
       )}

@@ -79,7 +79,7 @@ class PainterTest {
         say("{'type':'welcome','feed':'o','epoch':'e','number':0,'hash':'%s','now':%d}"
                 .formatted(hash, System.currentTimeMillis()));
         say(
-                "{'type':'patch','feed':'o','number':1,'hash':'h1','x':0,'y':0,'width':1920,'height':1080,'order':['band'],'layers':[{'piece':'band','svg':'<text>Spoonbill</text>','movements':[]}]}");
+                "{'type':'patch','feed':'o','number':1,'hash':'h1','x':0,'y':0,'width':1920,'height':1080,'order':['band'],'layers':[{'piece':'band','svg':'<text>Spoonbill</text>','arrival':[],'movements':[]}]}");
         until("document.querySelector('[data-piece=band]')?.textContent === 'Spoonbill'");
         assertThat(pictures).isEmpty();
     }
@@ -89,11 +89,12 @@ class PainterTest {
         show(
                 "whole",
                 "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
-                        + "\",'movements':[]},{'piece':'b','svg':\"" + BLUE + "\",'movements':[]}]}");
+                        + "\",'arrival':[],'movements':[]},{'piece':'b','svg':\"" + BLUE
+                        + "\",'arrival':[],'movements':[]}]}");
         page.evaluate("document.querySelector('[data-piece=a]').same = true");
         say(
                 "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['b','a','c'],'layers':[{'piece':'c','svg':\""
-                        + RED + "\",'movements':[]}]}");
+                        + RED + "\",'arrival':[],'movements':[]}]}");
         until("document.querySelector('[data-piece=c]') !== null");
         assertThat(page.evaluate("[...document.querySelectorAll('#overlay > svg')].map(s => s.dataset.piece).join()"))
                 .isEqualTo("b,a,c");
@@ -110,11 +111,11 @@ class PainterTest {
         show(
                 "whole",
                 "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
-                        + "\",'movements':[]}]}");
+                        + "\",'arrival':[],'movements':[]}]}");
         heard.clear();
         say(
                 "{'type':'patch','feed':'o','number':9,'hash':'h9','x':0,'y':0,'width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
-                        + BLUE + "\",'movements':[]}]}");
+                        + BLUE + "\",'arrival':[],'movements':[]}]}");
         assertThat(await("watch", _ -> true).path("number").asLong()).isEqualTo(-1);
         assertThat(page.innerHTML("[data-piece=a]"))
                 .as("what stood there stays")
@@ -132,9 +133,9 @@ class PainterTest {
         page.waitForCondition(() -> !pictures.isEmpty());
         say(
                 "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\""
-                        + BLUE + "\",'movements':[]}]}");
+                        + BLUE + "\",'arrival':[],'movements':[]}]}");
         answer("{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
-                + "\",'movements':[]}]}");
+                + "\",'arrival':[],'movements':[]}]}");
         until("document.querySelector('[data-piece=a]')?.innerHTML.includes('#0000ff')");
     }
 
@@ -146,12 +147,12 @@ class PainterTest {
         show(
                 "whole",
                 "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
-                        + "\",'movements':[]}]}");
+                        + "\",'arrival':[],'movements':[]}]}");
         say(
-                "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"<image href='/painted/x-s' width='9' height='9'/>\",'movements':[]}]}");
+                "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['a'],'layers':[{'piece':'a','svg':\"<image href='/painted/x-s' width='9' height='9'/>\",'arrival':[],'movements':[]}]}");
         say(
                 "{'type':'patch','feed':'o','number':7,'hash':'h7','x':0,'y':0,'width':1920,'height':1080,'order':['a','b'],'layers':[{'piece':'b','svg':\""
-                        + BLUE + "\",'movements':[]}]}");
+                        + BLUE + "\",'arrival':[],'movements':[]}]}");
         page.waitForCondition(() -> !painted.isEmpty());
         assertThat(page.innerHTML("[data-piece=a]")).as("not yet").contains("#ff0000");
         ByteArrayOutputStream png = new ByteArrayOutputStream();
@@ -180,7 +181,7 @@ class PainterTest {
         show(
                 "whole",
                 "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"" + RED
-                        + "\",'movements':[]}]}");
+                        + "\",'arrival':[],'movements':[]}]}");
         sockets.getLast().close(new WebSocketRoute.CloseOptions().setCode(4410));
         until("document.querySelector('#overlay > svg') === null");
         page.waitForTimeout(1200);
@@ -192,7 +193,7 @@ class PainterTest {
         page.setViewportSize(800, 600);
         show(
                 "whole",
-                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<rect width='1920' height='1080' fill='#ff0000'/>\",'movements':[]}]}");
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<rect width='1920' height='1080' fill='#ff0000'/>\",'arrival':[],'movements':[]}]}");
         JsonNode report = await("report", m -> m.path("hash").asString().equals("whole"));
         assertThat(report.path("width").asInt()).isEqualTo(800);
         assertThat(report.path("height").asInt()).isEqualTo(600);
@@ -213,14 +214,14 @@ class PainterTest {
         show(
                 "whole",
                 "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'c','svg':\"" + clock
-                        + "\",'movements':[]}]}");
+                        + "\",'arrival':[],'movements':[]}]}");
         until("['01:03', '01:02'].includes(document.querySelector('[data-clock=running]').textContent)");
         assertThat(page.isVisible("[data-clock=ended]")).isFalse();
         until("document.querySelector('[data-clock=running]').textContent === '01:01'");
         String over = clock.replaceFirst("data-instant='\\d+'", "data-instant='" + (serverNow - 1000) + "'");
         say(
                 "{'type':'patch','feed':'o','number':6,'hash':'h6','x':0,'y':0,'width':1920,'height':1080,'order':['c'],'layers':[{'piece':'c','svg':\""
-                        + over + "\",'movements':[]}]}");
+                        + over + "\",'arrival':[],'movements':[]}]}");
         until("getComputedStyle(document.querySelector('[data-clock=running]')).display === 'none'");
         assertThat(page.isVisible("[data-clock=ended]")).isTrue();
     }
@@ -234,7 +235,7 @@ class PainterTest {
         show(
                 "whole",
                 "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<g data-part='p'>" + RED
-                        + "</g>\",'movements':[" + movement.formatted(now - 50_000) + "]}]}");
+                        + "</g>\",'arrival':[],'movements':[" + movement.formatted(now - 50_000) + "]}]}");
         double x = ((Number) page.evaluate("document.querySelector('[data-part=p]').getBoundingClientRect().x"))
                 .doubleValue();
         assertThat(x).as("half of the way, 10 px a second").isCloseTo(500, within(60.0));
@@ -244,7 +245,8 @@ class PainterTest {
     void twoSourcesShowTheSameMomentOfALoop() {
         String movement =
                 "{'part':'p','frames':[{'offset':0,'transform':'translate(0px,0px)','opacity':1},{'offset':1,'transform':'translate(1000px,0px)','opacity':1}],'easing':'linear','millis':60000,'delay':0,'cycles':0,'alternate':false,'start':0}";
-        String layer = "{'piece':'a','svg':\"<g data-part='p'>" + RED + "</g>\",'movements':[" + movement + "]}";
+        String layer =
+                "{'piece':'a','svg':\"<g data-part='p'>" + RED + "</g>\",'arrival':[],'movements':[" + movement + "]}";
         show("whole", "{'x':0,'y':0,'width':1920,'height':1080,'layers':[" + layer + "]}");
         page.waitForTimeout(700);
         say(
@@ -260,7 +262,7 @@ class PainterTest {
     void aTextOutsideTheShippedFontsIsSqueezedIntoItsRoom() {
         show(
                 "whole",
-                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<text x='10' y='90' font-size='60' data-clamp='120'>鳥鳥鳥鳥鳥鳥</text><text id='free' x='10' y='190' font-size='60' data-clamp='1200'>鳥鳥</text>\",'movements':[]}]}");
+                "{'x':0,'y':0,'width':1920,'height':1080,'layers':[{'piece':'a','svg':\"<text x='10' y='90' font-size='60' data-clamp='120'>鳥鳥鳥鳥鳥鳥</text><text id='free' x='10' y='190' font-size='60' data-clamp='1200'>鳥鳥</text>\",'arrival':[],'movements':[]}]}");
         until("document.querySelector('[data-clamp=\"120\"]').getAttribute('textLength') === '120'");
         assertThat(((Number) page.evaluate(
                                 "document.querySelector('[data-clamp=\"120\"]').getBoundingClientRect().width"))

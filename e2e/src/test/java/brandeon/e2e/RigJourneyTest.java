@@ -59,6 +59,8 @@ class RigJourneyTest {
         page.addInitScript(script);
         page.navigate(server.address() + "/themes/" + theme + "/rehearse");
         assertThat(line("Live, whole scene")).isVisible();
+        // The last part of the page; what comes in late moves everything below it.
+        assertThat(page.locator("#load")).isVisible();
         // One program is enough, and quicker.
         Locator upright = page.getByLabel("Look at Upright");
         if (upright.count() > 0 && "true".equals(upright.getAttribute("aria-pressed"))) {
@@ -92,10 +94,14 @@ class RigJourneyTest {
         }
     }
 
+    /** A menu closes when a frame that has just come in takes the focus; then it is opened once more. */
     private void spoil(String source, String how) {
-        page.getByLabel("Make " + source + " wrong").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(how))
-                .click();
+        Locator item = page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(how));
+        for (int i = 0; i < 4 && item.count() == 0; i++) {
+            page.getByLabel("Make " + source + " wrong").click();
+            page.waitForTimeout(700);
+        }
+        item.click();
     }
 
     private void type(String field, String value) {

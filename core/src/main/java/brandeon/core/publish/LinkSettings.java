@@ -29,6 +29,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -69,9 +70,14 @@ public record LinkSettings(Theme theme, Map<String, Map<String, Held>> said, Lis
 
     private record Place(String scene, String canvas, Part part, String query) {}
 
-    /** Read once for each theme; themes never change. */
-    private static final Cache<Theme, Map<Place, LinkSettings>> KNOWN =
-            Caffeine.newBuilder().weakKeys().build();
+    /** Read once for each theme; themes never change. What is read may hold its theme, so it is let go by time. */
+    private static final Cache<Theme, Map<Place, LinkSettings>> KNOWN = Caffeine.newBuilder()
+            .weakKeys()
+            .expireAfterAccess(Duration.ofMinutes(5))
+            .build();
+
+    /** Whoever has a link may write as many others of it as they like. */
+    private static final int MOST_KNOWN = 500;
 
     /** One that may be set, with what setting it does. */
     private record Knob(LinkSetting setting, BiFunction<Theme, String, Change> change) {}
@@ -96,8 +102,12 @@ public record LinkSettings(Theme theme, Map<String, Map<String, Held>> said, Lis
         if (query.isEmpty()) {
             return new LinkSettings(theme, Map.of(), List.of());
         }
-        return KNOWN.get(theme, _ -> new ConcurrentHashMap<>())
-                .computeIfAbsent(new Place(scene, canvas, part, query), _ -> parse(theme, scene, canvas, part, query));
+        Map<Place, LinkSettings> known = KNOWN.get(theme, _ -> new ConcurrentHashMap<>());
+        if (known.size() >= MOST_KNOWN) {
+            known.clear();
+        }
+        return known.computeIfAbsent(
+                new Place(scene, canvas, part, query), _ -> parse(theme, scene, canvas, part, query));
     }
 
     /** Guarantees of the brand that hold without the link, and not with it. */

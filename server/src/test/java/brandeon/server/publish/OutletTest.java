@@ -6,6 +6,8 @@ import brandeon.server.access.Keys;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.io.IOException;
+import java.net.Socket;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
@@ -114,10 +116,27 @@ class OutletTest {
                 "?=&&=",
                 "?s.title=" + "x".repeat(3000),
                 "?" + "s.title=x&".repeat(50),
-                "?s.title=%ff%fe")) {
+                "?s.title=%ff%fe",
+                "?s.title=%00",
+                "?s.title=%ed%a0%80")) {
             Person.Answer answer = broadcaster.get(path + query);
             assertThat(answer.status()).as(query).isEqualTo(200);
             assertThat(answer.body()).contains("id=\"overlay\"");
+        }
+    }
+
+    /** Browsers write braces and the like into a request as they were typed (WHATWG URL, query percent-encode set). */
+    @Test
+    void lettersThatBrowsersDoNotEncodeAreNoError() throws IOException {
+        URI uri = URI.create(link());
+        try (Socket socket = new Socket(uri.getHost(), uri.getPort())) {
+            socket.setSoTimeout(10_000);
+            socket.getOutputStream()
+                    .write(("GET " + uri.getPath()
+                                    + "?s.title={nobody}|^`[]\\ HTTP/1.1\r\nHost: here\r\nConnection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(answer).startsWith("HTTP/1.1 200").contains("id=\"overlay\"");
         }
     }
 
