@@ -112,6 +112,19 @@ class ReleaseTest {
         }
     }
 
+    /** In how many places viewers see a source. */
+    private int seen(String source) {
+        return host.get("/api/themes/" + theme + "/ledger")
+                .json()
+                .path("rows")
+                .valueStream()
+                .filter(row -> row.path("link").asString().equals(source))
+                .findFirst()
+                .orElseThrow()
+                .path("seen")
+                .asInt();
+    }
+
     /** A second scene with a band of its own, on air; both changed in the draft. Returns its id. */
     private String twoScenes() {
         host.edit(theme, Person.piece("other", "BAND", "{\"message\":\"Other\"}", "{}"));
@@ -171,6 +184,7 @@ class ReleaseTest {
                 Ear other = Ear.outlet(second).watch()) {
             first.reports(1920, 1080, "", true, "UNTRIED");
             other.reports(1920, 1080, "", false, "UNTRIED");
+            until("it is known that viewers see the first scene", () -> seen(link) == 1);
             host.put(base() + "/plan", "{\"at\":0,\"scenes\":[\"second\"]}");
             // The same scene once more, in another program or loaded anew, is no change of scene.
             try (Ear again = Ear.outlet(link).watch()) {
