@@ -63,10 +63,14 @@ public final class SourcesBench {
         this.host = Host.signedIn(address);
     }
 
+    /** With a second argument one source is looked at over a long time instead; that takes minutes. */
     static void main(String[] args) throws Exception {
         SourcesBench bench = new SourcesBench(args[0]);
-        bench.many();
-        bench.overTime();
+        if (args.length < 2) {
+            bench.many();
+        } else {
+            bench.overTime();
+        }
     }
 
     private record Source(String link, int width, int height) {}
@@ -94,12 +98,13 @@ public final class SourcesBench {
         String[][] canvases = {
             {"tall", "1080", "1920"}, {"hd", "1280", "720"}, {"large", "2560", "1440"}, {"square", "1080", "1080"}
         };
+        String safe = found("\"safe\":(\\{[^}]*\\})", host.call("GET", "/api/themes/" + theme, ""));
         for (String[] canvas : canvases) {
             host.call(
                     "POST",
                     "/api/themes/" + theme + "/edits",
-                    "{\"edit\":{\"edit\":\"addCanvas\",\"index\":9,\"canvas\":{\"id\":\"%s\",\"name\":\"%s\",\"size\":{\"width\":%s,\"height\":%s},\"frameRate\":60}},\"gesture\":\"\"}"
-                            .formatted(canvas[0], canvas[0], canvas[1], canvas[2]));
+                    "{\"edit\":{\"edit\":\"addCanvas\",\"index\":9,\"canvas\":{\"id\":\"%s\",\"name\":\"%s\",\"size\":{\"width\":%s,\"height\":%s},\"frameRate\":60,\"safe\":%s}},\"gesture\":\"\"}"
+                            .formatted(canvas[0], canvas[0], canvas[1], canvas[2], safe));
         }
         Matcher row = ROW.matcher(host.call("POST", "/api/themes/" + theme + "/on-air", ""));
         List<Source> all = new ArrayList<>();
@@ -183,7 +188,7 @@ public final class SourcesBench {
                 "\"scene\":\"starting\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"title\":\"[^\"]*\",\"link\":\"([^\"]+)\"",
                 ledger);
         String show = found("\"show\":\"([0-9a-f-]{36})\"", host.call("GET", "/api/themes/" + theme, ""));
-        cue(show, "{\"cue\":\"startClock\",\"piece\":\"countdown\"}");
+        cue(show, "{\"cue\":\"setClock\",\"piece\":\"countdown\",\"seconds\":5400}");
         try (Playwright playwright = Chromium.playwright();
                 Browser browser = Chromium.launch(playwright)) {
             Page page = browser.newContext().newPage();
