@@ -14,15 +14,17 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.StringJoiner;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** What goes wrong on many evenings, made wrong in the practice rig, found, put right by what is said, and gone. */
 @ExtendWith(RunningServer.class)
@@ -199,10 +201,16 @@ class RigJourneyTest {
                     .get(1)
                     .path("id")
                     .asString();
-            server.bean(JdbcTemplate.class)
-                    .update(
-                            "insert into outlet_seen (id, outlet_id, seen_from, seen_till) select gen_random_uuid(), ?, at - 1000, at from (select (extract(epoch from now()) * 1000)::bigint - 9 * 86400000 as at) as then_",
-                            UUID.fromString(outlet(host.link(theme, away, "upright", "WHOLE"))));
+            long then = System.currentTimeMillis() - TimeUnit.DAYS.toMillis(9);
+            server.bean(TransactionTemplate.class)
+                    .executeWithoutResult(_ -> server.bean(EntityManager.class)
+                            .createQuery("insert into OutletSeenRow (id, outletId, seenFrom, seenTill)"
+                                    + " values (:id, :outlet, :from, :then)")
+                            .setParameter("id", UUID.randomUUID())
+                            .setParameter("outlet", UUID.fromString(outlet(host.link(theme, away, "upright", "WHOLE"))))
+                            .setParameter("from", then - 1000)
+                            .setParameter("then", then)
+                            .executeUpdate());
             found("NOT_SEEN", "Viewers have not seen it for 9 days", "take the source out");
         }
     }

@@ -97,11 +97,6 @@ public record Finding(
         return kind.weight();
     }
 
-    /** The same about another scene. */
-    Finding on(String there) {
-        return new Finding(kind, there, canvas, piece, other, where, measured, limit, sentence, fix);
-    }
-
     public Finding with(Fix proposed) {
         return new Finding(kind, scene, canvas, piece, other, where, measured, limit, sentence, Optional.of(proposed));
     }

@@ -139,15 +139,11 @@ public final class Preflight {
     }
 
     private List<Fix> ideas(Finding finding) {
-        Optional<Scene> scene = theme.scene(finding.scene());
-        Optional<ResolvedScene> where = scene.flatMap(known -> resolved(known).stream()
-                .filter(one -> one.canvas().id().equals(finding.canvas()))
-                .findFirst());
-        // What stands over every scene is put right where it stands.
-        Finding there = scene.flatMap(known -> theme.home(known, finding.piece()))
-                .map(home -> finding.on(home.id()))
-                .orElse(finding);
-        return finding.kind().remedy().ideas(theme, there, theme.piece(finding.piece()), where);
+        Optional<ResolvedScene> where = theme.scene(finding.scene())
+                .flatMap(scene -> resolved(scene).stream()
+                        .filter(one -> one.canvas().id().equals(finding.canvas()))
+                        .findFirst());
+        return finding.kind().remedy().ideas(theme, finding, theme.piece(finding.piece()), where);
     }
 
     private boolean helps(Fix fix, Finding finding) {

@@ -3,7 +3,9 @@ package brandeon.core.preflight;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.Placement;
+import brandeon.core.layout.Resolver;
 import brandeon.core.publish.Quiet;
+import brandeon.core.show.LiveState;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
@@ -33,21 +35,21 @@ public record SceneLoad(String scene, String canvas, double moving, double still
 
     /** Of every scene on every canvas. */
     public static List<SceneLoad> of(Theme theme) {
-        Theme still = theme.withPieces(theme.pieces().stream()
+        Resolver still = new Resolver(theme.withPieces(theme.pieces().stream()
                 .map(piece -> canStill(piece) ? piece.withFigure(MOVING, 0) : piece)
-                .toList());
+                .toList()));
         return theme.scenes().stream()
                 .flatMap(scene -> theme.canvases().stream().map(canvas -> of(theme, still, scene, canvas)))
                 .toList();
     }
 
-    private static SceneLoad of(Theme theme, Theme still, Scene scene, Canvas canvas) {
+    private static SceneLoad of(Theme theme, Resolver still, Scene scene, Canvas canvas) {
         ResolvedScene moving = Quiet.scene(theme, scene, canvas);
         return new SceneLoad(
                 scene.id(),
                 canvas.id(),
                 LoadChecks.share(moving),
-                LoadChecks.share(Quiet.scene(still, scene, canvas)),
+                LoadChecks.share(still.resolve(scene, canvas, LiveState.QUIET)),
                 moving.placements().stream()
                         .filter(placement -> canStill(placement.piece()))
                         .map(placement -> placement.piece().id() + "." + MOVING + "=0")

@@ -90,7 +90,7 @@ public record PartRelease(Theme theme, List<String> notes) {
         return scenes;
     }
 
-    /** A piece and what it speaks for or hangs on. */
+    /** A piece and the one that it shares what it shows with. */
     private static void with(Theme draft, String id, Set<String> pieces) {
         draft.piece(id).ifPresent(piece -> {
             if (pieces.add(id) && !piece.share().isEmpty()) {

@@ -23,9 +23,8 @@ import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.recolour.Artworks;
 import brandeon.server.theme.Themes;
+import brandeon.server.web.Png;
 import brandeon.server.work.Hands;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -36,7 +35,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import javax.imageio.ImageIO;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -186,12 +184,12 @@ class TakeOutController {
                         "png",
                         hands.work(
                                 Hands.For.FILES,
-                                () -> png(Raster.paint(
+                                () -> Png.bytes(Scaling.straight(Raster.paint(
                                         box,
                                         Size.of((int) box.width(), (int) box.height()),
                                         marks,
                                         now,
-                                        artworks.of(draft.workspace())))));
+                                        artworks.of(draft.workspace()))))));
             }
             if (sorts.contains(Sort.SVG)) {
                 put(
@@ -212,7 +210,7 @@ class TakeOutController {
                         names,
                         folder + "/masks/" + FileNames.of(opening.capture().name()),
                         "png",
-                        hands.work(Hands.For.FILES, () -> png(Mask.of(opening))));
+                        hands.work(Hands.For.FILES, () -> Png.bytes(Scaling.straight(Mask.of(opening)))));
             }
         }
     }
@@ -227,11 +225,5 @@ class TakeOutController {
         zip.putNextEntry(new ZipEntry(free));
         zip.write(content);
         zip.closeEntry();
-    }
-
-    private static byte[] png(BufferedImage image) throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(Scaling.straight(image), "png", bytes);
-        return bytes.toByteArray();
     }
 }

@@ -3,6 +3,7 @@ package brandeon.server.publish;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.server.access.Role;
+import brandeon.server.live.FeedKey;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
@@ -17,7 +18,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** The history of what was on air, back to any of it, and one piece alone as a source. */
@@ -244,8 +245,9 @@ class ReleaseTest {
         try (Ear ear = Ear.outlet(link).watch()) {
             ear.await("welcome");
             assertThat(onAir()).contains(">Half a word<");
-            server.bean(JdbcTemplate.class)
-                    .update("update outlet set follows_until = 1 where id = ?", UUID.fromString(outlet));
+            server.bean(TransactionTemplate.class)
+                    .executeWithoutResult(_ ->
+                            server.bean(OutletRows.class).follow(UUID.fromString(outlet), FeedKey.Source.DRAFT, 1));
             until("it ends by itself", () -> onAir().contains(">First<"));
             until("the source is told to ask again", () -> ear.closed() > 0);
         }
