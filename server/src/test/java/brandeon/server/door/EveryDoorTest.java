@@ -6,6 +6,9 @@ import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
@@ -132,6 +135,33 @@ class EveryDoorTest {
                     .isBetween(400, 499);
         }
         assertThat(everything()).isEqualTo(before);
+    }
+
+    /** Browsers send all of a file before they read; a connection that is closed meanwhile loses them the sentence. */
+    @Test
+    void whoSendsAllOfWhatIsTooLongStillReadsWhy() throws IOException {
+        URI server = URI.create(host.address());
+        byte[] part = new byte[MB];
+        for (Door door : doors) {
+            try (Socket socket = new Socket(server.getHost(), server.getPort())) {
+                OutputStream out = socket.getOutputStream();
+                out.write(String.join(
+                                "\r\n",
+                                door.method() + " " + door.path() + " HTTP/1.1",
+                                "Host: " + server.getAuthority(),
+                                "Content-Type: " + door.type(),
+                                "Content-Length: " + 70 * MB,
+                                "",
+                                "")
+                        .getBytes(StandardCharsets.US_ASCII));
+                for (int sent = 0; sent < 70; sent++) {
+                    out.write(part);
+                }
+                out.flush();
+                String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+                assertThat(answer).as(door.name()).startsWith("HTTP/1.1 413").contains("Nothing was kept");
+            }
+        }
     }
 
     @Test
