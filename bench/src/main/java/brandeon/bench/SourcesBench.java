@@ -1,6 +1,5 @@
 package brandeon.bench;
 
-import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.CDPSession;
@@ -12,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -27,6 +27,7 @@ public final class SourcesBench {
     private static final List<String> ROLES = List.of("LIVE", "TALKING", "STARTING", "AWAY", "ENDING");
     private static final int HOUR = 3_600_000;
     private static final int MINUTE = 60_000;
+    private static final int DRAWN = 3_000;
     private static final int WATCHED_SECONDS = 60;
 
     private static final Pattern ROW = Pattern.compile(
@@ -63,12 +64,14 @@ public final class SourcesBench {
         this.host = Host.signedIn(address);
     }
 
-    /** With a second argument one source is looked at over a long time instead; that takes minutes. */
+    /** With a second argument, {@code many} or {@code time}, only that. */
     static void main(String[] args) throws Exception {
         SourcesBench bench = new SourcesBench(args[0]);
-        if (args.length < 2) {
+        String only = args.length < 2 ? "" : args[1];
+        if (!only.equals("time")) {
             bench.many();
-        } else {
+        }
+        if (!only.equals("many")) {
             bench.overTime();
         }
     }
@@ -78,7 +81,7 @@ public final class SourcesBench {
     private void many() throws Exception {
         List<Source> sources = sources();
         List<Source> blank = sources.stream()
-                .map(one -> new Source("data:text/plain,A line of plain text", one.width(), one.height()))
+                .map(one -> new Source(address + "/actuator/health?", one.width(), one.height()))
                 .toList();
         for (int round = 0; round < 2; round++) {
             open("plain text", blank);
@@ -125,7 +128,7 @@ public final class SourcesBench {
         return found.group(1);
     }
 
-    private static void open(String what, List<Source> sources) throws Exception {
+    private void open(String what, List<Source> sources) throws Exception {
         try (Playwright playwright = Chromium.playwright();
                 Browser browser = Chromium.launch(playwright)) {
             BrowserContext context = browser.newContext();
@@ -135,13 +138,22 @@ public final class SourcesBench {
                 page.setViewportSize(source.width(), source.height());
                 pages.add(page);
             }
-            long begin = System.currentTimeMillis();
+            // One word to all, so that all of them load at once.
             for (int i = 0; i < pages.size(); i++) {
-                CDPSession session = context.newCDPSession(pages.get(i));
-                JsonObject where = new JsonObject();
-                where.addProperty("url", sources.get(i).link());
-                // Sent off without waiting for the page, so that all of them load at once.
-                session.send("Page.navigate", where);
+                pages.get(i).navigate(address + "/actuator/health");
+                pages.get(i)
+                        .evaluate(
+                                "link => { new BroadcastChannel('go').onmessage = () => location.replace(link) }",
+                                sources.get(i).link() + "#");
+            }
+            Page starter = context.newPage();
+            starter.navigate(address + "/actuator/health");
+            double begin = ((Number)
+                            starter.evaluate("() => { new BroadcastChannel('go').postMessage(0); return Date.now(); }"))
+                    .doubleValue();
+            starter.close();
+            for (Page page : pages) {
+                page.waitForURL(Pattern.compile("#$"));
             }
             double last = 0;
             for (Page page : pages) {
@@ -196,15 +208,18 @@ public final class SourcesBench {
             page.clock().install();
             page.navigate(link);
             page.clock().runFor(2_000);
-            long[] heap = new long[61];
-            heap[0] = heap(page);
+            Held[] held = new Held[61];
+            held[0] = held(page);
             for (int minute = 1; minute <= HOUR / MINUTE; minute++) {
-                page.clock().runFor(MINUTE);
-                heap[minute] = heap(page);
+                // Each frame of some seconds is drawn; over the rest each timer that is due fires once.
+                page.clock().runFor(DRAWN);
+                page.clock().fastForward(MINUTE - DRAWN);
+                cue(show, "{\"cue\":\"addTime\",\"piece\":\"countdown\",\"seconds\":60}");
+                held[minute] = held(page);
             }
             System.out.printf(
-                    "an outlet over an hour that its clock was made to believe: heap %.2f MB at the beginning, %.2f after ten minutes, %.2f after an hour%n",
-                    heap[0] / 1e6, heap[10] / 1e6, heap[60] / 1e6);
+                    "an outlet over an hour that its clock was made to believe, with a cue a minute: heap and nodes %s at the beginning, %s after ten minutes, %s after half an hour, %s after an hour%n",
+                    held[0], held[10], held[30], held[60]);
             Page real = browser.newContext().newPage();
             real.setViewportSize(1920, 1080);
             real.addInitScript(
@@ -227,12 +242,20 @@ public final class SourcesBench {
         host.call("POST", "/api/shows/" + show + "/desk/cues", "{\"cue\":" + cue + ",\"key\":\"\",\"before\":0}");
     }
 
-    /** In bytes, after what is not used any more was thrown away. */
-    private static long heap(Page page) {
+    private record Held(long bytes, int nodes) {
+        @Override
+        public String toString() {
+            return String.format(Locale.ROOT, "%.2f MB, %d", bytes / 1e6, nodes);
+        }
+    }
+
+    /** After what is not used any more was thrown away. */
+    private static Held held(Page page) {
         CDPSession session = page.context().newCDPSession(page);
         session.send("HeapProfiler.collectGarbage");
         long used = session.send("Runtime.getHeapUsage").get("usedSize").getAsLong();
+        int nodes = session.send("Memory.getDOMCounters").get("nodes").getAsInt();
         session.detach();
-        return used;
+        return new Held(used, nodes);
     }
 }
