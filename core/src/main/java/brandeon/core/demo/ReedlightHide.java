@@ -349,18 +349,19 @@ public final class ReedlightHide {
                                 Placed.in(Zone.TOP, "advertising"),
                                 announcer)),
                 Scene.of(
-                        "desk",
-                        "Field desk",
-                        SceneRole.TALKING,
-                        List.of(
-                                Placed.in(Zone.FULL, "ground"),
-                                Placed.in(Zone.PLAY, "desk-frame"),
-                                Placed.in(Zone.CAMERA, "species"),
-                                Placed.in(Zone.STRIP, "supporter"),
-                                Placed.in(Zone.SECOND_STRIP, "nest-boxes"),
-                                Placed.in(Zone.LOWER, "guest"),
-                                Placed.in(Zone.BAND, "band"),
-                                announcer)),
+                                "desk",
+                                "Field desk",
+                                SceneRole.TALKING,
+                                List.of(
+                                        Placed.in(Zone.FULL, "ground"),
+                                        Placed.in(Zone.PLAY, "desk-frame"),
+                                        Placed.in(Zone.CAMERA, "species"),
+                                        Placed.in(Zone.STRIP, "supporter"),
+                                        Placed.in(Zone.SECOND_STRIP, "nest-boxes"),
+                                        Placed.in(Zone.LOWER, "guest"),
+                                        Placed.in(Zone.BAND, "band"),
+                                        announcer))
+                        .arriving(true),
                 Scene.of(
                         "away",
                         "Away",
@@ -374,14 +375,17 @@ public final class ReedlightHide {
                                 Placed.in(Zone.LOW_STRIP, "tide"),
                                 announcer)),
                 Scene.of(
-                        "closing",
-                        "Closing",
-                        SceneRole.ENDING,
-                        List.of(
-                                Placed.in(Zone.FULL, "closing-screen"),
-                                Placed.at(new Spot.Anchored(Anchor.RIGHT, -130, 0, 420, 420), "supporters")
-                                        .corrected(Shape.UPRIGHT, new Spot.Anchored(Anchor.BOTTOM, 0, -220, 700, 420)),
-                                announcer)));
+                                "closing",
+                                "Closing",
+                                SceneRole.ENDING,
+                                List.of(
+                                        Placed.in(Zone.FULL, "closing-screen"),
+                                        Placed.at(new Spot.Anchored(Anchor.RIGHT, -130, 0, 420, 420), "supporters")
+                                                .corrected(
+                                                        Shape.UPRIGHT,
+                                                        new Spot.Anchored(Anchor.BOTTOM, 0, -220, 700, 420)),
+                                        announcer))
+                        .arriving(true));
     }
 
     /** Hung on another line with the gap of the plan, as wide as it. */

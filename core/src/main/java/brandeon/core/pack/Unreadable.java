@@ -3,6 +3,8 @@ package brandeon.core.pack;
 import brandeon.core.problem.Mistake;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -10,6 +12,8 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Says in a sentence why something sent could not be read. */
 public final class Unreadable {
+
+    private static final Pattern MISSING = Pattern.compile("^(?:Missing|Null value for) creator property '([^']+)'");
 
     private Unreadable() {}
 
@@ -34,10 +38,17 @@ public final class Unreadable {
         if (deepest instanceof UnrecognizedPropertyException unknown) {
             return "There is no field “" + shortened(unknown.getPropertyName()) + "” here.";
         }
-        return deepest instanceof JacksonException json
-                ? what + " is not well formed: "
-                        + json.getOriginalMessage().replaceAll("`?(brandeon|java)\\.[\\w.$]+\\.([\\w$]+)`?", "$2")
-                : what + " is not well formed: it has no readable content.";
+        return what + " is not well formed: "
+                + (deepest instanceof JacksonException json ? readers(json) : "it has no readable content.");
+    }
+
+    /** What the JSON reader says, without the names of its settings and of classes. */
+    private static String readers(JacksonException failure) {
+        String said = failure.getOriginalMessage();
+        Matcher missing = MISSING.matcher(said);
+        return missing.find()
+                ? "the field “" + missing.group(1) + "” is missing or empty."
+                : said.replaceAll("`?(brandeon|java)\\.[\\w.$]+\\.([\\w$]+)`?", "$2");
     }
 
     private static String kind(Class<?> type) {

@@ -50,7 +50,7 @@ public record Scene(
         return new Scene(id, name, other, stack, keepClear, arrives);
     }
 
-    Scene arriving(boolean arrive) {
+    public Scene arriving(boolean arrive) {
         return new Scene(id, name, role, stack, keepClear, arrive);
     }
 
