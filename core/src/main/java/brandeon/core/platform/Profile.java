@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /**
@@ -19,9 +20,18 @@ import java.util.stream.Collectors;
  * by its name.
  *
  * @param id          in addresses and documents
+ * @param forms       further forms of its words, by language (BCP 47) and concept; what stands at one place of a list
+ *     here stands for what stands there in another profile's
  * @param longestName letters that a viewer's name has there at most
  */
-public record Profile(String id, String title, Words words, List<Term> signals, int longestName, List<Covered> covers) {
+public record Profile(
+        String id,
+        String title,
+        Words words,
+        Map<String, Map<String, List<String>>> forms,
+        List<Term> signals,
+        int longestName,
+        List<Covered> covers) {
 
     /**
      * The words that viewers read, by concept.
@@ -101,6 +111,16 @@ public record Profile(String id, String title, Words words, List<Term> signals, 
     public Profile {
         signals = List.copyOf(signals);
         covers = List.copyOf(covers);
+        forms = copied(forms);
+    }
+
+    private static Map<String, Map<String, List<String>>> copied(Map<String, Map<String, List<String>>> forms) {
+        return Collections.unmodifiableMap(forms.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        language -> Collections.unmodifiableMap(new TreeMap<>(language.getValue())),
+                        (a, _) -> a,
+                        TreeMap::new)));
     }
 
     public Optional<Term> term(SignalKind kind) {

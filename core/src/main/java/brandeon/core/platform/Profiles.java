@@ -21,6 +21,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
@@ -60,6 +61,7 @@ public final class Profiles {
             "the platform",
             new Profile.Words(
                     SUPPORTER, new Noun("support", "support"), "joined", new Noun("raid", "raids"), "came along"),
+            Map.of(),
             List.of(),
             80,
             List.of());
@@ -102,6 +104,9 @@ public final class Profiles {
         profile.remove(List.of("format", "version", "$schema"));
         if (!profile.has("covers")) {
             profile.putArray("covers");
+        }
+        if (!profile.has("forms")) {
+            profile.putObject("forms");
         }
         return MAPPER.treeToValue(profile, Profile.class);
     }
@@ -185,6 +190,9 @@ public final class Profiles {
         document.put("format", FORMAT);
         document.put("version", VERSION);
         document.setAll((ObjectNode) MAPPER.valueToTree(profile));
+        if (document.path("forms").isEmpty()) {
+            document.remove("forms");
+        }
         document.path("signals").forEach(signal -> {
             ObjectNode term = (ObjectNode) signal;
             if (term.path("unit").isNull()) {

@@ -86,7 +86,7 @@ public record Message(String pattern) {
         return pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0 && pattern.indexOf('}') < 0;
     }
 
-    private static MessagePattern parse(String pattern) {
+    static MessagePattern parse(String pattern) {
         if (pattern.length() > LONGEST_PATTERN) {
             throw new Mistake(
                     "A text has at most " + LONGEST_PATTERN + " letters; this one has " + pattern.length() + ".");

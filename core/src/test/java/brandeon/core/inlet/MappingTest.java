@@ -104,7 +104,8 @@ class MappingTest {
         assertThatThrownBy(() -> signal(minor, "{\"n\":\"I\",\"a\":4.99,\"c\":\"EUR\"}"))
                 .hasMessageContaining("main unit");
         // ISO 4217: the yen has no smaller unit.
-        Profile any = new Profile("any", "Any", ALDER.words(), java.util.List.of(), 80, java.util.List.of());
+        Profile any = new Profile(
+                "any", "Any", ALDER.words(), java.util.Map.of(), java.util.List.of(), 80, java.util.List.of());
         assertThat(main.of(JSON.readTree("{\"n\":\"I\",\"a\":500,\"c\":\"JPY\"}"))
                         .signal(any, "id", 0)
                         .amount())
