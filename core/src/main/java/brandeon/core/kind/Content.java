@@ -88,8 +88,18 @@ public sealed interface Content {
                 .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, text -> new Words(text.getValue())));
     }
 
-    /** The same with each of these texts changed. */
+    /** The same with each of these texts changed, those beside a number included. */
     Content mapped(UnaryOperator<String> change);
+
+    /** Names of the values that it shows. */
+    default Set<String> shows() {
+        return patterns().flatMap(pattern -> Message.names(pattern).stream()).collect(Collectors.toSet());
+    }
+
+    /** The same showing other values, by name. */
+    default Content showing(UnaryOperator<String> names) {
+        return mapped(pattern -> Message.renamed(pattern, names));
+    }
 
     /** One text. */
     record Words(@JsonValue String pattern) implements Content {
@@ -183,6 +193,11 @@ public sealed interface Content {
         }
 
         @Override
+        public Content showing(UnaryOperator<String> names) {
+            return reading.isEmpty() ? this : new Count(names.apply(reading), number, style, before, after);
+        }
+
+        @Override
         public Content mapped(UnaryOperator<String> change) {
             return new Count(reading, number, style, change.apply(before), change.apply(after));
         }
@@ -223,6 +238,20 @@ public sealed interface Content {
         @Override
         public boolean live() {
             return !then.isEmpty() || Content.super.live();
+        }
+
+        @Override
+        public Set<String> shows() {
+            return then.isEmpty()
+                    ? Content.super.shows()
+                    : Stream.concat(Content.super.shows().stream(), Stream.of(then))
+                            .collect(Collectors.toSet());
+        }
+
+        @Override
+        public Content showing(UnaryOperator<String> names) {
+            Rows shown = (Rows) Content.super.showing(names);
+            return then.isEmpty() ? shown : new Rows(shown.rows(), names.apply(then));
         }
 
         @Override

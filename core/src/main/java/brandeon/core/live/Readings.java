@@ -6,6 +6,7 @@ import brandeon.core.text.TextRow;
 import brandeon.core.text.ValueType;
 import java.util.Collections;
 import java.util.Currency;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +68,8 @@ public record Readings(Map<String, Object> values) {
             .collect(Collectors.toUnmodifiableMap(
                     Map.Entry::getKey, e -> e.getValue().type()));
 
+    private static final Map<String, Set<SignalKind>> FED_BY = fed();
+
     /** All values that message patterns may use, in the order in which people are shown them. */
     public static Map<String, Named> names() {
         return NAMES;
@@ -90,6 +93,34 @@ public record Readings(Map<String, Object> values) {
                         .isPresent())
                 .map(Map.Entry::getKey)
                 .findFirst();
+    }
+
+    /** Kinds of signals that change a value; empty for a name that is none. @param name with its period */
+    public static Set<SignalKind> fedBy(String name) {
+        return FED_BY.getOrDefault(plain(name), Set.of());
+    }
+
+    /** The name of a value without its period. */
+    public static String plain(String name) {
+        return BY_PERIOD.entrySet().stream()
+                .filter(one -> one.getValue().containsKey(name))
+                .map(one -> base(name, one.getKey()))
+                .findFirst()
+                .orElse(name);
+    }
+
+    /** Found by counting one signal of each kind. */
+    private static Map<String, Set<SignalKind>> fed() {
+        Map<String, Set<SignalKind>> fed = new LinkedHashMap<>();
+        for (SignalKind kind : SignalKind.values()) {
+            String currency = kind.amount() == SignalKind.Amount.MONEY ? "EUR" : "";
+            NONE.with(new Signal("1", "", kind, "N", 1, "", 1, currency, "", "", false, false, false, 0))
+                    .values()
+                    .keySet()
+                    .forEach(name -> fed.computeIfAbsent(name, _ -> EnumSet.noneOf(SignalKind.class))
+                            .add(kind));
+        }
+        return Map.copyOf(fed);
     }
 
     /** The same reading over another period. @param name of a number or sum */

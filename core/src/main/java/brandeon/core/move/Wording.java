@@ -139,6 +139,11 @@ public final class Wording {
         }
     }
 
+    /** Words alone, in which nothing has a meaning of its own. */
+    public String words(String text) {
+        return changed(text, Number.UNSAID);
+    }
+
     /** What these words could be as well, where one word of the old platform stands for several things. */
     public List<String> others(String text) {
         Set<String> others = new LinkedHashSet<>();

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 
 /**
  * A text with named values and plurals, in ICU message syntax: {@code {name} for {months, plural, one {# month} other
@@ -79,6 +80,21 @@ public record Message(String pattern) {
             }
         });
         return format(used);
+    }
+
+    /** The same pattern with other names of values. @throws Mistake when it is no pattern */
+    public static String renamed(String pattern, UnaryOperator<String> names) {
+        MessagePattern parts = parse(pattern);
+        StringBuilder out = new StringBuilder();
+        int done = 0;
+        for (int i = 0; i < parts.countParts(); i++) {
+            MessagePattern.Part part = parts.getPart(i);
+            if (part.getType() == MessagePattern.Part.Type.ARG_NAME) {
+                out.append(pattern, done, part.getIndex()).append(names.apply(parts.getSubstring(part)));
+                done = part.getLimit();
+            }
+        }
+        return out.append(pattern.substring(done)).toString();
     }
 
     /** Whether this is words alone: nothing in it asks for a value, and no letter has a meaning of its own. */

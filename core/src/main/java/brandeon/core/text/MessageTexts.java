@@ -5,7 +5,9 @@ import com.ibm.icu.text.MessagePattern;
 import com.ibm.icu.text.MessagePattern.ArgType;
 import com.ibm.icu.text.MessagePattern.Part;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
+import java.util.List;
 
 /** What viewers read of a pattern, apart from what has a meaning to the pattern itself. */
 public final class MessageTexts {
@@ -78,6 +80,20 @@ public final class MessageTexts {
             }
         }
         return out.append(pattern.substring(done)).toString();
+    }
+
+    /** The words of a pattern alone, values left out; all of it where it is no pattern. */
+    public static String words(String pattern) {
+        List<String> words = new ArrayList<>();
+        try {
+            changed(pattern, (part, _) -> {
+                words.add(part);
+                return part;
+            });
+        } catch (Mistake e) {
+            return pattern;
+        }
+        return String.join(" … ", words);
     }
 
     private static Number number(String selector) {

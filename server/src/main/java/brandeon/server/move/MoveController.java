@@ -91,7 +91,7 @@ class MoveController {
         Themes.Draft copy = themes.create(
                 member,
                 channel.id(),
-                plan.applied(draft.theme()).withName(name.length() > 120 ? name.substring(0, 120) : name),
+                plan.moved().withName(name.length() > 120 ? name.substring(0, 120) : name),
                 Optional.of(id));
         if (draft.onAir() > 0) {
             themes.putOnAir(member, copy.id());
