@@ -56,6 +56,11 @@ export function sendFile<T>(address: string, file: Blob, signal?: AbortSignal): 
   return send(address, file, "application/octet-stream", signal);
 }
 
+/** Sends a file's bytes and takes another file for them, or a Problem with its sentence. */
+export function exchangeFile(address: string, file: Blob): Promise<Blob> {
+  return send(address, file, "application/octet-stream", undefined, (response) => response.blob());
+}
+
 /**
  * Sends what was pressed; the answer, or a Problem with its sentence. It has left when this returns, while a call of
  * `api` leaves some steps later, after the page was painted anew.
@@ -64,15 +69,21 @@ export function sendAtOnce<T>(address: string, body: object): Promise<T> {
   return send(address, JSON.stringify(body), "application/json");
 }
 
-function send<T>(address: string, body: BodyInit, type: string, signal?: AbortSignal): Promise<T> {
+function send<T>(
+  address: string,
+  body: BodyInit,
+  type: string,
+  signal?: AbortSignal,
+  read: (response: Response) => Promise<unknown> = (response) => response.json(),
+): Promise<T> {
   const sent = fetch(address, {
     method: "POST",
     body,
     headers: { "Content-Type": type, ...headers() },
     ...(signal ? { signal } : {}),
   }).then(async (response) => {
-    const said = (await response.json().catch(() => undefined)) as unknown;
-    return response.ok ? { data: said as T, response } : { error: said, response };
+    const said = await (response.ok ? read(response) : response.json()).catch(() => undefined);
+    return response.ok ? { data: said as T, response } : { error: said as unknown, response };
   });
   return answer<T>(sent);
 }

@@ -772,6 +772,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/replacement/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-replacement-file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/replacement/file/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-replacement-file-report"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/repair": {
         parameters: {
             query?: never;
@@ -859,9 +891,57 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get-api-themes-id-move"];
+        get?: never;
         put?: never;
         post: operations["post-api-themes-id-move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/move/scenes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-move-scenes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/move/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-move-plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/move/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-move-picture"];
         delete?: never;
         options?: never;
         head?: never;
@@ -6464,6 +6544,27 @@ export interface components {
             oldLink: string;
             newLink: string;
         };
+        LinkFileView: {
+            /** Format: int32 */
+            replaced: number;
+            /** Format: int32 */
+            already: number;
+            /** Format: int32 */
+            without: number;
+            /** Format: int32 */
+            other: number;
+            /** Format: int32 */
+            unknown: number;
+            lines: components["schemas"]["LinkLine"][];
+            missing: string[];
+        };
+        LinkLine: {
+            /** Format: int32 */
+            line: number;
+            /** @enum {string} */
+            fate: "REPLACED" | "NEW" | "WITHOUT_COUNTERPART" | "OTHER_THEME" | "UNKNOWN";
+            source: string;
+        };
         Finding: {
             /** @enum {string} */
             kind: "OUTSIDE_CANVAS" | "HIDDEN_BY_CAPTURE" | "COVERS_OTHERS" | "FACE_COVERED" | "FACE_CUT" | "NO_CAPTURE" | "FLASHES" | "OVER_OPENING" | "OVER_WORDS" | "OUTSIDE_SAFE_AREA" | "KEEP_CLEAR" | "TEXT_TOO_SMALL" | "CONTRAST" | "FAINT" | "ALERT_NOT_ON_TOP" | "MISSING" | "STANDS_TWICE" | "COLOURS_ALIKE" | "STARTING_WORDS" | "OTHER_PERIOD" | "CAPTURE_ENLARGED" | "CAPTURE_CROPPED" | "TWO_MOVING_GROUNDS" | "LOAD" | "UNANNOUNCED" | "LOUDER" | "HELD_BY_PEAKS" | "PROVENANCE";
@@ -6497,13 +6598,93 @@ export interface components {
         OnAirWish: {
             scenes: string[];
         };
+        Choices: {
+            kept: string[];
+            texts: {
+                [key: string]: string;
+            };
+            values: {
+                [key: string]: string;
+            };
+        };
         MoveWish: {
             platform: string;
             channelName: string;
+            choices: components["schemas"]["Choices"];
         };
         Copied: {
             /** Format: uuid */
             theme: string;
+        };
+        MovePlanWish: {
+            platform: string;
+            choices: components["schemas"]["Choices"];
+        };
+        MovedScene: {
+            scene: string;
+            name: string;
+            canvases: string[];
+            sentences: string[];
+            findings: string[];
+        };
+        AreaLine: {
+            id: string;
+            title: string;
+            /** @enum {string} */
+            shape: "WIDE" | "SQUARE" | "UPRIGHT";
+            scenes: string[];
+            begins: boolean;
+            kept: boolean;
+        };
+        MovePlanView: {
+            from: string;
+            to: string;
+            signals: components["schemas"]["MoveSignal"][];
+            values: components["schemas"]["ValueLine"][];
+            texts: components["schemas"]["TextLine"][];
+            areas: components["schemas"]["AreaLine"][];
+            notes: string[];
+        };
+        MoveSignal: {
+            id: string;
+            kind: string;
+            fromWord: string;
+            toWord: string;
+            /** @enum {string} */
+            fate: "KEPT" | "REWORDED" | "LOST" | "NEW";
+            note: string;
+            changes: boolean;
+            kept: boolean;
+        };
+        Option: {
+            name: string;
+            meaning: string;
+        };
+        TextLine: {
+            id: string;
+            place: string;
+            scenes: string[];
+            before: string;
+            proposed: string;
+            after: string;
+            note: string;
+            refused: string;
+        };
+        ValueLine: {
+            id: string;
+            place: string;
+            scenes: string[];
+            shows: string;
+            meaning: string;
+            options: components["schemas"]["Option"][];
+            chosen: string;
+            note: string;
+        };
+        MovePicture: {
+            platform: string;
+            choices: components["schemas"]["Choices"];
+            scene: string;
+            canvas: string;
         };
         EditWish: {
             edit: components["schemas"]["AddAlert"] | components["schemas"]["AddArtwork"] | components["schemas"]["AddCanvas"] | components["schemas"]["AddCapture"] | components["schemas"]["AddFace"] | components["schemas"]["AddMood"] | components["schemas"]["AddPiece"] | components["schemas"]["AddScene"] | components["schemas"]["AddSeed"] | components["schemas"]["AddSound"] | components["schemas"]["Batch"] | components["schemas"]["ChooseMood"] | components["schemas"]["DropAlert"] | components["schemas"]["DropContent"] | components["schemas"]["DropCorrection"] | components["schemas"]["DropFigure"] | components["schemas"]["DropInlay"] | components["schemas"]["DropKeepClear"] | components["schemas"]["DropLine"] | components["schemas"]["DropMannerOn"] | components["schemas"]["DropOpenings"] | components["schemas"]["DropPin"] | components["schemas"]["DropPlaceOn"] | components["schemas"]["DropRegion"] | components["schemas"]["MoveAlert"] | components["schemas"]["MoveScene"] | components["schemas"]["Place"] | components["schemas"]["RemoveArtwork"] | components["schemas"]["RemoveCanvas"] | components["schemas"]["RemoveCapture"] | components["schemas"]["RemoveFace"] | components["schemas"]["RemoveMood"] | components["schemas"]["RemovePiece"] | components["schemas"]["RemoveScene"] | components["schemas"]["RemoveSeed"] | components["schemas"]["RemoveSound"] | components["schemas"]["Rename"] | components["schemas"]["RenameCapture"] | components["schemas"]["RenamePiece"] | components["schemas"]["RenameScene"] | components["schemas"]["RenameSound"] | components["schemas"]["Reorder"] | components["schemas"]["ReplaceArtwork"] | components["schemas"]["SetAlert"] | components["schemas"]["SetArrival"] | components["schemas"]["SetBox"] | components["schemas"]["SetCalm"] | components["schemas"]["SetCanvas"] | components["schemas"]["SetCaptureSize"] | components["schemas"]["SetContent"] | components["schemas"]["SetContentOn"] | components["schemas"]["SetCorner"] | components["schemas"]["SetCorrection"] | components["schemas"]["SetFace"] | components["schemas"]["SetFaceProvenance"] | components["schemas"]["SetFamily"] | components["schemas"]["SetFigure"] | components["schemas"]["SetGradient"] | components["schemas"]["SetGroup"] | components["schemas"]["SetHandsOff"] | components["schemas"]["SetHidden"] | components["schemas"]["SetInlay"] | components["schemas"]["SetKeepClear"] | components["schemas"]["SetLine"] | components["schemas"]["SetLocked"] | components["schemas"]["SetLoudness"] | components["schemas"]["SetManner"] | components["schemas"]["SetMannerOn"] | components["schemas"]["SetMood"] | components["schemas"]["SetMustShow"] | components["schemas"]["SetOpenings"] | components["schemas"]["SetPace"] | components["schemas"]["SetPieceCaptures"] | components["schemas"]["SetPin"] | components["schemas"]["SetPlaceOn"] | components["schemas"]["SetPlate"] | components["schemas"]["SetProvenance"] | components["schemas"]["SetRecolouring"] | components["schemas"]["SetRegion"] | components["schemas"]["SetSceneArrives"] | components["schemas"]["SetSceneRole"] | components["schemas"]["SetSeeThrough"] | components["schemas"]["SetSeed"] | components["schemas"]["SetSeeds"] | components["schemas"]["SetShare"] | components["schemas"]["SetSoundProvenance"] | components["schemas"]["SetSpot"] | components["schemas"]["SetViewer"] | components["schemas"]["TakeOff"];
@@ -7338,25 +7519,6 @@ export interface components {
             sort: "ADDED" | "REMOVED" | "CHANGED";
             canvases: string[];
             sentences: string[];
-        };
-        PlanView: {
-            from: string;
-            to: string;
-            signals: components["schemas"]["SignalView"][];
-            texts: components["schemas"]["TextView"][];
-        };
-        SignalView: {
-            kind: string;
-            fromWord: string;
-            toWord: string;
-            /** @enum {string} */
-            fate: "KEPT" | "REWORDED" | "LOST" | "NEW";
-            note: string;
-        };
-        TextView: {
-            place: string;
-            before: string;
-            after: string;
         };
         Cost: {
             piece: string;
@@ -9821,6 +9983,50 @@ export interface operations {
             };
         };
     };
+    "post-api-themes-id-replacement-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    "post-api-themes-id-replacement-file-report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LinkFileView"];
+                };
+            };
+        };
+    };
     "post-api-themes-id-repair": {
         parameters: {
             query?: never;
@@ -9936,30 +10142,6 @@ export interface operations {
             };
         };
     };
-    "get-api-themes-id-move": {
-        parameters: {
-            query: {
-                to: string;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PlanView"];
-                };
-            };
-        };
-    };
     "post-api-themes-id-move": {
         parameters: {
             query?: never;
@@ -9982,6 +10164,84 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Copied"];
+                };
+            };
+        };
+    };
+    "post-api-themes-id-move-scenes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovePlanWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MovedScene"][];
+                };
+            };
+        };
+    };
+    "post-api-themes-id-move-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovePlanWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MovePlanView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-id-move-picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovePicture"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

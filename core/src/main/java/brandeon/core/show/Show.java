@@ -52,6 +52,19 @@ public record Show(
         this(held, Optional.empty(), List.of(), List.of(), Notices.NONE, Viewers.NONE, Requests.NONE, Tracks.NONE);
     }
 
+    /** What was prepared, for another show: nothing of what went on in this one. */
+    public Show prepared() {
+        return new Show(
+                Map.of(),
+                Optional.empty(),
+                sequences,
+                List.of(),
+                Notices.NONE,
+                new Viewers(viewers.on(), viewers.presses(), Map.of()),
+                new Requests(false, requests.word(), requests.each(), List.of(), 0),
+                Tracks.NONE);
+    }
+
     /** What it takes in memory, in bytes, roughly. */
     public int weight() {
         return held.values().stream()

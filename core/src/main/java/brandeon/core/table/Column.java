@@ -18,7 +18,7 @@ import java.util.stream.IntStream;
 public record Column(String word, String title, ColumnType type) {
 
     private static final int LONGEST_WORD = 20;
-    private static final int LONGEST_TITLE = 60;
+    public static final int LONGEST_TITLE = 60;
     private static final Pattern WORD = Pattern.compile("[a-z][A-Za-z0-9]{0," + (LONGEST_WORD - 1) + "}");
     private static final Transliterator LATIN = Transliterator.getInstance("Any-Latin; Latin-ASCII");
     /** What texts say of the whole table. */

@@ -1,41 +1,86 @@
 package brandeon.server.move;
 
+import brandeon.core.canvas.Canvas;
+import brandeon.core.move.Choices;
 import brandeon.core.move.LinkReplacement;
 import brandeon.core.move.MovePlan;
+import brandeon.core.move.Wording;
 import brandeon.core.platform.Profile;
+import brandeon.core.preflight.Finding;
+import brandeon.core.preflight.Preflight;
+import brandeon.core.publish.ReleaseChange;
+import brandeon.core.theme.Scene;
+import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.PlatformProfiles;
+import brandeon.server.live.Moments;
+import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.publish.Outlets;
+import brandeon.server.publish.ScenePng;
+import brandeon.server.recolour.Artworks;
 import brandeon.server.rig.Rigs;
+import brandeon.server.show.RunningShows;
+import brandeon.server.table.ShowTables;
 import brandeon.server.theme.Themes;
+import brandeon.server.web.Png;
+import brandeon.server.work.Hands;
+import java.io.IOException;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Moving a theme to another platform: the plan, the copy, and the links to replace. */
 @RestController
 class MoveController {
 
-    record SignalView(String kind, String fromWord, String toWord, MovePlan.Fate fate, String note) {}
+    /** Pixels of a picture of the copy. */
+    private static final int WIDTH = 480;
 
-    record TextView(String place, String before, String after) {}
+    record MoveSignal(
+            String id,
+            String kind,
+            String fromWord,
+            String toWord,
+            MovePlan.Fate fate,
+            String note,
+            boolean changes,
+            boolean kept) {}
 
-    record PlanView(String from, String to, List<SignalView> signals, List<TextView> texts) {}
+    record MovePlanView(
+            String from,
+            String to,
+            List<MoveSignal> signals,
+            List<MovePlan.ValueLine> values,
+            List<MovePlan.TextLine> texts,
+            List<MovePlan.AreaLine> areas,
+            List<String> notes) {}
 
-    record MoveWish(String platform, String channelName) {}
+    record MovePlanWish(String platform, Choices choices) {}
+
+    /** @param findings what is new that should be looked at */
+    record MovedScene(
+            String scene, String name, List<String> canvases, List<String> sentences, List<String> findings) {}
+
+    /** @param scene id @param canvas id */
+    record MovePicture(String platform, Choices choices, String scene, String canvas) {}
+
+    record MoveWish(String platform, String channelName, Choices choices) {}
 
     record Copied(UUID theme) {}
 
@@ -50,9 +95,29 @@ class MoveController {
     private final PlatformProfiles profiles;
     private final Outlets outlets;
     private final Rigs rigs;
+    private final RunningShows shows;
+    private final ShowTables tables;
+    private final Moments moments;
+    private final Artworks artworks;
+    private final Hands hands;
 
     MoveController(
-            Members members, Themes themes, Channels channels, PlatformProfiles profiles, Outlets outlets, Rigs rigs) {
+            Members members,
+            Themes themes,
+            Channels channels,
+            PlatformProfiles profiles,
+            Outlets outlets,
+            Rigs rigs,
+            RunningShows shows,
+            ShowTables tables,
+            Moments moments,
+            Artworks artworks,
+            Hands hands) {
+        this.shows = shows;
+        this.tables = tables;
+        this.moments = moments;
+        this.artworks = artworks;
+        this.hands = hands;
         this.members = members;
         this.themes = themes;
         this.channels = channels;
@@ -61,32 +126,119 @@ class MoveController {
         this.rigs = rigs;
     }
 
-    @GetMapping("/api/themes/{id}/move")
-    PlanView plan(@PathVariable UUID id, @RequestParam String to) {
+    /** What changes, and what somebody wants otherwise; nothing is changed. */
+    @PostMapping("/api/themes/{id}/move/plan")
+    MovePlanView plan(@PathVariable UUID id, @RequestBody MovePlanWish wish) {
         Member member = members.current();
-        Themes.Draft draft = themes.get(member, id);
-        MovePlan plan = plan(draft, profiles.get(member, to));
-        return new PlanView(
+        MovePlan plan = plan(themes.get(member, id), profiles.get(member, wish.platform()), wish.choices());
+        return new MovePlanView(
                 plan.from().title(),
                 plan.to().title(),
                 plan.signals().stream()
-                        .map(line -> new SignalView(
-                                line.kind().name(), line.fromWord(), line.toWord(), line.fate(), line.note()))
+                        .map(line -> new MoveSignal(
+                                line.id(),
+                                line.kind().name(),
+                                line.fromWord(),
+                                line.toWord(),
+                                line.fate(),
+                                line.note(),
+                                line.changes(),
+                                line.kept()))
                         .toList(),
-                plan.texts().stream()
-                        .map(line -> new TextView(line.place(), line.before(), line.after()))
-                        .toList());
+                plan.values(),
+                plan.texts(),
+                plan.areas(),
+                plan.notes());
     }
 
-    /** Copies the theme to a new channel. The old theme and its links stay as they are. */
+    /** The scenes that look otherwise in the copy, and what is to be looked at there. */
+    @PostMapping("/api/themes/{id}/move/scenes")
+    List<MovedScene> scenes(@PathVariable UUID id, @RequestBody MovePlanWish wish) {
+        Member member = members.current();
+        Themes.Draft draft = themes.get(member, id);
+        MovePlan plan = plan(draft, profiles.get(member, wish.platform()), wish.choices());
+        return hands.work(Hands.For.FINDINGS, () -> {
+            Map<String, List<String>> findings = findings(draft, plan);
+            List<MovedScene> scenes =
+                    new ArrayList<>(ReleaseChange.between(draft.theme(), plan.moved()).scenes().stream()
+                            .map(change -> new MovedScene(
+                                    change.scene(),
+                                    change.name(),
+                                    change.canvases(),
+                                    change.sentences(),
+                                    findings.getOrDefault(change.scene(), List.of())))
+                            .toList());
+            Set<String> listed = scenes.stream().map(MovedScene::scene).collect(Collectors.toSet());
+            plan.moved().scenes().stream()
+                    .filter(scene -> findings.containsKey(scene.id()) && !listed.contains(scene.id()))
+                    .forEach(scene -> scenes.add(
+                            new MovedScene(scene.id(), scene.name(), List.of(), List.of(), findings.get(scene.id()))));
+            return scenes;
+        });
+    }
+
+    /** By scene, what is found in the copy and not in the theme. */
+    private Map<String, List<String>> findings(Themes.Draft draft, MovePlan plan) {
+        Set<List<Object>> before = preflight(draft, draft.theme(), plan.from()).findings().stream()
+                .map(MoveController::known)
+                .collect(Collectors.toSet());
+        return preflight(draft, plan.moved(), plan.to()).findings().stream()
+                .filter(finding -> !finding.scene().isEmpty() && !before.contains(known(finding)))
+                .collect(Collectors.groupingBy(
+                        Finding::scene,
+                        LinkedHashMap::new,
+                        Collectors.mapping(
+                                Finding::sentence,
+                                Collectors.collectingAndThen(
+                                        Collectors.toList(),
+                                        all -> all.stream().distinct().toList()))));
+    }
+
+    private static List<Object> known(Finding finding) {
+        return List.of(finding.kind(), finding.scene(), finding.canvas(), finding.piece(), finding.other());
+    }
+
+    private Preflight preflight(Themes.Draft draft, Theme theme, Profile platform) {
+        return new Preflight(
+                theme,
+                moments.of(draft).unspoken(),
+                artworks.of(draft.workspace()),
+                platform.signals().stream().map(Profile.Term::kind).toList());
+    }
+
+    /** How a scene of the copy would look. */
+    @PostMapping("/api/themes/{id}/move/picture")
+    ResponseEntity<byte[]> picture(@PathVariable UUID id, @RequestBody MovePicture wish) throws IOException {
+        Member member = members.current();
+        Themes.Draft draft = themes.get(member, id);
+        Theme moved = plan(draft, profiles.get(member, wish.platform()), wish.choices())
+                .moved();
+        Scene scene =
+                moved.scene(wish.scene()).orElseThrow(() -> new NotFound("This scene is not in the theme any more."));
+        Canvas canvas = moved.canvas(wish.canvas())
+                .orElseThrow(() -> new NotFound("This canvas is not in the theme any more."));
+        return hands.work(
+                Hands.For.STAGE,
+                () -> Png.fresh(
+                        ScenePng.of(moved, scene, canvas, moments.of(draft), artworks.of(draft.workspace()), WIDTH)));
+    }
+
+    /**
+     * Copies the theme to a new channel, with what was prepared for its show and with its tables. The old theme and its
+     * links stay as they are.
+     */
     @PostMapping("/api/themes/{id}/move")
     @Transactional
     public Copied move(@PathVariable UUID id, @RequestBody MoveWish wish) {
         Member member = members.current().requires(Role.DESIGNER);
         Themes.Draft draft = themes.get(member, id);
         Profile platform = profiles.get(member, wish.platform());
-        MovePlan plan = plan(draft, platform);
+        MovePlan plan = plan(draft, platform, wish.choices());
         Channels.Channel channel = channels.add(member, platform, wish.channelName());
+        UUID show = channels.find(draft.channel()).orElseThrow().show();
+        Wording wording = new Wording(plan.from(), plan.to());
+        shows.prepare(member, show, channel.show());
+        tables.copy(member, show, channel.show(), wording::words);
         String name = draft.theme().name() + " on " + platform.title();
         Themes.Draft copy = themes.create(
                 member,
@@ -130,12 +282,12 @@ class MoveController {
         return replacement(id);
     }
 
-    private MovePlan plan(Themes.Draft draft, Profile to) {
+    private MovePlan plan(Themes.Draft draft, Profile to, Choices choices) {
         Profile from = channels.find(draft.channel()).orElseThrow().platform();
         if (from.id().equals(to.id())) {
             throw new Refused("This theme is already on " + to.title() + ".");
         }
-        return MovePlan.of(draft.theme(), from, to);
+        return MovePlan.of(draft.theme(), from, to, choices);
     }
 
     private static UUID origin(Themes.Draft copy) {

@@ -120,7 +120,12 @@ public class Outlets implements Belongings {
 
     /** The address that a browser source opens; must be called within a request. */
     public String link(Outlet outlet) {
-        return addresses.base() + "/o/" + keys.token(Keys.Use.OUTLET, outlet.id(), outlet.generation());
+        return addresses.base() + "/o/" + token(outlet);
+    }
+
+    /** What of its link says which source it is. */
+    public String token(Outlet outlet) {
+        return keys.token(Keys.Use.OUTLET, outlet.id(), outlet.generation());
     }
 
     /**

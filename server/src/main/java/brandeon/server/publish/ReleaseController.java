@@ -1,14 +1,8 @@
 package brandeon.server.publish;
 
-import brandeon.core.art.Raster;
-import brandeon.core.art.Scaling;
 import brandeon.core.canvas.Canvas;
-import brandeon.core.canvas.Size;
-import brandeon.core.layout.Resolver;
 import brandeon.core.problem.Mistake;
-import brandeon.core.publish.Part;
 import brandeon.core.publish.PartRelease;
-import brandeon.core.publish.Picture;
 import brandeon.core.publish.ReleaseChange;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
@@ -144,17 +138,10 @@ class ReleaseController {
         if (width < 1 || width > WIDEST) {
             throw new Mistake("A width of " + width + " is out of range; it lies between 1 and " + WIDEST + ".");
         }
-        return hands.work(Hands.For.STAGE, () -> {
-            double scale = Math.min(1, (double) width / on.size().width());
-            Size size = Size.of((int) Math.max(1, Math.round(on.size().width() * scale)), (int)
-                    Math.max(1, Math.round(on.size().height() * scale)));
-            return Png.fresh(Scaling.straight(Raster.paint(
-                    on.size().box(),
-                    size,
-                    Picture.marks(new Resolver(theme).resolve(wanted, on, moments.of(draft)), Part.WHOLE),
-                    System.currentTimeMillis(),
-                    artworks.of(draft.workspace()))));
-        });
+        return hands.work(
+                Hands.For.STAGE,
+                () -> Png.fresh(
+                        ScenePng.of(theme, wanted, on, moments.of(draft), artworks.of(draft.workspace()), width)));
     }
 
     /** Puts a release on air again. */

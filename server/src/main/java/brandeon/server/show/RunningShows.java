@@ -447,6 +447,20 @@ public class RunningShows implements Belongings {
         set(member, id, did, row -> row.chat = Json.write(change.apply(Json.read(row.chat, ChatRules.class))));
     }
 
+    /** Gives a new show what was prepared for another one, and how that counts and what of its chat it hides. */
+    @Transactional
+    public void prepare(Member member, UUID from, UUID to) {
+        Running old = get(member, from);
+        set(member.requires(Role.DESIGNER), to, "Took over what was prepared for " + old.name(), row -> {
+            row.document = Json.write(old.show().prepared());
+            Counting counting = old.counting();
+            row.counting = Json.write(
+                    new Counting(counting.zone(), counting.currency(), counting.rates(), Map.of(), Map.of()));
+            row.chat = Json.write(new ChatRules(
+                    old.chat().words(), old.chat().links(), old.chat().hushed(), List.of()));
+        });
+    }
+
     private void forgotten(UUID id) {
         AfterCommit.run(() -> {
             known.forget(id);

@@ -31,6 +31,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -219,6 +220,43 @@ public class ShowTables {
             changed(show);
             return new Standing(row.id, show, checked, row.version, row.number);
         });
+    }
+
+    /**
+     * The tables of one show for another one that has none, with their lines; each gets an address of its own.
+     *
+     * @param titles how their titles and headings are called there
+     */
+    @Transactional
+    public void copy(Member member, UUID from, UUID to, UnaryOperator<String> titles) {
+        member.requires(Role.DESIGNER);
+        for (Standing one : all(member, from)) {
+            Table old = one.table();
+            Table table = new Table(
+                    old.word(),
+                    called(old.title(), titles),
+                    old.columns().stream()
+                            .map(column -> new Column(column.word(), called(column.title(), titles), column.type()))
+                            .toList(),
+                    old.lines(),
+                    old.chosen(),
+                    old.next());
+            DataTableRow row =
+                    new DataTableRow(UUID.randomUUID(), to, table.word(), Json.write(TableDiff.Head.of(table)));
+            row.lineOrder = Json.write(TableDiff.order(table));
+            entities.persist(row);
+            entities.flush();
+            if (!table.lines().isEmpty()) {
+                batch.put(row.id, table.lines());
+            }
+        }
+        changed(to);
+    }
+
+    /** What would be too long stays as it was. */
+    private static String called(String title, UnaryOperator<String> titles) {
+        String next = titles.apply(title);
+        return next.length() <= Column.LONGEST_TITLE ? next : title;
     }
 
     public void remove(Member member, UUID show, UUID id) {

@@ -103,7 +103,6 @@ class AccessTest {
                 "/artworks",
                 "/history",
                 "/ledger",
-                "/move?to=birch",
                 "/replacement",
                 "/findings",
                 "/flashes",

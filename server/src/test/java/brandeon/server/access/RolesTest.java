@@ -116,7 +116,13 @@ class RolesTest {
             "POST /api/themes/{theme}/pieces/{piece}/films",
             "{\"format\":\"APNG\",\"canvas\":\"\",\"scene\":\"\",\"width\":0,\"framesPerSecond\":30,\"seconds\":0}",
             "POST /api/themes/{id}/move",
-            "{\"platform\":\"birch\",\"channelName\":\"there\"}",
+            "{\"platform\":\"birch\",\"channelName\":\"there\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}}}",
+            "POST /api/themes/{id}/move/plan",
+            "{\"platform\":\"birch\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}}}",
+            "POST /api/themes/{id}/move/scenes",
+            "{\"platform\":\"birch\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}}}",
+            "POST /api/themes/{id}/move/picture",
+            "{\"platform\":\"birch\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}},\"scene\":\"$scene\",\"canvas\":\"wide\"}",
             "POST /api/channels/{channel}/practice",
             "{\"kind\":\"FOLLOW\"}",
             "POST /api/shows/{show}/tables/{table}/edits",
@@ -299,17 +305,15 @@ class RolesTest {
     }
 
     private static String query(String path) {
-        return path.endsWith("/move")
-                ? "?to=birch"
-                : path.endsWith("/palette")
-                        ? "?format=CSS"
-                        : path.endsWith("/artworks")
-                                        || path.endsWith("/themes/{theme}/sounds")
-                                        || path.endsWith("{channel}/rehearsals")
-                                ? "?name=x.png"
-                                : path.contains("/proposal")
-                                        ? "?from=upright"
-                                        : path.endsWith("/workspaces/{workspace}") ? "?name=another" : "";
+        return path.endsWith("/palette")
+                ? "?format=CSS"
+                : path.endsWith("/artworks")
+                                || path.endsWith("/themes/{theme}/sounds")
+                                || path.endsWith("{channel}/rehearsals")
+                        ? "?name=x.png"
+                        : path.contains("/proposal")
+                                ? "?from=upright"
+                                : path.endsWith("/workspaces/{workspace}") ? "?name=another" : "";
     }
 
     private static Map<String, String> table() throws IOException {

@@ -2,14 +2,124 @@ package brandeon.server.move;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 @ExtendWith(RunningServer.class)
 class MovingTest {
+
+    private static final String NONE = "{\"kept\":[],\"texts\":{},\"values\":{}}";
+
+    private static Person.Answer plan(Person who, String theme, String to, String choices) {
+        return who.post(
+                "/api/themes/" + theme + "/move/plan", "{\"platform\":\"" + to + "\",\"choices\":" + choices + "}");
+    }
+
+    @Test
+    void aPlanIsWantedOtherwiseAndTheCopyIsAsItSays(RunningServer server) {
+        Person host = server.host();
+        String theme = host.demo();
+        String id = "value/follower/value/latestFollower";
+        JsonNode proposed = plan(host, theme, "birch", NONE).json();
+        assertThat(proposed.path("values")
+                        .valueStream()
+                        .map(line -> line.path("id").asString()))
+                .contains(id);
+        String text = "alert/subscription/kicker";
+        String choices = "{\"kept\":[\"signal/FOLLOW\"],\"texts\":{\"" + text + "\":\"One of us\"},\"values\":{\"" + id
+                + "\":\"latestMessage\"}}";
+        JsonNode wanted = plan(host, theme, "birch", choices).json();
+        assertThat(wanted.path("texts")
+                        .valueStream()
+                        .filter(line -> line.path("id").asString().equals(text)))
+                .singleElement()
+                .matches(line -> line.path("after").asString().equals("One of us"));
+
+        Person.Answer scenes = host.post(
+                "/api/themes/" + theme + "/move/scenes", "{\"platform\":\"birch\",\"choices\":" + choices + "}");
+        assertThat(scenes.status()).as(scenes.body()).isEqualTo(200);
+        JsonNode scene = scenes.json()
+                .valueStream()
+                .filter(one -> one.path("scene").asString().equals("hide"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(scene.path("sentences").toString()).contains("say something else");
+        Person.Answer picture = host.post(
+                "/api/themes/" + theme + "/move/picture",
+                "{\"platform\":\"birch\",\"choices\":" + choices + ",\"scene\":\""
+                        + scene.path("scene").asString() + "\",\"canvas\":\""
+                        + scene.path("canvases").get(0).asString() + "\"}");
+        assertThat(picture.status()).isEqualTo(200);
+        assertThat(picture.type()).isEqualTo("image/png");
+
+        String copy = host.post(
+                        "/api/themes/" + theme + "/move",
+                        "{\"platform\":\"birch\",\"channelName\":\"reeds there\",\"choices\":" + choices + "}")
+                .json()
+                .path("theme")
+                .asString();
+        JsonNode moved = host.get("/api/themes/" + copy).json().path("theme");
+        assertThat(moved.path("pieces").toString()).contains("{latestMessage}").doesNotContain("latestFollower");
+        assertThat(moved.path("alerts")
+                        .valueStream()
+                        .filter(rule -> rule.path("kicker").asString().equals("One of us")))
+                .hasSize(1);
+        assertThat(moved.path("alerts")
+                        .valueStream()
+                        .filter(rule -> rule.path("kind").asString().equals("FOLLOW")))
+                .allMatch(rule -> rule.path("on").asBoolean());
+    }
+
+    /** What a theme's texts show of tables, and what a desk starts, is there on the other side as well. */
+    @Test
+    void tablesAndWhatWasPreparedGoAlongWithTheirWords(RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("With tables");
+        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"STARTING\"]}");
+        String show = host.show(theme);
+        String tables = "/api/shows/" + show + "/tables";
+        String table = host.post(tables, "{\"title\":\"Raids so far\"}")
+                .json()
+                .path("id")
+                .asString();
+        host.post(tables + "/" + table + "/edits", "{\"edit\":\"addLines\",\"at\":0,\"count\":2}");
+        JsonNode before = host.get(tables + "/" + table).json();
+        assertThat(before.path("lines")).as(before.toString()).isNotEmpty();
+        host.post(
+                tables + "/" + table + "/edits",
+                "{\"edit\":\"fill\",\"line\":"
+                        + before.path("lines").get(0).path("id")
+                        + ",\"column\":\"name\",\"block\":[[\"Bittern\"]]}");
+        Person.Answer hidden = host.put("/api/shows/" + show + "/chat", "{\"words\":[\"heckler\"],\"links\":true}");
+        assertThat(hidden.status()).as(hidden.body()).isEqualTo(200);
+        String copy = host.post(
+                        "/api/themes/" + theme + "/move",
+                        "{\"platform\":\"birch\",\"channelName\":\"tables there\",\"choices\":" + NONE + "}")
+                .json()
+                .path("theme")
+                .asString();
+        String there = host.show(copy);
+        assertThat(there).isNotEqualTo(show);
+        JsonNode copied = host.get("/api/shows/" + there + "/tables").json();
+        assertThat(copied).hasSize(1);
+        assertThat(copied.get(0).toString()).contains("Redirects so far");
+        assertThat(host.get("/api/shows/" + there + "/tables/"
+                                + copied.get(0).path("id").asString())
+                        .body())
+                .contains("Bittern");
+        assertThat(host.get("/api/shows/" + there + "/chat").body()).contains("heckler");
+        assertThat(host.get(tables).body()).as("the old side stays").contains("Raids so far");
+    }
 
     @Test
     void aCopyHasNewLinksAndTheRigTakesThemInOneStepWhileTheOldOnesStillWork(RunningServer server) {
@@ -18,7 +128,7 @@ class MovingTest {
         host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\",\"boxes\":false}");
         String copy = host.post(
                         "/api/themes/" + demo + "/move",
-                        "{\"platform\":\"birch\",\"channelName\":\"reedlight on birch\"}")
+                        "{\"platform\":\"birch\",\"channelName\":\"reedlight on birch\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}}}")
                 .json()
                 .path("theme")
                 .asString();
@@ -49,14 +159,109 @@ class MovingTest {
                 .contains("Latest subscriber");
     }
 
+    private static HttpResponse<byte[]> file(Person who, String copy, String what, byte[] text) throws Exception {
+        return who.http()
+                .send(
+                        who.request("/api/themes/" + copy + "/replacement/file" + what)
+                                .header("Content-Type", "application/octet-stream")
+                                .POST(HttpRequest.BodyPublishers.ofByteArray(text))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray());
+    }
+
+    @Test
+    void linksInAFileOfAnySortAreReplacedAndEverythingElseStays(RunningServer server) throws Exception {
+        Person host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("Links in a file");
+        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"AWAY\"]}");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        JsonNode scenes = host.get("/api/themes/" + theme).json().path("theme").path("scenes");
+        String live = scenes.get(0).path("id").asString();
+        String away = scenes.get(1).path("id").asString();
+        String former = host.link(theme, away, "wide", "WHOLE");
+        String outlet = host.get("/api/themes/" + theme + "/ledger")
+                .json()
+                .path("rows")
+                .valueStream()
+                .filter(row -> row.path("link").asString().equals(former))
+                .findFirst()
+                .orElseThrow()
+                .path("outlet")
+                .asString();
+        host.post("/api/outlets/" + outlet + "/reissue", "");
+        String other = host.newTheme("Neither");
+        host.post("/api/themes/" + other + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
+        host.post("/api/themes/" + other + "/on-air", "");
+        String stray = host.get("/api/themes/" + other + "/ledger")
+                .json()
+                .path("rows")
+                .get(0)
+                .path("link")
+                .asString();
+        String copy = host.post(
+                        "/api/themes/" + theme + "/move",
+                        "{\"platform\":\"birch\",\"channelName\":\"there\",\"choices\":" + NONE + "}")
+                .json()
+                .path("theme")
+                .asString();
+        String old = host.link(theme, live, "wide", "WHOLE");
+        String fresh = host.link(copy, live, "wide", "WHOLE");
+        String freshAway = host.link(copy, away, "wide", "WHOLE");
+        String strangers = server.host().link(server.host().demo(), "hide", "wide", "WHOLE");
+        String text = "# Möwen\r\n{\"a\":\"" + old.replace("/", "\\/") + "?card=1&amp;x\"}\r\n"
+                + "b = " + former + "\r\n"
+                + "c = " + stray + " " + strangers + "\r\n"
+                + "d = " + fresh + "\r\n";
+        for (Charset charset : List.of(StandardCharsets.UTF_8, StandardCharsets.UTF_16LE)) {
+            byte[] before = text.getBytes(charset);
+            JsonNode report = new JsonMapper()
+                    .readTree(file(host, copy, "/report", before).body());
+            assertThat(report.path("replaced").asInt()).as(report.toString()).isEqualTo(2);
+            assertThat(report.path("already").asInt()).isEqualTo(1);
+            assertThat(report.path("other").asInt()).isEqualTo(1);
+            assertThat(report.path("unknown").asInt())
+                    .as("what is a stranger's is not told")
+                    .isEqualTo(1);
+            assertThat(report.path("lines")
+                            .valueStream()
+                            .map(line -> line.path("line").asInt()))
+                    .containsExactly(2, 3, 4, 4, 5);
+            assertThat(report.path("lines").get(1).path("source").asString()).contains("former");
+            assertThat(report.path("lines").get(2).path("source").asString()).contains("Neither");
+            assertThat(report.path("missing").toString())
+                    .as("upright ones stand nowhere in it")
+                    .contains("Upright");
+            assertThat(new String(file(host, copy, "", before).body(), charset))
+                    .isEqualTo(text.replace(old.replace("/", "\\/"), fresh.replace("/", "\\/"))
+                            .replace(former, freshAway));
+        }
+        assertThat(file(host, theme, "/report", new byte[3]).statusCode()).isEqualTo(409);
+        assertThat(file(host, copy, "", new byte[0]).body()).isEmpty();
+    }
+
     @Test
     void whatCannotBeMovedIsExplained(RunningServer server) {
         Person host = server.host();
         String demo = host.demo();
-        assertThat(host.get("/api/themes/" + demo + "/move?to=alder").detail()).contains("already on Alder");
-        assertThat(host.get("/api/themes/" + demo + "/move?to=oak").status()).isEqualTo(404);
+        assertThat(plan(host, demo, "alder", NONE).detail()).contains("already on Alder");
+        assertThat(plan(host, demo, "oak", NONE).status()).isEqualTo(404);
+        Person.Answer wrong = plan(
+                host,
+                demo,
+                "birch",
+                "{\"kept\":[],\"texts\":{},\"values\":{\"value/follower/value/latestFollower\":\"subscribers\"}}");
+        assertThat(wrong.status()).isEqualTo(400);
+        assertThat(wrong.detail()).contains("cannot stand in");
+        assertThat(host.post(
+                                "/api/themes/" + demo + "/move/picture",
+                                "{\"platform\":\"birch\",\"choices\":" + NONE
+                                        + ",\"scene\":\"gone\",\"canvas\":\"wide\"}")
+                        .status())
+                .isEqualTo(404);
         assertThat(host.get("/api/themes/" + demo + "/replacement").detail()).contains("not the copy");
-        assertThat(host.post("/api/themes/" + demo + "/move", "{\"platform\":\"birch\",\"channelName\":\"\"}")
+        assertThat(host.post(
+                                "/api/themes/" + demo + "/move",
+                                "{\"platform\":\"birch\",\"channelName\":\"\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}}}")
                         .status())
                 .isEqualTo(400);
     }

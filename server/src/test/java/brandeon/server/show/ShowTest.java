@@ -278,8 +278,9 @@ class ShowTest {
     /** Somebody streams to two platforms at once: one count, and the readings of both. */
     @Test
     void twoChannelsFeedOneShow() {
-        Person.Answer moved =
-                host.post("/api/themes/" + theme + "/move", "{\"platform\":\"birch\",\"channelName\":\"there\"}");
+        Person.Answer moved = host.post(
+                "/api/themes/" + theme + "/move",
+                "{\"platform\":\"birch\",\"channelName\":\"there\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}}}");
         assertThat(moved.status()).as(moved.body()).isLessThan(300);
         JsonNode birch = host.get("/api/themes")
                 .json()
