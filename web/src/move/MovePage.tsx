@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useTheme } from "../theme/useTheme";
 import { usePlatforms } from "../app/usePlatforms";
 import { useMay } from "../theme/May";
+import { DoneList } from "./DoneList";
 import { LinkFile } from "./LinkFile";
 import { PlanPart } from "./PlanPart";
 import { Replacement } from "./Replacement";
@@ -35,6 +36,7 @@ export function MovePage() {
           <LinkFile />
         </>
       )}
+      {mayReplace && <DoneList />}
       {target && <PlanPart key={target} to={target} />}
     </div>
   );

@@ -53,10 +53,10 @@ export function PlanPart({ to }: { to: string }) {
   const keep = (line: string, kept: boolean) => setChoices(keeping(choices, line, kept));
   return (
     <>
-      <Signals plan={plan.data} keep={keep} />
-      <Values plan={plan.data} show={(line, name) => setChoices(showing(choices, line, name))} />
+      <Signals plan={plan.data} choices={choices} keep={keep} />
+      <Values plan={plan.data} choices={choices} show={(line, name) => setChoices(showing(choices, line, name))} />
       <TextTable plan={plan.data} choices={choices} change={setChoices} />
-      <Areas plan={plan.data} keep={keep} />
+      <Areas plan={plan.data} choices={choices} keep={keep} />
       {plan.data.notes.length > 0 && (
         <ul className="mb-5">
           {plan.data.notes.map((note) => (
@@ -79,7 +79,12 @@ function BackButton({ back }: { back: () => void }) {
   );
 }
 
-function Signals({ plan, keep }: { plan: Plan; keep: (line: string, kept: boolean) => void }) {
+interface PartProps {
+  plan: Plan;
+  choices: Choices;
+}
+
+function Signals({ plan, choices, keep }: PartProps & { keep: (line: string, kept: boolean) => void }) {
   return (
     <>
       <h2 className="mb-1">Signals</h2>
@@ -104,7 +109,7 @@ function Signals({ plan, keep }: { plan: Plan; keep: (line: string, kept: boolea
                   <label className="inline-flex items-center gap-1.5 text-ink">
                     <input
                       type="checkbox"
-                      checked={!line.kept}
+                      checked={!choices.kept.includes(line.id)}
                       onChange={(e) => keep(line.id, !e.target.checked)}
                       aria-label={`${line.fate === "LOST" ? "Switch off" : "Add"} the alert for ${line.fromWord || line.toWord}`}
                     />
@@ -120,7 +125,7 @@ function Signals({ plan, keep }: { plan: Plan; keep: (line: string, kept: boolea
   );
 }
 
-function Values({ plan, show }: { plan: Plan; show: (line: string, name: string) => void }) {
+function Values({ plan, choices, show }: PartProps & { show: (line: string, name: string) => void }) {
   if (plan.values.length === 0) return null;
   return (
     <>
@@ -146,7 +151,7 @@ function Values({ plan, show }: { plan: Plan; show: (line: string, name: string)
                   <select
                     className="field max-w-full"
                     aria-label={`What ${line.place} shows on ${plan.to}`}
-                    value={line.chosen}
+                    value={choices.values[line.id] ?? line.chosen}
                     onChange={(e) => show(line.id, e.target.value)}
                   >
                     {line.options.map((option) => (
@@ -172,7 +177,7 @@ export function On({ scenes }: { scenes: string[] }) {
   return scenes.length === 0 ? null : <div className="text-faint">on {scenes.join(", ")}</div>;
 }
 
-function Areas({ plan, keep }: { plan: Plan; keep: (line: string, kept: boolean) => void }) {
+function Areas({ plan, choices, keep }: PartProps & { keep: (line: string, kept: boolean) => void }) {
   if (plan.areas.length === 0) return null;
   return (
     <>
@@ -184,7 +189,7 @@ function Areas({ plan, keep }: { plan: Plan; keep: (line: string, kept: boolean)
               <input
                 type="checkbox"
                 className="mt-1"
-                checked={!line.kept}
+                checked={!choices.kept.includes(line.id)}
                 onChange={(e) => keep(line.id, !e.target.checked)}
               />
               <span>

@@ -120,7 +120,7 @@ public final class SourcesBench {
         return all.subList(0, PAGES);
     }
 
-    private static String found(String pattern, String text) {
+    static String found(String pattern, String text) {
         Matcher found = Pattern.compile(pattern).matcher(text);
         if (!found.find()) {
             throw new IllegalStateException("Not found: " + pattern);

@@ -242,7 +242,8 @@ class WholeJobTest {
 
     private static void move(Page page, Page outlet, Browser browser, String link) {
         step(page, "Move");
-        assertThat(page.getByText("Latest member").first()).isVisible();
+        assertThat(page.getByLabel("Latest supporter, label on the new platform"))
+                .hasValue("Latest member");
         assertThat(page.getByText("Birch does not send this.").first()).isVisible();
         button(page, "Copy to Birch").click();
         assertThat(page.getByText("Reedlight Hide on Birch")).isVisible();

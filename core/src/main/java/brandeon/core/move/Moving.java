@@ -394,8 +394,11 @@ final class Moving {
             if (offered && !kept) {
                 tried(new ThemeEdit.AddAlert(offered(kind), theme.alerts().size()));
             }
+            boolean off = !offered && theme.alerts(kind).stream().noneMatch(AlertRule::on);
             String note = to.title() + " adds this."
-                    + (!offered ? "" : kept ? " The copy gets no alert for it." : " The copy gets an alert for it.");
+                    + (offered
+                            ? kept ? " The copy gets no alert for it." : " The copy gets an alert for it."
+                            : off && kind.announced() ? " Its alert is in the theme, switched off." : "");
             signals.add(new SignalLine(id, kind, before, after, Fate.NEW, note, offered, kept));
         } else {
             Fate fate = before.equals(after) ? Fate.KEPT : Fate.REWORDED;

@@ -159,6 +159,16 @@ class MovePlanTest {
     }
 
     @Test
+    void anAlertThatIsSwitchedOffIsToldWhereItsSignalComesAnew() {
+        Theme moved = MovePlan.of(DEMO, ALDER, BIRCH).moved();
+        assertThat(MovePlan.of(moved, BIRCH, ALDER).signals())
+                .filteredOn(line -> line.kind() == SignalKind.FOLLOW)
+                .singleElement()
+                .matches(line -> line.note().contains("switched off"))
+                .matches(line -> !line.changes());
+    }
+
+    @Test
     void aTextThatGrowsBeyondItsPlaceStaysWithASentence() {
         String long399 = "subscriber" + " reeds".repeat(64) + " by it";
         assertThat(long399.length()).isEqualTo(400);

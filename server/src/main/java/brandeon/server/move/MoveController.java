@@ -100,6 +100,7 @@ class MoveController {
     private final Moments moments;
     private final Artworks artworks;
     private final Hands hands;
+    private final MoveList list;
 
     MoveController(
             Members members,
@@ -112,7 +113,9 @@ class MoveController {
             ShowTables tables,
             Moments moments,
             Artworks artworks,
-            Hands hands) {
+            Hands hands,
+            MoveList list) {
+        this.list = list;
         this.shows = shows;
         this.tables = tables;
         this.moments = moments;
@@ -245,6 +248,7 @@ class MoveController {
                 channel.id(),
                 plan.moved().withName(name.length() > 120 ? name.substring(0, 120) : name),
                 Optional.of(id));
+        list.carry(id, copy.id());
         if (draft.onAir() > 0) {
             themes.putOnAir(member, copy.id());
             outlets.ensure(copy.id(), copy.theme());

@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -157,6 +158,76 @@ class MovingTest {
                 .doesNotContain("ubscriber\"");
         assertThat(host.get("/api/themes/" + demo).json().path("theme").toString())
                 .contains("Latest subscriber");
+    }
+
+    @Test
+    void whatIsStillToBeDoneIsTickedByAnybodyAndOwnLinesGoAlongToTheNextMove(RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("To be done");
+        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
+        host.post("/api/themes/" + theme + "/on-air", "");
+        String lines = "/api/themes/" + theme + "/move/list";
+        assertThat(host.get(lines).json().path("sources")).as("no copy").isEmpty();
+        Person.Answer added =
+                host.post(lines + "/lines", "{\"title\":\"Tip page\",\"link\":\"https://tips.example\",\"note\":\"\"}");
+        assertThat(added.status()).as(added.body()).isEqualTo(201);
+        String line = added.json().path("id").asString();
+        assertThat(host.put(lines + "/lines/" + line + "/done", "{\"done\":true}")
+                        .json()
+                        .path("own")
+                        .get(0)
+                        .path("by")
+                        .asString())
+                .isNotBlank();
+        for (String wrong : List.of(
+                "{\"title\":\"\",\"link\":\"\",\"note\":\"\"}",
+                "{\"title\":\"a\\nb\",\"link\":\"\",\"note\":\"\"}",
+                "{\"title\":\"x\",\"link\":\"" + "y".repeat(501) + "\",\"note\":\"\"}")) {
+            assertThat(host.post(lines + "/lines", wrong).status()).as(wrong).isEqualTo(400);
+        }
+        String copy = host.post(
+                        "/api/themes/" + theme + "/move",
+                        "{\"platform\":\"birch\",\"channelName\":\"there\",\"choices\":" + NONE + "}")
+                .json()
+                .path("theme")
+                .asString();
+        String list = "/api/themes/" + copy + "/move/list";
+        JsonNode there = host.get(list).json();
+        assertThat(there.path("own")).hasSize(1);
+        assertThat(there.path("own").get(0).path("title").asString()).isEqualTo("Tip page");
+        assertThat(there.path("own").get(0).path("done").asBoolean())
+                .as("to be done again")
+                .isFalse();
+        JsonNode source = there.path("sources").get(0);
+        assertThat(source.path("state").asString()).isEqualTo("WAITING");
+        String tick = "{\"key\":\"" + source.path("key").asString() + "\",\"done\":%s}";
+        for (int i = 0; i < 2; i++) {
+            assertThat(host.put(list + "/sources", String.format(Locale.ROOT, tick, true))
+                            .json()
+                            .path("sources")
+                            .get(0)
+                            .path("state")
+                            .asString())
+                    .as("also when it is ticked twice")
+                    .isEqualTo("TICKED");
+        }
+        assertThat(host.put(list + "/sources", String.format(Locale.ROOT, tick, false))
+                        .json()
+                        .path("sources")
+                        .get(0)
+                        .path("state")
+                        .asString())
+                .isEqualTo("WAITING");
+        assertThat(host.put(list + "/sources", "{\"key\":\"gone/wide/WHOLE\",\"done\":true}")
+                        .status())
+                .isEqualTo(404);
+        assertThat(host.put(lines + "/sources", String.format(Locale.ROOT, tick, true))
+                        .status())
+                .as("that is no copy")
+                .isEqualTo(409);
+        assertThat(host.delete(list + "/lines/" + line).status())
+                .as("a line of another list")
+                .isEqualTo(404);
     }
 
     private static HttpResponse<byte[]> file(Person who, String copy, String what, byte[] text) throws Exception {

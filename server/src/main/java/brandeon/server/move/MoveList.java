@@ -1,0 +1,241 @@
+package brandeon.server.move;
+
+import brandeon.core.move.LinkState;
+import brandeon.core.problem.Mistake;
+import brandeon.core.publish.Part;
+import brandeon.core.publish.Quiet;
+import brandeon.core.publish.Taking;
+import brandeon.core.text.Letters;
+import brandeon.core.theme.Theme;
+import brandeon.server.access.Member;
+import brandeon.server.access.Members;
+import brandeon.server.access.Role;
+import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Refused;
+import brandeon.server.publish.Openness;
+import brandeon.server.publish.Outlets;
+import brandeon.server.publish.Outlets.Outlet;
+import brandeon.server.theme.Themes;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is still to be done after a move: old links that are to be replaced, and what else people think of. */
+@Service
+class MoveList {
+
+    private static final int MOST = 100;
+    private static final int LONGEST_TITLE = 120;
+    private static final int LONGEST_LINK = 500;
+    private static final int LONGEST_NOTE = 400;
+
+    /**
+     * One source whose link is replaced.
+     *
+     * @param key   by which it is ticked
+     * @param oldAt when the old link was last known to be open, epoch milliseconds; 0 for never
+     * @param by    who ticked it; empty for nobody
+     */
+    record SourceLine(
+            String key,
+            String scene,
+            String canvas,
+            String source,
+            String oldLink,
+            String newLink,
+            LinkState state,
+            boolean done,
+            long oldAt,
+            String by) {}
+
+    /** A line of somebody's own. @param by who did it; empty while it is to be done */
+    record OwnLine(UUID id, String title, String link, String note, boolean done, Instant at, String by) {}
+
+    /** @param sources none where the theme is no copy */
+    record MoveListView(List<SourceLine> sources, List<OwnLine> own) {}
+
+    /** @param link where it is to be changed; may be empty */
+    record OwnWish(String title, String link, String note) {}
+
+    private final MoveLineRows rows;
+    private final Members members;
+    private final Themes themes;
+    private final Outlets outlets;
+    private final Openness openness;
+
+    MoveList(MoveLineRows rows, Members members, Themes themes, Outlets outlets, Openness openness) {
+        this.rows = rows;
+        this.members = members;
+        this.themes = themes;
+        this.outlets = outlets;
+        this.openness = openness;
+    }
+
+    /** Must be called within a request, since links begin with the server's address. */
+    MoveListView of(Member member, Themes.Draft copy) {
+        member.requires(Role.OPERATOR);
+        List<MoveLineRow> lines = rows.findByThemeIdOrderByMadeAtAscIdAsc(copy.id());
+        Map<UUID, String> names = members.names(lines.stream()
+                .map(line -> line.doneBy)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList());
+        List<SourceLine> sources = copy.movedFrom()
+                .map(from -> sources(themes.get(member, from), copy, lines, names))
+                .orElse(List.of());
+        return new MoveListView(
+                sources,
+                lines.stream()
+                        .filter(line -> line.source.isEmpty())
+                        .map(line -> own(line, names))
+                        .toList());
+    }
+
+    private static OwnLine own(MoveLineRow line, Map<UUID, String> names) {
+        return new OwnLine(
+                line.id, line.title, line.link, line.note, line.doneAt != null, line.doneAt, by(line, names));
+    }
+
+    private static String by(MoveLineRow line, Map<UUID, String> names) {
+        return line.doneAt == null ? "" : names.getOrDefault(line.doneBy, "Somebody");
+    }
+
+    private List<SourceLine> sources(
+            Themes.Draft from, Themes.Draft copy, List<MoveLineRow> lines, Map<UUID, String> names) {
+        Map<Outlets.Place, Outlet> old = outlets.byPlace(from.id());
+        Map<Outlets.Place, Outlet> fresh = outlets.byPlace(copy.id());
+        Map<UUID, Openness.Open> open = openness.of(
+                Stream.concat(old.values().stream(), fresh.values().stream()).toList());
+        Map<String, MoveLineRow> ticks = lines.stream()
+                .filter(line -> !line.source.isEmpty())
+                .collect(Collectors.toMap(line -> line.source, Function.identity()));
+        Theme theme = themes.onAir(from).orElse(from.theme());
+        List<SourceLine> all = new ArrayList<>();
+        theme.scenes()
+                .forEach(scene -> theme.canvases().forEach(canvas -> {
+                    List<Part> best =
+                            Taking.of(Quiet.scene(theme, scene, canvas)).parts();
+                    old.values().stream()
+                            .filter(one -> one.scene().equals(scene.id())
+                                    && one.canvas().equals(canvas.id())
+                                    && fresh.containsKey(one.place()))
+                            // What nobody takes and nobody ever took need not be replaced.
+                            .filter(one -> best.contains(one.part())
+                                    || open.get(one.id()).open()
+                                    || open.get(one.id()).seenAt() > 0
+                                    || ticks.containsKey(key(one)))
+                            .sorted((a, b) -> Boolean.compare(best.contains(b.part()), best.contains(a.part())))
+                            .forEach(one -> {
+                                Outlet next = fresh.get(one.place());
+                                Openness.Open was = open.get(one.id());
+                                Openness.Open is = open.get(next.id());
+                                MoveLineRow tick = ticks.get(key(one));
+                                LinkState state = LinkState.of(was.open(), is.open() || is.seenAt() > 0, tick != null);
+                                all.add(new SourceLine(
+                                        key(one),
+                                        scene.name(),
+                                        canvas.name(),
+                                        Taking.title(Quiet.scene(theme, scene, canvas), one.part()),
+                                        outlets.link(one),
+                                        outlets.link(next),
+                                        state,
+                                        state.done(),
+                                        was.open() ? System.currentTimeMillis() : was.seenAt(),
+                                        tick == null ? "" : by(tick, names)));
+                            });
+                }));
+        return all;
+    }
+
+    private static String key(Outlet outlet) {
+        return outlet.scene() + "/" + outlet.canvas() + "/" + outlet.part();
+    }
+
+    /** Says of a source that its link was replaced, or that it was not. */
+    @Transactional
+    public void tick(Member member, Themes.Draft copy, String key, boolean done) {
+        member.requires(Role.OPERATOR);
+        UUID from = copy.movedFrom()
+                .orElseThrow(() -> new Refused("This theme is not the copy of another one, so it replaces no links."));
+        if (outlets.of(from).stream().noneMatch(one -> key(one).equals(key))) {
+            throw new NotFound("There is no such source in the theme that this one was moved from.");
+        }
+        if (done) {
+            rows.tick(copy.id(), key, member.account());
+        } else {
+            rows.untick(copy.id(), key);
+        }
+    }
+
+    @Transactional
+    public OwnLine add(Member member, Themes.Draft theme, OwnWish wish) {
+        member.requires(Role.OPERATOR);
+        require(wish);
+        long there = rows.findByThemeIdOrderByMadeAtAscIdAsc(theme.id()).stream()
+                .filter(line -> line.source.isEmpty())
+                .count();
+        if (there >= MOST) {
+            throw new Refused("A list has at most " + MOST + " lines of your own.");
+        }
+        MoveLineRow row = rows.save(new MoveLineRow(theme.id(), "", wish.title(), wish.link(), wish.note()));
+        return own(row, Map.of());
+    }
+
+    @Transactional
+    public void change(Member member, Themes.Draft theme, UUID id, OwnWish wish) {
+        member.requires(Role.OPERATOR);
+        require(wish);
+        MoveLineRow row = line(theme, id);
+        row.title = wish.title();
+        row.link = wish.link();
+        row.note = wish.note();
+    }
+
+    @Transactional
+    public void done(Member member, Themes.Draft theme, UUID id, boolean done) {
+        member.requires(Role.OPERATOR);
+        MoveLineRow row = line(theme, id);
+        row.doneBy = done ? member.account() : null;
+        row.doneAt = done ? Instant.now() : null;
+    }
+
+    @Transactional
+    public void remove(Member member, Themes.Draft theme, UUID id) {
+        member.requires(Role.OPERATOR);
+        rows.delete(line(theme, id));
+    }
+
+    /** People's own lines for the next move, all of them to be done again. */
+    @Transactional
+    public void carry(UUID from, UUID to) {
+        rows.findByThemeIdOrderByMadeAtAscIdAsc(from).stream()
+                .filter(line -> line.source.isEmpty())
+                .forEach(line -> rows.save(new MoveLineRow(to, "", line.title, line.link, line.note)));
+    }
+
+    private MoveLineRow line(Themes.Draft theme, UUID id) {
+        return rows.findByIdAndThemeId(id, theme.id())
+                .filter(line -> line.source.isEmpty())
+                .orElseThrow(() -> new NotFound("There is no such line in this list any more."));
+    }
+
+    private static void require(OwnWish wish) {
+        if (wish.title().isBlank() || wish.title().length() > LONGEST_TITLE || !Letters.oneLine(wish.title())) {
+            throw new Mistake("What is to be changed has 1 to " + LONGEST_TITLE + " letters on one line.");
+        }
+        if (wish.link().length() > LONGEST_LINK || !Letters.oneLine(wish.link())) {
+            throw new Mistake("A link has at most " + LONGEST_LINK + " letters on one line.");
+        }
+        if (wish.note().length() > LONGEST_NOTE || !Letters.clean(wish.note())) {
+            throw new Mistake("A note has at most " + LONGEST_NOTE + " letters.");
+        }
+    }
+}

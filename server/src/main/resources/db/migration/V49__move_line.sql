@@ -1,0 +1,17 @@
+-- What is still to be done after a move: sources that somebody ticked by hand, and lines of people's own.
+create table move_line (
+    id       uuid primary key,
+    theme_id uuid not null references theme on delete cascade,
+    -- Which source it is, as scene, canvas and part; empty for a line of somebody's own.
+    source   text not null,
+    title    text not null,
+    link     text not null,
+    note     text not null,
+    -- Null while it is to be done.
+    done_by  uuid references account on delete set null,
+    done_at  timestamptz,
+    made_at  timestamptz not null
+);
+
+create index move_line_theme on move_line (theme_id);
+create unique index move_line_source on move_line (theme_id, source) where source <> '';
