@@ -63,9 +63,7 @@ export function DoneList() {
 function Sources({ sources }: { sources: Source[] }) {
   const { id } = useTheme();
   const tick = useDeed(({ key, done }: { key: string; done: boolean }) =>
-    answer(
-      api.PUT("/api/themes/{id}/move/list/sources", { params: { path: { id } }, body: { key, done } }),
-    ),
+    answer(api.PUT("/api/themes/{id}/move/list/sources", { params: { path: { id } }, body: { key, done } })),
   );
   const left = sources.filter((one) => !one.done).length;
   return (
@@ -174,9 +172,7 @@ function OwnRow({ line }: { line: Own }) {
   const { id } = useTheme();
   const path = { id, line: line.id };
   const done = useDeed((tick: boolean) =>
-    answer(
-      api.PUT("/api/themes/{id}/move/list/lines/{line}/done", { params: { path }, body: { done: tick } }),
-    ),
+    answer(api.PUT("/api/themes/{id}/move/list/lines/{line}/done", { params: { path }, body: { done: tick } })),
   );
   const change = useDeed((wish: Schemas["OwnWish"]) =>
     answer(api.PUT("/api/themes/{id}/move/list/lines/{line}", { params: { path }, body: wish })),

@@ -132,6 +132,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/move/list/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-themes-id-move-list-sources"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/move/list/lines/{line}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-themes-id-move-list-lines-line-"];
+        post?: never;
+        delete: operations["delete-api-themes-id-move-list-lines-line-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/move/list/lines/{line}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-themes-id-move-list-lines-line-done"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/channel": {
         parameters: {
             query?: never;
@@ -942,6 +990,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-id-move-picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{id}/move/list/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-move-list-lines"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2468,6 +2532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/move/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-move-list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/load": {
         parameters: {
             query?: never;
@@ -3352,6 +3432,47 @@ export interface components {
             /** Format: int64 */
             at: number;
             scenes: string[];
+        };
+        TickWish: {
+            key: string;
+            done: boolean;
+        };
+        MoveListView: {
+            sources: components["schemas"]["SourceLine"][];
+            own: components["schemas"]["OwnLine"][];
+        };
+        OwnLine: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            link: string;
+            note: string;
+            done: boolean;
+            /** Format: date-time */
+            at: string;
+            by: string;
+        };
+        SourceLine: {
+            key: string;
+            scene: string;
+            canvas: string;
+            source: string;
+            oldLink: string;
+            newLink: string;
+            /** @enum {string} */
+            state: "DONE" | "TICKED" | "TICKED_STILL_OPEN" | "BOTH_OPEN" | "OLD_OPEN" | "WAITING";
+            done: boolean;
+            /** Format: int64 */
+            oldAt: number;
+            by: string;
+        };
+        OwnWish: {
+            title: string;
+            link: string;
+            note: string;
+        };
+        DoneWish: {
+            done: boolean;
         };
         ChannelWish: {
             channel: string | null;
@@ -8667,6 +8788,109 @@ export interface operations {
             };
         };
     };
+    "put-api-themes-id-move-list-sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveListView"];
+                };
+            };
+        };
+    };
+    "put-api-themes-id-move-list-lines-line-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                line: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveListView"];
+                };
+            };
+        };
+    };
+    "delete-api-themes-id-move-list-lines-line-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                line: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveListView"];
+                };
+            };
+        };
+    };
+    "put-api-themes-id-move-list-lines-line-done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                line: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveListView"];
+                };
+            };
+        };
+    };
     "put-api-themes-id-channel": {
         parameters: {
             query?: never;
@@ -10242,6 +10466,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    "post-api-themes-id-move-list-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnLine"];
                 };
             };
         };
@@ -12840,6 +13090,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-move-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MoveListView"];
                 };
             };
         };
