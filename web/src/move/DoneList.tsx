@@ -97,8 +97,7 @@ function Sources({ sources }: { sources: Source[] }) {
                       <input
                         type="checkbox"
                         aria-label={`${name} is done`}
-                        checked={one.by !== ""}
-                        disabled={tick.isPending}
+                        checked={tick.isPending && tick.variables.key === one.key ? tick.variables.done : one.by !== ""}
                         onChange={(event) => tick.mutate({ key: one.key, done: event.target.checked })}
                       />
                     )}
@@ -194,8 +193,7 @@ function OwnRow({ line }: { line: Own }) {
           type="checkbox"
           className="mt-2"
           aria-label={`${title} is done`}
-          checked={line.done}
-          disabled={done.isPending}
+          checked={done.isPending ? done.variables : line.done}
           onChange={(event) => done.mutate(event.target.checked)}
         />
       </td>

@@ -88,7 +88,10 @@ class MoveJourneyTest {
                     .setInputFiles(
                             new FilePayload("my scenes.cfg", "text/plain", text.getBytes(StandardCharsets.UTF_16)));
             assertThat(page.getByText("1 to be replaced.")).isVisible();
-            assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("Hide, Wide, whole scene")))
+            assertThat(page.getByRole(
+                                    AriaRole.REGION, new Page.GetByRoleOptions().setName("Links in a file of your own"))
+                            .getByRole(
+                                    AriaRole.CELL, new Locator.GetByRoleOptions().setName("Hide, Wide, whole scene")))
                     .isVisible();
             Download saved = page.waitForDownload(
                     () -> button(page, "Save it with 1 new link").click());
