@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Check, Trash2 } from "lucide-react";
+import { Check, Circle, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
@@ -54,9 +54,53 @@ export function DoneList() {
   if (!list.data) return <Trouble query={list} />;
   return (
     <>
-      {list.data.sources.length > 0 && <Sources sources={list.data.sources} />}
+      {list.data.sources.length > 0 && (
+        <>
+          <Switch list={list.data} />
+          <Sources sources={list.data.sources} />
+        </>
+      )}
       <OwnLines lines={list.data.own} />
     </>
+  );
+}
+
+/** What the switch needs, as it stands; whoever comes next goes on from here. */
+function Switch({ list }: { list: List }) {
+  const replaced = list.sources.filter((one) => one.done).length;
+  const own = list.own.filter((one) => one.done).length;
+  const lines: [boolean, string][] = [
+    [list.onAir, list.onAir ? "The copy is on air." : "The copy is not on air: put it on air first."],
+    [
+      replaced === list.sources.length,
+      `${String(replaced)} of ${String(list.sources.length)} sources have their new link.`,
+    ],
+    [
+      list.oldOpen === 0,
+      list.oldOpen === 0
+        ? "No old link is open."
+        : `Old links are still open in ${String(list.oldOpen)} ${list.oldOpen === 1 ? "place" : "places"}.`,
+    ],
+  ];
+  if (list.own.length > 0) {
+    lines.push([own === list.own.length, `${String(own)} of ${String(list.own.length)} other places are changed.`]);
+  }
+  return (
+    <section className="mb-6" aria-labelledby="switch">
+      <h2 id="switch">The switch</h2>
+      <ul>
+        {lines.map(([right, text]) => (
+          <li key={text} className={`flex items-center gap-2 py-0.5 ${right ? "" : "text-ochre"}`}>
+            {right ? (
+              <Check className="size-4 text-kelp" aria-label="done" />
+            ) : (
+              <Circle className="size-4" aria-label="to do" />
+            )}
+            {text}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -6,6 +6,7 @@ import { DoneList } from "./DoneList";
 import { LinkFile } from "./LinkFile";
 import { PlanPart } from "./PlanPart";
 import { Replacement } from "./Replacement";
+import { TrialPart } from "./TrialPart";
 
 /** Old on the left, new on the right, line by line; then the links to replace. */
 export function MovePage() {
@@ -32,6 +33,7 @@ export function MovePage() {
       </div>
       {theme.movedFrom && mayReplace && (
         <>
+          <TrialPart />
           <Replacement />
           <LinkFile />
         </>

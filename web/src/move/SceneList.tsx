@@ -5,7 +5,13 @@ import { Trouble } from "../app/Trouble";
 import { useTheme } from "../theme/useTheme";
 import type { Choices } from "./choices";
 
-type Moved = Schemas["MovedScene"];
+interface SceneProps {
+  scene: Schemas["MovedScene"];
+  canvas: string;
+  to: string;
+  choices: Choices;
+  title: string;
+}
 
 /** The scenes that look otherwise in the copy, before and after. @param title of the platform */
 export function SceneList({ to, choices, title }: { to: string; choices: Choices; title: string }) {
@@ -45,19 +51,7 @@ export function SceneList({ to, choices, title }: { to: string; choices: Choices
   );
 }
 
-function OneScene({
-  scene,
-  canvas,
-  to,
-  choices,
-  title,
-}: {
-  scene: Moved;
-  canvas: string;
-  to: string;
-  choices: Choices;
-  title: string;
-}) {
+function OneScene({ scene, canvas, to, choices, title }: SceneProps) {
   const { id, version } = useTheme();
   const here = scene.canvases.includes(canvas);
   return (
@@ -94,19 +88,7 @@ function OneScene({
   );
 }
 
-function MovedPicture({
-  scene,
-  canvas,
-  to,
-  choices,
-  title,
-}: {
-  scene: Moved;
-  canvas: string;
-  to: string;
-  choices: Choices;
-  title: string;
-}) {
+function MovedPicture({ scene, canvas, to, choices, title }: SceneProps) {
   const { id, version } = useTheme();
   const picture = useQuery({
     queryKey: ["moved-picture", id, to, version, choices, scene.scene, canvas],

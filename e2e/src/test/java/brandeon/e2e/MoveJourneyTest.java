@@ -63,6 +63,13 @@ class MoveJourneyTest {
                     .contains("{name} raided with")
                     .doesNotContain("redirected here with");
 
+            // The trial finds what somebody wanted left as it was.
+            button(page, "Play all signals of Birch").click();
+            Locator trial = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Trial"));
+            assertThat(trial).containsText("Words of the old platform: {name} raided with");
+            assertThat(trial).containsText("Tavi Brook became a member");
+            assertThat(page.getByText("0 of 15 sources have their new link.")).isVisible();
+
             Locator row = page.getByRole(AriaRole.ROW)
                     .filter(new Locator.FilterOptions().setHasText("Hide, Wide, whole scene"))
                     .filter(new Locator.FilterOptions().setHasText("open"));

@@ -59,8 +59,12 @@ class MoveList {
     /** A line of somebody's own. @param by who did it; empty while it is to be done */
     record OwnLine(UUID id, String title, String link, String note, boolean done, Instant at, String by) {}
 
-    /** @param sources none where the theme is no copy */
-    record MoveListView(List<SourceLine> sources, List<OwnLine> own) {}
+    /**
+     * @param onAir   whether the copy is
+     * @param oldOpen in how many places links of the old theme are open now
+     * @param sources none where the theme is no copy
+     */
+    record MoveListView(boolean onAir, int oldOpen, List<SourceLine> sources, List<OwnLine> own) {}
 
     /** @param link where it is to be changed; may be empty */
     record OwnWish(String title, String link, String note) {}
@@ -92,6 +96,8 @@ class MoveList {
                 .map(from -> sources(themes.get(member, from), copy, lines, names))
                 .orElse(List.of());
         return new MoveListView(
+                copy.onAir() > 0,
+                copy.movedFrom().map(from -> openness.count(outlets.of(from))).orElse(0),
                 sources,
                 lines.stream()
                         .filter(line -> line.source.isEmpty())

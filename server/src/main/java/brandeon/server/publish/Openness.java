@@ -29,6 +29,12 @@ public class Openness {
         this.seen = seen;
     }
 
+    /** In how many places they are open. */
+    public int count(Collection<Outlets.Outlet> outlets) {
+        return sources.of(outlets.stream().map(Outlets.Outlet::id).collect(Collectors.toSet()))
+                .size();
+    }
+
     /** By the id of an outlet; of each one that is asked for. */
     public Map<UUID, Open> of(Collection<Outlets.Outlet> outlets) {
         Set<UUID> ids = outlets.stream().map(Outlets.Outlet::id).collect(Collectors.toSet());

@@ -230,6 +230,32 @@ class MovingTest {
                 .isEqualTo(404);
     }
 
+    @Test
+    void theCopyIsPlayedWithItsOwnPlatformsSignalsAndLookedAtForTheOldOnesWords(RunningServer server) {
+        Person host = server.host();
+        String copy = host.post(
+                        "/api/themes/" + host.demo() + "/move",
+                        "{\"platform\":\"birch\",\"channelName\":\"tried\",\"choices\":"
+                                + "{\"kept\":[\"alert/subscription/kicker\"],\"texts\":{},\"values\":{}}}")
+                .json()
+                .path("theme")
+                .asString();
+        JsonNode trial = host.get("/api/themes/" + copy + "/move/trial").json();
+        assertThat(trial.path("alerts").valueStream().map(one -> one.path("word").asString()))
+                .contains("membership", "redirect", "paid message")
+                .doesNotContain("follow");
+        assertThat(trial.path("alerts").valueStream().filter(one -> !one.path("oldWords").asString().isEmpty()))
+                .singleElement()
+                .matches(one -> one.path("oldWords").asString().equals("New subscriber"));
+        assertThat(trial.path("values")).isNotEmpty();
+        JsonNode own = host.get("/api/themes/" + host.demo() + "/move/trial").json();
+        assertThat(own.path("alerts").valueStream().map(one -> one.path("word").asString()))
+                .contains("follow");
+        assertThat(host.get("/api/shows/" + host.show(copy) + "/readings").json().path("lines").toString())
+                .as("nothing was counted")
+                .doesNotContain("Tavi Brook");
+    }
+
     private static HttpResponse<byte[]> file(Person who, String copy, String what, byte[] text) throws Exception {
         return who.http()
                 .send(
