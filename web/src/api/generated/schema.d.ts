@@ -2532,6 +2532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/move/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-id-move-trial"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/move/list": {
         parameters: {
             query?: never;
@@ -3438,6 +3454,9 @@ export interface components {
             done: boolean;
         };
         MoveListView: {
+            onAir: boolean;
+            /** Format: int32 */
+            oldOpen: number;
             sources: components["schemas"]["SourceLine"][];
             own: components["schemas"]["OwnLine"][];
         };
@@ -7640,6 +7659,32 @@ export interface components {
             sort: "ADDED" | "REMOVED" | "CHANGED";
             canvases: string[];
             sentences: string[];
+        };
+        AlertTry: {
+            /** @enum {string} */
+            kind: "FOLLOW" | "SUBSCRIPTION" | "RENEWAL" | "GIFTED_SUBSCRIPTIONS" | "POINTS" | "GOODS" | "PAID_MESSAGE" | "RAID" | "TIP" | "PURCHASE" | "CHAT" | "ADVERTISING";
+            word: string;
+            rule: string;
+            said: string;
+            seen: string[];
+            unseen: string[];
+            sound: string;
+            oldWords: string;
+            tight: string[];
+            reason: string;
+            right: boolean;
+        };
+        Trial: {
+            alerts: components["schemas"]["AlertTry"][];
+            values: components["schemas"]["ValueTry"][];
+        };
+        ValueTry: {
+            piece: string;
+            shows: string;
+            word: string;
+            before: string;
+            after: string;
+            moved: boolean;
         };
         Cost: {
             piece: string;
@@ -13090,6 +13135,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    "get-api-themes-id-move-trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Trial"];
                 };
             };
         };

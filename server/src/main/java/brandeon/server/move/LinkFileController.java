@@ -86,9 +86,7 @@ class LinkFileController {
     }
 
     /** Which links stand in a file, and what becomes of each; the file's bytes are the request's body. */
-    @PostMapping(
-            value = "/api/themes/{id}/replacement/file/report",
-            consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PostMapping("/api/themes/{id}/replacement/file/report")
     LinkFileView report(@PathVariable UUID id, InputStream body) throws IOException {
         Links links = links(id);
         return workshop.receiving(() -> {
@@ -98,7 +96,7 @@ class LinkFileController {
     }
 
     /** The same file with each old link replaced, byte for byte the same elsewhere. */
-    @PostMapping(value = "/api/themes/{id}/replacement/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PostMapping("/api/themes/{id}/replacement/file")
     ResponseEntity<byte[]> replaced(@PathVariable UUID id, InputStream body) throws IOException {
         Links links = links(id);
         return workshop.receiving(() -> {

@@ -96,7 +96,7 @@ class LayoutTest {
             {"arrange":"distribute","scene":"SCENE","canvas":"wide","pieces":["GOAL"],"across":true}           | 400 | three pieces
             {"arrange":"align","scene":"gone","canvas":"wide","pieces":["GOAL"],"alignment":"LEFT"}            | 404 | scene
             {"arrange":"align","scene":"SCENE","canvas":"gone","pieces":["GOAL"],"alignment":"LEFT"}           | 404 | canvas
-            {"arrange":"tidy","scene":"SCENE","canvas":"wide"}                                                 | 400 | the field “pieces” is missing
+            {"arrange":"tidy","scene":"SCENE","canvas":"wide"}                                                 | 400 | not well formed
             """)
     void aWishThatCannotBeIsExplained(String wish, int status, String says) {
         JsonNode before = theme();

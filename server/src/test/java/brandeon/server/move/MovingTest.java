@@ -241,17 +241,24 @@ class MovingTest {
                 .path("theme")
                 .asString();
         JsonNode trial = host.get("/api/themes/" + copy + "/move/trial").json();
-        assertThat(trial.path("alerts").valueStream().map(one -> one.path("word").asString()))
+        assertThat(trial.path("alerts")
+                        .valueStream()
+                        .map(one -> one.path("word").asString()))
                 .contains("membership", "redirect", "paid message")
                 .doesNotContain("follow");
-        assertThat(trial.path("alerts").valueStream().filter(one -> !one.path("oldWords").asString().isEmpty()))
+        assertThat(trial.path("alerts")
+                        .valueStream()
+                        .filter(one -> !one.path("oldWords").asString().isEmpty()))
                 .singleElement()
                 .matches(one -> one.path("oldWords").asString().equals("New subscriber"));
         assertThat(trial.path("values")).isNotEmpty();
         JsonNode own = host.get("/api/themes/" + host.demo() + "/move/trial").json();
         assertThat(own.path("alerts").valueStream().map(one -> one.path("word").asString()))
                 .contains("follow");
-        assertThat(host.get("/api/shows/" + host.show(copy) + "/readings").json().path("lines").toString())
+        assertThat(host.get("/api/shows/" + host.show(copy) + "/readings")
+                        .json()
+                        .path("lines")
+                        .toString())
                 .as("nothing was counted")
                 .doesNotContain("Tavi Brook");
     }
