@@ -78,7 +78,7 @@ function Alerts({ tries }: { tries: AlertTry[] }) {
               {one.reason && <div className="text-ochre">{one.reason}</div>}
               {one.oldWords && <div className="text-ochre">Words of the old platform: {one.oldWords}</div>}
               {one.tight.length > 0 && (
-                <div className="text-faint">The longest names are shortened on {one.tight.join("; ")}.</div>
+                <div className="text-faint">The longest names are shortened on {one.tight.join(", ")}.</div>
               )}
               {one.right && one.tight.length === 0 && <span className="text-kelp">right</span>}
             </td>

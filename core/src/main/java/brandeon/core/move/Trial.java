@@ -20,9 +20,11 @@ import brandeon.core.theme.Piece;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -45,7 +47,7 @@ public record Trial(List<AlertTry> alerts, List<ValueTry> values) {
      * @param unseen   names of those on which it is not
      * @param sound    id of what is heard; empty for nothing
      * @param oldWords what it says in the words of the platform before; empty for nothing
-     * @param tight    where the longest names are shortened, as scene and canvas
+     * @param tight    canvases on which the longest names are shortened, with the scenes where it is not all of them
      * @param reason   why it is never announced; empty where it is
      * @param right    whether nothing need be looked at
      */
@@ -152,15 +154,22 @@ public record Trial(List<AlertTry> alerts, List<ValueTry> values) {
             LiveState longest = during(rule, signal(term, rule.when(), wide()));
             Set<String> seen = new LinkedHashSet<>();
             Set<String> unseen = new LinkedHashSet<>();
-            Set<String> tight = new LinkedHashSet<>();
+            Map<String, List<String>> on = new LinkedHashMap<>();
+            Map<String, List<String>> tight = new LinkedHashMap<>();
             for (Scene scene : theme.shownScenes()) {
                 for (Canvas canvas : theme.canvases()) {
                     if (!rule.canvases().isEmpty() && !rule.canvases().contains(canvas.id())) {
                         continue;
                     }
-                    (announced(scene, canvas, live) ? seen : unseen).add(scene.name());
-                    if (announced(scene, canvas, live) && shortened(scene, canvas, longest, rule)) {
-                        tight.add(scene.name() + ", " + canvas.name());
+                    boolean here = announced(scene, canvas, live);
+                    (here ? seen : unseen).add(scene.name());
+                    if (here) {
+                        on.computeIfAbsent(canvas.name(), _ -> new ArrayList<>())
+                                .add(scene.name());
+                        if (shortened(scene, canvas, longest, rule)) {
+                            tight.computeIfAbsent(canvas.name(), _ -> new ArrayList<>())
+                                    .add(scene.name());
+                        }
                     }
                 }
             }
@@ -176,9 +185,18 @@ public record Trial(List<AlertTry> alerts, List<ValueTry> values) {
                     List.copyOf(unseen),
                     theme.sounds().gain(rule.sound()).isPresent() ? rule.sound().sound() : "",
                     oldWords,
-                    List.copyOf(tight),
+                    told(tight, on),
                     holds ? "" : "Another rule that stands before it announces such a signal.",
                     holds && !seen.isEmpty() && oldWords.isEmpty());
+        }
+
+        /** A canvas alone, where it is so on all of its scenes. */
+        private static List<String> told(Map<String, List<String>> tight, Map<String, List<String>> on) {
+            return tight.entrySet().stream()
+                    .map(one -> one.getValue().equals(on.get(one.getKey()))
+                            ? one.getKey()
+                            : one.getKey() + " (" + String.join(", ", one.getValue()) + ")")
+                    .toList();
         }
 
         /** Names as long as the platform has them. */

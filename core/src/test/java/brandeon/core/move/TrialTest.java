@@ -133,9 +133,10 @@ class TrialTest {
                                     rule.several()))))
                     .theme();
         }
-        assertThat(alert(Trial.of(wordy, BIRCH, Optional.empty()), "subscription")
-                        .tight())
-                .isNotEmpty()
-                .allMatch(place -> place.contains(", "));
+        Trial trial = Trial.of(wordy, BIRCH, Optional.empty());
+        assertThat(alert(trial, "subscription").tight())
+                .as("on every scene, so that the canvas says it all")
+                .containsExactly("Wide", "Upright", "Recording");
+        assertThat(alert(trial, "paid-message").tight()).isEmpty();
     }
 }
