@@ -31,6 +31,15 @@ class FilesTest {
     /** As many as the eye cannot tell; of 255. */
     private static final int MOST = 2;
 
+    /** Movements wait from their beginning on, so that no entrance is over on one page while it runs on the other. */
+    private static final String STANDING = """
+            const animate = Element.prototype.animate;
+            Element.prototype.animate = function (...how) {
+              const made = animate.apply(this, how);
+              queueMicrotask(() => made.pause());
+              return made;
+            };""";
+
     @Test
     void aSceneFromDiskLooksAsItsSourceToThePixel(RunningServer server, @TempDir Path folder) throws IOException {
         Person host = server.host();
@@ -42,8 +51,10 @@ class FilesTest {
                         file,
                         host.bytes("/api/themes/" + theme + "/files/scenes/" + scene + "/canvases/wide/page.html"));
                 Page outlet = browser.window(1920, 1080);
+                outlet.addInitScript(STANDING);
                 outlet.navigate(host.link(theme, scene, "wide", "WHOLE"));
                 Page alone = browser.window(1920, 1080);
+                alone.addInitScript(STANDING);
                 List<String> asked = new ArrayList<>();
                 alone.onRequest((Request request) -> asked.add(request.url()));
                 alone.context().setOffline(true);
