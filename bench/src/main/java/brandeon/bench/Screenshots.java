@@ -77,11 +77,11 @@ public final class Screenshots {
         page.navigate(theme + "/rehearse");
         button("Fill from the ledger").click();
         button("Hide").click();
-        page.frameLocator("[data-source=wide-hide-3] iframe")
+        page.frameLocator("[data-source^=wide-hide-] iframe")
                 .locator("svg[data-piece=band]")
                 .waitFor();
         button("subscription").click();
-        page.frameLocator("[data-source=wide-hide-3] iframe")
+        page.frameLocator("[data-source^=wide-hide-] iframe")
                 .locator("svg[data-piece=announcer] text")
                 .first()
                 .waitFor();
