@@ -36,10 +36,15 @@ export function MovePage() {
           <TrialPart />
           <Replacement />
           <LinkFile />
+          <DoneList />
         </>
       )}
-      {mayReplace && <DoneList />}
       {target && <PlanPart key={target} to={target} />}
+      {!theme.movedFrom && mayReplace && (
+        <div className="mt-6">
+          <DoneList />
+        </div>
+      )}
     </div>
   );
 }

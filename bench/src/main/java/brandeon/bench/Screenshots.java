@@ -85,6 +85,7 @@ public final class Screenshots {
                 .locator("svg[data-piece=announcer] text")
                 .first()
                 .waitFor();
+        page.evaluate("() => scrollTo(0, 0)");
         take("rehearse");
         page.navigate(theme + "/facts");
         page.locator("summary", new Page.LocatorOptions().setHasText("Shown as practice:"))
