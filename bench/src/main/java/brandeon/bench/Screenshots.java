@@ -85,7 +85,7 @@ public final class Screenshots {
                 .locator("svg[data-piece=announcer] text")
                 .first()
                 .waitFor();
-        page.evaluate("() => scrollTo(0, 0)");
+        page.evaluate("() => document.querySelectorAll('main, main *').forEach((one) => (one.scrollTop = 0))");
         take("rehearse");
         page.navigate(theme + "/facts");
         page.locator("summary", new Page.LocatorOptions().setHasText("Shown as practice:"))
