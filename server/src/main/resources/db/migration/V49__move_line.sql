@@ -2,8 +2,8 @@
 create table move_line (
     id       uuid primary key,
     theme_id uuid not null references theme on delete cascade,
-    -- Which source it is, as scene, canvas and part; empty for a line of somebody's own.
-    source   text not null,
+    -- Which source it is, as scene, canvas and part; null for a line of somebody's own.
+    source   text,
     title    text not null,
     link     text not null,
     note     text not null,
@@ -13,5 +13,5 @@ create table move_line (
     made_at  timestamptz not null
 );
 
-create index move_line_theme on move_line (theme_id);
-create unique index move_line_source on move_line (theme_id, source) where source <> '';
+-- Lines of people's own have no source, and there may be many.
+create unique index move_line_source on move_line (theme_id, source);

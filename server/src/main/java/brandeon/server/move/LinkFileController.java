@@ -8,7 +8,6 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.problem.Refused;
 import brandeon.server.publish.Outlets;
 import brandeon.server.publish.Outlets.Outlet;
 import brandeon.server.theme.Themes;
@@ -111,10 +110,7 @@ class LinkFileController {
     private Links links(UUID id) {
         Member member = members.current().requires(Role.OPERATOR);
         Themes.Draft copy = themes.get(member, id);
-        UUID from = copy.movedFrom()
-                .orElseThrow(() ->
-                        new Refused("This theme is not the copy of another one, so there are no links to replace."));
-        return new Links(member, themes.get(member, from), copy);
+        return new Links(member, themes.get(member, copy.origin()), copy);
     }
 
     /** The links of a move. Each is looked up once, however often it stands in a file. */

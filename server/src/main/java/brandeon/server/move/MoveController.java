@@ -261,7 +261,7 @@ class MoveController {
     ReplacementView replacement(@PathVariable UUID id) {
         Member member = members.current().requires(Role.OPERATOR);
         Themes.Draft copy = themes.get(member, id);
-        UUID from = origin(copy);
+        UUID from = copy.origin();
         LinkReplacement.Plan plan =
                 LinkReplacement.plan(rigs.places(rigs.get(member).rig()), newLinks(member, from, id));
         return new ReplacementView(
@@ -280,7 +280,7 @@ class MoveController {
     @PostMapping("/api/themes/{id}/replacement")
     ReplacementView replace(@PathVariable UUID id) {
         Member member = members.current().requires(Role.OPERATOR);
-        UUID from = origin(themes.get(member, id));
+        UUID from = themes.get(member, id).origin();
         Rigs.Kept kept = rigs.get(member);
         rigs.put(member, kept.version(), rigs.replaced(kept.rig(), newLinks(member, from, id)));
         return replacement(id);
@@ -292,12 +292,6 @@ class MoveController {
             throw new Refused("This theme is already on " + to.title() + ".");
         }
         return MovePlan.of(draft.theme(), from, to, choices);
-    }
-
-    private static UUID origin(Themes.Draft copy) {
-        return copy.movedFrom()
-                .orElseThrow(() ->
-                        new Refused("This theme is not the copy of another one, so there are no links to replace."));
     }
 
     private Map<String, String> newLinks(Member member, UUID from, UUID to) {

@@ -16,7 +16,7 @@ class MoveLineRow {
 
     UUID themeId;
 
-    /** Which source it is, as scene, canvas and part; empty for a line of somebody's own. */
+    /** Which source it is, as scene, canvas and part; null for a line of somebody's own. */
     String source;
 
     String title;
@@ -35,10 +35,9 @@ class MoveLineRow {
 
     protected MoveLineRow() {}
 
-    MoveLineRow(UUID themeId, String source, String title, String link, String note) {
+    MoveLineRow(UUID themeId, String title, String link, String note) {
         this.id = UUID.randomUUID();
         this.themeId = themeId;
-        this.source = source;
         this.title = title;
         this.link = link;
         this.note = note;

@@ -1,5 +1,6 @@
 package brandeon.server.move;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,12 +16,12 @@ interface MoveLineRows extends JpaRepository<MoveLineRow, UUID> {
 
     /** Two people may tick the same source at once; the later one counts. */
     @Modifying
-    @Query(value = """
-            insert into move_line (id, theme_id, source, title, link, note, done_by, done_at, made_at)
-            values (gen_random_uuid(), :theme, :source, '', '', '', :who, now(), now())
-            on conflict (theme_id, source) where source <> ''
-            do update set done_by = excluded.done_by, done_at = excluded.done_at""", nativeQuery = true)
-    void tick(UUID theme, String source, UUID who);
+    @Query("""
+            insert into MoveLineRow (id, themeId, source, title, link, note, doneBy, doneAt, madeAt)
+            values (:id, :theme, :source, '', '', '', :who, :at, :at)
+            on conflict (themeId, source)
+            do update set doneBy = excluded.doneBy, doneAt = excluded.doneAt""")
+    void tick(UUID id, UUID theme, String source, UUID who, Instant at);
 
     @Modifying
     @Query("delete from MoveLineRow m where m.themeId = :theme and m.source = :source")

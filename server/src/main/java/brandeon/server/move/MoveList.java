@@ -1,11 +1,14 @@
 package brandeon.server.move;
 
+import brandeon.core.canvas.Canvas;
+import brandeon.core.layout.ResolvedScene;
 import brandeon.core.move.LinkState;
 import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
 import brandeon.core.publish.Quiet;
 import brandeon.core.publish.Taking;
 import brandeon.core.text.Letters;
+import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -18,9 +21,11 @@ import brandeon.server.publish.Outlets.Outlet;
 import brandeon.server.theme.Themes;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -92,15 +97,13 @@ class MoveList {
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList());
-        List<SourceLine> sources = copy.movedFrom()
-                .map(from -> sources(themes.get(member, from), copy, lines, names))
-                .orElse(List.of());
+        Optional<Links> links = copy.movedFrom().map(from -> new Links(themes.get(member, from), copy, lines, names));
         return new MoveListView(
                 copy.onAir() > 0,
-                copy.movedFrom().map(from -> openness.count(outlets.of(from))).orElse(0),
-                sources,
+                links.map(Links::oldOpen).orElse(0),
+                links.map(Links::sources).orElse(List.of()),
                 lines.stream()
-                        .filter(line -> line.source.isEmpty())
+                        .filter(line -> line.source == null)
                         .map(line -> own(line, names))
                         .toList());
     }
@@ -114,51 +117,76 @@ class MoveList {
         return line.doneAt == null ? "" : names.getOrDefault(line.doneBy, "Somebody");
     }
 
-    private List<SourceLine> sources(
-            Themes.Draft from, Themes.Draft copy, List<MoveLineRow> lines, Map<UUID, String> names) {
-        Map<Outlets.Place, Outlet> old = outlets.byPlace(from.id());
-        Map<Outlets.Place, Outlet> fresh = outlets.byPlace(copy.id());
-        Map<UUID, Openness.Open> open = openness.of(
-                Stream.concat(old.values().stream(), fresh.values().stream()).toList());
-        Map<String, MoveLineRow> ticks = lines.stream()
-                .filter(line -> !line.source.isEmpty())
-                .collect(Collectors.toMap(line -> line.source, Function.identity()));
-        Theme theme = themes.onAir(from).orElse(from.theme());
-        List<SourceLine> all = new ArrayList<>();
-        theme.scenes()
-                .forEach(scene -> theme.canvases().forEach(canvas -> {
-                    List<Part> best =
-                            Taking.of(Quiet.scene(theme, scene, canvas)).parts();
+    /** The links of a move, and where they are open. */
+    private final class Links {
+
+        private final Theme theme;
+        private final Map<Outlets.Place, Outlet> old;
+        private final Map<Outlets.Place, Outlet> fresh;
+        private final Map<UUID, Openness.Open> open;
+        private final Map<String, MoveLineRow> ticks;
+        private final Map<UUID, String> names;
+
+        Links(Themes.Draft from, Themes.Draft copy, List<MoveLineRow> lines, Map<UUID, String> names) {
+            this.theme = themes.onAir(from).orElse(from.theme());
+            this.old = outlets.byPlace(from.id());
+            this.fresh = outlets.byPlace(copy.id());
+            this.open = openness.of(Stream.concat(old.values().stream(), fresh.values().stream())
+                    .toList());
+            this.ticks = lines.stream()
+                    .filter(line -> line.source != null)
+                    .collect(Collectors.toMap(line -> line.source, Function.identity()));
+            this.names = names;
+        }
+
+        int oldOpen() {
+            return old.values().stream()
+                    .mapToInt(one -> open.get(one.id()).places())
+                    .sum();
+        }
+
+        List<SourceLine> sources() {
+            List<SourceLine> all = new ArrayList<>();
+            for (Scene scene : theme.scenes()) {
+                for (Canvas canvas : theme.canvases()) {
+                    ResolvedScene resolved = Quiet.scene(theme, scene, canvas);
+                    List<Part> best = Taking.of(resolved).parts();
                     old.values().stream()
                             .filter(one -> one.scene().equals(scene.id())
                                     && one.canvas().equals(canvas.id())
                                     && fresh.containsKey(one.place()))
-                            // What nobody takes and nobody ever took need not be replaced.
-                            .filter(one -> best.contains(one.part())
-                                    || open.get(one.id()).open()
-                                    || open.get(one.id()).seenAt() > 0
-                                    || ticks.containsKey(key(one)))
-                            .sorted((a, b) -> Boolean.compare(best.contains(b.part()), best.contains(a.part())))
-                            .forEach(one -> {
-                                Outlet next = fresh.get(one.place());
-                                Openness.Open was = open.get(one.id());
-                                Openness.Open is = open.get(next.id());
-                                MoveLineRow tick = ticks.get(key(one));
-                                LinkState state = LinkState.of(was.open(), is.open() || is.seenAt() > 0, tick != null);
-                                all.add(new SourceLine(
-                                        key(one),
-                                        scene.name(),
-                                        canvas.name(),
-                                        Taking.title(Quiet.scene(theme, scene, canvas), one.part()),
-                                        outlets.link(one),
-                                        outlets.link(next),
-                                        state,
-                                        state.done(),
-                                        was.open() ? System.currentTimeMillis() : was.seenAt(),
-                                        tick == null ? "" : by(tick, names)));
-                            });
-                }));
-        return all;
+                            .filter(one -> best.contains(one.part()) || used(one))
+                            .sorted(Comparator.comparing(one -> !best.contains(one.part())))
+                            .forEach(one -> all.add(line(resolved, one)));
+                }
+            }
+            return all;
+        }
+
+        /** What nobody takes and nobody ever took need not be replaced. */
+        private boolean used(Outlet outlet) {
+            Openness.Open was = open.get(outlet.id());
+            return was.open() || was.seenAt() > 0 || ticks.containsKey(key(outlet));
+        }
+
+        private SourceLine line(ResolvedScene resolved, Outlet outlet) {
+            Outlet next = fresh.get(outlet.place());
+            Openness.Open was = open.get(outlet.id());
+            Openness.Open is = open.get(next.id());
+            MoveLineRow tick = ticks.get(key(outlet));
+            LinkState state = LinkState.of(was.open(), is.open() || is.seenAt() > 0, tick != null);
+            return new SourceLine(
+                    key(outlet),
+                    resolved.scene().name(),
+                    resolved.canvas().name(),
+                    Taking.title(resolved, outlet.part()),
+                    outlets.link(outlet),
+                    outlets.link(next),
+                    state,
+                    state.done(),
+                    was.open() ? System.currentTimeMillis() : was.seenAt(),
+                    tick == null ? "" : by(tick, names));
+        }
     }
 
     private static String key(Outlet outlet) {
@@ -169,13 +197,11 @@ class MoveList {
     @Transactional
     public void tick(Member member, Themes.Draft copy, String key, boolean done) {
         member.requires(Role.OPERATOR);
-        UUID from = copy.movedFrom()
-                .orElseThrow(() -> new Refused("This theme is not the copy of another one, so it replaces no links."));
-        if (outlets.of(from).stream().noneMatch(one -> key(one).equals(key))) {
+        if (outlets.of(copy.origin()).stream().noneMatch(one -> key(one).equals(key))) {
             throw new NotFound("There is no such source in the theme that this one was moved from.");
         }
         if (done) {
-            rows.tick(copy.id(), key, member.account());
+            rows.tick(UUID.randomUUID(), copy.id(), key, member.account(), Instant.now());
         } else {
             rows.untick(copy.id(), key);
         }
@@ -186,12 +212,12 @@ class MoveList {
         member.requires(Role.OPERATOR);
         require(wish);
         long there = rows.findByThemeIdOrderByMadeAtAscIdAsc(theme.id()).stream()
-                .filter(line -> line.source.isEmpty())
+                .filter(line -> line.source == null)
                 .count();
         if (there >= MOST) {
             throw new Refused("A list has at most " + MOST + " lines of your own.");
         }
-        MoveLineRow row = rows.save(new MoveLineRow(theme.id(), "", wish.title(), wish.link(), wish.note()));
+        MoveLineRow row = rows.save(new MoveLineRow(theme.id(), wish.title(), wish.link(), wish.note()));
         return own(row, Map.of());
     }
 
@@ -223,13 +249,13 @@ class MoveList {
     @Transactional
     public void carry(UUID from, UUID to) {
         rows.findByThemeIdOrderByMadeAtAscIdAsc(from).stream()
-                .filter(line -> line.source.isEmpty())
-                .forEach(line -> rows.save(new MoveLineRow(to, "", line.title, line.link, line.note)));
+                .filter(line -> line.source == null)
+                .forEach(line -> rows.save(new MoveLineRow(to, line.title, line.link, line.note)));
     }
 
     private MoveLineRow line(Themes.Draft theme, UUID id) {
         return rows.findByIdAndThemeId(id, theme.id())
-                .filter(line -> line.source.isEmpty())
+                .filter(line -> line.source == null)
                 .orElseThrow(() -> new NotFound("There is no such line in this list any more."));
     }
 

@@ -13,12 +13,16 @@ import org.springframework.stereotype.Component;
 public class Openness {
 
     /**
-     * @param open   whether it is open anywhere now
+     * @param places in how many it is open now
      * @param seenAt when viewers last saw it, epoch milliseconds; 0 for never
      */
-    public record Open(boolean open, long seenAt) {
+    public record Open(int places, long seenAt) {
 
-        private static final Open NEVER = new Open(false, 0);
+        private static final Open NEVER = new Open(0, 0);
+
+        public boolean open() {
+            return places > 0;
+        }
     }
 
     private final OpenSources sources;
@@ -29,22 +33,16 @@ public class Openness {
         this.seen = seen;
     }
 
-    /** In how many places they are open. */
-    public int count(Collection<Outlets.Outlet> outlets) {
-        return sources.of(outlets.stream().map(Outlets.Outlet::id).collect(Collectors.toSet()))
-                .size();
-    }
-
     /** By the id of an outlet; of each one that is asked for. */
     public Map<UUID, Open> of(Collection<Outlets.Outlet> outlets) {
         Set<UUID> ids = outlets.stream().map(Outlets.Outlet::id).collect(Collectors.toSet());
         Map<UUID, Open> all = new HashMap<>();
         ids.forEach(id -> all.put(id, Open.NEVER));
         if (!ids.isEmpty()) {
-            seen.last(ids).forEach(last -> all.put(last.outlet(), new Open(false, last.at())));
+            seen.last(ids).forEach(last -> all.put(last.outlet(), new Open(0, last.at())));
             sources.of(ids)
                     .forEach(one -> all.computeIfPresent(
-                            UUID.fromString(one.outlet()), (_, known) -> new Open(true, known.seenAt())));
+                            UUID.fromString(one.outlet()), (_, known) -> new Open(known.places() + 1, known.seenAt())));
         }
         return all;
     }

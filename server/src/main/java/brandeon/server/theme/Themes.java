@@ -77,6 +77,12 @@ public class Themes implements Belongings {
             return new Draft(id, workspace, channel, theme, version + 1, release, movedFrom, updatedAt, archived);
         }
 
+        /** The theme that this one was moved from. @throws Refused where it is no copy */
+        public UUID origin() {
+            return movedFrom.orElseThrow(
+                    () -> new Refused("This theme is not the copy of another one, so there are no links to replace."));
+        }
+
         /** @throws NotFound when the theme has none with this id */
         public Scene scene(String scene) {
             return theme.scene(scene).orElseThrow(() -> new NotFound("There is no such scene in this theme."));
