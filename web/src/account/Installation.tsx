@@ -4,6 +4,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { useAskSession, useTakeSession } from "../app/useSession";
+import { Tick } from "../app/Tick";
 import { CopyLink } from "../people/CopyLink";
 import { TextField } from "./TextField";
 
@@ -22,7 +23,6 @@ export function Installation() {
 
 function SignUp() {
   const queries = useQueryClient();
-  const [wanted, setWanted] = useState<boolean | null>(null);
   const installation = useQuery({
     queryKey: ["installation"],
     queryFn: () => answer(api.GET("/api/installation")),
@@ -31,21 +31,13 @@ function SignUp() {
     mutationFn: (signUp: boolean) => answer(api.PUT("/api/installation", { body: { signUp } })),
     onSuccess: (next) => queries.setQueryData(["installation"], next),
     onError: sayProblem,
-    onSettled: () => setWanted(null),
   });
   return (
     <>
       <Trouble query={installation} />
       {installation.data && (
         <label className="mb-3 flex items-center gap-2">
-          <input
-            type="checkbox"
-            checked={wanted ?? installation.data.signUp}
-            onChange={(event) => {
-              setWanted(event.target.checked);
-              open.mutate(event.target.checked);
-            }}
-          />
+          <Tick stored={installation.data.signUp} send={(signUp) => open.mutateAsync(signUp)} />
           Anybody may make an account; otherwise by invitation
         </label>
       )}

@@ -2,6 +2,7 @@ import { Copy, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
 import { NumberField } from "../app/NumberField";
 import { useDraftText } from "../app/useDraftText";
+import { Tick } from "../app/Tick";
 import { MessageField } from "../content/MessageField";
 import { useLatest } from "../content/useLatest";
 import { May } from "../theme/May";
@@ -75,8 +76,8 @@ export function RuleFields(props: {
               <Level level={rule.when.level} set={(level) => setWhen({ level })} />
             </>
           )}
-          <Tick title="first time only" on={rule.when.first} set={(first) => setWhen({ first })} />
-          <Tick title="unnamed only" on={rule.when.anonymous} set={(anonymous) => setWhen({ anonymous })} />
+          <Choice title="first time only" on={rule.when.first} set={(first) => setWhen({ first })} />
+          <Choice title="unnamed only" on={rule.when.anonymous} set={(anonymous) => setWhen({ anonymous })} />
         </Line>
         {words("kicker", "Small line above")}
         {words("text", "Words for one")}
@@ -119,7 +120,7 @@ export function RuleFields(props: {
           </select>
           {theme.canvases.length > 1 &&
             theme.canvases.map((canvas) => (
-              <Tick
+              <Choice
                 key={canvas.id}
                 title={`on ${canvas.name}`}
                 on={rule.canvases.length === 0 || rule.canvases.includes(canvas.id)}
@@ -128,7 +129,7 @@ export function RuleFields(props: {
                   const next = theme.canvases
                     .map((one) => one.id)
                     .filter((id) => (id === canvas.id ? on : before.includes(id)));
-                  if (next.length > 0) void set({ canvases: next.length === theme.canvases.length ? [] : next });
+                  return next.length > 0 && set({ canvases: next.length === theme.canvases.length ? [] : next });
                 }}
               />
             ))}
@@ -224,10 +225,10 @@ function Line({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-function Tick({ title, on, set }: { title: string; on: boolean; set: (on: boolean) => void }) {
+function Choice({ title, on, set }: { title: string; on: boolean; set: (on: boolean) => unknown }) {
   return (
     <label className="flex items-center gap-1.5">
-      <input type="checkbox" className="accent-kelp" checked={on} onChange={(event) => set(event.target.checked)} />
+      <Tick stored={on} send={set} />
       {title}
     </label>
   );

@@ -1,5 +1,6 @@
 import { GripVertical, Plus } from "lucide-react";
 import { useDragOrder } from "../app/useDragOrder";
+import { Tick } from "../app/Tick";
 import { May } from "../theme/May";
 import { newId, useCatalogue, useEdit, useTheme } from "../theme/useTheme";
 import { RuleFields } from "./RuleFields";
@@ -61,12 +62,10 @@ export function RuleList(props: {
                     <GripVertical size={14} />
                   </button>
                   <label className="flex size-6 items-center justify-center">
-                    <input
-                      type="checkbox"
-                      className="accent-kelp"
+                    <Tick
                       aria-label={`Follow rule ${String(i + 1)}`}
-                      checked={rule.on}
-                      onChange={(event) => void edit({ edit: "setAlert", rule: { ...rule, on: event.target.checked } })}
+                      stored={rule.on}
+                      send={(on) => edit({ edit: "setAlert", rule: { ...rule, on } })}
                     />
                   </label>
                 </May>

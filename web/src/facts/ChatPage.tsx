@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Eye, EyeOff, Volume2, VolumeX } from "lucide-react";
-import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { useDeed } from "../app/useDeed";
 import { Trouble } from "../app/Trouble";
 import { useDraftText } from "../app/useDraftText";
+import { Tick } from "../app/Tick";
 import { useTheme } from "../theme/useTheme";
 
 type Chat = Schemas["ChatView"];
@@ -126,7 +126,6 @@ function Line({ line, act }: { line: Schemas["Said"]; act: (deed: Deed, of: stri
 }
 
 function Rules({ chat, set }: { chat: Chat; set: (wish: Schemas["ChatWish"]) => Promise<boolean> }) {
-  const [links, setLinks] = useState<boolean | null>(null);
   const words = useDraftText(chat.words.join(", "), (text) => set({ words: text.split(/[,\n]/), links: chat.links }));
   return (
     <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -135,14 +134,7 @@ function Rules({ chat, set }: { chat: Chat; set: (wish: Schemas["ChatWish"]) => 
         <input className="field w-full" placeholder="None" {...words} />
       </label>
       <label className="flex items-center gap-1.5">
-        <input
-          type="checkbox"
-          checked={links ?? chat.links}
-          onChange={(event) => {
-            setLinks(event.target.checked);
-            void set({ words: chat.words, links: event.target.checked }).then(() => setLinks(null));
-          }}
-        />
+        <Tick stored={chat.links} send={(links) => set({ words: chat.words, links })} />
         Hide links
       </label>
     </div>

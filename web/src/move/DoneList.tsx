@@ -5,6 +5,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { useDraftText } from "../app/useDraftText";
+import { Tick } from "../app/Tick";
 import { useTheme } from "../theme/useTheme";
 
 type List = Schemas["MoveListView"];
@@ -138,11 +139,10 @@ function Sources({ sources }: { sources: Source[] }) {
                     {one.state === "DONE" ? (
                       <Check className="size-4 text-kelp" aria-label={`${name} is done`} />
                     ) : (
-                      <input
-                        type="checkbox"
+                      <Tick
                         aria-label={`${name} is done`}
-                        checked={tick.isPending && tick.variables.key === one.key ? tick.variables.done : one.by !== ""}
-                        onChange={(event) => tick.mutate({ key: one.key, done: event.target.checked })}
+                        stored={one.by !== ""}
+                        send={(done) => tick.mutateAsync({ key: one.key, done })}
                       />
                     )}
                   </td>
@@ -233,13 +233,7 @@ function OwnRow({ line }: { line: Own }) {
   return (
     <tr className="border-b border-rule align-top">
       <td>
-        <input
-          type="checkbox"
-          className="mt-2"
-          aria-label={`${title} is done`}
-          checked={done.isPending ? done.variables : line.done}
-          onChange={(event) => done.mutate(event.target.checked)}
-        />
+        <Tick className="mt-2" aria-label={`${title} is done`} stored={line.done} send={(on) => done.mutateAsync(on)} />
       </td>
       <td className="pr-2">
         <input className="field w-full" aria-label={`What ${title} is`} maxLength={120} {...titleText} />

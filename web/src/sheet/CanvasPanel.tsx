@@ -2,6 +2,7 @@ import { Trash2 } from "lucide-react";
 import type { Canvas, Schemas } from "../api/client";
 import { NumberField } from "../app/NumberField";
 import { useDraftText } from "../app/useDraftText";
+import { Tick } from "../app/Tick";
 import { newId, useCatalogue, useEdit, useTheme } from "../theme/useTheme";
 
 /** Outputs and what the broadcaster supplies: names, sizes, frame rates, safe margins; and for whom texts must be large enough. */
@@ -190,14 +191,10 @@ function CaptureLine({ capture }: { capture: Schemas["Capture"] }) {
         />
       </td>
       <td className="pr-1.5 text-center">
-        <input
-          type="checkbox"
-          className="accent-kelp"
+        <Tick
           aria-label={`What lies behind ${capture.name} shows through`}
-          checked={capture.seeThrough}
-          onChange={(event) =>
-            void edit({ edit: "setSeeThrough", capture: capture.id, seeThrough: event.target.checked })
-          }
+          stored={capture.seeThrough}
+          send={(seeThrough) => edit({ edit: "setSeeThrough", capture: capture.id, seeThrough })}
         />
       </td>
       <td className="pr-1.5 text-faint">

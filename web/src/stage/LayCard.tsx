@@ -2,6 +2,7 @@ import { FlipHorizontal2, FlipVertical2, RotateCcw } from "lucide-react";
 import { useRef } from "react";
 import type { Layout, Scene, Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
+import { Tick } from "../app/Tick";
 import { useChoices } from "../theme/titles";
 import { useEdit } from "../theme/useTheme";
 import { figured } from "./arithmetic";
@@ -96,13 +97,11 @@ export function LayCard({ scene, layout, placed }: { scene: Scene; layout: Layou
         </select>
       </div>
       <label className="mt-1.5 flex items-center gap-2 text-faint">
-        <input
-          type="checkbox"
-          className="accent-kelp"
-          checked={own !== undefined}
-          onChange={(event) =>
-            void edit(
-              event.target.checked
+        <Tick
+          stored={own !== undefined}
+          send={(on) =>
+            edit(
+              on
                 ? {
                     edit: "setMannerOn",
                     scene: scene.id,

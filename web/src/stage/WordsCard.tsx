@@ -3,6 +3,7 @@ import { ContentField } from "../content/ContentField";
 import { useLatest } from "../content/useLatest";
 import { useKind } from "../theme/kinds";
 import { useEdit } from "../theme/useTheme";
+import { Tick } from "../app/Tick";
 
 /** What a piece says on this scene alone. */
 export function WordsCard({ scene, piece, placed }: { scene: Scene; piece: Piece; placed: Schemas["Placed"] }) {
@@ -18,13 +19,9 @@ export function WordsCard({ scene, piece, placed }: { scene: Scene; piece: Piece
   return (
     <section className="mt-3 border-t border-rule pt-2">
       <label className="flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="accent-kelp"
-          checked={own}
-          onChange={(event) =>
-            void set(event.target.checked ? Object.fromEntries(fields.map((field) => [field.name, now(field)])) : {})
-          }
+        <Tick
+          stored={own}
+          send={(on) => set(on ? Object.fromEntries(fields.map((field) => [field.name, now(field)])) : {})}
         />
         Other words on {scene.name}
       </label>

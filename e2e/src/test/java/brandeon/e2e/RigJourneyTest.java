@@ -255,6 +255,29 @@ class RigJourneyTest {
     }
 
     @Test
+    void whatIsTypedWhileAnEarlierChangeIsUnderWayIsKept(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser, """
+                    const sent = window.fetch;
+                    window.fetch = async (input, init) => {
+                      const way = input instanceof Request ? input.method : init?.method;
+                      if (way === "PUT") await new Promise((done) => setTimeout(done, 1500));
+                      return sent(input, init);
+                    };""");
+            String live = "Live, whole scene";
+            type("Width of " + live, "1536");
+            type("Height of " + live, "864");
+            type("Left of " + live, "12");
+            page.waitForTimeout(6000);
+            page.reload();
+            for (String[] field : new String[][] {{"Width", "1536"}, {"Height", "864"}, {"Left", "12"}}) {
+                assertThat(page.getByLabel(field[0] + " of " + live, new Page.GetByLabelOptions().setExact(true)))
+                        .hasValue(field[1]);
+            }
+        }
+    }
+
+    @Test
     void sceneSetsAreKeptProgramsCopiedAndNonsenseIsRefused(RunningServer server) {
         try (Browser browser = new Browser()) {
             begin(server, browser);
