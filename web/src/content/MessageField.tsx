@@ -22,6 +22,8 @@ interface Props {
   pasted?: ((text: string) => boolean) | undefined;
   /** The values that it may use, where they are not those of the show. */
   values?: Schemas["ReadingView"][] | undefined;
+  /** Whether it is what a bot answers, which may also show who asks. */
+  answers?: boolean;
   /** Told with each letter, and with null when what was typed is kept or given up. */
   typing?: ((text: string | null) => void) | undefined;
   /** What is wrong with what is typed and what viewers would read, where somebody else sees to that. */
@@ -42,6 +44,7 @@ export function MessageField({
   entered,
   pasted,
   values,
+  answers = false,
   typing,
   checked,
 }: Props) {
@@ -53,7 +56,7 @@ export function MessageField({
   const [open, setOpen] = useState(false);
   const input = useRef<HTMLInputElement>(null);
   const text = typed ?? value;
-  const own = useCheck(text, open && !checked);
+  const own = useCheck(text, open && !checked, answers);
   const check = checked ?? own;
   const limits = useLimits();
   // What is on its way: Enter keeps a text, and leaving the field afterwards must not keep it again.
@@ -161,13 +164,17 @@ function Values(props: {
 }
 
 /** What the server says of a text a moment after the last letter. */
-function useCheck(text: string, on: boolean): Schemas["Checked"] | undefined {
+function useCheck(text: string, on: boolean, answers: boolean): Schemas["Checked"] | undefined {
   const id = useThemeId();
   const settled = useSettled(text, AFTER_TYPING);
   const check = useQuery({
-    queryKey: ["message", id, settled],
-    queryFn: () =>
-      answer(api.POST("/api/themes/{theme}/messages", { params: { path: { theme: id } }, body: { text: settled } })),
+    queryKey: ["message", id, settled, answers],
+    queryFn: () => {
+      const wish = { params: { path: { theme: id } }, body: { text: settled } };
+      return answers
+        ? answer(api.POST("/api/themes/{theme}/messages/answer", wish))
+        : answer(api.POST("/api/themes/{theme}/messages", wish));
+    },
     enabled: (on && settled.includes("{")) || (on && settled.includes("}")),
     placeholderData: (old) => old,
   });

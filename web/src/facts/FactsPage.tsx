@@ -8,6 +8,7 @@ import { toChannel, useStreamOn } from "../theme/useStreamOn";
 import { useTheme } from "../theme/useTheme";
 import { AirTime } from "./AirTime";
 import { Channels } from "./Channels";
+import { CommandsPage } from "../bot/CommandsPage";
 import { ChatPage } from "./ChatPage";
 import { Deliveries } from "./Deliveries";
 import { InletCard } from "./InletCard";
@@ -26,6 +27,7 @@ type Looked =
   | { at: "channel"; id: string }
   | { at: "readings" }
   | { at: "chat" }
+  | { at: "commands" }
   | { at: "table"; id: string }
   | { at: "platform"; id: string };
 
@@ -55,7 +57,7 @@ export function FactsPage() {
         </button>
         {may && (
           <button
-            className={`mb-3 w-full border-l-4 px-2 py-1.5 text-left ${looked.at === "chat" ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
+            className={`mb-1 w-full border-l-4 px-2 py-1.5 text-left ${looked.at === "chat" ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
             aria-current={looked.at === "chat"}
             onClick={() => look({ at: "chat" })}
           >
@@ -63,6 +65,14 @@ export function FactsPage() {
             <span className="block text-faint">What is said, and what is shown</span>
           </button>
         )}
+        <button
+          className={`mb-3 w-full border-l-4 px-2 py-1.5 text-left ${looked.at === "commands" ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-kelp-soft"}`}
+          aria-current={looked.at === "commands"}
+          onClick={() => look({ at: "commands" })}
+        >
+          <b className="font-head">Commands</b>
+          <span className="block text-faint">What the bot answers and says</span>
+        </button>
         <TableList chosen={looked.at === "table" ? looked.id : ""} choose={(id) => look({ at: "table", id })} />
         {channels.isPending && <p className="text-faint">Looking for channels …</p>}
         <Trouble query={channels} />
@@ -87,6 +97,7 @@ export function FactsPage() {
           </>
         )}
         {looked.at === "chat" && <ChatPage />}
+        {looked.at === "commands" && <CommandsPage />}
         {looked.at === "table" && <TablePage key={looked.id} table={looked.id} gone={() => look(OWN_CHANNEL)} />}
         {looked.at === "platform" && platforms[0] && (
           <ProfileCard

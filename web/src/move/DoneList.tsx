@@ -4,6 +4,7 @@ import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
+import { useCopy } from "../app/useCopy";
 import { useDraftText } from "../app/useDraftText";
 import { Tick } from "../app/Tick";
 import { useTheme } from "../theme/useTheme";
@@ -61,6 +62,7 @@ export function DoneList() {
           <Sources sources={list.data.sources} />
         </>
       )}
+      {list.data.bot && <Said list={list.data} bot={list.data.bot} />}
       <OwnLines lines={list.data.own} />
     </>
   );
@@ -83,6 +85,16 @@ function Switch({ list }: { list: List }) {
         : `Old links are still open in ${String(list.oldOpen)} ${list.oldOpen === 1 ? "place" : "places"}.`,
     ],
   ];
+  if (list.bot) {
+    const copied = list.said.filter((one) => one.done).length;
+    lines.push(
+      [
+        copied === list.said.length,
+        `${String(copied)} of ${String(list.said.length)} commands and timed messages are copied to the bot.`,
+      ],
+      [list.bot.done, list.bot.done ? "The bot is in the new chat." : "The bot was not seen in the new chat yet."],
+    );
+  }
   if (list.own.length > 0) {
     lines.push([own === list.own.length, `${String(own)} of ${String(list.own.length)} other places are changed.`]);
   }
@@ -165,6 +177,92 @@ function Sources({ sources }: { sources: Source[] }) {
                 </tr>
               );
             })}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+/** What the bot answers and says, to be copied to a bot elsewhere line by line. */
+function Said({ list, bot }: { list: List; bot: NonNullable<List["bot"]> }) {
+  const { id } = useTheme();
+  const copy = useCopy();
+  const tick = useDeed(({ key, done }: { key: string; done: boolean }) =>
+    answer(api.PUT("/api/themes/{id}/move/list/sources", { params: { path: { id } }, body: { key, done } })),
+  );
+  const put = (text: string) => copy(text, "Copied.", "The browser does not let it be copied; mark it and copy it.");
+  return (
+    <section className="mb-6" aria-labelledby="done-said">
+      <h2 id="done-said">Commands and timed messages for your bot</h2>
+      <p className="mb-1 text-faint">
+        Copy them to your bot line by line, and tick what is done. A line that is changed later is to be copied again.
+      </p>
+      <div className="max-h-96 overflow-auto">
+        <table className="w-full border-collapse [&_td]:py-1">
+          <thead>
+            <tr className="border-b border-ink text-left font-head">
+              <th className="w-10 py-1">Done</th>
+              <th className="w-28">Command</th>
+              <th>Text</th>
+              <th>What else</th>
+            </tr>
+          </thead>
+          <tbody>
+            {list.said.map((one) => {
+              const name = one.word === "" ? `“${one.text.slice(0, 24)}”` : one.word;
+              return (
+                <tr key={one.key} className="border-b border-rule align-top">
+                  <td>
+                    <Tick
+                      aria-label={`${name} is copied`}
+                      stored={one.done}
+                      send={(done) => tick.mutateAsync({ key: one.key, done })}
+                    />
+                  </td>
+                  <td className="pr-2">
+                    {one.word === "" ? (
+                      <span className="text-faint">by time</span>
+                    ) : (
+                      <button className="underline" onClick={() => put(one.word)}>
+                        {one.word}
+                      </button>
+                    )}
+                  </td>
+                  <td className="pr-2">
+                    {one.text}{" "}
+                    <button className="underline" aria-label={`Copy the text of ${name}`} onClick={() => put(one.text)}>
+                      copy
+                    </button>
+                  </td>
+                  <td className="pr-2 text-faint">
+                    {one.rest} {one.by !== "" && <span>({one.by})</span>}
+                  </td>
+                </tr>
+              );
+            })}
+            <tr className="border-b border-rule align-top">
+              <td>
+                {bot.seenAt > 0 ? (
+                  <Check className="size-4 text-kelp" aria-label="The bot is in the chat" />
+                ) : (
+                  <Tick
+                    aria-label="The bot is in the chat"
+                    stored={bot.done}
+                    send={(done) => tick.mutateAsync({ key: bot.key, done })}
+                  />
+                )}
+              </td>
+              <td colSpan={2}>{bot.name === "" ? "The bot" : bot.name} is in the chat of this theme’s channel.</td>
+              <td className="text-faint">
+                {bot.seenAt > 0
+                  ? `It wrote there at ${clock(bot.seenAt)}.`
+                  : bot.name === ""
+                    ? "Say under Facts what it is called, and it is ticked by itself once it writes there."
+                    : "Ticked by itself once it writes there."}
+                {bot.by !== "" && ` (${bot.by})`}
+              </td>
+            </tr>
           </tbody>
         </table>
       </div>

@@ -6,6 +6,7 @@ import { SourceFindings } from "../publish/SourceFindings";
 import { useLedger } from "../publish/useLedger";
 import { useTheme } from "../theme/useTheme";
 import { ShowPanel } from "../show/ShowPanel";
+import { PracticeChat } from "../bot/PracticeChat";
 import { Practice } from "./Practice";
 import { ProgramPicture } from "./ProgramPicture";
 import { TimeLine } from "./TimeLine";
@@ -168,6 +169,7 @@ export function RigPage() {
           )}
           <TimeLine />
           <Practice />
+          <PracticeChat scene={active} />
         </div>
         <ShowPanel />
       </div>

@@ -132,6 +132,7 @@ const nothing: Schemas["ThemeChange"] = {
   faces: null,
   lines: null,
   viewer: null,
+  bot: null,
 };
 
 const piece = (id: string, name: string) => ({ id, name }) as Theme["pieces"][number];

@@ -168,6 +168,7 @@ export function changed(theme: Theme, change: Schemas["ThemeChange"]): Theme {
     faces: change.faces ?? theme.faces,
     lines: change.lines ?? theme.lines,
     viewer: change.viewer ?? theme.viewer,
+    bot: change.bot ?? theme.bot,
   };
 }
 

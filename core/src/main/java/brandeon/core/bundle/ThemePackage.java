@@ -38,7 +38,7 @@ import tools.jackson.databind.JsonNode;
 public record ThemePackage(Theme theme, Map<String, byte[]> files) {
 
     private static final String FORMAT = "brandeon-theme";
-    private static final int VERSION = 6;
+    private static final int VERSION = 7;
 
     /** In bytes, packed or unpacked. */
     public static final int MOST_BYTES = 60 << 20;
@@ -223,6 +223,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         HandsUpgrade.upgrade(theme);
         SeeThroughUpgrade.upgrade(theme);
         ArrivalUpgrade.upgrade(theme);
+        BotUpgrade.upgrade(theme);
     }
 
     private static <T> T document(Map<String, byte[]> entries, String name, Class<T> type, Consumer<JsonNode> upgrade) {

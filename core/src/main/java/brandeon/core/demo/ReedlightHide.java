@@ -1,6 +1,10 @@
 package brandeon.core.demo;
 
 import brandeon.core.art.Ask;
+import brandeon.core.bot.Asker;
+import brandeon.core.bot.Bot;
+import brandeon.core.bot.Command;
+import brandeon.core.bot.TimedMessage;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
@@ -77,7 +81,61 @@ public final class ReedlightHide {
                         pieces(),
                         scenes(),
                         alerts())
-                .withLines(List.of(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.CAMERA_FOOT, 0.42)));
+                .withLines(List.of(new LineShift(SceneRole.LIVE, Shape.UPRIGHT, PlanLine.CAMERA_FOOT, 0.42)))
+                .withBot(bot());
+    }
+
+    private static Bot bot() {
+        return new Bot(
+                "lantern_bot",
+                List.of(
+                        new Command(
+                                "birds",
+                                "!birds",
+                                List.of("!list", "!seen"),
+                                "Seen so far tonight: bittern, marsh harrier, water rail and more. The whole list is on the desk scene.",
+                                Asker.EVERYBODY,
+                                20,
+                                true),
+                        new Command(
+                                "hide",
+                                "!hide",
+                                List.of("!where"),
+                                "{name}, the hide stands on the Low Quay salt marsh. Please keep the exact place to yourself.",
+                                Asker.EVERYBODY,
+                                30,
+                                true),
+                        new Command(
+                                "thanks",
+                                "!thanks",
+                                List.of(),
+                                "Our latest subscriber is {latestSubscriber}; {subscribers, plural, one {# subscriber} other {# subscribers}} came in since we began.",
+                                Asker.EVERYBODY,
+                                60,
+                                true),
+                        new Command(
+                                "welcome",
+                                "!welcome",
+                                List.of(),
+                                "Welcome to the hide, {rest}! Pull up a stool.",
+                                Asker.HELPERS,
+                                0,
+                                true)),
+                List.of(
+                        new TimedMessage(
+                                "quiet",
+                                "Quiet by the reeds, please: the scope’s microphone hears every keyboard.",
+                                15,
+                                5,
+                                List.of("hide"),
+                                true),
+                        new TimedMessage(
+                                "follow",
+                                "New here? Subscribers choose which hide we open next spring.",
+                                25,
+                                10,
+                                List.of(),
+                                true)));
     }
 
     private static List<Mood> moods() {

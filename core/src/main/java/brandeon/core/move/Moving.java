@@ -1,5 +1,7 @@
 package brandeon.core.move;
 
+import brandeon.core.bot.Command;
+import brandeon.core.bot.TimedMessage;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.Field;
 import brandeon.core.live.AlertRule;
@@ -15,11 +17,14 @@ import brandeon.core.move.MovePlan.ValueLine;
 import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Message;
+import brandeon.core.theme.BotEdit;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceEdit;
+import brandeon.core.theme.Placed;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.SceneEdit;
 import brandeon.core.theme.Starter;
@@ -35,6 +40,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /** One move of a theme, step by step; each step is an edit, so that nothing comes about that an editor refuses. */
@@ -70,6 +76,7 @@ final class Moving {
         theme.pieces().forEach(this::piece);
         theme.scenes().forEach(this::scene);
         theme.alerts().forEach(this::alert);
+        bot();
         for (SignalKind kind : SignalKind.values()) {
             signal(kind);
         }
@@ -90,6 +97,14 @@ final class Moving {
     }
 
     /** Empty when it is taken, and then it is done; else why not. */
+    private String tried(Supplier<Edit> edit) {
+        try {
+            return tried(edit.get());
+        } catch (Mistake e) {
+            return e.getMessage();
+        }
+    }
+
     private String tried(Edit edit) {
         return switch (Edits.apply(theme, edit)) {
             case Outcome.Applied applied -> {
@@ -104,10 +119,14 @@ final class Moving {
         List<String> scenes = seenOn.getOrDefault(piece.id(), List.of());
         Map<String, String> instead = new LinkedHashMap<>();
         for (Field field : piece.kind().fields()) {
-            for (String name :
-                    piece.content(field.name()).shows().stream().sorted().toList()) {
-                value(piece, field, name, scenes).ifPresent(chosen -> instead.put(name, chosen));
-            }
+            String place = place(piece, field.name());
+            String at = piece.id() + "/" + field.name();
+            Spoken spoken = new Spoken(
+                    place,
+                    scenes,
+                    () -> theme.piece(piece.id()).orElseThrow().content(field.name()),
+                    next -> new PieceEdit.SetContent(piece.id(), field.name(), next));
+            instead.putAll(values("value/" + at, spoken, () -> beside(piece)));
         }
         name(
                 "piece/" + piece.id() + "/name",
@@ -118,11 +137,9 @@ final class Moving {
                 name -> new PieceEdit.RenamePiece(piece.id(), name));
         for (Field field : piece.kind().fields()) {
             Content before = theme.piece(piece.id()).orElseThrow().content(field.name());
-            String id = "piece/" + piece.id() + "/" + field.name();
-            String place = piece.name() + ", " + field.title().toLowerCase(Locale.ROOT);
             content(
-                    id,
-                    place,
+                    "piece/" + piece.id() + "/" + field.name(),
+                    place(piece, field.name()),
                     scenes,
                     before,
                     text -> called(text, instead).map(Message::literally).orElseGet(() -> wording.change(text)),
@@ -156,10 +173,25 @@ final class Moving {
         return seen;
     }
 
+    private static String place(Piece piece, String field) {
+        return piece.name() + ", "
+                + piece.kind().field(field).map(Field::title).orElse(field).toLowerCase(Locale.ROOT);
+    }
+
+    /** Something that shows live values, as it is by now, and what changes it. */
+    private record Spoken(String place, List<String> scenes, Supplier<Content> content, Function<Content, Edit> edit) {}
+
+    /** What is shown instead of values, by their names; those that stay are left out. */
+    private Map<String, String> values(String id, Spoken spoken, Supplier<Set<String>> beside) {
+        Map<String, String> instead = new LinkedHashMap<>();
+        for (String name : spoken.content().get().shows().stream().sorted().toList()) {
+            value(id + "/" + name, spoken, name, beside).ifPresent(chosen -> instead.put(name, chosen));
+        }
+        return instead;
+    }
+
     /** What is shown instead of a value; empty where it stays. */
-    private Optional<String> value(Piece piece, Field field, String name, List<String> scenes) {
-        String id = "value/" + piece.id() + "/" + field.name() + "/" + name;
-        String place = piece.name() + ", " + field.title().toLowerCase(Locale.ROOT);
+    private Optional<String> value(String id, Spoken spoken, String name, Supplier<Set<String>> beside) {
         String own = Readings.apart(from.id(), "");
         String bare = name.startsWith(own) ? name.substring(own.length()) : name;
         boolean lost = facts.lost(bare);
@@ -168,8 +200,8 @@ final class Moving {
             if (!missing.isEmpty() && !name.equals("recentSignals")) {
                 values.add(new ValueLine(
                         id,
-                        place,
-                        scenes,
+                        spoken.place(),
+                        spoken.scenes(),
                         name,
                         Facts.meaning(name),
                         List.of(),
@@ -178,7 +210,7 @@ final class Moving {
             }
             return Optional.empty();
         }
-        List<String> options = new ArrayList<>(lost ? facts.instead(bare, beside(piece)) : List.of(bare));
+        List<String> options = new ArrayList<>(lost ? facts.instead(bare, beside.get()) : List.of(bare));
         String chosen = choices.values()
                 .getOrDefault(id, choices.kept().contains(id) || options.isEmpty() ? "" : options.getFirst());
         if (!chosen.isEmpty() && !options.contains(chosen)) {
@@ -188,9 +220,8 @@ final class Moving {
                 ? "Nothing on " + to.title() + " changes it: a name stays a dash and a number stays as it is."
                 : to.title() + " does not send " + nouns(facts.missing(bare)) + ".";
         if (!chosen.isEmpty()) {
-            Content before = theme.piece(piece.id()).orElseThrow().content(field.name());
-            String refused = tried(new PieceEdit.SetContent(
-                    piece.id(), field.name(), before.showing(other -> other.equals(name) ? chosen : other)));
+            Content before = spoken.content().get();
+            String refused = tried(spoken.edit().apply(before.showing(other -> other.equals(name) ? chosen : other)));
             if (!refused.isEmpty()) {
                 note = refused;
             } else if (!lost) {
@@ -199,8 +230,8 @@ final class Moving {
         }
         values.add(new ValueLine(
                 id,
-                place,
-                scenes,
+                spoken.place(),
+                spoken.scenes(),
                 name,
                 Facts.meaning(bare),
                 options.stream()
@@ -227,6 +258,62 @@ final class Moving {
                 List.of(scene.name()),
                 wording::words,
                 name -> new SceneEdit.RenameScene(scene.id(), name));
+        for (Placed placed : scene.stack()) {
+            Piece piece = theme.piece(placed.piece()).orElseThrow();
+            for (String field : placed.content().keySet()) {
+                Spoken spoken = new Spoken(
+                        place(piece, field) + ", on " + scene.name() + " alone",
+                        List.of(scene.name()),
+                        () -> here(scene, placed).get(field),
+                        next -> {
+                            Map<String, Content> all = new LinkedHashMap<>(here(scene, placed));
+                            all.put(field, next);
+                            return new PlacingEdit.SetContentOn(scene.id(), piece.id(), all);
+                        });
+                String id = "scene/" + scene.id() + "/" + piece.id() + "/" + field;
+                values("value/" + id, spoken, () -> beside(piece));
+                content(id, spoken.place(), spoken.scenes(), spoken.content().get(), wording::change, spoken.edit());
+            }
+        }
+    }
+
+    private Map<String, Content> here(Scene scene, Placed placed) {
+        return theme.scene(scene.id())
+                .flatMap(one -> one.placed(placed.piece()))
+                .orElseThrow()
+                .content();
+    }
+
+    private void bot() {
+        for (Command command : theme.bot().commands()) {
+            said(
+                    "command/" + command.id(),
+                    "Answer to " + command.word(),
+                    List.of(),
+                    () -> theme.bot().command(command.id()).orElseThrow().answer(),
+                    text -> new BotEdit.SetCommand(command.answering(text)));
+        }
+        for (TimedMessage message : theme.bot().timed()) {
+            said(
+                    "timed/" + message.id(),
+                    "Timed message",
+                    message.scenes().stream()
+                            .flatMap(id -> theme.scene(id).stream())
+                            .map(Scene::name)
+                            .toList(),
+                    () -> theme.bot().timed(message.id()).orElseThrow().text(),
+                    text -> new BotEdit.SetTimed(message.saying(text)));
+        }
+    }
+
+    private void said(String id, String place, List<String> scenes, Supplier<String> now, Function<String, Edit> edit) {
+        Spoken spoken = new Spoken(
+                place,
+                scenes,
+                () -> new Content.Words(now.get()),
+                next -> edit.apply(((Content.Words) next).pattern()));
+        values("value/" + id, spoken, Set::of);
+        text(id + "/text", place, scenes, now.get(), wording::change, after -> tried(() -> edit.apply(after)));
     }
 
     private void name(
@@ -345,12 +432,8 @@ final class Moving {
     }
 
     private String rule(AlertRule rule, UnaryOperator<AlertRule> change) {
-        try {
-            return tried(
-                    new ThemeEdit.SetAlert(change.apply(theme.alert(rule.id()).orElseThrow())));
-        } catch (Mistake e) {
-            return e.getMessage();
-        }
+        return tried(
+                () -> new ThemeEdit.SetAlert(change.apply(theme.alert(rule.id()).orElseThrow())));
     }
 
     private void conditions(AlertRule rule) {

@@ -1,5 +1,7 @@
 package brandeon.core.theme;
 
+import brandeon.core.bot.Command;
+import brandeon.core.bot.TimedMessage;
 import brandeon.core.kind.Content;
 import brandeon.core.live.AlertRule;
 import brandeon.core.live.Readings;
@@ -51,6 +53,17 @@ final class DocumentRules {
             named(sound.id(), sound.name());
             provenance(sound.provenance());
         });
+        fresh(before.bot().commands(), after.bot().commands()).forEach(command -> {
+            id(command.id());
+            content(new Content.Words(command.answer()), Command.TYPES);
+        });
+        distinct(after.bot().commands().stream().map(Command::id));
+        fresh(before.bot().timed(), after.bot().timed()).forEach(message -> {
+            id(message.id());
+            content(new Content.Words(message.text()), Readings.types());
+            message.scenes().forEach(id -> need(after.scene(id).isPresent(), "There is no such scene any more."));
+        });
+        distinct(after.bot().timed().stream().map(TimedMessage::id));
         fresh(before.brand().moods(), after.brand().moods()).forEach(mood -> named(mood.id(), mood.name()));
     }
 
@@ -127,8 +140,12 @@ final class DocumentRules {
     }
 
     private static void named(String id, String name) {
-        need(ID.matcher(id).matches(), "An id has 1 to 60 letters, digits, dots, hyphens and underscores.");
+        id(id);
         name(name);
+    }
+
+    private static void id(String id) {
+        need(ID.matcher(id).matches(), "An id has 1 to 60 letters, digits, dots, hyphens and underscores.");
     }
 
     private static void name(String name) {

@@ -1,5 +1,6 @@
 package brandeon.core.theme;
 
+import brandeon.core.bot.Bot;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Viewer;
 import brandeon.core.live.AlertRule;
@@ -19,6 +20,7 @@ import java.util.stream.Stream;
  * @param sounds what it sounds like
  * @param lines  dividing lines of zone plans that were moved by hand
  * @param viewer for whom texts must be large enough
+ * @param bot    what its bot answers and says in the chat
  */
 public record Theme(
         String name,
@@ -34,7 +36,8 @@ public record Theme(
         List<Artwork> artworks,
         List<OwnFace> faces,
         List<LineShift> lines,
-        Viewer viewer) {
+        Viewer viewer,
+        Bot bot) {
 
     public static final int MOST_SCENES = 40;
     public static final int MOST_PIECES = 400;
@@ -85,7 +88,8 @@ public record Theme(
                 List.of(),
                 List.of(),
                 List.of(),
-                Viewer.ON_A_PHONE);
+                Viewer.ON_A_PHONE,
+                Bot.NONE);
     }
 
     public Optional<Piece> piece(String id) {
@@ -148,61 +152,61 @@ public record Theme(
     public Theme withName(String newName) {
         return new Theme(
                 newName, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces,
-                lines, viewer);
+                lines, viewer, bot);
     }
 
     public Theme withBrand(Brand newBrand) {
         return new Theme(
                 name, newBrand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces,
-                lines, viewer);
+                lines, viewer, bot);
     }
 
     public Theme withFamily(String id) {
         return new Theme(
                 name, brand, id, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withCanvases(List<Canvas> list) {
         return new Theme(
                 name, brand, family, list, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withCaptures(List<Capture> list) {
         return new Theme(
                 name, brand, family, canvases, list, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withPieces(List<Piece> list) {
         return new Theme(
                 name, brand, family, canvases, captures, list, scenes, alerts, pace, sounds, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withScenes(List<Scene> list) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, list, alerts, pace, sounds, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withAlerts(List<AlertRule> list) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, scenes, list, pace, sounds, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withPace(Pace other) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, scenes, alerts, other, sounds, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withSounds(Sounds other) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, scenes, alerts, pace, other, artworks, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Optional<Artwork> artwork(String id) {
@@ -212,24 +216,30 @@ public record Theme(
     public Theme withArtworks(List<Artwork> list) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, list, faces, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withFaces(List<OwnFace> list) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, list, lines,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withLines(List<LineShift> list) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, list,
-                viewer);
+                viewer, bot);
     }
 
     public Theme withViewer(Viewer other) {
         return new Theme(
                 name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
-                other);
+                other, bot);
+    }
+
+    public Theme withBot(Bot other) {
+        return new Theme(
+                name, brand, family, canvases, captures, pieces, scenes, alerts, pace, sounds, artworks, faces, lines,
+                viewer, other);
     }
 }

@@ -1,5 +1,6 @@
 package brandeon.core.theme;
 
+import brandeon.core.bot.Bot;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Viewer;
 import brandeon.core.live.AlertRule;
@@ -36,7 +37,8 @@ public record ThemeChange(
         Optional<List<String>> artworkOrder,
         Optional<List<OwnFace>> faces,
         Optional<List<LineShift>> lines,
-        Optional<Viewer> viewer) {
+        Optional<Viewer> viewer,
+        Optional<Bot> bot) {
 
     public static ThemeChange between(Theme before, Theme after) {
         return new ThemeChange(
@@ -65,7 +67,8 @@ public record ThemeChange(
                         theme -> theme.artworks().stream().map(Artwork::id).toList()),
                 other(before, after, Theme::faces),
                 other(before, after, Theme::lines),
-                other(before, after, Theme::viewer));
+                other(before, after, Theme::viewer),
+                other(before, after, Theme::bot));
     }
 
     /** The one version made into the other. */
@@ -84,7 +87,8 @@ public record ThemeChange(
                 put(before.artworks(), artworks, artworkOrder, Artwork::id),
                 faces.orElse(before.faces()),
                 lines.orElse(before.lines()),
-                viewer.orElse(before.viewer()));
+                viewer.orElse(before.viewer()),
+                bot.orElse(before.bot()));
     }
 
     /** Whether it changes what single pieces and scenes are, and nothing that all of them depend on. */

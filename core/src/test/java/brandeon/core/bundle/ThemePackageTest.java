@@ -160,7 +160,7 @@ class ThemePackageTest {
                 changed(all -> all.computeIfPresent(
                         "manifest.json",
                         (_, text) -> new String(text, StandardCharsets.UTF_8)
-                                .replace("\"version\":6", "\"version\":9")
+                                .replace("\"version\":7", "\"version\":9")
                                 .getBytes(StandardCharsets.UTF_8))),
                 "version 9");
     }

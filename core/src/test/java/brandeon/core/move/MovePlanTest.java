@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.data.Offset.offset;
 
+import brandeon.core.bot.Asker;
+import brandeon.core.bot.Bot;
+import brandeon.core.bot.Command;
+import brandeon.core.bot.TimedMessage;
 import brandeon.core.canvas.Shape;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
@@ -19,12 +23,14 @@ import brandeon.core.platform.Profiles;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Article;
 import brandeon.core.text.TextRow;
+import brandeon.core.theme.BotEdit;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Edits;
 import brandeon.core.theme.KeepClear;
 import brandeon.core.theme.Outcome;
 import brandeon.core.theme.Piece;
 import brandeon.core.theme.PieceEdit;
+import brandeon.core.theme.PlacingEdit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.core.theme.ThemeEdit;
@@ -75,6 +81,71 @@ class MovePlanTest {
 
     private static Choices keeping(String... ids) {
         return new Choices(Set.of(ids), Map.of(), Map.of());
+    }
+
+    /** A scene may have words of its own, and the bot writes into the chat of the new side. */
+    @Test
+    void wordsOfOneSceneAloneAndOfTheBotAreReworded() {
+        Theme theme = with(
+                new PlacingEdit.SetContentOn(
+                        "hide",
+                        "follower",
+                        Map.of("value", new Content.Words("A subscriber, a follower: {latestFollower}"))),
+                new BotEdit.SetCommand(new Command(
+                        "last",
+                        "!raid",
+                        List.of(),
+                        "The last raid: {latestFollower}, {raids, plural, one {# raid} other {# raids}}; ask !raid",
+                        Asker.EVERYBODY,
+                        5,
+                        true)),
+                new BotEdit.SetTimed(new TimedMessage("hello", "A subscriber of ours", 5, 0, List.of("hide"), true)));
+        MovePlan plan = MovePlan.of(theme, ALDER, BIRCH);
+        TextLine here = text(plan, "scene/hide/follower/value/0");
+        assertThat(here.scenes()).containsExactly("Hide");
+        assertThat(value(plan, "value/scene/hide/follower/value/latestFollower").chosen())
+                .isNotEmpty();
+        assertThat(plan.moved()
+                        .scene("hide")
+                        .flatMap(scene -> scene.placed("follower"))
+                        .orElseThrow()
+                        .content()
+                        .get("value"))
+                .asString()
+                .contains("A member, a")
+                .doesNotContain("latestFollower");
+        assertThat(plan.moved().bot().command("last").orElseThrow()).satisfies(command -> {
+            assertThat(command.word()).as("what viewers type is what they know").isEqualTo("!raid");
+            assertThat(command.answer())
+                    .contains("The last redirect:", "one {# redirect} other {# redirects}", "ask !raid")
+                    .doesNotContain("latestFollower");
+        });
+        assertThat(plan.moved().bot().timed("hello").orElseThrow())
+                .isEqualTo(new TimedMessage("hello", "A member of ours", 5, 0, List.of("hide"), true));
+        MovePlan kept = MovePlan.of(theme, ALDER, BIRCH, keeping("timed/hello/text"));
+        assertThat(kept.moved().bot().timed("hello").orElseThrow().text()).isEqualTo("A subscriber of ours");
+        String longest = "x".repeat(600);
+        MovePlan tooLong =
+                MovePlan.of(theme, ALDER, BIRCH, new Choices(Set.of(), Map.of("timed/hello/text", longest), Map.of()));
+        assertThat(text(tooLong, "timed/hello/text").refused()).contains("1 to 500 letters");
+        assertThat(tooLong.moved().bot().timed("hello").orElseThrow().text()).isEqualTo("A subscriber of ours");
+    }
+
+    @Test
+    void aLineOfTheSheetIsAnotherOneAsSoonAsAnythingOfItChanges() {
+        Theme theme = DEMO;
+        List<BotSheet.Line> lines = BotSheet.of(theme);
+        assertThat(lines)
+                .hasSize(theme.bot().commands().size() + theme.bot().timed().size());
+        assertThat(lines.getFirst().word()).isEqualTo("!birds");
+        assertThat(lines.getFirst().rest()).isEqualTo("also !list, !seen; pauses 20 s");
+        assertThat(lines.getLast().rest()).isEqualTo("every 25 minutes; after 10 lines of others");
+        Command birds = theme.bot().command("birds").orElseThrow();
+        Theme later = with(new BotEdit.SetCommand(birds.answering("Other birds")));
+        assertThat(BotSheet.knows(later, lines.get(0).key())).isFalse();
+        assertThat(BotSheet.knows(later, lines.get(1).key())).isTrue();
+        assertThat(BotSheet.knows(later, BotSheet.JOINED)).isTrue();
+        assertThat(BotSheet.knows(theme.withBot(Bot.NONE), BotSheet.JOINED)).isFalse();
     }
 
     @Test

@@ -3,6 +3,10 @@ package brandeon.core.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.art.Blend;
+import brandeon.core.bot.Asker;
+import brandeon.core.bot.Bot;
+import brandeon.core.bot.Command;
+import brandeon.core.bot.TimedMessage;
 import brandeon.core.canvas.Anchor;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
@@ -193,6 +197,16 @@ public class EditsTest {
                 new SoundEdit.RenameSound("hoot", "Tawny owl"),
                 new SoundEdit.SetSoundProvenance("hoot", new Provenance("the hide", "CC0-1.0", "Tove Sedge")),
                 new SoundEdit.SetLoudness(-16),
+                new BotEdit.NameBot("wader_bot"),
+                new BotEdit.SetCommand(
+                        new Command("hide", "!marsh", List.of("!fen"), "{name}: {followers}", Asker.HOST, 5, false)),
+                new BotEdit.AddCommand(
+                        new Command("owl", "!owl", List.of(), "Hoo, {rest}", Asker.SUPPORTERS, 0, true), 1),
+                new BotEdit.DropCommand("hide"),
+                new BotEdit.SetTimed(new TimedMessage("quiet", "Hush, {latestRaider}", 3, 0, List.of("desk"), true)),
+                new BotEdit.AddTimed(new TimedMessage("tide", "The tide turns.", 40, 2, List.of(), true), 0),
+                new BotEdit.DropTimed("quiet"),
+                new BotEdit.SetBot(Bot.NONE),
                 new PictureEdit.AddArtwork(
                         0,
                         new Artwork(

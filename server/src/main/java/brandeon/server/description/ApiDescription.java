@@ -99,6 +99,7 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("ChannelWish"), "platform");
             orNull(api.getComponents().getSchemas().get("TableChange"), "head");
             orNull(api.getComponents().getSchemas().get("TableChange"), "order");
+            orNull(api.getComponents().getSchemas().get("MoveListView"), "bot");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(
                             "name",
@@ -114,7 +115,8 @@ class ApiDescription {
                             "artworkOrder",
                             "faces",
                             "lines",
-                            "viewer")
+                            "viewer",
+                            "bot")
                     .forEach(part -> orNull(change, part));
             content(api);
             for (Class<?> alternatives : List.of(

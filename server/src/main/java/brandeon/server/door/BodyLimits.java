@@ -61,6 +61,7 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/api/themes/{theme}/replacement/file", 50 * MB),
             Limit.of("/api/themes/{theme}/replacement/file/report", 50 * MB),
             Limit.of("/api/themes/{theme}/edits", 2 * MB),
+            Limit.of("/api/themes/{theme}/bot/read", MB),
             Limit.of("/api/rig", MB),
             Limit.of("/api/scripts/read", 6 * MB),
             Limit.of("/api/channels/{channel}/rehearsals", 6 * MB),

@@ -253,6 +253,11 @@ public class Facts {
         }
     }
 
+    /** When somebody wrote into a channel's chat last, epoch milliseconds; empty for never. Practice does not count. */
+    public Optional<Long> wroteAt(UUID channel, String name) {
+        return rows.wrote(channel, name, Limit.of(1)).stream().findFirst().map(Instant::toEpochMilli);
+    }
+
     /** Whoever waits for signals hears of those that were new, once they are stored. */
     private void told(UUID show, Delivery delivery, List<Boolean> fresh) {
         List<Signal> taken = new ArrayList<>();

@@ -34,4 +34,12 @@ interface SignalRows extends JpaRepository<SignalRow, SignalRow.Key> {
     @Query(
             "select s.content from SignalRow s where s.key.channelId = :channel and s.at >= :since order by s.at, s.key.id")
     List<String> since(UUID channel, Instant since, Limit most);
+
+    /** When somebody wrote into the chat last, practice left aside. */
+    @Query("""
+            select s.at from SignalRow s where s.key.channelId = :channel and s.kind = CHAT
+                and function('jsonb_extract_path_text', s.content, 'name') = :name
+                and function('jsonb_extract_path_text', s.content, 'practice') is null
+            order by s.number desc""")
+    List<Instant> wrote(UUID channel, String name, Limit limit);
 }

@@ -2,6 +2,7 @@ package brandeon.server.move;
 
 import brandeon.core.canvas.Canvas;
 import brandeon.core.layout.ResolvedScene;
+import brandeon.core.move.BotSheet;
 import brandeon.core.move.LinkState;
 import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
@@ -13,6 +14,7 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.live.Facts;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
 import brandeon.server.publish.Openness;
@@ -61,6 +63,26 @@ class MoveList {
             long oldAt,
             String by) {}
 
+    /**
+     * One command or timed message that is copied to the bot.
+     *
+     * @param key  by which it is ticked; another one as soon as anything of it changes
+     * @param word empty for a timed message
+     * @param text to be copied
+     * @param rest what else is to be set there, in words
+     * @param by   who ticked it; empty for nobody
+     */
+    record SaidLine(String key, String word, String text, String rest, boolean done, String by) {}
+
+    /**
+     * Whether the bot is in the new chat.
+     *
+     * @param key    by which it is ticked
+     * @param name   of the bot; empty where the theme says none
+     * @param seenAt when it wrote there last, epoch milliseconds; 0 for never
+     */
+    record BotLine(String key, String name, boolean done, long seenAt, String by) {}
+
     /** A line of somebody's own. @param by who did it; empty while it is to be done */
     record OwnLine(UUID id, String title, String link, String note, boolean done, Instant at, String by) {}
 
@@ -68,8 +90,16 @@ class MoveList {
      * @param onAir   whether the copy is
      * @param oldOpen in how many places links of the old theme are open now
      * @param sources none where the theme is no copy
+     * @param said    none where the bot of the theme answers and says nothing
+     * @param bot     empty there too
      */
-    record MoveListView(boolean onAir, int oldOpen, List<SourceLine> sources, List<OwnLine> own) {}
+    record MoveListView(
+            boolean onAir,
+            int oldOpen,
+            List<SourceLine> sources,
+            List<SaidLine> said,
+            Optional<BotLine> bot,
+            List<OwnLine> own) {}
 
     /** @param link where it is to be changed; may be empty */
     record OwnWish(String title, String link, String note) {}
@@ -79,13 +109,15 @@ class MoveList {
     private final Themes themes;
     private final Outlets outlets;
     private final Openness openness;
+    private final Facts facts;
 
-    MoveList(MoveLineRows rows, Members members, Themes themes, Outlets outlets, Openness openness) {
+    MoveList(MoveLineRows rows, Members members, Themes themes, Outlets outlets, Openness openness, Facts facts) {
         this.rows = rows;
         this.members = members;
         this.themes = themes;
         this.outlets = outlets;
         this.openness = openness;
+        this.facts = facts;
     }
 
     /** Must be called within a request, since links begin with the server's address. */
@@ -102,10 +134,42 @@ class MoveList {
                 copy.onAir() > 0,
                 links.map(Links::oldOpen).orElse(0),
                 links.map(Links::sources).orElse(List.of()),
+                said(copy.theme(), lines, names),
+                copy.theme().bot().empty() ? Optional.empty() : Optional.of(bot(copy, lines, names)),
                 lines.stream()
                         .filter(line -> line.source == null)
                         .map(line -> own(line, names))
                         .toList());
+    }
+
+    private static List<SaidLine> said(Theme theme, List<MoveLineRow> lines, Map<UUID, String> names) {
+        Map<String, MoveLineRow> ticks = ticks(lines);
+        List<SaidLine> said = new ArrayList<>();
+        BotSheet.of(theme).forEach(line -> {
+            MoveLineRow tick = ticks.get(line.key());
+            said.add(new SaidLine(
+                    line.key(),
+                    line.word(),
+                    line.text(),
+                    line.rest(),
+                    tick != null,
+                    tick == null ? "" : by(tick, names)));
+        });
+        return said;
+    }
+
+    private BotLine bot(Themes.Draft copy, List<MoveLineRow> lines, Map<UUID, String> names) {
+        MoveLineRow tick = ticks(lines).get(BotSheet.JOINED);
+        String name = copy.theme().bot().name();
+        long seenAt = name.isEmpty() ? 0 : facts.wroteAt(copy.channel(), name).orElse(0L);
+        return new BotLine(
+                BotSheet.JOINED, name, tick != null || seenAt > 0, seenAt, tick == null ? "" : by(tick, names));
+    }
+
+    private static Map<String, MoveLineRow> ticks(List<MoveLineRow> lines) {
+        return lines.stream()
+                .filter(line -> line.source != null)
+                .collect(Collectors.toMap(line -> line.source, Function.identity()));
     }
 
     private static OwnLine own(MoveLineRow line, Map<UUID, String> names) {
@@ -133,9 +197,7 @@ class MoveList {
             this.fresh = outlets.byPlace(copy.id());
             this.open = openness.of(Stream.concat(old.values().stream(), fresh.values().stream())
                     .toList());
-            this.ticks = lines.stream()
-                    .filter(line -> line.source != null)
-                    .collect(Collectors.toMap(line -> line.source, Function.identity()));
+            this.ticks = ticks(lines);
             this.names = names;
         }
 
@@ -193,12 +255,14 @@ class MoveList {
         return outlet.scene() + "/" + outlet.canvas() + "/" + outlet.part();
     }
 
-    /** Says of a source that its link was replaced, or that it was not. */
+    /** Says of a source, a command or the bot that it is done, or that it is not. */
     @Transactional
     public void tick(Member member, Themes.Draft copy, String key, boolean done) {
         member.requires(Role.OPERATOR);
-        if (outlets.of(copy.origin()).stream().noneMatch(one -> key(one).equals(key))) {
-            throw new NotFound("There is no such source in the theme that this one was moved from.");
+        boolean known = BotSheet.knows(copy.theme(), key)
+                || outlets.of(copy.origin()).stream().anyMatch(one -> key(one).equals(key));
+        if (!known) {
+            throw new NotFound("There is no such line in this list any more: it was changed meanwhile.");
         }
         if (done) {
             rows.tick(UUID.randomUUID(), copy.id(), key, member.account(), Instant.now());

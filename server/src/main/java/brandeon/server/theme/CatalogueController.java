@@ -2,6 +2,8 @@ package brandeon.server.theme;
 
 import brandeon.core.art.Blend;
 import brandeon.core.art.Families;
+import brandeon.core.bot.Asker;
+import brandeon.core.bot.Command;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.PictureSystem;
 import brandeon.core.canvas.SafeMargins;
@@ -30,6 +32,7 @@ import brandeon.core.theme.Starter;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -68,6 +71,8 @@ class CatalogueController {
 
     record UrgencyView(Urgency id, String title) {}
 
+    record AskerView(Asker id, String title) {}
+
     record EntranceView(Entrance id, String title) {}
 
     /** @param matrix rows of red, green, blue over linear red, green, blue */
@@ -99,6 +104,8 @@ class CatalogueController {
             List<KindView> kinds,
             List<ReadingView> readings,
             List<ReadingView> alertValues,
+            List<ReadingView> commandValues,
+            List<AskerView> askers,
             List<SignalKindView> signalKinds,
             List<UrgencyView> urgencies,
             List<EntranceView> entrances,
@@ -137,6 +144,11 @@ class CatalogueController {
                 Arrays.stream(PieceKind.values()).map(CatalogueController::kind).toList(),
                 readings(),
                 values(Profile.ALERT_VALUES, ""),
+                Stream.concat(values(Command.ASKED, "").stream(), readings().stream())
+                        .toList(),
+                Arrays.stream(Asker.values())
+                        .map(asker -> new AskerView(asker, asker.title()))
+                        .toList(),
                 Arrays.stream(SignalKind.values())
                         .map(kind -> new SignalKindView(kind, kind.title(), kind.amount()))
                         .toList(),

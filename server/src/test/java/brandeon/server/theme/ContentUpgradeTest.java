@@ -6,6 +6,7 @@ import brandeon.core.art.Ask;
 import brandeon.core.art.ContentName;
 import brandeon.core.bundle.AlertsUpgrade;
 import brandeon.core.bundle.ArrivalUpgrade;
+import brandeon.core.bundle.BotUpgrade;
 import brandeon.core.bundle.EntriesUpgrade;
 import brandeon.core.bundle.HandsUpgrade;
 import brandeon.core.bundle.SeeThroughUpgrade;
@@ -82,6 +83,7 @@ class ContentUpgradeTest {
         HandsUpgrade.upgrade(before);
         SeeThroughUpgrade.upgrade(before);
         ArrivalUpgrade.upgrade(before);
+        BotUpgrade.upgrade(before);
         theme = Json.read(before.get("theme").toString(), Theme.class);
         after = Json.read(before.get("after").toString(), Theme.class);
     }

@@ -3,6 +3,7 @@ package brandeon.server.theme;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.bundle.ArrivalUpgrade;
+import brandeon.core.bundle.BotUpgrade;
 import brandeon.core.bundle.HandsUpgrade;
 import brandeon.core.bundle.SeeThroughUpgrade;
 import brandeon.core.canvas.Anchor;
@@ -42,6 +43,7 @@ class LayoutUpgradeTest {
         HandsUpgrade.upgrade(node);
         SeeThroughUpgrade.upgrade(node);
         ArrivalUpgrade.upgrade(node);
+        BotUpgrade.upgrade(node);
         List<Edit> edits = ((Edit.Batch) Json.read(
                         node.toString().replace("\"corrections\":{", "\"onCanvas\":{},\"corrections\":{"), Edit.class))
                 .edits();

@@ -1,0 +1,266 @@
+package brandeon.server.bot;
+
+import brandeon.core.bot.Asker;
+import brandeon.core.bot.Bot;
+import brandeon.core.bot.BotMind;
+import brandeon.core.live.Signal;
+import brandeon.core.live.SignalKind;
+import brandeon.core.pack.Json;
+import brandeon.core.problem.Mistake;
+import brandeon.core.text.Letters;
+import brandeon.core.text.Values;
+import brandeon.server.channel.Channels;
+import brandeon.server.live.Moments;
+import brandeon.server.live.SignalsTaken;
+import brandeon.server.problem.Refused;
+import brandeon.server.problem.TooMany;
+import brandeon.server.standin.StandIns;
+import brandeon.server.theme.Themes;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The practice bot: a stand-in that is in the chat of a theme's channel and obeys what the theme says. It hears what
+ * comes in there, and writes by the same door as platforms, marked as practice. What it remembers is stored, so that it
+ * is one bot on all servers.
+ */
+@Service
+public class BotTrials {
+
+    private static final Logger LOG = LoggerFactory.getLogger(BotTrials.class);
+
+    private static final int LOOK_EVERY = 1000;
+    private static final long STAYS = Duration.ofHours(1).toMillis();
+    /** Of the ids of all lines that are written here; the bot hears these by itself. */
+    private static final String OWN = "bot-trial-";
+
+    private static final String NAMELESS = "Practice bot";
+    private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_LINE = 500;
+
+    /**
+     * @param until   when it leaves by itself, epoch milliseconds; 0 while it is not there
+     * @param waiting what its timed messages wait for
+     */
+    record BotTrialView(boolean joined, String name, long until, List<BotMind.Waiting> waiting) {}
+
+    /**
+     * What came of a line.
+     *
+     * @param answer empty for none
+     * @param why    a command was not answered; empty where there was none, or it was
+     */
+    record BotHeard(String answer, String why) {}
+
+    private final BotTrialRows rows;
+    private final Themes themes;
+    private final Channels channels;
+    private final Moments moments;
+    private final StandIns standIns;
+    private final TransactionTemplate transactions;
+    /** Channels in whose chat a bot is; looked up once in a while, since very many lines come in. */
+    private volatile Set<UUID> heard = Set.of();
+
+    BotTrials(
+            BotTrialRows rows,
+            Themes themes,
+            Channels channels,
+            Moments moments,
+            StandIns standIns,
+            TransactionTemplate transactions) {
+        this.rows = rows;
+        this.themes = themes;
+        this.channels = channels;
+        this.moments = moments;
+        this.standIns = standIns;
+        this.transactions = transactions;
+    }
+
+    BotTrialView of(Themes.Draft draft) {
+        return rows.findById(draft.id())
+                .filter(row -> row.until > System.currentTimeMillis())
+                .map(row -> new BotTrialView(
+                        true,
+                        name(draft),
+                        row.until,
+                        mind(row).waiting(draft.theme().bot(), row.scene)))
+                .orElseGet(() -> new BotTrialView(false, name(draft), 0, List.of()));
+    }
+
+    /** Lets it come in, or stay longer; what it waits for goes on. */
+    void join(Themes.Draft draft) {
+        if (draft.theme().bot().empty()) {
+            throw new Refused("The bot has nothing to say yet: write a command or a timed message first.");
+        }
+        long now = System.currentTimeMillis();
+        transactions.executeWithoutResult(_ -> {
+            Optional<BotTrialRow> there =
+                    rows.locked(draft.id()).filter(row -> row.until > now && row.channelId.equals(draft.channel()));
+            BotTrialRow row = there.orElseGet(() -> {
+                BotTrialRow fresh = new BotTrialRow(draft.id(), draft.channel());
+                fresh.mind = Json.write(BotMind.joining(now));
+                fresh.scene = "";
+                return fresh;
+            });
+            row.until = now + STAYS;
+            rows.save(row);
+        });
+        heard = Stream.concat(heard.stream(), Stream.of(draft.channel())).collect(Collectors.toUnmodifiableSet());
+    }
+
+    void leave(Themes.Draft draft) {
+        transactions.executeWithoutResult(_ -> rows.locked(draft.id()).ifPresent(rows::delete));
+    }
+
+    /** Which scene is seen. @param scene its id; empty for none */
+    void look(Themes.Draft draft, String scene) {
+        if (!scene.isEmpty() && draft.theme().scene(scene).isEmpty()) {
+            throw new Mistake("There is no such scene.");
+        }
+        transactions.executeWithoutResult(_ -> rows.locked(draft.id()).ifPresent(row -> row.scene = scene));
+    }
+
+    /** Writes a line into the chat as somebody; the bot hears it if it is there. */
+    BotHeard say(Themes.Draft draft, String name, Asker who, String text) {
+        if (name.isBlank() || name.length() > LONGEST_NAME || !Letters.oneLine(name)) {
+            throw new Mistake("Who writes has a name of 1 to " + LONGEST_NAME + " letters.");
+        }
+        if (text.isBlank() || text.length() > LONGEST_LINE || !Letters.oneLine(text)) {
+            throw new Mistake("A line of the chat has 1 to " + LONGEST_LINE + " letters.");
+        }
+        write(draft, name, text);
+        BotMind.Line line = new BotMind.Line(name, who, text, System.currentTimeMillis());
+        BotHeard reply = hear(draft, line);
+        if (!reply.answer().isEmpty()) {
+            write(draft, name(draft), reply.answer());
+        }
+        return reply;
+    }
+
+    private BotHeard hear(Themes.Draft draft, BotMind.Line line) {
+        Bot bot = draft.theme().bot();
+        Values values = moments.of(draft).values();
+        return inMind(draft.id(), (row, mind) -> {
+                    BotMind.Reply reply = mind.hear(bot, line, values);
+                    row.mind = Json.write(reply.mind());
+                    return new BotHeard(reply.answer().orElse(""), reply.why());
+                })
+                .orElse(new BotHeard("", ""));
+    }
+
+    @FunctionalInterface
+    private interface Thought<T> {
+        T of(BotTrialRow row, BotMind mind);
+    }
+
+    /** Something that changes what it remembers; empty where it is not there. */
+    private <T> Optional<T> inMind(UUID theme, Thought<T> thought) {
+        return transactions.execute(_ -> rows.locked(theme)
+                .filter(row -> row.until > System.currentTimeMillis())
+                .map(row -> thought.of(row, mind(row))));
+    }
+
+    private static BotMind mind(BotTrialRow row) {
+        return Json.read(row.mind, BotMind.class);
+    }
+
+    private static String name(Themes.Draft draft) {
+        String name = draft.theme().bot().name();
+        return name.isEmpty() ? NAMELESS : name;
+    }
+
+    private void write(Themes.Draft draft, String name, String text) {
+        standIns.send(
+                channels.find(draft.channel()).orElseThrow(() -> new Refused("The channel of this theme is gone.")),
+                List.of(new StandIns.Event(
+                        OWN + UUID.randomUUID(),
+                        SignalKind.CHAT,
+                        Map.of("name", name, "message", text, "practice", true))));
+    }
+
+    /** It hears all that comes into the chat; of those who write there it knows whether they support. */
+    @EventListener
+    void taken(SignalsTaken taken) {
+        List<Signal> lines = taken.signals().stream()
+                .filter(one -> one.kind() == SignalKind.CHAT && !one.id().contains(OWN))
+                .toList();
+        // The inlet that took them in must not wait for what is written there again.
+        if (!lines.isEmpty() && heard.contains(taken.channel())) {
+            Thread.ofVirtual().name("practice bot").start(() -> hear(taken.channel(), lines));
+        }
+    }
+
+    private void hear(UUID channel, List<Signal> lines) {
+        for (UUID theme : rows.on(channel)) {
+            themes.find(theme)
+                    .ifPresent(draft -> quietly(
+                            theme,
+                            _ -> lines.forEach(one -> {
+                                BotHeard reply = hear(
+                                        draft,
+                                        new BotMind.Line(
+                                                one.shownName(),
+                                                one.level().isEmpty() ? Asker.EVERYBODY : Asker.SUPPORTERS,
+                                                one.message(),
+                                                System.currentTimeMillis()));
+                                if (!reply.answer().isEmpty()) {
+                                    write(draft, name(draft), reply.answer());
+                                }
+                            })));
+        }
+    }
+
+    @Scheduled(fixedDelay = LOOK_EVERY)
+    void look() {
+        long now = System.currentTimeMillis();
+        List<BotTrialRow> all = rows.findAll();
+        heard = all.stream().map(row -> row.channelId).collect(Collectors.toUnmodifiableSet());
+        for (BotTrialRow there : all) {
+            if (there.until <= now) {
+                transactions.executeWithoutResult(_ -> rows.leave(now));
+                continue;
+            }
+            themes.find(there.themeId)
+                    .ifPresent(draft -> quietly(there.themeId, _ -> {
+                        Bot bot = draft.theme().bot();
+                        Values values = moments.of(draft).values();
+                        if (mind(there)
+                                .speak(bot, there.scene, values, now)
+                                .text()
+                                .isEmpty()) {
+                            return;
+                        }
+                        inMind(there.themeId, (row, mind) -> {
+                                    BotMind.Said said = mind.speak(bot, row.scene, values, now);
+                                    row.mind = Json.write(said.mind());
+                                    return said.text();
+                                })
+                                .flatMap(Function.identity())
+                                .ifPresent(text -> write(draft, name(draft), text));
+                    }));
+        }
+    }
+
+    /** A line that could not be written is left out: nobody waits for it. */
+    private void quietly(UUID theme, Consumer<UUID> deed) {
+        try {
+            deed.accept(theme);
+        } catch (Refused | TooMany e) {
+            LOG.info("The practice bot of theme {} could not write: {}", theme, e.getMessage());
+        }
+    }
+}
