@@ -32,6 +32,15 @@ export function TakeOutPart({ canvas }: { canvas: string }) {
             <span className="w-40 font-head font-bold">{scene.name}</span>
             <a
               className="btn"
+              title="To be put into another theme"
+              href={`/api/themes/${id}/package.zip?extent=SCENE&of=${encodeURIComponent(scene.id)}`}
+              download
+            >
+              <Download size={14} />
+              Package
+            </a>
+            <a
+              className="btn"
               href={`${at}/scenes/${encodeURIComponent(scene.id)}/canvases/${encodeURIComponent(canvas)}/page.html`}
               download
             >
@@ -41,6 +50,7 @@ export function TakeOutPart({ canvas }: { canvas: string }) {
           </li>
         ))}
       </ul>
+      <Packages at={`/api/themes/${id}/package.zip`} />
       <fieldset>
         <legend className="mb-1 font-head font-bold">All of it in a zip</legend>
         {SORTS.map(([sort, title]) => (
@@ -73,5 +83,56 @@ export function TakeOutPart({ canvas }: { canvas: string }) {
         )}
       </fieldset>
     </div>
+  );
+}
+
+/** The theme, or a part of it, for somebody else's shelf. */
+function Packages({ at }: { at: string }) {
+  const { theme } = useTheme();
+  const [piece, setPiece] = useState("");
+  const chosen = theme.pieces.find((one) => one.id === piece) ?? theme.pieces[0];
+  return (
+    <section className="mb-4" aria-labelledby="packages">
+      <h3 id="packages">As a package, to be brought in on another shelf</h3>
+      <p className="mb-1.5 text-faint">
+        With pictures, sounds, fonts that may go along, tables, commands, previews and credits.
+      </p>
+      <div className="flex flex-wrap items-center gap-2">
+        <a className="btn btn-main" href={at} download>
+          <Download size={14} />
+          The whole theme
+        </a>
+        <a className="btn" href={`${at}?extent=BRAND`} download>
+          <Download size={14} />
+          The brand
+        </a>
+        {theme.alerts.length > 0 && (
+          <a className="btn" href={`${at}?extent=ALERTS`} download>
+            <Download size={14} />
+            The alert rules
+          </a>
+        )}
+        {chosen && (
+          <span className="flex items-center gap-1.5">
+            <select
+              className="field"
+              aria-label="Piece to take out as a package"
+              value={chosen.id}
+              onChange={(event) => setPiece(event.target.value)}
+            >
+              {theme.pieces.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+            <a className="btn" href={`${at}?extent=PIECE&of=${encodeURIComponent(chosen.id)}`} download>
+              <Download size={14} />
+              This piece
+            </a>
+          </span>
+        )}
+      </div>
+    </section>
   );
 }

@@ -13,6 +13,7 @@ import { useWorkspace } from "../app/useWorkspace";
 import { COLOUR_FILES } from "../colour/BringIn";
 import { NewWorkspace } from "../people/NewWorkspace";
 import { found, ordered, ORDERS, type Order, type ShelfLine } from "./order";
+import { BringInPackage } from "./BringInPackage";
 import { ThemeStrip } from "./ThemeStrip";
 import { useBeginWith } from "./useBegin";
 import { useShelf } from "./useShelf";
@@ -47,6 +48,7 @@ export function ShelfPage() {
         className={`min-h-[70vh] ${over ? "outline-2 -outline-offset-2 outline-kelp bg-kelp-soft" : ""}`}
         {...dropping}
       >
+        <BringInPackage file={begin.packed} close={begin.leave} />
         {mayMake && shelf.data && <NewTheme first={shelf.data.length === 0} begin={begin} />}
         {shelf.isPending && here && <p className="text-faint">Looking at the shelf …</p>}
         <Trouble query={shelf} />

@@ -1,7 +1,8 @@
 import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, sendFile, type Schemas } from "../api/client";
-import { sayProblem, useNotices } from "../app/notices";
+import { sayProblem } from "../app/notices";
 
 /** At most so many seeds are taken from a picture or a palette. */
 export const MOST_SEEDS = 5;
@@ -13,29 +14,17 @@ export async function seedsOf(file: File): Promise<string[]> {
   return (proposed.length > 0 ? proposed : read.swatches).slice(0, MOST_SEEDS).map((swatch) => swatch.colour);
 }
 
-/** Makes a theme of a package that was taken out somewhere, and opens it. A package that is refused makes none. */
-function useBringIn() {
-  const navigate = useNavigate();
-  const say = useNotices((state) => state.say);
-  return useMutation({
-    mutationFn: (file: File) => sendFile<Schemas["BroughtIn"]>("/api/packages", file),
-    onSuccess: ({ theme, name }) => {
-      say(`${name} is on the shelf, with sources of its own.`);
-      void navigate(`/themes/${theme}`);
-    },
-    onError: sayProblem,
-  });
-}
-
-/** Begins a theme with whatever was dropped: a package as it is, a picture or palette with its colours. */
+/** Begins a theme with whatever was dropped: a package is looked at first, a picture or palette gives its colours. */
 export function useBeginWith() {
   const begin = useBegin();
-  const bringIn = useBringIn();
+  const [packed, setPacked] = useState<File | null>(null);
   return {
-    busy: begin.isPending || bringIn.isPending,
+    busy: begin.isPending,
     empty: (name: string) => begin.mutate({ name }),
     file: (file: File) =>
-      /\.zip$/i.test(file.name) ? bringIn.mutate(file) : begin.mutate({ name: nameOf(file.name), picture: file }),
+      /\.zip$/i.test(file.name) ? setPacked(file) : begin.mutate({ name: nameOf(file.name), picture: file }),
+    packed,
+    leave: () => setPacked(null),
   };
 }
 

@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{id}/packages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-id-packages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/on-air": {
         parameters: {
             query?: never;
@@ -1694,6 +1710,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-packages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packages/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-packages-look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -6990,6 +7022,11 @@ export interface components {
             by: string;
             onAir: boolean;
         };
+        PutIn: {
+            /** Format: uuid */
+            theme: string;
+            name: string;
+        };
         OnAirWish: {
             scenes: string[];
         };
@@ -7541,6 +7578,57 @@ export interface components {
             /** Format: uuid */
             theme: string;
             name: string;
+            figures: components["schemas"]["Figures"];
+        };
+        Figures: {
+            /** Format: int32 */
+            pictures: number;
+            /** Format: double */
+            farthest: number;
+            /** Format: int32 */
+            findings: number;
+            /** Format: int32 */
+            asItCame: number;
+        };
+        PackageParts: {
+            /** Format: int32 */
+            scenes: number;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            pictures: number;
+            /** Format: int32 */
+            sounds: number;
+            /** Format: int32 */
+            fonts: number;
+            /** Format: int32 */
+            alerts: number;
+            /** Format: int32 */
+            commands: number;
+            /** Format: int32 */
+            tables: number;
+        };
+        PackagePreview: {
+            title: string;
+            picture: string;
+        };
+        PackageView: {
+            /** @enum {string} */
+            extent: "THEME" | "SCENE" | "PIECE" | "BRAND" | "ALERTS";
+            name: string;
+            parts: components["schemas"]["PackageParts"];
+            previews: components["schemas"]["PackagePreview"][];
+            needs: string[];
+            unlicensed: string[];
+            conflicts: string[];
+            words: components["schemas"]["PackageWords"] | null;
+        };
+        PackageWords: {
+            from: string;
+            to: string;
+            /** Format: int32 */
+            texts: number;
+            lost: string[];
         };
         IssueWish: {
             /** Format: uuid */
@@ -10745,6 +10833,28 @@ export interface operations {
             };
         };
     };
+    "post-api-themes-id-packages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PutIn"];
+                };
+            };
+        };
+    };
     "post-api-themes-id-on-air": {
         parameters: {
             query?: never;
@@ -12049,7 +12159,12 @@ export interface operations {
     };
     "post-api-packages": {
         parameters: {
-            query?: never;
+            query?: {
+                brand?: string;
+                channel?: string;
+                words?: boolean;
+                instead?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -12063,6 +12178,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
+    "post-api-packages-look": {
+        parameters: {
+            query?: {
+                channel?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackageView"];
                 };
             };
         };
@@ -13553,7 +13690,10 @@ export interface operations {
     };
     "get-api-themes-id-package-zip": {
         parameters: {
-            query?: never;
+            query?: {
+                extent?: "THEME" | "SCENE" | "PIECE" | "BRAND" | "ALERTS";
+                of?: string;
+            };
             header?: never;
             path: {
                 id: string;

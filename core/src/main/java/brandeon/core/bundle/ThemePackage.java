@@ -2,7 +2,18 @@ package brandeon.core.bundle;
 
 import brandeon.core.art.ContentName;
 import brandeon.core.pack.Json;
+import brandeon.core.platform.Profile;
+import brandeon.core.platform.Profiles;
 import brandeon.core.problem.Mistake;
+import brandeon.core.show.Cue;
+import brandeon.core.show.Cued;
+import brandeon.core.show.SequenceCue;
+import brandeon.core.show.Show;
+import brandeon.core.show.Shows;
+import brandeon.core.show.Starting;
+import brandeon.core.show.ViewerCue;
+import brandeon.core.text.Face;
+import brandeon.core.theme.Brand;
 import brandeon.core.theme.Theme;
 import java.io.ByteArrayInputStream;
 import java.io.EOFException;
@@ -22,20 +33,26 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A theme with its pictures, fonts and sounds as one file (docs/formats.md): a zip with {@code manifest.json},
- * {@code theme.json} and {@code files/} with their checksums.
+ * A theme, or a part of one, with its pictures, fonts and sounds as one file (docs/formats.md): a zip with
+ * {@code manifest.json}, {@code theme.json}, {@code files/} and what helps people to see what it is, all with their
+ * checksums.
  *
- * @param files by the name that the theme gives them; all that it needs, and nothing else
+ * @param files    by the name that the theme gives them; all that it needs but for fonts that may not go along
+ * @param previews as they are in the file, not looked at
+ * @param leftOut  fonts that the theme names and that are not in the file
  */
-public record ThemePackage(Theme theme, Map<String, byte[]> files) {
+public record ThemePackage(
+        Contents contents, Map<String, byte[]> files, List<Preview> previews, List<FontLeftOut> leftOut) {
 
     private static final String FORMAT = "brandeon-theme";
     private static final int VERSION = 7;
@@ -44,11 +61,28 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
     public static final int MOST_BYTES = 60 << 20;
 
     private static final int MOST_ENTRIES = 1000;
+    /** Kept free for the manifest, in bytes. */
+    private static final int MANIFEST_ROOM = 1 << 20;
+
     private static final int LONGEST_DOCUMENT = 4 << 20;
+    private static final int LONGEST_TABLES = 16 << 20;
     private static final String MANIFEST = "manifest.json";
     private static final String THEME = "theme.json";
+    private static final String STARTING = "starting.json";
+    private static final String TABLES = "tables.json";
+    private static final String PROFILES = "profiles.json";
+    private static final Set<String> DOCUMENTS = Set.of(MANIFEST, THEME, STARTING, TABLES, PROFILES);
     private static final String FILES = "files/";
     private static final Pattern FILE = Pattern.compile(FILES + "[0-9a-f]{64}");
+    private static final Starting NOWHERE = Starting.of(List.of());
+    /** Before it there was nothing but the theme and its files. */
+    private static final int FIRST_WITH_MORE = 7;
+
+    private static final String PREVIEWS = "previews/";
+    private static final String CREDITS = "credits.md";
+    /** What is there for people alone. */
+    private static final Pattern EXTRA = Pattern.compile("credits\\.md|previews/[0-9]{1,3}\\.png|"
+            + "recoloured/[A-Za-z0-9][A-Za-z0-9._-]{0,79}\\.(png|svg|gif|webp|jpg)");
 
     /** PKWARE, APPNOTE.TXT 6.3, section 4.3.16: end of central directory record. */
     private static final int END = 0x06054b50;
@@ -58,9 +92,60 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
     /** The same theme makes the same file; MS-DOS time begins here (APPNOTE.TXT 6.3, section 4.4.6). */
     private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
 
-    /** What the file says of itself. @param files by their names in it, in their order */
-    record Manifest(String format, int version, String name, List<Line> files) {
+    /**
+     * What the file says of itself.
+     *
+     * @param files   that the theme names, in their order
+     * @param entries all others but this one, in their order
+     */
+    record Manifest(
+            String format,
+            int version,
+            Extent extent,
+            String name,
+            List<Line> files,
+            List<Entry> entries,
+            List<FontLeftOut> leftOut) {
+
         record Line(String file, long bytes, String sha256) {}
+
+        /** @param title of a preview, for people; else empty */
+        record Entry(String entry, String title, long bytes, String sha256) {}
+    }
+
+    /** A scene as it looks, as PNG. */
+    public record Preview(String title, byte[] png) {}
+
+    /**
+     * A font that does not go along, since its licence does not say that it may.
+     *
+     * @param face id of the face
+     */
+    public record FontLeftOut(String face, String title, String licence) {}
+
+    /** What is there for people alone. @param entry its name in the file @param title empty where it needs none */
+    public record Extra(String entry, String title, Written content) {
+
+        /** A preview. @param number among them, from 1 */
+        public static Extra preview(int number, String title, Written png) {
+            return new Extra(PREVIEWS + number + ".png", title, png);
+        }
+
+        /** @param name of the picture, its ending included */
+        public static Extra recoloured(String name, Written picture) {
+            return new Extra("recoloured/" + name, "", picture);
+        }
+
+        /** Who is to be named, as Markdown. */
+        public static Extra credits(String sheet) {
+            return new Extra(CREDITS, "", () -> sheet.getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    /** Something that is made when it is written. */
+    @FunctionalInterface
+    public interface Written {
+        byte[] bytes() throws IOException;
     }
 
     /** Gives the content of a file. */
@@ -77,25 +162,79 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         return names;
     }
 
+    /** Fonts of a theme that do not go along. */
+    public static List<FontLeftOut> leftOut(Theme theme) {
+        return theme.faces().stream()
+                .filter(own -> !Licences.passedOn(own.provenance().licence()))
+                .map(own -> new FontLeftOut(
+                        own.face().id(), own.title(), own.provenance().licence()))
+                .toList();
+    }
+
     /**
-     * Writes a theme. Files are asked for one after another and not kept.
+     * Writes a package. Files are asked for one after another and not kept.
      *
-     * @param files whose content need not have the name's hash; it travels under its own
+     * @param files  whose content need not have the name's hash; it travels under its own
+     * @param extras for people; those for which there is no room are left out
      */
-    public static void write(OutputStream out, Theme theme, Source files) throws IOException {
+    public static void write(OutputStream out, Contents contents, Source files, List<Extra> extras) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         List<Manifest.Line> lines = new ArrayList<>();
-        put(zip, THEME, Json.write(theme).getBytes(StandardCharsets.UTF_8));
-        for (String name : needed(theme)) {
+        List<Manifest.Entry> entries = new ArrayList<>();
+        Theme theme = contents.theme();
+        List<FontLeftOut> leftOut = leftOut(theme);
+        long room = MOST_BYTES;
+        room -= document(zip, entries, THEME, theme);
+        if (!contents.starting().isEmpty()) {
+            room -= document(zip, entries, STARTING, contents.starting().toArray(Cue[]::new));
+        }
+        if (!contents.tables().isEmpty()) {
+            room -= document(zip, entries, TABLES, contents.tables());
+        }
+        if (!contents.profiles().isEmpty()) {
+            room -= document(
+                    zip,
+                    entries,
+                    PROFILES,
+                    contents.profiles().stream().map(Profiles::write).toList());
+        }
+        for (String name : needed(theme, leftOut)) {
             byte[] content = files.content(name);
             put(zip, FILES + name, content);
             lines.add(new Manifest.Line(name, content.length, ContentName.full(content)));
+            room -= content.length;
+        }
+        for (Extra extra : extras) {
+            byte[] content = extra.content().bytes();
+            if (content.length <= room - MANIFEST_ROOM) {
+                room -= entry(zip, entries, extra.entry(), extra.title(), content);
+            }
         }
         put(
                 zip,
                 MANIFEST,
-                Json.write(new Manifest(FORMAT, VERSION, theme.name(), lines)).getBytes(StandardCharsets.UTF_8));
+                Json.write(new Manifest(FORMAT, VERSION, contents.extent(), theme.name(), lines, entries, leftOut))
+                        .getBytes(StandardCharsets.UTF_8));
         zip.finish();
+    }
+
+    private static int document(ZipOutputStream zip, List<Manifest.Entry> entries, String name, Object value)
+            throws IOException {
+        return entry(zip, entries, name, "", Json.write(value).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static int entry(
+            ZipOutputStream zip, List<Manifest.Entry> entries, String name, String title, byte[] content)
+            throws IOException {
+        put(zip, name, content);
+        entries.add(new Manifest.Entry(name, title, content.length, ContentName.full(content)));
+        return content.length;
+    }
+
+    private static Set<String> needed(Theme theme, List<FontLeftOut> leftOut) {
+        Set<String> names = needed(theme);
+        leftOut.forEach(font -> names.remove(new Face(font.face()).hash()));
+        return names;
     }
 
     private static void put(ZipOutputStream zip, String name, byte[] content) throws IOException {
@@ -119,7 +258,7 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         }
         requireWhole(packed);
         Map<String, byte[]> entries = entries(packed);
-        Manifest manifest = document(entries, MANIFEST, Manifest.class, _ -> {});
+        Manifest manifest = document(entries, MANIFEST, Manifest.class, ThemePackage::upgradeManifest);
         if (!manifest.format().equals(FORMAT)) {
             throw new Mistake("This is no theme package: " + MANIFEST + " says “" + manifest.format() + "”.");
         }
@@ -127,20 +266,52 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
             throw new Mistake("This package is of version " + manifest.version()
                     + "; this program knows versions up to " + VERSION + ".");
         }
+        boolean checked = manifest.version() >= FIRST_WITH_MORE;
+        List<Preview> previews = new ArrayList<>();
+        for (Manifest.Entry line : manifest.entries()) {
+            byte[] content = entries.get(line.entry());
+            require(line.entry(), content, line.bytes(), line.sha256());
+            if (EXTRA.matcher(line.entry()).matches()) {
+                entries.remove(line.entry());
+                if (line.entry().startsWith(PREVIEWS)) {
+                    previews.add(new Preview(line.title(), content));
+                }
+            } else if (!DOCUMENTS.contains(line.entry())) {
+                throw foreign(line.entry());
+            }
+        }
+        Set<String> told =
+                manifest.entries().stream().map(Manifest.Entry::entry).collect(Collectors.toSet());
+        if (checked) {
+            entries.keySet().stream()
+                    .filter(name -> !name.startsWith(FILES) && !told.contains(name))
+                    .findFirst()
+                    .ifPresent(name -> {
+                        throw foreign(name);
+                    });
+        }
         Theme theme = document(entries, THEME, Theme.class, ThemePackage::upgrade);
+        Contents contents = new Contents(
+                manifest.extent(),
+                theme,
+                documents(entries, STARTING, Cue[].class).stream()
+                        .map(ThemePackage::starting)
+                        .toList(),
+                documents(entries, TABLES, PackedTable[].class),
+                documents(entries, PROFILES, String[].class).stream()
+                        .map(ThemePackage::profile)
+                        .toList());
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (Manifest.Line line : manifest.files()) {
             byte[] content = entries.remove(FILES + line.file());
-            if (content == null || content.length != line.bytes()) {
-                throw new Mistake("This package is not whole: " + FILES + line.file() + " is missing or cut short.");
-            }
-            if (!ContentName.full(content).equals(line.sha256())) {
-                throw new Mistake(
-                        "This package is damaged at " + FILES + line.file() + ": its checksum is another one.");
-            }
+            require(FILES + line.file(), content, line.bytes(), line.sha256());
             files.put(line.file(), content);
         }
-        Set<String> needed = needed(theme);
+        List<FontLeftOut> leftOut = manifest.leftOut().stream()
+                .filter(font ->
+                        theme.faces().stream().anyMatch(own -> own.face().id().equals(font.face())))
+                .toList();
+        Set<String> needed = needed(theme, leftOut);
         for (String name : needed) {
             if (!files.containsKey(name)) {
                 throw new Mistake("This package is not whole: the theme needs " + FILES + name + ".");
@@ -155,7 +326,70 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
                 .ifPresent(name -> {
                     throw foreign(name);
                 });
-        return new ThemePackage(theme, files);
+        return new ThemePackage(contents, files, previews, leftOut);
+    }
+
+    private static void require(String name, byte[] content, long bytes, String sha256) {
+        if (content == null || content.length != bytes) {
+            throw new Mistake("This package is not whole: " + name + " is missing or cut short.");
+        }
+        if (!ContentName.full(content).equals(sha256)) {
+            throw new Mistake("This package is damaged at " + name + ": its checksum is another one.");
+        }
+    }
+
+    /** Nothing in a package starts, stops or shows anything. */
+    private static Cue starting(Cue cue) {
+        if (!(cue instanceof SequenceCue.WriteSequence || cue instanceof ViewerCue.WritePresses)) {
+            throw new Mistake(
+                    "In " + STARTING + " of this package is something else than what is prepared for a show.");
+        }
+        if (Shows.apply(Show.QUIET, NOWHERE, cue, 0) instanceof Cued.Refused(String reason)) {
+            throw new Mistake("In " + STARTING + " of this package: " + reason);
+        }
+        return cue;
+    }
+
+    private static Profile profile(String document) {
+        try {
+            return Profiles.read(document);
+        } catch (Mistake e) {
+            throw new Mistake("In " + PROFILES + " of this package: " + e.getMessage(), e);
+        }
+    }
+
+    /** None where the file has no such document. */
+    private static <T> List<T> documents(Map<String, byte[]> entries, String name, Class<T[]> type) {
+        return entries.containsKey(name) ? List.of(document(entries, name, type, _ -> {})) : List.of();
+    }
+
+    /** Earlier ones were whole themes, and said nothing of what else was in the file. */
+    private static void upgradeManifest(JsonNode manifest) {
+        if (manifest instanceof ObjectNode object && object.path("version").asInt(0) < FIRST_WITH_MORE) {
+            object.put("extent", Extent.THEME.name());
+            object.putArray("entries");
+            object.putArray("leftOut");
+        }
+    }
+
+    /**
+     * The theme with fonts that ship instead of some that are not at hand.
+     *
+     * @param missing ids of faces
+     */
+    public static Theme withStandIns(Theme theme, Set<String> missing) {
+        Brand brand = theme.brand();
+        return theme.withFaces(theme.faces().stream()
+                        .filter(own -> !missing.contains(own.face().id()))
+                        .toList())
+                .withBrand(brand.withFaces(
+                        at(brand.heading(), missing, Face.BARLOW_CONDENSED),
+                        at(brand.text(), missing, Face.ATKINSON),
+                        at(brand.figures(), missing, Face.BARLOW_CONDENSED)));
+    }
+
+    private static Face at(Face face, Set<String> missing, Face instead) {
+        return missing.contains(face.id()) ? instead : face;
     }
 
     /** Without its end a zip may still seem whole to who reads it from its beginning. */
@@ -176,8 +410,8 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(packed), StandardCharsets.UTF_8)) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 at = named(entry.getName());
-                boolean document = !at.startsWith(FILES);
-                int most = document ? LONGEST_DOCUMENT : (int) left;
+                int most = (int) Math.min(
+                        left, at.equals(TABLES) ? LONGEST_TABLES : DOCUMENTS.contains(at) ? LONGEST_DOCUMENT : left);
                 byte[] content = zip.readNBytes(most + 1);
                 if (content.length > most) {
                     throw new Mistake("Unpacked, “" + at + "” is larger than is taken here.");
@@ -201,9 +435,9 @@ public record ThemePackage(Theme theme, Map<String, byte[]> files) {
 
     /** Nothing is ever written under these names; what else is in a package is refused whatever it is. */
     private static String named(String name) {
-        boolean known = name.equals(MANIFEST)
-                || name.equals(THEME)
-                || FILE.matcher(name).matches();
+        boolean known = DOCUMENTS.contains(name)
+                || FILE.matcher(name).matches()
+                || EXTRA.matcher(name).matches();
         if (!known) {
             String shown = name.length() > 80 ? name.substring(0, 80) + "…" : name;
             throw foreign(shown.replaceAll("\\p{Cntrl}", "?"));

@@ -1,167 +1,212 @@
 package brandeon.server.bundle;
 
-import brandeon.core.art.ContentName;
+import brandeon.core.bundle.Contents;
+import brandeon.core.bundle.Extent;
+import brandeon.core.bundle.Incoming;
 import brandeon.core.bundle.ThemePackage;
-import brandeon.core.problem.Mistake;
-import brandeon.core.text.FontFile;
-import brandeon.core.theme.Artwork;
-import brandeon.core.theme.OwnFace;
-import brandeon.core.theme.Sound;
-import brandeon.core.theme.Sounds;
+import brandeon.core.move.MovePlan;
+import brandeon.core.platform.Profile;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
-import brandeon.server.file.Files;
-import brandeon.server.recolour.Artworks;
-import brandeon.server.sound.SoundFiles;
 import brandeon.server.theme.Themes;
 import brandeon.server.work.Workshop;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
+import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
-/** Themes as files: taken out whole, and brought in on this or another machine. */
+/** Themes and parts of them as files: taken out, looked at, and brought in on this or another machine. */
 @RestController
 class PackageController {
 
-    record BroughtIn(UUID theme, String name) {}
+    private static final int LARGEST_PREVIEW = 1 << 20;
+
+    /** @param picture as a data URL */
+    record PackagePreview(String title, String picture) {}
+
+    /** How much of each is in a package. */
+    record PackageParts(
+            int scenes, int pieces, int pictures, int sounds, int fonts, int alerts, int commands, int tables) {}
+
+    /**
+     * What would become of words, where it comes from another platform.
+     *
+     * @param texts that change
+     * @param lost  signals that the other platform does not have
+     */
+    record PackageWords(String from, String to, int texts, List<String> lost) {}
+
+    /** A package before it is brought in. */
+    record PackageView(
+            Extent extent,
+            String name,
+            PackageParts parts,
+            List<PackagePreview> previews,
+            List<String> needs,
+            List<String> unlicensed,
+            List<String> conflicts,
+            Optional<PackageWords> words) {}
+
+    record BroughtIn(UUID theme, String name, Unpacking.Figures figures) {}
+
+    record PutIn(UUID theme, String name) {}
 
     private final Members members;
     private final Themes themes;
-    private final Channels channels;
-    private final Artworks artworks;
-    private final SoundFiles sounds;
-    private final Files files;
+    private final Packing packing;
+    private final Unpacking unpacking;
     private final Workshop workshop;
-    private final TransactionTemplate transactions;
 
-    PackageController(
-            Members members,
-            Themes themes,
-            Channels channels,
-            Artworks artworks,
-            SoundFiles sounds,
-            Files files,
-            Workshop workshop,
-            TransactionTemplate transactions) {
+    PackageController(Members members, Themes themes, Packing packing, Unpacking unpacking, Workshop workshop) {
         this.members = members;
         this.themes = themes;
-        this.channels = channels;
-        this.artworks = artworks;
-        this.sounds = sounds;
-        this.files = files;
+        this.packing = packing;
+        this.unpacking = unpacking;
         this.workshop = workshop;
-        this.transactions = transactions;
     }
 
-    /** The theme with its pictures, fonts and sounds. */
+    /**
+     * The theme with its pictures, fonts and sounds, or a part of it.
+     *
+     * @param of id of the scene or piece; empty for what there is only one of
+     */
     @GetMapping("/api/themes/{id}/package.zip")
-    ResponseEntity<StreamingResponseBody> takeOut(@PathVariable UUID id) {
+    ResponseEntity<StreamingResponseBody> takeOut(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "THEME") Extent extent,
+            @RequestParam(defaultValue = "") String of) {
         Member member = members.current();
-        Theme theme = themes.get(member, id).theme();
-        UUID workspace = member.workspace();
-        Set<String> asTheyAre = Stream.concat(
-                        theme.faces().stream().map(own -> own.face().hash()),
-                        theme.sounds().own().stream().map(Sound::file))
-                .collect(Collectors.toUnmodifiableSet());
-        StreamingResponseBody body = out -> ThemePackage.write(
-                out,
-                theme,
-                name -> asTheyAre.contains(name)
-                        ? files.find(workspace, name).orElseThrow().content()
-                        : artworks.content(workspace, name));
+        Contents contents = packing.contents(member, themes.get(member, id), extent, of);
+        StreamingResponseBody body = out -> packing.write(out, member, contents);
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename(theme.name() + ".zip", StandardCharsets.UTF_8)
+                                .filename(name(contents) + ".zip", StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .contentType(MediaType.parseMediaType("application/zip"))
                 .body(body);
     }
 
+    private static String name(Contents contents) {
+        String name = contents.theme().name();
+        return switch (contents.extent()) {
+            case THEME, SCENE, PIECE -> name;
+            case BRAND -> name + ", brand";
+            case ALERTS -> name + ", alert rules";
+        };
+    }
+
+    /** What a package holds, what it needs here and what it would meet; nothing of it is kept. */
+    @PostMapping("/api/packages/look")
+    PackageView look(@RequestParam(required = false) UUID channel, InputStream body) throws IOException {
+        Member member = members.current().requires(Role.DESIGNER);
+        ThemePackage packed = workshop.receiving(() -> ThemePackage.read(body));
+        Incoming incoming = unpacking.look(member, packed, Optional.ofNullable(channel));
+        Contents contents = packed.contents();
+        Theme theme = contents.theme();
+        return new PackageView(
+                contents.extent(),
+                theme.name(),
+                new PackageParts(
+                        theme.scenes().size(),
+                        theme.pieces().size(),
+                        theme.artworks().size(),
+                        theme.sounds().own().size(),
+                        theme.faces().size() - packed.leftOut().size(),
+                        theme.alerts().size(),
+                        theme.bot().commands().size() + theme.bot().timed().size(),
+                        contents.tables().size()),
+                previews(packed),
+                incoming.needs(),
+                incoming.unlicensed(),
+                incoming.conflicts(),
+                unpacking
+                        .channel(member, Optional.ofNullable(channel))
+                        .map(Channels.Channel::platform)
+                        .flatMap(to -> words(contents, to)));
+    }
+
+    private static Optional<PackageWords> words(Contents contents, Profile to) {
+        if (contents.extent() != Extent.THEME) {
+            return Optional.empty();
+        }
+        return Unpacking.from(contents, to).map(from -> {
+            MovePlan plan = MovePlan.of(contents.theme(), from, to);
+            return new PackageWords(
+                    from.title(),
+                    to.title(),
+                    (int) plan.texts().stream()
+                            .filter(line -> !line.after().equals(line.before()))
+                            .count(),
+                    plan.signals().stream()
+                            .filter(line -> line.fate() == MovePlan.Fate.LOST)
+                            .map(MovePlan.SignalLine::fromWord)
+                            .toList());
+        });
+    }
+
+    /** What is no small PNG is not shown. */
+    private static List<PackagePreview> previews(ThemePackage packed) {
+        List<PackagePreview> previews = new ArrayList<>();
+        for (ThemePackage.Preview preview : packed.previews()) {
+            byte[] png = preview.png();
+            if (png.length > 8 && png.length <= LARGEST_PREVIEW && (png[0] & 0xff) == 0x89 && png[1] == 'P') {
+                previews.add(new PackagePreview(
+                        preview.title(),
+                        "data:image/png;base64," + Base64.getEncoder().encodeToString(png)));
+            }
+        }
+        return previews;
+    }
+
     /** Makes a theme of a package; its bytes are the request's body. Nothing of a refused one is kept. */
     @PostMapping(value = "/api/packages", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    BroughtIn bringIn(InputStream body) throws IOException {
+    BroughtIn bringIn(
+            @RequestParam(required = false) UUID brand,
+            @RequestParam(required = false) UUID channel,
+            @RequestParam(defaultValue = "false") boolean words,
+            @RequestParam(required = false) UUID instead,
+            InputStream body)
+            throws IOException {
         Member member = members.current().requires(Role.DESIGNER);
         ThemePackage packed = workshop.receiving(() -> ThemePackage.read(body));
-        Map<String, Artworks.Brought> pictures = new HashMap<>();
-        for (Artwork artwork : packed.theme().artworks()) {
-            pictures.computeIfAbsent(
-                    artwork.file(),
-                    name -> read(
-                            artwork.name(),
-                            () -> artworks.brought(packed.files().get(name))));
-        }
-        for (OwnFace own : packed.theme().faces()) {
-            byte[] content = packed.files().get(own.face().hash());
-            read(own.title(), () -> FontFile.read(content));
-            if (!ContentName.full(content).equals(own.face().hash())) {
-                throw new Mistake("The font " + own.title() + " of this package is another one than its theme names.");
-            }
-        }
-        Map<String, SoundFiles.Brought> heard = new HashMap<>();
-        for (Sound own : packed.theme().sounds().own()) {
-            heard.computeIfAbsent(
-                    own.file(),
-                    name -> read(own.name(), () -> sounds.brought(packed.files().get(name))));
-        }
-        Themes.Draft draft = transactions.execute(_ -> {
-            packed.theme()
-                    .faces()
-                    .forEach(own -> files.keep(
-                            member.workspace(),
-                            Files.FONT,
-                            packed.files().get(own.face().hash()),
-                            Optional.empty()));
-            List<Artwork> kept = packed.theme().artworks().stream()
-                    .map(artwork -> artworks.keep(member, artwork, pictures.get(artwork.file())))
-                    .toList();
-            Sounds own = new Sounds(
-                    packed.theme().sounds().own().stream()
-                            .map(sound -> sounds.keep(member, sound, heard.get(sound.file())))
-                            .toList(),
-                    packed.theme().sounds().target());
-            Theme theme = packed.theme().withArtworks(kept).withSounds(own);
-            return themes.bringIn(
-                    member, channels.standard(member, theme.name()).id(), theme);
-        });
-        return new BroughtIn(draft.id(), draft.theme().name());
+        Unpacking.Taken taken = unpacking.theme(
+                member,
+                packed,
+                new Unpacking.Wanted(
+                        Optional.ofNullable(brand), Optional.ofNullable(channel), words, Optional.ofNullable(instead)));
+        return new BroughtIn(taken.draft().id(), taken.draft().theme().name(), taken.figures());
     }
 
-    private interface Reading<T> {
-        T read();
-    }
-
-    private static <T> T read(String name, Reading<T> reading) {
-        try {
-            return reading.read();
-        } catch (Mistake e) {
-            throw new Mistake("“" + name + "” of this package: " + e.getMessage(), e);
-        }
+    /** Puts a scene, a piece, a brand or alert rules into a theme, as one step that can be undone. */
+    @PostMapping("/api/themes/{id}/packages")
+    PutIn putIn(@PathVariable UUID id, InputStream body) throws IOException {
+        Member member = members.current().requires(Role.DESIGNER);
+        themes.get(member, id);
+        ThemePackage packed = workshop.receiving(() -> ThemePackage.read(body));
+        Themes.Draft draft = unpacking.into(member, id, packed);
+        return new PutIn(draft.id(), packed.contents().theme().name());
     }
 }

@@ -100,6 +100,7 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("TableChange"), "head");
             orNull(api.getComponents().getSchemas().get("TableChange"), "order");
             orNull(api.getComponents().getSchemas().get("MoveListView"), "bot");
+            orNull(api.getComponents().getSchemas().get("PackageView"), "words");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(
                             "name",

@@ -58,6 +58,8 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/api/themes/{theme}/faces", 15 * MB),
             Limit.of("/api/palettes/read", 15 * MB),
             Limit.of("/api/packages", 60 * MB),
+            Limit.of("/api/packages/look", 60 * MB),
+            Limit.of("/api/themes/{theme}/packages", 60 * MB),
             Limit.of("/api/themes/{theme}/replacement/file", 50 * MB),
             Limit.of("/api/themes/{theme}/replacement/file/report", 50 * MB),
             Limit.of("/api/themes/{theme}/edits", 2 * MB),

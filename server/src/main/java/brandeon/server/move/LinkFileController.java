@@ -119,14 +119,14 @@ class LinkFileController {
         private final Member member;
         private final Themes.Draft from;
         private final Themes.Draft to;
-        private final Map<Outlets.Place, Outlet> fresh;
+        private final Successors successors;
         private final Map<String, Seen> known = new HashMap<>();
 
         Links(Member member, Themes.Draft from, Themes.Draft to) {
             this.member = member;
             this.from = from;
             this.to = to;
-            this.fresh = outlets.byPlace(to.id());
+            this.successors = new Successors(themes, outlets, from, to);
         }
 
         byte[] replaced(byte[] text) {
@@ -167,7 +167,11 @@ class LinkFileController {
                         return Taking.of(resolved).parts().stream()
                                 .map(part -> new Outlets.Place(scene.id(), canvas.id(), part));
                     }))
-                    .filter(place -> !found.contains(place))
+                    .filter(place -> !found.contains(place)
+                            && successors
+                                    .of(place)
+                                    .filter(next -> found.contains(next.place()))
+                                    .isEmpty())
                     .map(place -> named(theme, place))
                     .toList();
         }
@@ -201,7 +205,7 @@ class LinkFileController {
                         .orElse(new Seen(LinkFate.UNKNOWN, "", "", Optional.empty()));
             }
             String source = named(here ? to.theme() : from.theme(), outlet.place());
-            Outlet next = fresh.get(outlet.place());
+            Outlet next = successors.of(outlet).orElse(null);
             return next == null || next.withdrawn()
                     ? new Seen(LinkFate.WITHOUT_COUNTERPART, source, "", Optional.of(outlet.place()))
                     : new Seen(

@@ -295,14 +295,10 @@ class MoveController {
     }
 
     private Map<String, String> newLinks(Member member, UUID from, UUID to) {
-        themes.get(member, from);
-        Map<Outlets.Place, Outlets.Outlet> fresh = outlets.byPlace(to);
+        Successors successors = new Successors(themes, outlets, themes.get(member, from), themes.get(member, to));
         Map<String, String> links = new LinkedHashMap<>();
         for (Outlets.Outlet old : outlets.of(from)) {
-            Outlets.Outlet replacement = fresh.get(old.place());
-            if (replacement != null) {
-                links.put(outlets.link(old), outlets.link(replacement));
-            }
+            successors.of(old).ifPresent(next -> links.put(outlets.link(old), outlets.link(next)));
         }
         return links;
     }

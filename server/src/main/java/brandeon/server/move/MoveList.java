@@ -37,7 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What is still to be done after a move: old links that are to be replaced, and what else people think of. */
 @Service
-class MoveList {
+public class MoveList {
 
     private static final int MOST = 100;
     private static final int LONGEST_TITLE = 120;
@@ -186,7 +186,7 @@ class MoveList {
 
         private final Theme theme;
         private final Map<Outlets.Place, Outlet> old;
-        private final Map<Outlets.Place, Outlet> fresh;
+        private final Successors successors;
         private final Map<UUID, Openness.Open> open;
         private final Map<String, MoveLineRow> ticks;
         private final Map<UUID, String> names;
@@ -194,8 +194,8 @@ class MoveList {
         Links(Themes.Draft from, Themes.Draft copy, List<MoveLineRow> lines, Map<UUID, String> names) {
             this.theme = themes.onAir(from).orElse(from.theme());
             this.old = outlets.byPlace(from.id());
-            this.fresh = outlets.byPlace(copy.id());
-            this.open = openness.of(Stream.concat(old.values().stream(), fresh.values().stream())
+            this.successors = new Successors(themes, outlets, from, copy);
+            this.open = openness.of(Stream.concat(old.values().stream(), successors.all().stream())
                     .toList());
             this.ticks = ticks(lines);
             this.names = names;
@@ -216,7 +216,7 @@ class MoveList {
                     old.values().stream()
                             .filter(one -> one.scene().equals(scene.id())
                                     && one.canvas().equals(canvas.id())
-                                    && fresh.containsKey(one.place()))
+                                    && successors.of(one).isPresent())
                             .filter(one -> best.contains(one.part()) || used(one))
                             .sorted(Comparator.comparing(one -> !best.contains(one.part())))
                             .forEach(one -> all.add(line(resolved, one)));
@@ -232,7 +232,7 @@ class MoveList {
         }
 
         private SourceLine line(ResolvedScene resolved, Outlet outlet) {
-            Outlet next = fresh.get(outlet.place());
+            Outlet next = successors.of(outlet).orElseThrow();
             Openness.Open was = open.get(outlet.id());
             Openness.Open is = open.get(next.id());
             MoveLineRow tick = ticks.get(key(outlet));

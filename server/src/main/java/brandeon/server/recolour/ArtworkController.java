@@ -1,12 +1,11 @@
 package brandeon.server.recolour;
 
+import brandeon.core.bundle.Credits;
 import brandeon.core.colour.Palette;
 import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Mapping;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.theme.Artwork;
-import brandeon.core.theme.OwnFace;
-import brandeon.core.theme.Provenance;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
@@ -31,7 +30,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -196,20 +194,6 @@ class ArtworkController {
     @GetMapping("/credits.md")
     ResponseEntity<byte[]> credits(@PathVariable UUID theme) {
         Theme draft = themes.get(members.current(), theme).theme();
-        StringBuilder sheet = new StringBuilder(
-                "# Credits of " + draft.name() + "\n\n| what | from | licence | credit |\n|---|---|---|---|\n");
-        for (Artwork artwork : draft.artworks()) {
-            sheet.append(line(artwork.name(), artwork.provenance()));
-        }
-        for (OwnFace own : draft.faces()) {
-            sheet.append(line("Font " + own.title(), own.provenance()));
-        }
-        Stream.of(draft.brand().heading(), draft.brand().text(), draft.brand().figures())
-                .distinct()
-                .filter(face -> !face.isOwn())
-                .forEach(face -> sheet.append(line(
-                        "Font " + face.title(),
-                        new Provenance("shipped with Brandeon", "OFL-1.1", "its designers, see the licence file"))));
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
@@ -218,7 +202,7 @@ class ArtworkController {
                                 .build()
                                 .toString())
                 .contentType(MediaType.parseMediaType("text/markdown;charset=UTF-8"))
-                .body(sheet.toString().getBytes(StandardCharsets.UTF_8));
+                .body(Credits.sheet(draft).getBytes(StandardCharsets.UTF_8));
     }
 
     private interface Written {
@@ -306,14 +290,5 @@ class ArtworkController {
             name = stem + " " + i + ending;
         }
         return name;
-    }
-
-    private static String line(String what, Provenance p) {
-        return "| " + cell(what) + " | " + cell(p.origin()) + " | " + cell(p.licence()) + " | " + cell(p.credit())
-                + " |\n";
-    }
-
-    private static String cell(String text) {
-        return text.isBlank() ? "**not said**" : text.replace("|", "\\|").replaceAll("\\s+", " ");
     }
 }

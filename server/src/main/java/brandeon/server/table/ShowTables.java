@@ -241,16 +241,31 @@ public class ShowTables {
                     old.lines(),
                     old.chosen(),
                     old.next());
-            DataTableRow row =
-                    new DataTableRow(UUID.randomUUID(), to, table.word(), Json.write(TableDiff.Head.of(table)));
-            row.lineOrder = Json.write(TableDiff.order(table));
-            entities.persist(row);
-            entities.flush();
-            if (!table.lines().isEmpty()) {
-                batch.put(row.id, table.lines());
-            }
+            keep(to, table);
         }
         changed(to);
+    }
+
+    /** A table from elsewhere, with its lines; its word must be free. */
+    @Transactional
+    public void bringIn(Member member, UUID show, Table table) {
+        shows.get(member.requires(Role.DESIGNER), show);
+        if (rows.ofShow(show).size() >= MOST) {
+            throw new Refused("A show has at most " + MOST + " tables.");
+        }
+        keep(show, table);
+        changed(show);
+    }
+
+    private void keep(UUID show, Table table) {
+        DataTableRow row =
+                new DataTableRow(UUID.randomUUID(), show, table.word(), Json.write(TableDiff.Head.of(table)));
+        row.lineOrder = Json.write(TableDiff.order(table));
+        entities.persist(row);
+        entities.flush();
+        if (!table.lines().isEmpty()) {
+            batch.put(row.id, table.lines());
+        }
     }
 
     /** What would be too long stays as it was. */

@@ -235,14 +235,14 @@ public class Themes implements Belongings {
      * @throws Refused when it cannot be drawn or kept
      */
     @Transactional
-    public Draft bringIn(Member member, UUID channel, Theme theme) {
+    public Draft bringIn(Member member, UUID channel, Theme theme, Optional<UUID> insteadOf) {
         List<String> faults = Soundness.faults(theme);
         if (!faults.isEmpty()) {
             throw new Refused("This theme was not taken in: " + faults.getFirst());
         }
         Set<String> taken = namesOf(member);
         String name = taken.contains(theme.name()) ? CopyName.of(theme.name(), taken) : theme.name();
-        return create(member, channel, theme.withName(name), Optional.empty(), "Brought the theme in as a package");
+        return create(member, channel, theme.withName(name), insteadOf, "Brought the theme in as a package");
     }
 
     private Set<String> namesOf(Member member) {
