@@ -51,17 +51,14 @@ function useDeed<T>(deed: (wish: T) => Promise<List>) {
 
 /** What is still to be done after a move: sources by what is seen of them, and lines of people's own. */
 export function DoneList() {
+  const { movedFrom } = useTheme();
   const list = useList();
   if (list.isPending) return <p className="text-faint">Looking what is open …</p>;
   if (!list.data) return <Trouble query={list} />;
   return (
     <>
-      {list.data.sources.length > 0 && (
-        <>
-          <Switch list={list.data} />
-          <Sources sources={list.data.sources} />
-        </>
-      )}
+      {movedFrom && <Switch list={list.data} />}
+      {list.data.sources.length > 0 && <Sources sources={list.data.sources} />}
       {list.data.bot && <Said list={list.data} bot={list.data.bot} />}
       <OwnLines lines={list.data.own} />
     </>
@@ -75,8 +72,10 @@ function Switch({ list }: { list: List }) {
   const lines: [boolean, string][] = [
     [list.onAir, list.onAir ? "The copy is on air." : "The copy is not on air: put it on air first."],
     [
-      replaced === list.sources.length,
-      `${String(replaced)} of ${String(list.sources.length)} sources have their new link.`,
+      list.sources.length > 0 && replaced === list.sources.length,
+      list.sources.length === 0
+        ? "Its links are listed here once it is on air."
+        : `${String(replaced)} of ${String(list.sources.length)} sources have their new link.`,
     ],
     [
       list.oldOpen === 0,

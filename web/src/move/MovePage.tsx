@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useTheme } from "../theme/useTheme";
 import { usePlatforms } from "../app/usePlatforms";
 import { useMay } from "../theme/May";
+import { CanvasesPart } from "./CanvasesPart";
 import { DoneList } from "./DoneList";
 import { LinkFile } from "./LinkFile";
 import { PlanPart } from "./PlanPart";
@@ -40,6 +41,7 @@ export function MovePage() {
         </>
       )}
       {target && <PlanPart key={target} to={target} />}
+      <CanvasesPart />
       {!theme.movedFrom && mayReplace && (
         <div className="mt-6">
           <DoneList />

@@ -1,9 +1,10 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { Trouble } from "../app/Trouble";
 import { useTheme } from "../theme/useTheme";
 import type { Choices } from "./choices";
+import { useObjectUrl } from "./useObjectUrl";
 
 interface SceneProps {
   scene: Schemas["MovedScene"];
@@ -111,16 +112,4 @@ function MovedPicture({ scene, canvas, to, choices, title }: SceneProps) {
   ) : (
     <p className="text-faint">Painting …</p>
   );
-}
-
-/** An address of bytes in this page, for as long as they are shown. */
-function useObjectUrl(blob: Blob | undefined): string {
-  const [address, setAddress] = useState("");
-  useEffect(() => {
-    if (!blob) return;
-    const made = URL.createObjectURL(blob);
-    setAddress(made);
-    return () => URL.revokeObjectURL(made);
-  }, [blob]);
-  return address;
 }

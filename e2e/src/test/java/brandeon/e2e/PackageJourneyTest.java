@@ -83,7 +83,17 @@ class PackageJourneyTest {
             button(page, "Put on air").click();
             assertThat(page.getByText("The copy is on air.")).isVisible();
 
-            String old = streamer.link(mine, "live", "wide", "WHOLE");
+            String live = streamer.get("/api/themes/" + mine)
+                    .json()
+                    .path("theme")
+                    .path("scenes")
+                    .valueStream()
+                    .filter(scene -> scene.path("role").asString().equals("LIVE"))
+                    .findFirst()
+                    .orElseThrow()
+                    .path("id")
+                    .asString();
+            String old = streamer.link(mine, live, "wide", "WHOLE");
             Page source = browser.window(1920, 1080);
             source.navigate(old);
             assertThat(page.getByText("Old links are still open in 1 place.")).isVisible();

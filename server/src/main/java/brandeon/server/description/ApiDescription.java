@@ -101,6 +101,9 @@ class ApiDescription {
             orNull(api.getComponents().getSchemas().get("TableChange"), "order");
             orNull(api.getComponents().getSchemas().get("MoveListView"), "bot");
             orNull(api.getComponents().getSchemas().get("PackageView"), "words");
+            orNull(api.getComponents().getSchemas().get("CanvasPlanView"), "edit");
+            orNull(api.getComponents().getSchemas().get("CanvasLine"), "before");
+            orNull(api.getComponents().getSchemas().get("CanvasLine"), "after");
             Schema<?> change = api.getComponents().getSchemas().get("ThemeChange");
             List.of(
                             "name",

@@ -344,6 +344,49 @@ class MovingTest {
     }
 
     @Test
+    void anotherSetOfCanvasesIsPlannedPaintedAndDoneAsOneStep(RunningServer server) {
+        Person host = server.stranger(Role.OWNER);
+        String theme = host.newTheme("Canvases");
+        host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\"]}");
+        JsonNode before = host.get("/api/themes/" + theme).json().path("theme");
+        String scene = before.path("scenes").get(0).path("id").asString();
+        String square =
+                "{\"id\":\"square\",\"name\":\"Square\",\"size\":{\"width\":1080,\"height\":1080},\"frameRate\":30,\"safe\":{\"action\":0.035,\"graphics\":0.05}}";
+        String at = "/api/themes/" + theme + "/move/canvases";
+        JsonNode plan =
+                host.post(at + "/plan", "{\"canvases\":[" + square + "]}").json();
+        assertThat(plan.path("canvases")
+                        .valueStream()
+                        .map(line -> line.path("fate").asString()))
+                .contains("GONE", "NEW");
+        assertThat(plan.path("scenes")).isNotEmpty();
+        Person.Answer picture = host.post(
+                at + "/picture", "{\"canvases\":[" + square + "],\"scene\":\"" + scene + "\",\"canvas\":\"square\"}");
+        assertThat(picture.status()).isEqualTo(200);
+        assertThat(picture.type()).isEqualTo("image/png");
+        assertThat(host.get("/api/themes/" + theme).json().path("theme"))
+                .as("nothing is changed by planning")
+                .isEqualTo(before);
+        Person.Answer done =
+                host.post("/api/themes/" + theme + "/edits", "{\"edit\":" + plan.path("edit") + ",\"gesture\":\"\"}");
+        assertThat(done.status()).as(done.body()).isEqualTo(200);
+        assertThat(host.get("/api/themes/" + theme).json().path("theme").path("canvases"))
+                .hasSize(1);
+        host.post("/api/themes/" + theme + "/undo", "");
+        assertThat(host.get("/api/themes/" + theme).json().path("theme").path("canvases"))
+                .isEqualTo(before.path("canvases"));
+        assertThat(host.post(at + "/plan", "{\"canvases\":[]}").status()).isEqualTo(400);
+        assertThat(host.post(at + "/plan", "{\"canvases\":[" + square.replace("1080", "9") + "]}")
+                        .status())
+                .isEqualTo(400);
+        assertThat(host.post(
+                                at + "/picture",
+                                "{\"canvases\":[" + square + "],\"scene\":\"gone\",\"canvas\":\"square\"}")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void whatCannotBeMovedIsExplained(RunningServer server) {
         Person host = server.host();
         String demo = host.demo();
