@@ -1,5 +1,6 @@
 package brandeon.core.bundle;
 
+import brandeon.core.move.Luggage;
 import brandeon.core.problem.Mistake;
 import brandeon.core.table.Column;
 import brandeon.core.table.Table;
@@ -22,6 +23,20 @@ public record PackedTable(String word, String title, List<Column> columns, List<
                 table.title(),
                 table.columns(),
                 table.lines().stream().map(Table.Line::cells).toList());
+    }
+
+    /** The same under other headings, as many as it has columns. */
+    PackedTable headed(Luggage.Headings headings) {
+        return new PackedTable(
+                word,
+                headings.title(),
+                IntStream.range(0, columns.size())
+                        .mapToObj(i -> new Column(
+                                columns.get(i).word(),
+                                headings.columns().get(i),
+                                columns.get(i).type()))
+                        .toList(),
+                rows);
     }
 
     /** @throws Mistake with a sentence that names the row which its columns do not take */

@@ -13,6 +13,7 @@ import java.util.List;
  *
  * @param notes what no line can say
  * @param moved the theme as it would be on the other platform, lines that were refused left as they are
+ * @param luggage what goes along beside it, likewise
  */
 public record MovePlan(
         Profile from,
@@ -22,7 +23,8 @@ public record MovePlan(
         List<TextLine> texts,
         List<AreaLine> areas,
         List<String> notes,
-        Theme moved) {
+        Theme moved,
+        Luggage luggage) {
 
     public enum Fate {
         /** The same signal under the same word. */
@@ -99,11 +101,16 @@ public record MovePlan(
 
     /** Plans the move of a theme; nothing is changed. */
     public static MovePlan of(Theme theme, Profile from, Profile to) {
-        return of(theme, from, to, Choices.NONE);
+        return of(theme, Luggage.NONE, from, to, Choices.NONE);
     }
 
     /** @throws Mistake where a value is chosen that does not stand to choice */
     public static MovePlan of(Theme theme, Profile from, Profile to, Choices choices) {
-        return new Moving(theme, from, to, choices).plan();
+        return of(theme, Luggage.NONE, from, to, choices);
+    }
+
+    /** @throws Mistake where a value is chosen that does not stand to choice */
+    public static MovePlan of(Theme theme, Luggage luggage, Profile from, Profile to, Choices choices) {
+        return new Moving(theme, luggage, from, to, choices).plan();
     }
 }

@@ -16,6 +16,15 @@ import brandeon.core.move.MovePlan.TextLine;
 import brandeon.core.move.MovePlan.ValueLine;
 import brandeon.core.platform.Profile;
 import brandeon.core.problem.Mistake;
+import brandeon.core.show.Cue;
+import brandeon.core.show.CueTexts;
+import brandeon.core.show.Cued;
+import brandeon.core.show.Sequence;
+import brandeon.core.show.Show;
+import brandeon.core.show.Shows;
+import brandeon.core.show.Starting;
+import brandeon.core.table.Column;
+import brandeon.core.text.Letters;
 import brandeon.core.text.Message;
 import brandeon.core.theme.BotEdit;
 import brandeon.core.theme.Edit;
@@ -56,10 +65,14 @@ final class Moving {
     private final List<ValueLine> values = new ArrayList<>();
     private final List<TextLine> texts = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
+    private final List<Sequence> sequences;
+    private final List<Luggage.Headings> tables;
     private Theme theme;
 
-    Moving(Theme theme, Profile from, Profile to, Choices choices) {
+    Moving(Theme theme, Luggage luggage, Profile from, Profile to, Choices choices) {
         this.theme = theme;
+        this.sequences = new ArrayList<>(luggage.sequences());
+        this.tables = new ArrayList<>(luggage.tables());
         this.from = from;
         this.to = to;
         this.choices = choices;
@@ -77,6 +90,8 @@ final class Moving {
         theme.scenes().forEach(this::scene);
         theme.alerts().forEach(this::alert);
         bot();
+        sequences.replaceAll(this::sequence);
+        tables.replaceAll(this::table);
         for (SignalKind kind : SignalKind.values()) {
             signal(kind);
         }
@@ -93,7 +108,15 @@ final class Moving {
                     from.longestName()));
         }
         return new MovePlan(
-                from, to, List.copyOf(signals), List.copyOf(values), List.copyOf(texts), lines, notes, theme);
+                from,
+                to,
+                List.copyOf(signals),
+                List.copyOf(values),
+                List.copyOf(texts),
+                lines,
+                notes,
+                theme,
+                new Luggage(sequences, tables));
     }
 
     /** Empty when it is taken, and then it is done; else why not. */
@@ -383,6 +406,89 @@ final class Moving {
         String refused = wanted.equals(before) ? "" : change.apply(wanted);
         texts.add(
                 new TextLine(id, place, scenes, before, proposed, refused.isEmpty() ? wanted : before, note, refused));
+    }
+
+    /** What a sequence says, step by step. What a show would not take stays as it is. */
+    private Sequence sequence(Sequence sequence) {
+        List<Sequence.Step> steps = new ArrayList<>();
+        for (int i = 0; i < sequence.steps().size(); i++) {
+            Sequence.Step step = sequence.steps().get(i);
+            Cue[] cue = {step.cue()};
+            List<String> all = CueTexts.of(step.cue());
+            for (int j = 0; j < all.size(); j++) {
+                int here = j;
+                text(
+                        "sequence/" + sequence.id() + "/" + i + "/" + j,
+                        "Sequence " + sequence.name() + ", step " + (i + 1),
+                        List.of(),
+                        all.get(j),
+                        this::reworded,
+                        after -> {
+                            int[] at = {0};
+                            Cue next = CueTexts.mapped(cue[0], text -> at[0]++ == here ? after : text);
+                            String refused = refused(next);
+                            if (refused.isEmpty() || refused.equals(refused(cue[0]))) {
+                                cue[0] = next;
+                                return "";
+                            }
+                            return refused;
+                        });
+            }
+            steps.add(new Sequence.Step(step.after(), cue[0]));
+        }
+        return new Sequence(sequence.id(), sequence.name(), steps, sequence.scene());
+    }
+
+    private String refused(Cue cue) {
+        return Shows.apply(Show.QUIET, Starting.of(List.of(theme)), cue, 0) instanceof Cued.Refused(String reason)
+                ? reason
+                : "";
+    }
+
+    /** Words that people typed, with live values in them or without. */
+    private String reworded(String text) {
+        try {
+            return Message.plain(text) ? wording.words(text) : wording.change(text);
+        } catch (Mistake e) {
+            return wording.words(text);
+        }
+    }
+
+    /** Headings are what viewers read of a table; its word stays, since texts know it by that. */
+    private Luggage.Headings table(Luggage.Headings table) {
+        String place = "Table " + table.title();
+        String[] title = {table.title()};
+        List<String> columns = new ArrayList<>(table.columns());
+        text("table/" + table.word() + "/title", place + ", its name", List.of(), title[0], wording::words, after -> {
+            String refused = heading(after);
+            if (refused.isEmpty()) {
+                title[0] = after;
+            }
+            return refused;
+        });
+        for (int i = 0; i < columns.size(); i++) {
+            int here = i;
+            text(
+                    "table/" + table.word() + "/" + i,
+                    place + ", heading " + (i + 1),
+                    List.of(),
+                    columns.get(i),
+                    wording::words,
+                    after -> {
+                        String refused = heading(after);
+                        if (refused.isEmpty()) {
+                            columns.set(here, after);
+                        }
+                        return refused;
+                    });
+        }
+        return new Luggage.Headings(table.word(), title[0], columns);
+    }
+
+    private static String heading(String title) {
+        return title.isBlank() || title.length() > Column.LONGEST_TITLE || !Letters.oneLine(title)
+                ? "A heading has 1 to " + Column.LONGEST_TITLE + " letters on one line."
+                : "";
     }
 
     private String note(String before, String proposed) {

@@ -54,10 +54,15 @@ public record Show(
 
     /** What was prepared, for another show: nothing of what went on in this one. */
     public Show prepared() {
+        return prepared(sequences);
+    }
+
+    /** The same with other sequences. */
+    public Show prepared(List<Sequence> others) {
         return new Show(
                 Map.of(),
                 Optional.empty(),
-                sequences,
+                others,
                 List.of(),
                 Notices.NONE,
                 new Viewers(viewers.on(), viewers.presses(), Map.of()),

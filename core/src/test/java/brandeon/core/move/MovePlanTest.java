@@ -21,6 +21,10 @@ import brandeon.core.platform.Noun;
 import brandeon.core.platform.Profile;
 import brandeon.core.platform.Profiles;
 import brandeon.core.problem.Mistake;
+import brandeon.core.show.CardCue;
+import brandeon.core.show.ClockCue;
+import brandeon.core.show.PieceCue;
+import brandeon.core.show.Sequence;
 import brandeon.core.text.Article;
 import brandeon.core.text.TextRow;
 import brandeon.core.theme.BotEdit;
@@ -129,6 +133,55 @@ class MovePlanTest {
                 MovePlan.of(theme, ALDER, BIRCH, new Choices(Set.of(), Map.of("timed/hello/text", longest), Map.of()));
         assertThat(text(tooLong, "timed/hello/text").refused()).contains("1 to 500 letters");
         assertThat(tooLong.moved().bot().timed("hello").orElseThrow().text()).isEqualTo("A subscriber of ours");
+    }
+
+    /** What goes along beside the theme is in the plan line by line, too. */
+    @Test
+    void sequencesAndHeadingsOfTablesAreReworded() {
+        Luggage luggage = new Luggage(
+                List.of(new Sequence(
+                        "opening",
+                        "Opening",
+                        List.of(
+                                new Sequence.Step(0, new ClockCue.StartClock("countdown")),
+                                new Sequence.Step(
+                                        1000,
+                                        new PieceCue.Say("band", "message", "Subscribers first, then {latestRaider}")),
+                                new Sequence.Step(
+                                        0,
+                                        new CardCue.WriteCards(
+                                                "guest", List.of(new TextRow("Our raid", "a subscriber’s hour"))))),
+                        "hide")),
+                List.of(new Luggage.Headings("raids", "Raids so far", List.of("Name", "Raid no."))));
+        MovePlan plan = MovePlan.of(DEMO, luggage, ALDER, BIRCH, Choices.NONE);
+        Sequence moved = plan.luggage().sequences().getFirst();
+        assertThat(moved.steps().get(1).cue())
+                .isEqualTo(new PieceCue.Say("band", "message", "Members first, then {latestRaider}"));
+        assertThat(moved.steps().get(2).cue())
+                .isEqualTo(new CardCue.WriteCards("guest", List.of(new TextRow("Our redirect", "a member’s hour"))));
+        assertThat(moved.steps().get(0))
+                .isEqualTo(luggage.sequences().getFirst().steps().get(0));
+        assertThat(plan.luggage().tables())
+                .containsExactly(new Luggage.Headings("raids", "Redirects so far", List.of("Name", "Redirect no.")));
+        assertThat(text(plan, "sequence/opening/1/0").place()).isEqualTo("Sequence Opening, step 2");
+        MovePlan kept = MovePlan.of(
+                DEMO, luggage, ALDER, BIRCH, keeping("sequence/opening/1/0", "table/raids/title", "table/raids/1"));
+        assertThat(kept.luggage().tables()).isEqualTo(luggage.tables());
+        assertThat(kept.luggage().sequences().getFirst().steps().get(1))
+                .isEqualTo(luggage.sequences().getFirst().steps().get(1));
+        MovePlan tooLong = MovePlan.of(
+                DEMO,
+                luggage,
+                ALDER,
+                BIRCH,
+                new Choices(
+                        Set.of(), Map.of("table/raids/title", "x".repeat(500), "sequence/opening/1/0", "{"), Map.of()));
+        assertThat(text(tooLong, "table/raids/title").refused()).contains("A heading has 1 to");
+        assertThat(text(tooLong, "sequence/opening/1/0").refused()).isNotEmpty();
+        assertThat(tooLong.luggage().tables().getFirst().title()).isEqualTo("Raids so far");
+        assertThat(MovePlan.of(DEMO, plan.luggage(), BIRCH, ALDER, Choices.NONE).luggage())
+                .as("and back again")
+                .isEqualTo(luggage);
     }
 
     @Test

@@ -197,7 +197,7 @@ public class EditsTest {
                 new SoundEdit.RenameSound("hoot", "Tawny owl"),
                 new SoundEdit.SetSoundProvenance("hoot", new Provenance("the hide", "CC0-1.0", "Tove Sedge")),
                 new SoundEdit.SetLoudness(-16),
-                new BotEdit.NameBot("wader_bot"),
+                new BotEdit.NameBot("Wader bot"),
                 new BotEdit.SetCommand(
                         new Command("hide", "!marsh", List.of("!fen"), "{name}: {followers}", Asker.HOST, 5, false)),
                 new BotEdit.AddCommand(

@@ -151,19 +151,17 @@ class PackageController {
         if (contents.extent() != Extent.THEME) {
             return Optional.empty();
         }
-        return Unpacking.from(contents, to).map(from -> {
-            MovePlan plan = MovePlan.of(contents.theme(), from, to);
-            return new PackageWords(
-                    from.title(),
-                    to.title(),
-                    (int) plan.texts().stream()
-                            .filter(line -> !line.after().equals(line.before()))
-                            .count(),
-                    plan.signals().stream()
-                            .filter(line -> line.fate() == MovePlan.Fate.LOST)
-                            .map(MovePlan.SignalLine::fromWord)
-                            .toList());
-        });
+        return contents.plan(to)
+                .map(plan -> new PackageWords(
+                        plan.from().title(),
+                        to.title(),
+                        (int) plan.texts().stream()
+                                .filter(line -> !line.after().equals(line.before()))
+                                .count(),
+                        plan.signals().stream()
+                                .filter(line -> line.fate() == MovePlan.Fate.LOST)
+                                .map(MovePlan.SignalLine::fromWord)
+                                .toList()));
     }
 
     /** What is no small PNG is not shown. */

@@ -8,8 +8,6 @@ import brandeon.core.bundle.Incoming;
 import brandeon.core.bundle.PackedTable;
 import brandeon.core.bundle.ThemePackage;
 import brandeon.core.colour.Palette;
-import brandeon.core.move.MovePlan;
-import brandeon.core.platform.Profile;
 import brandeon.core.platform.Profiles;
 import brandeon.core.preflight.Preflight;
 import brandeon.core.problem.Mistake;
@@ -48,6 +46,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
@@ -176,26 +175,26 @@ class Unpacking {
         Looked looked = new Looked(member, packed);
         Optional<Themes.Draft> mine = wanted.brand().map(id -> themes.get(member, id));
         wanted.instead().ifPresent(id -> themes.get(member, id));
+        AtomicReference<Contents> starting = new AtomicReference<>();
         Themes.Draft draft = transactions.execute(_ -> {
             Channels.Channel channel = wanted.channel()
                     .map(id -> channels.get(member, id))
                     .orElseGet(() ->
                             channels.standard(member, packed.contents().theme().name()));
-            Theme theme = looked.keep();
-            profiles(member, packed.contents());
-            tables(member, channel, packed.contents());
+            Contents own = packed.contents().with(looked.keep());
+            Contents contents = wanted.words() ? own.on(channel.platform()) : own;
+            Theme theme = contents.theme();
+            profiles(member, contents);
+            tables(member, channel, contents);
+            starting.set(contents);
             Theme dressed = mine.map(one -> theme.withBrand(one.theme().brand()).withFaces(faces(theme, one.theme())))
                     .orElse(theme);
-            Themes.Draft made = themes.bringIn(
-                    member,
-                    channel.id(),
-                    wanted.words() ? reworded(dressed, packed.contents(), channel.platform()) : dressed,
-                    wanted.instead());
+            Themes.Draft made = themes.bringIn(member, channel.id(), dressed, wanted.instead());
             wanted.instead().ifPresent(id -> list.carry(id, made.id()));
             return made;
         });
         // Each of these waits for its turn, which nobody may do while a transaction is open.
-        channels.find(draft.channel()).ifPresent(channel -> starting(member, channel, packed.contents()));
+        channels.find(draft.channel()).ifPresent(channel -> starting(member, channel, starting.get()));
         return new Taken(draft, figures(draft, packed.contents().theme()));
     }
 
@@ -341,20 +340,6 @@ class Unpacking {
                 }
             }
         }
-    }
-
-    /** In the words of another platform, where it comes from one that is told apart. */
-    private static Theme reworded(Theme theme, Contents contents, Profile to) {
-        return from(contents, to)
-                .map(from -> MovePlan.of(theme, from, to).moved())
-                .orElse(theme);
-    }
-
-    /** The platform that a theme comes from, where it is another one. */
-    static Optional<Profile> from(Contents contents, Profile to) {
-        return contents.profiles().stream()
-                .findFirst()
-                .filter(from -> !from.id().equals(to.id()));
     }
 
     private Figures figures(Themes.Draft draft, Theme cameAs) {

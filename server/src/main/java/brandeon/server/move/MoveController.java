@@ -3,8 +3,8 @@ package brandeon.server.move;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.move.Choices;
 import brandeon.core.move.LinkReplacement;
+import brandeon.core.move.Luggage;
 import brandeon.core.move.MovePlan;
-import brandeon.core.move.Wording;
 import brandeon.core.platform.Profile;
 import brandeon.core.preflight.Finding;
 import brandeon.core.preflight.Preflight;
@@ -239,9 +239,8 @@ class MoveController {
         MovePlan plan = plan(draft, platform, wish.choices());
         Channels.Channel channel = channels.add(member, platform, wish.channelName());
         UUID show = channels.find(draft.channel()).orElseThrow().show();
-        Wording wording = new Wording(plan.from(), plan.to());
-        shows.prepare(member, show, channel.show());
-        tables.copy(member, show, channel.show(), wording::words);
+        shows.prepare(member, show, channel.show(), plan.luggage().sequences());
+        tables.copy(member, show, channel.show(), plan.luggage().tables());
         String name = draft.theme().name() + " on " + platform.title();
         Themes.Draft copy = themes.create(
                 member,
@@ -291,7 +290,18 @@ class MoveController {
         if (from.id().equals(to.id())) {
             throw new Refused("This theme is already on " + to.title() + ".");
         }
-        return MovePlan.of(draft.theme(), from, to, choices);
+        return MovePlan.of(draft.theme(), luggage(draft), from, to, choices);
+    }
+
+    /** What its show has prepared, and its tables. */
+    private Luggage luggage(Themes.Draft draft) {
+        Member member = members.current();
+        UUID show = channels.find(draft.channel()).orElseThrow().show();
+        return new Luggage(
+                shows.get(member, show).show().sequences(),
+                tables.all(member, show).stream()
+                        .map(one -> Luggage.Headings.of(one.table()))
+                        .toList());
     }
 
     private Map<String, String> newLinks(Member member, UUID from, UUID to) {

@@ -447,12 +447,16 @@ public class RunningShows implements Belongings {
         set(member, id, did, row -> row.chat = Json.write(change.apply(Json.read(row.chat, ChatRules.class))));
     }
 
-    /** Gives a new show what was prepared for another one, and how that counts and what of its chat it hides. */
+    /**
+     * Gives a new show what was prepared for another one, and how that counts and what of its chat it hides.
+     *
+     * @param sequences as they are called and what they say there
+     */
     @Transactional
-    public void prepare(Member member, UUID from, UUID to) {
+    public void prepare(Member member, UUID from, UUID to, List<Sequence> sequences) {
         Running old = get(member, from);
         set(member.requires(Role.DESIGNER), to, "Took over what was prepared for " + old.name(), row -> {
-            row.document = Json.write(old.show().prepared());
+            row.document = Json.write(old.show().prepared(sequences));
             Counting counting = old.counting();
             row.counting = Json.write(
                     new Counting(counting.zone(), counting.currency(), counting.rates(), Map.of(), Map.of()));

@@ -1,5 +1,6 @@
 package brandeon.server.table;
 
+import brandeon.core.move.Luggage;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.table.Column;
@@ -31,8 +32,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -225,23 +226,13 @@ public class ShowTables {
     /**
      * The tables of one show for another one that has none, with their lines; each gets an address of its own.
      *
-     * @param titles how their titles and headings are called there
+     * @param headings how they are headed there, by their words; those that are not told stay
      */
     @Transactional
-    public void copy(Member member, UUID from, UUID to, UnaryOperator<String> titles) {
+    public void copy(Member member, UUID from, UUID to, List<Luggage.Headings> headings) {
         member.requires(Role.DESIGNER);
         for (Standing one : all(member, from)) {
-            Table old = one.table();
-            Table table = new Table(
-                    old.word(),
-                    called(old.title(), titles),
-                    old.columns().stream()
-                            .map(column -> new Column(column.word(), called(column.title(), titles), column.type()))
-                            .toList(),
-                    old.lines(),
-                    old.chosen(),
-                    old.next());
-            keep(to, table);
+            keep(to, headed(one.table(), headings));
         }
         changed(to);
     }
@@ -268,10 +259,24 @@ public class ShowTables {
         }
     }
 
-    /** What would be too long stays as it was. */
-    private static String called(String title, UnaryOperator<String> titles) {
-        String next = titles.apply(title);
-        return next.length() <= Column.LONGEST_TITLE ? next : title;
+    private static Table headed(Table table, List<Luggage.Headings> all) {
+        return all.stream()
+                .filter(one -> one.word().equals(table.word())
+                        && one.columns().size() == table.columns().size())
+                .findFirst()
+                .map(one -> new Table(
+                        table.word(),
+                        one.title(),
+                        IntStream.range(0, table.columns().size())
+                                .mapToObj(i -> new Column(
+                                        table.columns().get(i).word(),
+                                        one.columns().get(i),
+                                        table.columns().get(i).type()))
+                                .toList(),
+                        table.lines(),
+                        table.chosen(),
+                        table.next()))
+                .orElse(table);
     }
 
     public void remove(Member member, UUID show, UUID id) {

@@ -5,12 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Locale;
@@ -283,6 +288,21 @@ class PackageTest {
             assertThat(sent(other, "/api/packages/look", damaged).status()).isEqualTo(400);
         }
         assertThat(other.get("/api/themes").json()).isEmpty();
+    }
+
+    @Test
+    void itsDocumentsAreAsTheirSchemasSay() throws Exception {
+        Map<String, byte[]> entries =
+                entries(bytes(server.host(), "/api/themes/" + server.host().demo() + "/package.zip"));
+        for (Map.Entry<String, String> one : Map.of(
+                        "manifest.json", "package.schema.json", "theme.json", "theme.schema.json")
+                .entrySet()) {
+            assertThat(SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                            .getSchema(Files.readString(Path.of("../docs/" + one.getValue())))
+                            .validate(new String(entries.get(one.getKey()), StandardCharsets.UTF_8), InputFormat.JSON))
+                    .as(one.getKey())
+                    .isEmpty();
+        }
     }
 
     /** What the documents say of a file counts for nothing; the file itself is looked at as any upload is. */

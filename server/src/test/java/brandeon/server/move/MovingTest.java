@@ -103,6 +103,13 @@ class MovingTest {
                         + ",\"column\":\"name\",\"block\":[[\"Bittern\"]]}");
         Person.Answer hidden = host.put("/api/shows/" + show + "/chat", "{\"words\":[\"heckler\"],\"links\":true}");
         assertThat(hidden.status()).as(hidden.body()).isEqualTo(200);
+        Person.Answer written = host.post(
+                "/api/shows/" + show + "/cues",
+                "{\"cue\":{\"cue\":\"writeSequence\",\"sequence\":{\"id\":\"hello\",\"name\":\"Hello\",\"scene\":\"\",\"steps\":[{\"after\":0,"
+                        + "\"cue\":{\"cue\":\"writeBreak\",\"words\":\"Subscribers, back soon\",\"picture\":\"\"}}]}},\"key\":\"\"}");
+        assertThat(written.status()).as(written.body()).isEqualTo(200);
+        assertThat(plan(host, theme, "birch", NONE).json().path("texts").toString())
+                .contains("Table Raids so far, its name", "Sequence Hello, step 1");
         String copy = host.post(
                         "/api/themes/" + theme + "/move",
                         "{\"platform\":\"birch\",\"channelName\":\"tables there\",\"choices\":" + NONE + "}")
@@ -119,6 +126,9 @@ class MovingTest {
                         .body())
                 .contains("Bittern");
         assertThat(host.get("/api/shows/" + there + "/chat").body()).contains("heckler");
+        assertThat(host.get("/api/shows/" + there + "/desk").body())
+                .contains("Hello", "Members, back soon")
+                .doesNotContain("Subscribers, back soon");
         assertThat(host.get(tables).body()).as("the old side stays").contains("Raids so far");
     }
 
