@@ -89,6 +89,15 @@ public record ThemePackage(
 
     private static final int END_LENGTH = 22;
 
+    /** The same, section 4.3.12: central directory structure. */
+    private static final int LISTED = 0x02014b50;
+
+    private static final int LISTED_LENGTH = 46;
+    /** The kind of a file in Unix's mode, kept in the upper half of the external attributes. */
+    private static final int KIND = 0xf000;
+
+    private static final int LINK = 0xa000;
+
     /** The same theme makes the same file; MS-DOS time begins here (APPNOTE.TXT 6.3, section 4.4.6). */
     private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
 
@@ -257,7 +266,11 @@ public record ThemePackage(
             throw new Mistake("This package has more than " + (MOST_BYTES >> 20) + " MB.");
         }
         requireWhole(packed);
+        List<String> listed = listed(packed);
         Map<String, byte[]> entries = entries(packed);
+        if (!List.copyOf(entries.keySet()).equals(listed)) {
+            throw new Mistake("This package is damaged: the list at its end names other files than are in it.");
+        }
         Manifest manifest = document(entries, MANIFEST, Manifest.class, ThemePackage::upgradeManifest);
         if (!manifest.format().equals(FORMAT)) {
             throw new Mistake("This is no theme package: " + MANIFEST + " says “" + manifest.format() + "”.");
@@ -403,6 +416,47 @@ public record ThemePackage(
         }
     }
 
+    /**
+     * What the list at the end names, in its order. Whoever unpacks by it and whoever reads from the beginning must see
+     * the same, and nothing may be a link to somewhere else.
+     */
+    private static List<String> listed(byte[] packed) {
+        ByteBuffer zip = ByteBuffer.wrap(packed).order(ByteOrder.LITTLE_ENDIAN);
+        int end = packed.length - END_LENGTH;
+        int count = Short.toUnsignedInt(zip.getShort(end + 10));
+        if (count > MOST_ENTRIES) {
+            throw tooMany();
+        }
+        List<String> names = new ArrayList<>();
+        long at = Integer.toUnsignedLong(zip.getInt(end + 16));
+        for (int i = 0; i < count; i++) {
+            if (at + LISTED_LENGTH > end || zip.getInt((int) at) != LISTED) {
+                throw new Mistake("This package is damaged in the list at its end.");
+            }
+            int here = (int) at;
+            int length = Short.toUnsignedInt(zip.getShort(here + 28));
+            long next = at
+                    + LISTED_LENGTH
+                    + length
+                    + Short.toUnsignedInt(zip.getShort(here + 30))
+                    + Short.toUnsignedInt(zip.getShort(here + 32));
+            if (next > end) {
+                throw new Mistake("This package is damaged in the list at its end.");
+            }
+            String name = named(new String(packed, here + LISTED_LENGTH, length, StandardCharsets.UTF_8));
+            if ((zip.getInt(here + 38) >>> 16 & KIND) == LINK) {
+                throw new Mistake("“" + name + "” of this package is a link to somewhere else.");
+            }
+            names.add(name);
+            at = next;
+        }
+        return names;
+    }
+
+    private static Mistake tooMany() {
+        return new Mistake("This package holds more than " + MOST_ENTRIES + " files.");
+    }
+
     private static Map<String, byte[]> entries(byte[] packed) throws IOException {
         Map<String, byte[]> entries = new LinkedHashMap<>();
         long left = MOST_BYTES;
@@ -421,7 +475,7 @@ public record ThemePackage(
                     throw new Mistake("“" + at + "” stands in this package twice.");
                 }
                 if (entries.size() > MOST_ENTRIES) {
-                    throw new Mistake("This package holds more than " + MOST_ENTRIES + " files.");
+                    throw tooMany();
                 }
                 zip.closeEntry();
             }

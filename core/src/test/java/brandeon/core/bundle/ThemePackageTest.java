@@ -345,6 +345,35 @@ class ThemePackageTest {
         refused(zip(many), "more than");
     }
 
+    /** As some programs pack it, an entry may say that it is a link to another place (Unix mode 0120777, from memory). */
+    @Test
+    void aLinkIsRefusedWhateverItLeadsTo() throws IOException {
+        byte[] packed = written();
+        byte[] name = ("files/" + someFile()).getBytes(StandardCharsets.UTF_8);
+        int listed = lastIndexOf(packed, name) - 46;
+        byte[] link = packed.clone();
+        link[listed + 5] = 3;
+        int mode = 0120777;
+        link[listed + 40] = (byte) mode;
+        link[listed + 41] = (byte) (mode >> 8);
+        refused(link, "is a link to somewhere else");
+        byte[] other = packed.clone();
+        other[listed + 46 + name.length - 1] = (byte) (name[name.length - 1] == '0' ? '1' : '0');
+        refused(other, "names other files than are in it");
+        byte[] nowhere = packed.clone();
+        nowhere[packed.length - 3] ^= 0x40;
+        refused(nowhere, "");
+    }
+
+    private static int lastIndexOf(byte[] all, byte[] part) {
+        for (int i = all.length - part.length; i >= 0; i--) {
+            if (Arrays.equals(all, i, i + part.length, part, 0, part.length)) {
+                return i;
+            }
+        }
+        throw new AssertionError("It is not in there.");
+    }
+
     @Test
     void whatIsNoPackageIsSaidToBeNone() throws IOException {
         refused("not a zip at all, but long enough to hold an end".getBytes(StandardCharsets.UTF_8), "no zip");
