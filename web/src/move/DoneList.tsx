@@ -49,6 +49,14 @@ function useDeed<T>(deed: (wish: T) => Promise<List>) {
   });
 }
 
+/** Ticks a line that the server knows by a key: a source, a command, the bot. */
+function useTick() {
+  const { id } = useTheme();
+  return useDeed(({ key, done }: { key: string; done: boolean }) =>
+    answer(api.PUT("/api/themes/{id}/move/list/sources", { params: { path: { id } }, body: { key, done } })),
+  );
+}
+
 /** What is still to be done after a move: sources by what is seen of them, and lines of people's own. */
 export function DoneList() {
   const { movedFrom } = useTheme();
@@ -117,10 +125,7 @@ function Switch({ list }: { list: List }) {
 }
 
 function Sources({ sources }: { sources: Source[] }) {
-  const { id } = useTheme();
-  const tick = useDeed(({ key, done }: { key: string; done: boolean }) =>
-    answer(api.PUT("/api/themes/{id}/move/list/sources", { params: { path: { id } }, body: { key, done } })),
-  );
+  const tick = useTick();
   const left = sources.filter((one) => !one.done).length;
   return (
     <section className="mb-6" aria-labelledby="done-sources">
@@ -185,11 +190,8 @@ function Sources({ sources }: { sources: Source[] }) {
 
 /** What the bot answers and says, to be copied to a bot elsewhere line by line. */
 function Said({ list, bot }: { list: List; bot: NonNullable<List["bot"]> }) {
-  const { id } = useTheme();
   const copy = useCopy();
-  const tick = useDeed(({ key, done }: { key: string; done: boolean }) =>
-    answer(api.PUT("/api/themes/{id}/move/list/sources", { params: { path: { id } }, body: { key, done } })),
-  );
+  const tick = useTick();
   const put = (text: string) => copy(text, "Copied.", "The browser does not let it be copied; mark it and copy it.");
   return (
     <section className="mb-6" aria-labelledby="done-said">
