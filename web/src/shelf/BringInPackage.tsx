@@ -80,7 +80,7 @@ function Looked({ look }: { look: Look }) {
   ].filter((one) => one !== "");
   return (
     <>
-      <p className="mb-2">{counts.join(", ")}</p>
+      <p className="mb-2">{counts.length === 0 ? "Nothing stands on it yet." : counts.join(", ")}</p>
       {look.previews.length > 0 && (
         <ul className="mb-3 flex gap-2 overflow-x-auto pb-1" aria-label="How it looks">
           {look.previews.map((one) => (

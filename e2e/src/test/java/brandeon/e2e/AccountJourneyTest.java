@@ -73,6 +73,9 @@ class AccountJourneyTest {
             page.getByLabel("Picture, palette or package to begin a theme with")
                     .setInputFiles(new FilePayload(
                             packed.suggestedFilename(), "application/zip", Files.readAllBytes(packed.path())));
+            assertThat(page.getByText("You have a theme called Night marsh already: this one is called a copy."))
+                    .isVisible();
+            button(page, "Bring it in").click();
             assertThat(page.getByText("Night marsh, copy is on the shelf")).isVisible();
             page.waitForURL("**/sheet");
             page.navigate(server.address());

@@ -28,9 +28,4 @@ class BotTrialRow {
     long until;
 
     protected BotTrialRow() {}
-
-    BotTrialRow(UUID themeId, UUID channelId) {
-        this.themeId = themeId;
-        this.channelId = channelId;
-    }
 }

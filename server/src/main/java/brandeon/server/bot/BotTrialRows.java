@@ -22,4 +22,17 @@ interface BotTrialRows extends JpaRepository<BotTrialRow, UUID> {
     @Modifying
     @Query("delete from BotTrialRow t where t.until <= :now")
     void leave(long now);
+
+    /** Where it is over, or in the chat of another channel. */
+    @Modifying
+    @Query("delete from BotTrialRow t where t.themeId = :theme and (t.until <= :now or t.channelId <> :channel)")
+    void leave(UUID theme, UUID channel, long now);
+
+    /** Two people may let it in at once; one that is there stays longer, and remembers what it did. */
+    @Modifying
+    @Query("""
+            insert into BotTrialRow (themeId, channelId, mind, scene, until)
+            values (:theme, :channel, :mind, '', :until)
+            on conflict (themeId) do update set until = excluded.until""")
+    void join(UUID theme, UUID channel, String mind, long until);
 }

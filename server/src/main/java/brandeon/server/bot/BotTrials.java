@@ -108,16 +108,8 @@ public class BotTrials {
         }
         long now = System.currentTimeMillis();
         transactions.executeWithoutResult(_ -> {
-            Optional<BotTrialRow> there =
-                    rows.locked(draft.id()).filter(row -> row.until > now && row.channelId.equals(draft.channel()));
-            BotTrialRow row = there.orElseGet(() -> {
-                BotTrialRow fresh = new BotTrialRow(draft.id(), draft.channel());
-                fresh.mind = Json.write(BotMind.joining(now));
-                fresh.scene = "";
-                return fresh;
-            });
-            row.until = now + STAYS;
-            rows.save(row);
+            rows.leave(draft.id(), draft.channel(), now);
+            rows.join(draft.id(), draft.channel(), Json.write(BotMind.joining(now)), now + STAYS);
         });
         heard = Stream.concat(heard.stream(), Stream.of(draft.channel())).collect(Collectors.toUnmodifiableSet());
     }

@@ -38,7 +38,8 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 @RestController
 class PackageController {
 
-    private static final int LARGEST_PREVIEW = 1 << 20;
+    private static final int LARGEST_PREVIEW = 400 << 10;
+    private static final int MOST_PREVIEWS = 24;
 
     /** @param picture as a data URL */
     record PackagePreview(String title, String picture) {}
@@ -169,7 +170,11 @@ class PackageController {
         List<PackagePreview> previews = new ArrayList<>();
         for (ThemePackage.Preview preview : packed.previews()) {
             byte[] png = preview.png();
-            if (png.length > 8 && png.length <= LARGEST_PREVIEW && (png[0] & 0xff) == 0x89 && png[1] == 'P') {
+            if (previews.size() < MOST_PREVIEWS
+                    && png.length > 8
+                    && png.length <= LARGEST_PREVIEW
+                    && (png[0] & 0xff) == 0x89
+                    && png[1] == 'P') {
                 previews.add(new PackagePreview(
                         preview.title(),
                         "data:image/png;base64," + Base64.getEncoder().encodeToString(png)));

@@ -86,6 +86,10 @@ class BotTest {
                 .isEqualTo("Ilse Fenn, it is by the sluice");
         assertThat(chat()).startsWith("reed_bot: Ilse Fenn, it is by the sluice", "Ilse Fenn: !HIDE sluice");
         assertThat(say("EVERYBODY", "!hide").path("why").asString()).contains("!hide pauses for");
+        assertThat(host.put(bot + "/trial", "{\"joined\":true}").status()).isEqualTo(200);
+        assertThat(say("EVERYBODY", "!hide").path("why").asString())
+                .as("letting it in twice forgets nothing")
+                .contains("!hide pauses for");
         assertThat(say("EVERYBODY", "!hush").path("why").asString()).isEqualTo("!hush is for helpers.");
         assertThat(say("HELPERS", "!hush").path("answer").asString()).isEqualTo("Quiet");
         assertThat(host.put(bot + "/trial", "{\"joined\":false}")
