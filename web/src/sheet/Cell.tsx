@@ -14,6 +14,8 @@ interface Props {
   canvas: Canvas;
   layout: Layout | undefined;
   findings: Finding[];
+  /** Whether all that is looked for was looked for. */
+  known: boolean;
   zoom: number;
   footage: FootageName | "hatch";
 }
@@ -23,7 +25,7 @@ const UPRIGHT = 124;
 const SQUARE = 180;
 
 /** One scene on one canvas, as it is; pictures out of sight are not followed. */
-export function Cell({ scene, canvas, layout, findings, zoom, footage }: Props) {
+export function Cell({ scene, canvas, layout, findings, known, zoom, footage }: Props) {
   const theme = useThemeId();
   const { pointed, listeners } = usePointed();
   const { element, seen } = useSeen<HTMLAnchorElement>();
@@ -37,7 +39,7 @@ export function Cell({ scene, canvas, layout, findings, zoom, footage }: Props) 
       to={`/themes/${theme}/stage/${scene.id}/${canvas.id}`}
       className="block"
       style={{ width }}
-      aria-label={`${scene.name} on ${canvas.name}, ${String(bad)} findings`}
+      aria-label={`${scene.name} on ${canvas.name}, ${known || bad > 0 ? `${String(bad)} findings` : "still looking"}`}
       {...listeners}
     >
       <div
@@ -62,7 +64,7 @@ export function Cell({ scene, canvas, layout, findings, zoom, footage }: Props) 
             <AlertTriangle size={13} />
             {bad}
           </>
-        ) : layout ? (
+        ) : layout && known ? (
           <>
             <Check size={13} />
             fits

@@ -8,12 +8,13 @@ import { SceneHead } from "./SceneHead";
 interface Props {
   layouts: Layout[];
   findings: Finding[];
+  known: boolean;
   zoom: number;
   footage: FootageName | "hatch";
 }
 
 /** Rows are scenes, columns are canvases. Rows are dragged into another order. */
-export function Matrix({ layouts, findings, zoom, footage }: Props) {
+export function Matrix({ layouts, findings, known, zoom, footage }: Props) {
   const { theme } = useTheme();
   const edit = useEdit();
   const [dragged, setDragged] = useState("");
@@ -70,6 +71,7 @@ export function Matrix({ layouts, findings, zoom, footage }: Props) {
                     scene={scene}
                     canvas={canvas}
                     layout={layout(scene, canvas)}
+                    known={known}
                     findings={findings.filter(
                       (f) => f.scene === scene.id && (f.canvas === canvas.id || f.canvas === ""),
                     )}

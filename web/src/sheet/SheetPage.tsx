@@ -104,7 +104,13 @@ export function SheetPage() {
       {comparing ? (
         <Compare footage={footage} />
       ) : (
-        <Matrix layouts={layouts.data ?? []} findings={findings} zoom={zoom} footage={footage} />
+        <Matrix
+          layouts={layouts.data ?? []}
+          findings={findings}
+          known={found.isSuccess && flashes.isSuccess}
+          zoom={zoom}
+          footage={footage}
+        />
       )}
       <TabGroup className="mt-4">
         <TabList className="flex gap-4 border-b border-rule">

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -59,8 +61,13 @@ class FilesTest {
                 alone.onRequest((Request request) -> asked.add(request.url()));
                 alone.context().setOffline(true);
                 alone.navigate(file.toUri().toString());
-                alone.waitForFunction("() => document.fonts.status === 'loaded'");
-                outlet.waitForFunction("() => document.fonts.status === 'loaded'");
+                // Fonts are asked for by the picture, so nothing is loaded before it is there.
+                outlet.locator("svg[data-piece]")
+                        .first()
+                        .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
+                for (Page page : List.of(outlet, alone)) {
+                    page.evaluate("() => document.fonts.ready.then(() => true)");
+                }
                 assertThat(asked.stream().filter(url -> !url.startsWith("data:")))
                         .as("nothing but the file itself")
                         .containsExactly(file.toUri().toString());
