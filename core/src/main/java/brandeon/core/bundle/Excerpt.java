@@ -59,14 +59,10 @@ public final class Excerpt {
             case THEME -> theme;
             case SCENE ->
                 scene(theme, theme.scene(of).orElseThrow(() -> new Mistake("There is no such scene in this theme.")));
-            case PIECE ->
-                pieces(
-                                bare(theme),
-                                theme,
-                                Set.of(theme.piece(of)
-                                        .orElseThrow(() -> new Mistake("There is no such piece in this theme."))
-                                        .id()))
-                        .withName(theme.piece(of).orElseThrow().name());
+            case PIECE -> {
+                Piece piece = theme.piece(of).orElseThrow(() -> new Mistake("There is no such piece in this theme."));
+                yield pieces(bare(theme), theme, Set.of(piece.id())).withName(piece.name());
+            }
             case BRAND -> bare(theme).withFaces(worn(theme));
             case ALERTS -> {
                 Theme alone = bare(theme).withAlerts(theme.alerts()).withPace(theme.pace());

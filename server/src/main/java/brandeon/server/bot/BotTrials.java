@@ -3,7 +3,7 @@ package brandeon.server.bot;
 import brandeon.core.bot.Asker;
 import brandeon.core.bot.Bot;
 import brandeon.core.bot.BotMind;
-import brandeon.core.live.Signal;
+import brandeon.core.bot.Command;
 import brandeon.core.live.SignalKind;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
@@ -17,12 +17,12 @@ import brandeon.server.problem.TooMany;
 import brandeon.server.standin.StandIns;
 import brandeon.server.theme.Themes;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -50,7 +50,6 @@ public class BotTrials {
 
     private static final String NAMELESS = "Practice bot";
     private static final int LONGEST_NAME = 60;
-    private static final int LONGEST_LINE = 500;
 
     /**
      * @param until   when it leaves by itself, epoch milliseconds; 0 while it is not there
@@ -131,27 +130,36 @@ public class BotTrials {
         if (name.isBlank() || name.length() > LONGEST_NAME || !Letters.oneLine(name)) {
             throw new Mistake("Who writes has a name of 1 to " + LONGEST_NAME + " letters.");
         }
-        if (text.isBlank() || text.length() > LONGEST_LINE || !Letters.oneLine(text)) {
-            throw new Mistake("A line of the chat has 1 to " + LONGEST_LINE + " letters.");
+        if (text.isBlank() || text.length() > Command.LONGEST_LINE || !Letters.oneLine(text)) {
+            throw new Mistake("A line of the chat has 1 to " + Command.LONGEST_LINE + " letters.");
         }
         write(draft, name, text);
-        BotMind.Line line = new BotMind.Line(name, who, text, System.currentTimeMillis());
-        BotHeard reply = hear(draft, line);
-        if (!reply.answer().isEmpty()) {
-            write(draft, name(draft), reply.answer());
-        }
-        return reply;
+        return hear(draft, List.of(new BotMind.Line(name, who, text, System.currentTimeMillis())))
+                .getFirst();
     }
 
-    private BotHeard hear(Themes.Draft draft, BotMind.Line line) {
+    /** What comes of lines, one after the other; what it answers is written. */
+    private List<BotHeard> hear(Themes.Draft draft, List<BotMind.Line> lines) {
         Bot bot = draft.theme().bot();
         Values values = moments.of(draft).values();
-        return inMind(draft.id(), (row, mind) -> {
-                    BotMind.Reply reply = mind.hear(bot, line, values);
-                    row.mind = Json.write(reply.mind());
-                    return new BotHeard(reply.answer().orElse(""), reply.why());
+        List<BotHeard> heard = inMind(draft.id(), (row, before) -> {
+                    BotMind mind = before;
+                    List<BotHeard> all = new ArrayList<>();
+                    for (BotMind.Line line : lines) {
+                        BotMind.Reply reply = mind.hear(bot, line, values);
+                        mind = reply.mind();
+                        all.add(new BotHeard(reply.answer().orElse(""), reply.why()));
+                    }
+                    row.mind = Json.write(mind);
+                    return all;
                 })
-                .orElse(new BotHeard("", ""));
+                .orElseGet(() -> lines.stream().map(_ -> new BotHeard("", "")).toList());
+        for (BotHeard one : heard) {
+            if (!one.answer().isEmpty()) {
+                write(draft, name(draft), one.answer());
+            }
+        }
+        return heard;
     }
 
     @FunctionalInterface
@@ -187,32 +195,24 @@ public class BotTrials {
     /** It hears all that comes into the chat; of those who write there it knows whether they support. */
     @EventListener
     void taken(SignalsTaken taken) {
-        List<Signal> lines = taken.signals().stream()
+        if (!heard.contains(taken.channel())) {
+            return;
+        }
+        List<BotMind.Line> lines = taken.signals().stream()
                 .filter(one -> one.kind() == SignalKind.CHAT && !one.id().contains(OWN))
+                .map(one -> new BotMind.Line(
+                        one.shownName(),
+                        one.level().isEmpty() ? Asker.EVERYBODY : Asker.SUPPORTERS,
+                        one.message(),
+                        System.currentTimeMillis()))
                 .toList();
         // The inlet that took them in must not wait for what is written there again.
-        if (!lines.isEmpty() && heard.contains(taken.channel())) {
-            Thread.ofVirtual().name("practice bot").start(() -> hear(taken.channel(), lines));
-        }
-    }
-
-    private void hear(UUID channel, List<Signal> lines) {
-        for (UUID theme : rows.on(channel)) {
-            themes.find(theme)
-                    .ifPresent(draft -> quietly(
-                            theme,
-                            _ -> lines.forEach(one -> {
-                                BotHeard reply = hear(
-                                        draft,
-                                        new BotMind.Line(
-                                                one.shownName(),
-                                                one.level().isEmpty() ? Asker.EVERYBODY : Asker.SUPPORTERS,
-                                                one.message(),
-                                                System.currentTimeMillis()));
-                                if (!reply.answer().isEmpty()) {
-                                    write(draft, name(draft), reply.answer());
-                                }
-                            })));
+        if (!lines.isEmpty()) {
+            Thread.ofVirtual()
+                    .name("practice bot")
+                    .start(() -> rows.on(taken.channel())
+                            .forEach(theme ->
+                                    themes.find(theme).ifPresent(draft -> quietly(theme, () -> hear(draft, lines)))));
         }
     }
 
@@ -227,7 +227,7 @@ public class BotTrials {
                 continue;
             }
             themes.find(there.themeId)
-                    .ifPresent(draft -> quietly(there.themeId, _ -> {
+                    .ifPresent(draft -> quietly(there.themeId, () -> {
                         Bot bot = draft.theme().bot();
                         Values values = moments.of(draft).values();
                         if (mind(there)
@@ -248,9 +248,9 @@ public class BotTrials {
     }
 
     /** A line that could not be written is left out: nobody waits for it. */
-    private void quietly(UUID theme, Consumer<UUID> deed) {
+    private void quietly(UUID theme, Runnable deed) {
         try {
-            deed.accept(theme);
+            deed.run();
         } catch (Refused | TooMany e) {
             LOG.info("The practice bot of theme {} could not write: {}", theme, e.getMessage());
         }

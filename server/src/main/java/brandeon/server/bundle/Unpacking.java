@@ -29,7 +29,7 @@ import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.PlatformProfiles;
 import brandeon.server.file.Files;
-import brandeon.server.live.Moments;
+import brandeon.server.layout.Preflights;
 import brandeon.server.move.MoveList;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
@@ -90,7 +90,7 @@ class Unpacking {
     private final Artworks artworks;
     private final SoundFiles sounds;
     private final Files files;
-    private final Moments moments;
+    private final Preflights preflights;
     private final MoveList list;
     private final Hands hands;
     private final TransactionTemplate transactions;
@@ -104,7 +104,7 @@ class Unpacking {
             Artworks artworks,
             SoundFiles sounds,
             Files files,
-            Moments moments,
+            Preflights preflights,
             MoveList list,
             Hands hands,
             TransactionTemplate transactions) {
@@ -116,7 +116,7 @@ class Unpacking {
         this.artworks = artworks;
         this.sounds = sounds;
         this.files = files;
-        this.moments = moments;
+        this.preflights = preflights;
         this.list = list;
         this.hands = hands;
         this.transactions = transactions;
@@ -357,20 +357,19 @@ class Unpacking {
                 .mapToDouble(Recolouring.Landing::difference)
                 .max()
                 .orElse(0);
-        return hands.work(
-                Hands.For.FINDINGS,
-                () -> new Figures(
-                        theme.artworks().size(),
-                        farthest,
-                        findings(draft, theme),
-                        theme.brand().equals(cameAs.brand())
-                                ? findings(draft, theme)
-                                : findings(draft, theme.withBrand(cameAs.brand()))));
+        return hands.work(Hands.For.FINDINGS, () -> {
+            int now = findings(draft, theme);
+            boolean asItCame = theme.brand().equals(cameAs.brand());
+            return new Figures(
+                    theme.artworks().size(),
+                    farthest,
+                    now,
+                    asItCame ? now : findings(draft, theme.withBrand(cameAs.brand())));
+        });
     }
 
     private int findings(Themes.Draft draft, Theme theme) {
-        Preflight.FindingCount count =
-                new Preflight(theme, moments.of(draft).unspoken(), artworks.of(draft.workspace())).count();
+        Preflight.FindingCount count = preflights.of(draft, theme).count();
         return count.broken() + count.poor();
     }
 }

@@ -7,7 +7,6 @@ import brandeon.core.canvas.Size;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.layout.rearrange.Rearrangement;
-import brandeon.core.platform.Profile;
 import brandeon.core.preflight.Finding;
 import brandeon.core.preflight.FlashChecks;
 import brandeon.core.preflight.Preflight;
@@ -23,7 +22,6 @@ import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
-import brandeon.server.channel.Channels;
 import brandeon.server.live.Moments;
 import brandeon.server.problem.Refused;
 import brandeon.server.recolour.Artworks;
@@ -75,26 +73,26 @@ class LayoutController {
 
     private final Members members;
     private final Themes themes;
-    private final Channels channels;
     private final ThemeViews views;
     private final Moments moments;
     private final Artworks artworks;
+    private final Preflights preflights;
     private final Hands hands;
 
     LayoutController(
             Members members,
             Themes themes,
-            Channels channels,
             ThemeViews views,
             Moments moments,
             Artworks artworks,
+            Preflights preflights,
             Hands hands) {
         this.members = members;
         this.themes = themes;
-        this.channels = channels;
         this.views = views;
         this.moments = moments;
         this.artworks = artworks;
+        this.preflights = preflights;
         this.hands = hands;
     }
 
@@ -241,15 +239,7 @@ class LayoutController {
     }
 
     private Preflight preflight(Themes.Draft draft) {
-        return new Preflight(
-                draft.theme(),
-                moments.of(draft).unspoken(),
-                artworks.of(draft.workspace()),
-                channels.find(draft.channel())
-                        .map(channel -> channel.platform().signals().stream()
-                                .map(Profile.Term::kind)
-                                .toList())
-                        .orElse(List.of()));
+        return preflights.of(draft, draft.theme());
     }
 
     private ResolvedScene resolve(Themes.Draft draft, Theme theme, Scene scene, Canvas canvas) {

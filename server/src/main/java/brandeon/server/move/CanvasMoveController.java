@@ -2,13 +2,11 @@ package brandeon.server.move;
 
 import brandeon.core.canvas.Canvas;
 import brandeon.core.move.CanvasPlan;
-import brandeon.core.platform.Profile;
-import brandeon.core.preflight.Preflight;
 import brandeon.core.theme.Edit;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Members;
-import brandeon.server.channel.Channels;
+import brandeon.server.layout.Preflights;
 import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.publish.Openness;
@@ -62,7 +60,7 @@ class CanvasMoveController {
 
     private final Members members;
     private final Themes themes;
-    private final Channels channels;
+    private final Preflights preflights;
     private final Outlets outlets;
     private final Openness openness;
     private final Moments moments;
@@ -72,7 +70,7 @@ class CanvasMoveController {
     CanvasMoveController(
             Members members,
             Themes themes,
-            Channels channels,
+            Preflights preflights,
             Outlets outlets,
             Openness openness,
             Moments moments,
@@ -80,7 +78,7 @@ class CanvasMoveController {
             Hands hands) {
         this.members = members;
         this.themes = themes;
-        this.channels = channels;
+        this.preflights = preflights;
         this.outlets = outlets;
         this.openness = openness;
         this.moments = moments;
@@ -109,22 +107,12 @@ class CanvasMoveController {
                 .map(CanvasPlan.CanvasLine::id)
                 .collect(Collectors.toSet());
         Theme moved = plan.moved();
-        List<Profile.Term> signals = channels.find(draft.channel())
-                .map(channel -> channel.platform().signals())
-                .orElse(List.of());
-        return new Preflight(
-                        moved,
-                        moments.of(draft).unspoken(),
-                        artworks.of(draft.workspace()),
-                        signals.stream().map(Profile.Term::kind).toList())
-                .findings().stream()
-                        .filter(finding -> changed.contains(finding.canvas()))
-                        .map(finding -> new CanvasFinding(
-                                moved.scene(finding.scene()).map(Scene::name).orElse(""),
-                                finding.canvas(),
-                                finding.sentence()))
-                        .distinct()
-                        .toList();
+        return preflights.of(draft, moved).findings().stream()
+                .filter(finding -> changed.contains(finding.canvas()))
+                .map(finding -> new CanvasFinding(
+                        moved.scene(finding.scene()).map(Scene::name).orElse(""), finding.canvas(), finding.sentence()))
+                .distinct()
+                .toList();
     }
 
     private int links(Themes.Draft draft, CanvasPlan plan) {

@@ -7,7 +7,6 @@ import brandeon.core.move.Luggage;
 import brandeon.core.move.MovePlan;
 import brandeon.core.platform.Profile;
 import brandeon.core.preflight.Finding;
-import brandeon.core.preflight.Preflight;
 import brandeon.core.publish.ReleaseChange;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
@@ -16,6 +15,7 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.PlatformProfiles;
+import brandeon.server.layout.Preflights;
 import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
@@ -99,6 +99,7 @@ class MoveController {
     private final ShowTables tables;
     private final Moments moments;
     private final Artworks artworks;
+    private final Preflights preflights;
     private final Hands hands;
     private final MoveList list;
 
@@ -113,6 +114,7 @@ class MoveController {
             ShowTables tables,
             Moments moments,
             Artworks artworks,
+            Preflights preflights,
             Hands hands,
             MoveList list) {
         this.list = list;
@@ -120,6 +122,7 @@ class MoveController {
         this.tables = tables;
         this.moments = moments;
         this.artworks = artworks;
+        this.preflights = preflights;
         this.hands = hands;
         this.members = members;
         this.themes = themes;
@@ -182,10 +185,10 @@ class MoveController {
 
     /** By scene, what is found in the copy and not in the theme. */
     private Map<String, List<String>> findings(Themes.Draft draft, MovePlan plan) {
-        Set<List<Object>> before = preflight(draft, draft.theme(), plan.from()).findings().stream()
+        Set<List<Object>> before = preflights.of(draft, draft.theme(), plan.from()).findings().stream()
                 .map(MoveController::known)
                 .collect(Collectors.toSet());
-        return preflight(draft, plan.moved(), plan.to()).findings().stream()
+        return preflights.of(draft, plan.moved(), plan.to()).findings().stream()
                 .filter(finding -> !finding.scene().isEmpty() && !before.contains(known(finding)))
                 .collect(Collectors.groupingBy(
                         Finding::scene,
@@ -199,14 +202,6 @@ class MoveController {
 
     private static List<Object> known(Finding finding) {
         return List.of(finding.kind(), finding.scene(), finding.canvas(), finding.piece(), finding.other());
-    }
-
-    private Preflight preflight(Themes.Draft draft, Theme theme, Profile platform) {
-        return new Preflight(
-                theme,
-                moments.of(draft).unspoken(),
-                artworks.of(draft.workspace()),
-                platform.signals().stream().map(Profile.Term::kind).toList());
     }
 
     /** How a scene of the copy would look. */
