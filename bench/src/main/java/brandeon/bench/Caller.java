@@ -91,9 +91,13 @@ final class Caller {
     }
 
     Answer file(String path, byte[] content) {
+        return file("POST", path, content);
+    }
+
+    Answer file(String method, String path, byte[] content) {
         return send(request(path)
                 .header("Content-Type", "application/octet-stream")
-                .POST(HttpRequest.BodyPublishers.ofByteArray(content))
+                .method(method, HttpRequest.BodyPublishers.ofByteArray(content))
                 .build());
     }
 

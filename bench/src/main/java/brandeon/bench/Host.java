@@ -28,6 +28,10 @@ final class Host {
         return good(path, caller.file(path, file));
     }
 
+    String putFile(String path, byte[] file) {
+        return good(path, caller.file("PUT", path, file));
+    }
+
     private static String good(String path, Answer answer) {
         if (answer.status() >= 300) {
             throw new IllegalStateException(path + ": " + answer.body());

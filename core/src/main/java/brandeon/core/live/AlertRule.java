@@ -164,6 +164,12 @@ public record AlertRule(
                 id, kind, on, when, kicker, text, several, seconds, next, picture, canvases, sound, comes, goes);
     }
 
+    /** @param artwork id of the theme's picture; empty for the family's own emblem */
+    public AlertRule pictured(String artwork) {
+        return new AlertRule(
+                id, kind, on, when, kicker, text, several, seconds, urgency, artwork, canvases, sound, comes, goes);
+    }
+
     public AlertRule heard(AlertSound next) {
         return new AlertRule(
                 id, kind, on, when, kicker, text, several, seconds, urgency, picture, canvases, next, comes, goes);

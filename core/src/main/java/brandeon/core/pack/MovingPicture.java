@@ -9,11 +9,12 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 
 /**
- * Reads animated GIF, PNG and WebP frame by frame, each frame whole, and writes what it read as animated PNG. Nothing
- * of
- * the original file is in the result: it is made of pixels and times alone.
+ * Reads animated GIF, PNG and WebP frame by frame, each frame whole. What it read of GIF and PNG is written as animated
+ * PNG: nothing of the original file is in it, it is made of pixels and times alone. WebP, which may have lost something
+ * already, is put together anew of its frames, each of which was read; nothing else of the file stays.
  *
  * Only one whole frame is in memory at a time. Times under 20 ms are taken for 100 ms, as browsers do (common practice,
  * no source).
@@ -24,6 +25,9 @@ public final class MovingPicture {
     public static final int MOST_FRAMES = 600;
 
     public static final long MOST_PIXELS = 120_000_000;
+
+    /** Films are kept as WebP, which holds much more in as many bytes. */
+    public static final long MOST_WEBP_PIXELS = 400_000_000;
 
     private static final int SHORTEST = 20;
     private static final int STANDARD = 100;
@@ -60,12 +64,23 @@ public final class MovingPicture {
     }
 
     /**
-     * The same moving picture as animated PNG.
+     * The same moving picture, written anew.
      *
-     * @param width  of the whole picture, in pixels
-     * @param first  its first frame
+     * @param width   of the whole picture, in pixels
+     * @param first   its first frame
+     * @param most    each pixel as it is where it covers most
+     * @param course  what it does over its length
+     * @param type    media type of what is kept
+     * @param content animated PNG; WebP stays WebP
      */
-    public record Taken(int width, int height, BufferedImage first, byte[] apng) {}
+    public record Taken(
+            int width,
+            int height,
+            BufferedImage first,
+            BufferedImage most,
+            Course course,
+            String type,
+            byte[] content) {}
 
     /**
      * Reads a file anew.
@@ -81,7 +96,8 @@ public final class MovingPicture {
             case "webp" -> WebpFilm.of(content);
             default -> throw new IllegalArgumentException("“" + format + "” does not move.");
         };
-        if (film.frames() > MOST_FRAMES || (long) film.frames() * film.width() * film.height() > MOST_PIXELS) {
+        long most = format.equals("webp") ? MOST_WEBP_PIXELS : MOST_PIXELS;
+        if (film.frames() > MOST_FRAMES || (long) film.frames() * film.width() * film.height() > most) {
             throw new Mistake(String.format(
                     Locale.ROOT,
                     "This moving picture has %d frames of %d × %d; at most %d frames and %d million pixels in all of them are taken. Make it shorter or smaller.",
@@ -89,9 +105,11 @@ public final class MovingPicture {
                     film.width(),
                     film.height(),
                     MOST_FRAMES,
-                    MOST_PIXELS / 1_000_000));
+                    most / 1_000_000));
         }
-        return new Joined(film).written();
+        return film instanceof WebpFilm webp
+                ? new Joined(film).looked("image/webp", webp.rebuilt())
+                : new Joined(film).written();
     }
 
     /** Puts parts together to whole frames, and writes what changed from one to the next. */
@@ -99,38 +117,56 @@ public final class MovingPicture {
 
         private final Film film;
         private final BufferedImage whole;
-        private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        private final Course.Looking looking;
         private BufferedImage shown;
         private BufferedImage first;
 
         Joined(Film film) {
             this.film = film;
             this.whole = blank(film.width(), film.height());
+            this.looking = new Course.Looking(film.width(), film.height());
         }
 
         Taken written() throws IOException {
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             try (Apng apng = new Apng(bytes, film.frames(), film.plays())) {
-                film.each(part -> frame(part, apng));
+                film.each(part -> frame(part, millis -> {
+                    if (shown == null) {
+                        shown = copy(whole, 0, 0, whole.getWidth(), whole.getHeight());
+                        apng.frame(shown, 0, 0, millis);
+                    } else {
+                        int[] box = changed();
+                        apng.frame(copy(whole, box[0], box[1], box[2], box[3]), box[0], box[1], millis);
+                    }
+                }));
             }
+            return taken("image/png", bytes.toByteArray());
+        }
+
+        /** Every frame is read, and what is kept is another file of the same frames. */
+        Taken looked(String type, byte[] content) throws IOException {
+            film.each(part -> frame(part, _ -> {}));
+            return taken(type, content);
+        }
+
+        private Taken taken(String type, byte[] content) throws IOException {
             if (first == null) {
                 throw new IOException("there is no frame in it");
             }
-            return new Taken(film.width(), film.height(), first, bytes.toByteArray());
+            return new Taken(
+                    film.width(), film.height(), first, looking.most(), looking.course(film.plays()), type, content);
         }
 
-        private void frame(Part part, Apng apng) {
+        private void frame(Part part, IntConsumer write) {
             BufferedImage before =
                     part.disposal() == Disposal.RESTORE ? copy(whole, 0, 0, whole.getWidth(), whole.getHeight()) : null;
             paint(part.image(), part.x(), part.y(), part.over());
             int millis = part.millis() < SHORTEST ? STANDARD : part.millis();
             if (first == null) {
                 first = copy(whole, 0, 0, whole.getWidth(), whole.getHeight());
-                shown = copy(first, 0, 0, whole.getWidth(), whole.getHeight());
-                apng.frame(first, 0, 0, millis);
-            } else {
-                int[] box = changed();
-                apng.frame(copy(whole, box[0], box[1], box[2], box[3]), box[0], box[1], millis);
             }
+            looking.frame(whole, millis);
+            write.accept(millis);
             switch (part.disposal()) {
                 case KEEP -> {}
                 case CLEAR -> clear(part);

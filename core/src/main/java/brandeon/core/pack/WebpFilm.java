@@ -16,6 +16,10 @@ import javax.imageio.ImageIO;
 record WebpFilm(int width, int height, int plays, List<Frame> parts) implements MovingPicture.Film {
 
     private static final int HEADER = 16;
+    /** Flags of the extended header. */
+    private static final int ANIMATION = 1 << 1;
+
+    private static final int ALPHA = 1 << 4;
 
     /** @param data the chunks of one still picture */
     record Frame(int x, int y, int width, int height, int millis, boolean over, boolean clears, byte[] data) {}
@@ -86,6 +90,76 @@ record WebpFilm(int width, int height, int plays, List<Frame> parts) implements 
         }
     }
 
+    /**
+     * A file of these frames and nothing else.
+     *
+     * @throws IOException when a frame holds something that is no part of a picture
+     */
+    byte[] rebuilt() throws IOException {
+        ByteArrayOutputStream chunks = new ByteArrayOutputStream();
+        ByteBuffer extended = ByteBuffer.allocate(18)
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .put("VP8X".getBytes(StandardCharsets.US_ASCII))
+                .putInt(10)
+                .putInt(ANIMATION | ALPHA);
+        put24(extended, width - 1);
+        put24(extended, height - 1);
+        chunks.writeBytes(extended.array());
+        chunks.writeBytes(ByteBuffer.allocate(14)
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .put("ANIM".getBytes(StandardCharsets.US_ASCII))
+                .putInt(6)
+                .putInt(0)
+                .putShort((short) plays)
+                .array());
+        for (Frame frame : parts) {
+            byte[] data = picture(frame.data());
+            ByteBuffer head = ByteBuffer.allocate(8 + HEADER)
+                    .order(ByteOrder.LITTLE_ENDIAN)
+                    .put("ANMF".getBytes(StandardCharsets.US_ASCII))
+                    .putInt(HEADER + data.length);
+            put24(head, frame.x() / 2);
+            put24(head, frame.y() / 2);
+            put24(head, frame.width() - 1);
+            put24(head, frame.height() - 1);
+            put24(head, frame.millis());
+            head.put((byte) ((frame.over() ? 0 : 2) | (frame.clears() ? 1 : 0)));
+            chunks.writeBytes(head.array());
+            chunks.writeBytes(data);
+        }
+        return riff(chunks);
+    }
+
+    /** Of a frame's chunks those of its picture, each of even length. */
+    private static byte[] picture(byte[] data) throws IOException {
+        ByteArrayOutputStream kept = new ByteArrayOutputStream();
+        for (int at = 0; at + 8 <= data.length; ) {
+            String type = new String(data, at, 4, StandardCharsets.US_ASCII);
+            int length = MovingPicture.littleEndian(data, at + 4, 4);
+            if (length < 0 || (long) at + 8 + length > data.length) {
+                throw new IOException("it is cut short");
+            }
+            if (type.equals("ALPH") || type.equals("VP8 ") || type.equals("VP8L")) {
+                kept.write(data, at, 8 + length);
+                if ((length & 1) == 1) {
+                    kept.write(0);
+                }
+            }
+            at += 8 + length + (length & 1);
+        }
+        return kept.toByteArray();
+    }
+
+    private static byte[] riff(ByteArrayOutputStream chunks) {
+        return ByteBuffer.allocate(12 + chunks.size())
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .put("RIFF".getBytes(StandardCharsets.US_ASCII))
+                .putInt(4 + chunks.size())
+                .put("WEBP".getBytes(StandardCharsets.US_ASCII))
+                .put(chunks.toByteArray())
+                .array();
+    }
+
     /** A still file; one with opacity beside its colours needs an extended header that says so. */
     private static byte[] alone(Frame frame) {
         ByteArrayOutputStream chunks = new ByteArrayOutputStream();
@@ -94,18 +168,13 @@ record WebpFilm(int width, int height, int plays, List<Frame> parts) implements 
                     .order(ByteOrder.LITTLE_ENDIAN)
                     .put("VP8X".getBytes(StandardCharsets.US_ASCII))
                     .putInt(10)
-                    .putInt(1 << 4);
+                    .putInt(ALPHA);
             put24(extended, frame.width() - 1);
             put24(extended, frame.height() - 1);
             chunks.writeBytes(extended.array());
         }
         chunks.writeBytes(frame.data());
-        ByteBuffer file = ByteBuffer.allocate(12 + chunks.size()).order(ByteOrder.LITTLE_ENDIAN);
-        file.put("RIFF".getBytes(StandardCharsets.US_ASCII))
-                .putInt(4 + chunks.size())
-                .put("WEBP".getBytes(StandardCharsets.US_ASCII))
-                .put(chunks.toByteArray());
-        return file.array();
+        return riff(chunks);
     }
 
     private static void put24(ByteBuffer buffer, int value) {

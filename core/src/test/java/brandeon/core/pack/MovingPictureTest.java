@@ -94,7 +94,7 @@ class MovingPictureTest {
         try (Apng apng = new Apng(out, drawn.size(), 0)) {
             drawn.forEach(frame -> apng.frame(frame, 0, 0, 100));
         }
-        byte[] once = MovingPicture.taken(out.toByteArray(), "png").apng();
+        byte[] once = MovingPicture.taken(out.toByteArray(), "png").content();
         List<int[]> frames = read(once);
         assertThat(frames).hasSize(drawn.size());
         for (int i = 0; i < frames.size(); i++) {
@@ -102,6 +102,6 @@ class MovingPictureTest {
             assertThat(frames.get(i)).as("frame " + i).isEqualTo(wanted);
         }
         assertThat(once.length).as("parts are written, not whole frames").isLessThan(out.size());
-        assertThat(MovingPicture.taken(once, "png").apng()).isEqualTo(once);
+        assertThat(MovingPicture.taken(once, "png").content()).isEqualTo(once);
     }
 }

@@ -45,6 +45,8 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
             Rule.of("POST", "/api/themes/{theme}/messages", Door.MESSAGE_CHECK, By.PERSON),
             Rule.of("POST", "/api/themes/{theme}/artworks", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/themes/{theme}/faces", Door.UPLOAD, By.PERSON),
+            Rule.of("PUT", "/api/themes/{theme}/packs/{pack}/files/{number}", Door.UPLOAD, By.PERSON),
+            Rule.of("POST", "/api/themes/{theme}/packs/{pack}/picture", Door.PREVIEW, By.PERSON),
             Rule.of("POST", "/api/palettes/read", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/packages", Door.UPLOAD, By.PERSON),
             Rule.of("GET", "/api/themes/{theme}/package.zip", Door.EXPORT, By.PERSON),

@@ -5,11 +5,18 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -23,6 +30,7 @@ public class Ffmpeg {
     private static final String PROGRAM = "ffmpeg";
     private static final int SAID = 600;
     private static final int PATIENCE_SECONDS = 20;
+    private static final int FILM_PATIENCE_SECONDS = 180;
 
     public boolean found() {
         return Stream.of(System.getenv().getOrDefault("PATH", "").split(":"))
@@ -137,6 +145,186 @@ public class Ffmpeg {
                 throw new IOException(Files.readString(said).strip());
             }
             return decoded;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("interrupted", e);
+        } finally {
+            process.destroyForcibly();
+            Files.deleteIfExists(said);
+        }
+    }
+
+    /**
+     * What a film's header says.
+     *
+     * @param codec   as ffmpeg calls it
+     * @param seconds 0 where it is not said
+     * @param alpha   whether it has an alpha plane beside its colours
+     */
+    public record Film(String codec, int width, int height, double frameRate, double seconds, boolean alpha) {}
+
+    /**
+     * Reads the header of a film.
+     *
+     * @param demuxer as ffmpeg calls the format, so that nothing else is looked for in the bytes
+     * @throws IOException when there is no picture in it
+     */
+    public Film film(Path file, String demuxer) throws IOException {
+        String said = new String(
+                output(List.of(
+                        "ffprobe",
+                        "-hide_banner",
+                        "-loglevel",
+                        "error",
+                        "-protocol_whitelist",
+                        "file",
+                        "-f",
+                        demuxer,
+                        "-select_streams",
+                        "v:0",
+                        "-show_entries",
+                        "stream=codec_name,width,height,avg_frame_rate,pix_fmt:stream_tags=alpha_mode:format=duration",
+                        "-of",
+                        "default=noprint_wrappers=1",
+                        file.toString())),
+                StandardCharsets.UTF_8);
+        Map<String, String> values = said.lines()
+                .filter(line -> line.contains("="))
+                .collect(Collectors.toMap(
+                        line -> line.substring(0, line.indexOf('=')).toLowerCase(Locale.ROOT),
+                        line -> line.substring(line.indexOf('=') + 1),
+                        (first, _) -> first));
+        if (!values.containsKey("width")) {
+            throw new IOException("there is no picture in it");
+        }
+        try {
+            String[] rate = values.getOrDefault("avg_frame_rate", "0/0").split("/");
+            double below = Double.parseDouble(rate[1]);
+            String pixels = values.getOrDefault("pix_fmt", "");
+            return new Film(
+                    values.get("codec_name"),
+                    Integer.parseInt(values.get("width")),
+                    Integer.parseInt(values.get("height")),
+                    below == 0 ? 0 : Double.parseDouble(rate[0]) / below,
+                    number(values.getOrDefault("duration", "")),
+                    "1".equals(values.get("tag:alpha_mode"))
+                            || pixels.matches("(yuva|gbrap|rgba|bgra|argb|abgr|ya).*"));
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
+            throw new IOException("its header makes no sense", e);
+        }
+    }
+
+    private static double number(String text) {
+        return text.matches("\\d+(\\.\\d+)?") ? Double.parseDouble(text) : 0;
+    }
+
+    /**
+     * Decodes a film into frames, and writes it as WebP that moves.
+     *
+     * @param size    of the frames
+     * @param rate    frames a second
+     * @param seconds after which it is cut
+     * @param quality of the colours, 0 to 100; how much shows through is kept exactly
+     * @param frames  takes each in its order, as red, green, blue and alpha, not premultiplied
+     * @throws IOException when it cannot be read, with what ffmpeg says
+     */
+    public void webp(
+            Path from,
+            String demuxer,
+            Film film,
+            Path to,
+            Size size,
+            double rate,
+            double seconds,
+            int quality,
+            Consumer<byte[]> frames)
+            throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                "nice",
+                "-n",
+                "10",
+                PROGRAM,
+                "-hide_banner",
+                "-loglevel",
+                "error",
+                "-y",
+                "-protocol_whitelist",
+                "file,pipe",
+                "-f",
+                demuxer));
+        if (film.alpha() && film.codec().matches("vp[89]")) {
+            // The decoder that is taken by itself leaves the alpha plane out.
+            command.addAll(List.of("-c:v", film.codec().equals("vp8") ? "libvpx" : "libvpx-vp9"));
+        }
+        command.addAll(List.of(
+                "-t",
+                String.format(Locale.ROOT, "%.3f", seconds),
+                "-i",
+                from.toString(),
+                "-filter_complex",
+                String.format(
+                        Locale.ROOT,
+                        "[0:v:0]fps=%.3f,scale=%d:%d,format=rgba,split=2[seen][kept]",
+                        rate,
+                        size.width(),
+                        size.height()),
+                "-map",
+                "[seen]",
+                "-f",
+                "rawvideo",
+                "pipe:1",
+                "-map",
+                "[kept]",
+                "-c:v",
+                "libwebp_anim",
+                "-pix_fmt",
+                film.alpha() ? "yuva420p" : "yuv420p",
+                "-quality",
+                String.valueOf(quality),
+                "-compression_level",
+                "1",
+                "-loop",
+                "0",
+                "-f",
+                "webp",
+                to.toString()));
+        byte[] frame = new byte[size.width() * size.height() * 4];
+        run(command, in -> {
+            while (in.readNBytes(frame, 0, frame.length) == frame.length) {
+                frames.accept(frame);
+            }
+            return null;
+        });
+    }
+
+    private static byte[] output(List<String> command) throws IOException {
+        return run(command, InputStream::readAllBytes);
+    }
+
+    private interface Reading<T> {
+        T read(InputStream in) throws IOException;
+    }
+
+    private static <T> T run(List<String> command, Reading<T> reading) throws IOException {
+        Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
+        Process process =
+                new ProcessBuilder(command).redirectError(said.toFile()).start();
+        Thread.ofVirtual().start(() -> {
+            try {
+                if (!process.waitFor(FILM_PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                    process.destroyForcibly();
+                }
+            } catch (InterruptedException e) {
+                process.destroyForcibly();
+            }
+        });
+        try {
+            process.getOutputStream().close();
+            T read = reading.read(process.getInputStream());
+            if (process.waitFor() != 0) {
+                throw new IOException(Files.readString(said).strip());
+            }
+            return read;
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IOException("interrupted", e);

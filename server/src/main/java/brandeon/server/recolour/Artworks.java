@@ -5,6 +5,8 @@ import brandeon.core.art.Scaling;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Palette;
 import brandeon.core.kept.Memory;
+import brandeon.core.loose.Found;
+import brandeon.core.loose.Traits;
 import brandeon.core.opening.Cut;
 import brandeon.core.opening.KeyRemoval;
 import brandeon.core.publish.Picture;
@@ -31,6 +33,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -54,6 +57,7 @@ public class Artworks implements Vetting {
     private final PaintedAddresses addresses;
     private final Workshop workshop;
     private final Hands hands;
+    private final FilmReading films;
     private final Cache<Wish, Rendered> rendered = Caffeine.newBuilder()
             .maximumWeight(Memory.percent(6))
             .<Wish, Rendered>weigher((_, picture) -> picture.content().length)
@@ -63,7 +67,9 @@ public class Artworks implements Vetting {
             .<Wish, BufferedImage>weigher((_, image) -> image.getWidth() * image.getHeight() * 4)
             .build();
 
-    Artworks(Themes themes, Files files, PaintedAddresses addresses, Workshop workshop, Hands hands) {
+    Artworks(
+            Themes themes, Files files, PaintedAddresses addresses, Workshop workshop, Hands hands, FilmReading films) {
+        this.films = films;
         this.themes = themes;
         this.files = files;
         this.addresses = addresses;
@@ -119,6 +125,39 @@ public class Artworks implements Vetting {
     public Brought brought(byte[] sent) {
         PictureFile file = taken(sent);
         return new Brought(file, worked((long) file.width() * file.height(), file::facts));
+    }
+
+    /**
+     * Keeps a picture of a pack and says all that was found in it.
+     *
+     * @throws Mistake when it is no picture, damaged or too large
+     */
+    public Found.Picture found(Member member, byte[] sent) {
+        return found(member, taken(sent));
+    }
+
+    /**
+     * The same for a film, which becomes a moving picture.
+     *
+     * @throws Mistake when it cannot be read, or is too long
+     */
+    public Found.Picture found(Member member, Path film) {
+        return found(member, hands.work(Hands.For.FILES, () -> films.read(film)));
+    }
+
+    private Found.Picture found(Member member, PictureFile file) {
+        long pixels = (long) file.width() * file.height();
+        FileFacts facts = worked(pixels, file::facts);
+        Traits traits = worked(pixels, file::traits);
+        return new Found.Picture(
+                files.keep(member.workspace(), file.type(), file.content(), Optional.of(facts)),
+                file.type(),
+                facts.width(),
+                facts.height(),
+                facts.moving(),
+                facts.clusters(),
+                facts.openings(),
+                traits);
     }
 
     /** Keeps such a picture; the artwork then is of what was found in it, whatever its theme says. */
@@ -265,6 +304,11 @@ public class Artworks implements Vetting {
         return worked((long) file.width() * file.height(), file::clusters);
     }
 
+    /** Whether bytes begin as a film does. */
+    public static boolean film(byte[] begin) {
+        return FilmReading.demuxer(begin).isPresent();
+    }
+
     /** Whether a file is anything but text; vector pictures and palettes are text. */
     public static boolean pixels(byte[] content) {
         for (int i = 0; i < Math.min(content.length, 512); i++) {
@@ -277,16 +321,27 @@ public class Artworks implements Vetting {
 
     /** @param width in pixels; 0 for the picture's own. Vector and moving pictures come as they are kept. */
     public Rendered before(Member member, Artwork artwork, int width) {
-        if (artwork.vector() || artwork.moving() || width == 0 || width >= artwork.width()) {
-            Files.Kept file = file(member, artwork);
+        boolean whole = artwork.vector() || artwork.moving() || width >= artwork.width();
+        return before(member, artwork.file(), whole ? 0 : width, (long) artwork.width() * artwork.height());
+    }
+
+    /** A picture of a pack, that no theme has yet. */
+    public Rendered before(Member member, Found.Picture picture, int width) {
+        boolean whole = picture.type().equals(PictureFile.SVG) || picture.moving() || width >= picture.width();
+        return before(member, picture.file(), whole ? 0 : width, (long) picture.width() * picture.height());
+    }
+
+    private Rendered before(Member member, String name, int width, long pixels) {
+        if (width == 0) {
+            Files.Kept file = file(member, name);
             return new Rendered(file.type(), file.content());
         }
         return rendered(
-                new Wish(member.workspace(), artwork.file(), width, 0),
+                new Wish(member.workspace(), name, width, 0),
                 _ -> workshop.on(
-                        (long) artwork.width() * artwork.height(),
+                        pixels,
                         () -> png(Scaling.toWidth(
-                                PictureFile.kept(file(member, artwork)).image(), width))));
+                                PictureFile.kept(file(member, name)).image(), width))));
     }
 
     /** The picture in the brand's colours. Moving pictures come unchanged; their filter is applied as they play. */
@@ -380,7 +435,11 @@ public class Artworks implements Vetting {
     }
 
     private Files.Kept file(Member member, Artwork artwork) {
-        return files.find(member.workspace(), artwork.file())
+        return file(member, artwork.file());
+    }
+
+    private Files.Kept file(Member member, String name) {
+        return files.find(member.workspace(), name)
                 .filter(file -> file.facts().isPresent())
                 .orElseThrow(Artworks::missing);
     }

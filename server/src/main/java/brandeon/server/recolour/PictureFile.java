@@ -1,6 +1,8 @@
 package brandeon.server.recolour;
 
+import brandeon.core.loose.Traits;
 import brandeon.core.opening.Openings;
+import brandeon.core.pack.Course;
 import brandeon.core.pack.MovingPicture;
 import brandeon.core.problem.Mistake;
 import brandeon.core.recolour.Cluster;
@@ -33,8 +35,8 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
  * A picture from outside, taken in: PNG, APNG, JPEG, GIF, WebP or SVG. What it is says its content, not its name.
  *
  * Nothing is kept as it was sent. Pixels are decoded and written anew (what moves as animated PNG, photographs as JPEG,
- * all else as PNG), SVG is rebuilt from an allowed list of elements; so a file that is also something else, such as a
- * script, is a picture alone afterwards.
+ * all else as PNG), moving WebP is put together anew of its frames, SVG is rebuilt from an allowed list of elements; so
+ * a file that is also something else, such as a script, is a picture alone afterwards.
  *
  * @param type    media type of what is kept
  * @param width   in pixels
@@ -42,8 +44,19 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
  * @param moving  whether it has more than one frame
  * @param content what is kept
  * @param first   its first frame; empty for vector pictures
+ * @param over    what it does over its length, where it moves and was just taken in
  */
-record PictureFile(String type, int width, int height, boolean moving, byte[] content, Optional<BufferedImage> first) {
+record PictureFile(
+        String type,
+        int width,
+        int height,
+        boolean moving,
+        byte[] content,
+        Optional<BufferedImage> first,
+        Optional<Over> over) {
+
+    /** A moving picture over its whole length. @param most each pixel as it is where it covers most */
+    record Over(BufferedImage most, Course course) {}
 
     static final int MOST_BYTES = 15 << 20;
     static final int MOST_SIDE = Artwork.MOST_SIDE;
@@ -51,6 +64,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
     static final String SVG = "image/svg+xml";
     static final String PNG = "image/png";
     static final String JPEG = "image/jpeg";
+    static final String WEBP = "image/webp";
 
     /** Below this, JPEG shows its blocks when a picture is recoloured (chosen by looking, no source). */
     private static final float JPEG_QUALITY = 0.95f;
@@ -74,13 +88,26 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
             if (moves(format, reader, sent)) {
                 MovingPicture.Taken film = MovingPicture.taken(sent, format);
                 requirePixels(film.width(), film.height());
-                return new PictureFile(PNG, film.width(), film.height(), true, film.apng(), Optional.of(film.first()));
+                return new PictureFile(
+                        film.type(),
+                        film.width(),
+                        film.height(),
+                        true,
+                        film.content(),
+                        Optional.of(film.first()),
+                        Optional.of(new Over(film.most(), film.course())));
             }
             BufferedImage image = CameraTurn.of(sent).upright(straight(reader.read(0)));
             boolean photograph = format.equals("jpeg");
             byte[] anew = photograph ? jpeg(image) : png(image);
             return new PictureFile(
-                    photograph ? JPEG : PNG, image.getWidth(), image.getHeight(), false, anew, Optional.of(image));
+                    photograph ? JPEG : PNG,
+                    image.getWidth(),
+                    image.getHeight(),
+                    false,
+                    anew,
+                    Optional.of(image),
+                    Optional.empty());
         });
     }
 
@@ -93,13 +120,20 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         return reading(file.content(), (reader, _) -> {
             BufferedImage image = straight(reader.read(0));
             return new PictureFile(
-                    file.type(), image.getWidth(), image.getHeight(), moving, file.content(), Optional.of(image));
+                    file.type(),
+                    image.getWidth(),
+                    image.getHeight(),
+                    moving,
+                    file.content(),
+                    Optional.of(image),
+                    Optional.empty());
         });
     }
 
     /** A picture that was painted here. */
     static PictureFile painted(BufferedImage image) {
-        return new PictureFile(PNG, image.getWidth(), image.getHeight(), false, png(image), Optional.of(image));
+        return new PictureFile(
+                PNG, image.getWidth(), image.getHeight(), false, png(image), Optional.of(image), Optional.empty());
     }
 
     /** How many pixels a file claims, without decoding it; 0 for what is none of these, or a vector picture. */
@@ -126,16 +160,28 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
         return vector() ? SvgPicture.read(content).clusters() : Clusters.of(image());
     }
 
-    /** Where a capture could show through; of a moving picture, through its first frame. */
+    /** Where a capture could show through; of a moving picture, where it does so all the time. */
     Openings openings() {
-        if (!vector()) {
-            return Openings.in(image());
-        }
+        return vector() ? Openings.in(quick()).scaled(1 / scale()) : Openings.in(covering());
+    }
+
+    /** What its pixels are like. */
+    Traits traits() {
+        return Traits.of(vector() ? quick() : covering(), over.map(Over::course));
+    }
+
+    private BufferedImage covering() {
+        return over.map(Over::most).orElseGet(this::image);
+    }
+
+    private double scale() {
+        return SvgPicture.read(content).quickScale();
+    }
+
+    private BufferedImage quick() {
         SvgPicture svg = SvgPicture.read(content);
         double scale = svg.quickScale();
-        return Openings.in(svg.drawn(
-                        Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale))))
-                .scaled(1 / scale);
+        return svg.drawn(Math.max(1, (int) Math.round(width * scale)), Math.max(1, (int) Math.round(height * scale)));
     }
 
     FileFacts facts() {
@@ -149,6 +195,7 @@ record PictureFile(String type, int width, int height, boolean moving, byte[] co
                 (int) Math.ceil(svg.height()),
                 false,
                 svg.text().getBytes(StandardCharsets.UTF_8),
+                Optional.empty(),
                 Optional.empty());
     }
 

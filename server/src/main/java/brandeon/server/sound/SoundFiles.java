@@ -1,6 +1,7 @@
 package brandeon.server.sound;
 
 import brandeon.core.art.ContentName;
+import brandeon.core.loose.Found;
 import brandeon.core.problem.Mistake;
 import brandeon.core.sound.Loudness;
 import brandeon.core.sound.Pcm;
@@ -105,6 +106,24 @@ public class SoundFiles implements Vetting {
                 sound.provenance());
     }
 
+    /** Whether bytes begin as a sound does. */
+    public static boolean soundsLike(byte[] sent) {
+        return demuxer(sent).isPresent();
+    }
+
+    /**
+     * Keeps a sound of a pack and says what was found in it.
+     *
+     * @throws Mistake when it is damaged, too long or too large
+     */
+    public Found.Heard found(Member member, byte[] sent) {
+        Brought brought = brought(sent);
+        return new Found.Heard(
+                files.keep(member.workspace(), Wav.TYPE, brought.content(), Optional.empty()),
+                brought.millis(),
+                brought.loudness());
+    }
+
     /** @throws Mistake when it is no sound, damaged, too long or too large */
     public Brought brought(byte[] sent) {
         if (sent.length > MOST_BYTES) {
@@ -160,8 +179,13 @@ public class SoundFiles implements Vetting {
     /** Where a theme's sound is found by whoever plays it; empty when there is no such sound. */
     public Optional<String> address(UUID workspace, Sounds sounds, String id) {
         return sounds.own(id)
-                .map(own -> "/sounds/" + workspace + "/" + own.file() + "/" + keys.proof(text(workspace, own.file())))
+                .map(own -> address(workspace, own.file()))
                 .or(() -> ShippedSounds.find(id).map(one -> "/sounds/shipped/" + one.id() + "/" + name(one.id())));
+    }
+
+    /** Where a kept sound is found by whoever plays it. */
+    public String address(UUID workspace, String file) {
+        return "/sounds/" + workspace + "/" + file + "/" + keys.proof(text(workspace, file));
     }
 
     /** A sound of a workspace, for whoever has the address that this server gave. */
