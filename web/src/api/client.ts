@@ -56,6 +56,11 @@ export function sendFile<T>(address: string, file: Blob, signal?: AbortSignal): 
   return send(address, file, "application/octet-stream", signal);
 }
 
+/** Puts a file's bytes in their place; the answer, or a Problem with its sentence. */
+export function putFile<T>(address: string, file: Blob, signal?: AbortSignal): Promise<T> {
+  return send(address, file, "application/octet-stream", signal, (response) => response.json(), "PUT");
+}
+
 /** Sends a file's bytes and takes another file for them, or a Problem with its sentence. */
 export function exchangeFile(address: string, file: Blob): Promise<Blob> {
   return send(address, file, "application/octet-stream", undefined, (response) => response.blob());
@@ -75,9 +80,10 @@ function send<T>(
   type: string,
   signal?: AbortSignal,
   read: (response: Response) => Promise<unknown> = (response) => response.json(),
+  method = "POST",
 ): Promise<T> {
   const sent = fetch(address, {
-    method: "POST",
+    method,
     body,
     headers: { "Content-Type": type, ...headers() },
     ...(signal ? { signal } : {}),

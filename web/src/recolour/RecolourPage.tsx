@@ -1,5 +1,6 @@
-import { FileDown, Upload } from "lucide-react";
+import { FileDown, FolderUp, Upload } from "lucide-react";
 import { useRef, useState, type DragEvent } from "react";
+import { Link } from "react-router";
 import { useThemeId } from "../theme/useTheme";
 import { ArtworkLine } from "./ArtworkLine";
 import { droppedFiles } from "./dropped";
@@ -54,6 +55,9 @@ export function RecolourPage() {
           }}
         />
         <span className="only-may text-faint">or drop files and folders here: PNG, APNG, JPEG, GIF, WebP, SVG</span>
+        <Link className="btn only-may" to={`/themes/${id}/brand/loose`}>
+          <FolderUp size={14} />A whole folder or zip
+        </Link>
         {some && (
           <span className="ml-auto flex gap-2">
             <a className="btn" href={`/api/themes/${id}/artworks/recoloured.zip`}>

@@ -6,8 +6,10 @@ export async function droppedFiles(items: DataTransferItemList): Promise<File[]>
 }
 
 async function filesOf(entry: FileSystemEntry): Promise<File[]> {
-  if (entry.isFile)
-    return [await new Promise<File>((resolve, reject) => (entry as FileSystemFileEntry).file(resolve, reject))];
+  if (entry.isFile) {
+    const file = await new Promise<File>((resolve, reject) => (entry as FileSystemFileEntry).file(resolve, reject));
+    return [Object.assign(file, { dropped: entry.fullPath.replace(/^\//, "") })];
+  }
   const reader = (entry as FileSystemDirectoryEntry).createReader();
   const inside: FileSystemEntry[] = [];
   // A reader gives a hundred entries at a time, and none at the end.

@@ -6,6 +6,7 @@ import { sendFile, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { useChannels } from "../app/useChannels";
+import { nameOf, useBeginLoose } from "./useBegin";
 import { useShelf } from "./useShelf";
 
 type Look = Schemas["PackageView"];
@@ -25,6 +26,7 @@ export function BringInPackage({ file, close }: { file: File | null; close: () =
 
 function Choices({ file, close }: { file: File; close: () => void }) {
   const [channel, setChannel] = useState("");
+  const loose = useBeginLoose();
   const look = useQuery({
     queryKey: ["package", file.name, file.size, file.lastModified, channel],
     queryFn: ({ signal }) =>
@@ -50,9 +52,22 @@ function Choices({ file, close }: { file: File; close: () => void }) {
           )}
         </>
       ) : (
-        <button className="btn mt-3" onClick={close}>
-          Leave it
-        </button>
+        <div className="mt-3 flex gap-2">
+          {look.isError && (
+            <button
+              className="btn btn-main"
+              onClick={() => {
+                close();
+                void loose(nameOf(file.name), [file]);
+              }}
+            >
+              Sort it as loose files
+            </button>
+          )}
+          <button className="btn" onClick={close}>
+            Leave it
+          </button>
+        </div>
       )}
     </>
   );

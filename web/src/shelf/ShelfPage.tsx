@@ -13,9 +13,10 @@ import { useWorkspace } from "../app/useWorkspace";
 import { COLOUR_FILES } from "../colour/BringIn";
 import { NewWorkspace } from "../people/NewWorkspace";
 import { found, ordered, ORDERS, type Order, type ShelfLine } from "./order";
+import { droppedFiles } from "../recolour/dropped";
 import { BringInPackage } from "./BringInPackage";
 import { ThemeStrip } from "./ThemeStrip";
-import { useBeginWith } from "./useBegin";
+import { nameOf, useBeginWith } from "./useBegin";
 import { useShelf } from "./useShelf";
 
 /** All themes of the workspace, each as a strip of its true scenes. A picture that is dropped begins another one. */
@@ -28,8 +29,13 @@ export function ShelfPage() {
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
-    const file = event.dataTransfer.files[0];
-    if (file) begin.file(file);
+    void droppedFiles(event.dataTransfer.items).then((files) => {
+      const [first] = files;
+      const folder = (first as { dropped?: string } | undefined)?.dropped?.split("/") ?? [];
+      if (first && (files.length > 1 || folder.length > 1))
+        void begin.loose(nameOf(folder.length > 1 ? (folder[0] ?? "") : "Loose files"), files);
+      else if (first) begin.file(first);
+    });
   };
   const dropping = mayMake && {
     onDragOver: (event: DragEvent) => {
@@ -232,7 +238,7 @@ function NewTheme({ first, begin }: { first: boolean; begin: ReturnType<typeof u
           event.target.value = "";
         }}
       />
-      <span className="text-faint">or drop one here: a picture, a palette, a package</span>
+      <span className="text-faint">or drop one here: a picture, a palette, a package, a folder of files</span>
       <form onSubmit={submit} className="flex items-center gap-2 sm:ml-auto">
         <label htmlFor="empty" className="text-faint">
           Without questions

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, sendFile, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
+import { handOver } from "../loose/handed";
 
 /** At most so many seeds are taken from a picture or a palette. */
 export const MOST_SEEDS = 5;
@@ -18,11 +19,14 @@ export async function seedsOf(file: File): Promise<string[]> {
 export function useBeginWith() {
   const begin = useBegin();
   const [packed, setPacked] = useState<File | null>(null);
+  const loose = useBeginLoose();
   return {
     busy: begin.isPending,
     empty: (name: string) => begin.mutate({ name }),
     file: (file: File) =>
       /\.zip$/i.test(file.name) ? setPacked(file) : begin.mutate({ name: nameOf(file.name), picture: file }),
+    /** A folder, several files, or a zip that is no package: sorted in a theme of their own. */
+    loose,
     packed,
     leave: () => setPacked(null),
   };
@@ -39,6 +43,20 @@ export function useBegin() {
     onSuccess: ({ theme }) => void navigate(`/themes/${theme}/begin`),
     onError: sayProblem,
   });
+}
+
+/** Makes a theme without questions and leads to the sorting of files in it. */
+export function useBeginLoose() {
+  const navigate = useNavigate();
+  return async (name: string, files: File[]) => {
+    try {
+      const theme = await answer(api.POST("/api/themes", { body: { name } }));
+      handOver(files);
+      void navigate(`/themes/${theme.id}/brand/loose`);
+    } catch (error) {
+      sayProblem(error as Error);
+    }
+  };
 }
 
 /** A file's name as a name for a theme: without its ending, words apart. */

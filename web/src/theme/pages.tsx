@@ -4,6 +4,7 @@ import { AlertsPage } from "../alerts/AlertsPage";
 import { BrandPage } from "../colour/BrandPage";
 import { DeskStep } from "../desk/DeskStep";
 import { FactsPage } from "../facts/FactsPage";
+import { LoosePage } from "../loose/LoosePage";
 import { MovePage } from "../move/MovePage";
 import { PiecePage } from "../piece/PiecePage";
 import { PublishPage } from "../publish/PublishPage";
@@ -17,6 +18,7 @@ import type { Path } from "./screens";
 const PAGES: Record<Path, ReactNode> = {
   brand: <BrandPage />,
   "brand/pictures": <BrandPage pictures />,
+  "brand/loose": <LoosePage />,
   pieces: <PiecesPage />,
   "pieces/:piece": <PiecePage />,
   sheet: <SheetPage />,

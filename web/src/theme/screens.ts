@@ -21,6 +21,7 @@ const SCREENS = [
     name: "Ready-made pictures",
     keys: [["Enter on “Add pictures”", "Choose files; folders can be dropped"]],
   },
+  { path: "brand/loose", name: "Loose files: a folder or a zip" },
   { path: "pieces", name: "Pieces", question: "What is needed?" },
   {
     path: "pieces/:piece",

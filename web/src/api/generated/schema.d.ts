@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/packs/{pack}/files/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put-api-themes-theme-packs-pack-files-number-"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{id}/visit": {
         parameters: {
             query?: never;
@@ -702,6 +718,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post-api-themes-theme-pieces-piece-films"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-packs"];
+        put?: never;
+        post: operations["post-api-themes-theme-packs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/packs/{pack}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-packs-pack-taken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/packs/{pack}/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-packs-pack-proposal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/themes/{theme}/packs/{pack}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-packs-pack-picture"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2372,6 +2452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/packs/{pack}/files/{number}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-themes-theme-packs-pack-files-number-picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{theme}/artworks/{id}/before": {
         parameters: {
             query?: never;
@@ -3412,6 +3508,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/packs/{pack}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete-api-themes-theme-packs-pack-"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/platforms/{id}": {
         parameters: {
             query?: never;
@@ -3608,6 +3720,24 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "DESIGNER" | "OPERATOR" | "VIEWER";
             until: string | null;
+        };
+        PackLine: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            createdAt: string;
+            progress: components["schemas"]["Progress"];
+            missing: number[];
+        };
+        Progress: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            all: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            seconds: number;
         };
         VisitWish: {
             place: string;
@@ -5754,6 +5884,93 @@ export interface components {
             fileName: string;
             /** Format: int64 */
             bytes: number;
+        };
+        Announced: {
+            path: string;
+            /** Format: int64 */
+            bytes: number;
+        };
+        PackWish: {
+            files: components["schemas"]["Announced"][];
+        };
+        FileChoice: {
+            /** Format: int32 */
+            number: number;
+            what: ("FRAME" | "MASK" | "PANEL" | "BACKDROP" | "ICON" | "BAR" | "LOOP" | "ALERT" | "ORNAMENT" | "SOUND" | "FONT" | "TEXT" | "PALETTE" | "UNREAD") | null;
+            out: boolean;
+            name: string;
+            apart: boolean;
+            instead: boolean;
+        };
+        LooseChoices: {
+            files: components["schemas"]["FileChoice"][];
+            places: components["schemas"]["PlaceChoice"][];
+        };
+        PackChoices: {
+            choices: components["schemas"]["LooseChoices"];
+        };
+        PlaceChoice: {
+            place: string;
+            value: string;
+        };
+        PackTaken: {
+            /** Format: int64 */
+            version: number;
+        };
+        PackFileView: {
+            /** Format: int32 */
+            number: number;
+            path: string;
+            /** Format: int64 */
+            bytes: number;
+            /** @enum {string} */
+            what: "FRAME" | "MASK" | "PANEL" | "BACKDROP" | "ICON" | "BAR" | "LOOP" | "ALERT" | "ORNAMENT" | "SOUND" | "FONT" | "TEXT" | "PALETTE" | "UNREAD";
+            title: string;
+            doubtful: boolean;
+            why: string;
+            name: string;
+            out: boolean;
+            /** @enum {string} */
+            bond: "ITSELF" | "VARIANT" | "TWIN";
+            /** Format: int32 */
+            of: number;
+            picture: boolean;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            moving: boolean;
+            sound: string;
+        };
+        PackOption: {
+            value: string;
+            title: string;
+        };
+        PackPlace: {
+            id: string;
+            /** @enum {string} */
+            part: "FRAMES" | "SCREENS" | "PIECES" | "ALERTS" | "BRAND";
+            title: string;
+            value: string;
+            options: components["schemas"]["PackOption"][];
+        };
+        PackScene: {
+            id: string;
+            name: string;
+        };
+        PackView: {
+            files: components["schemas"]["PackFileView"][];
+            places: components["schemas"]["PackPlace"][];
+            notes: string[];
+            /** Format: int32 */
+            taken: number;
+            scenes: components["schemas"]["PackScene"][];
+            canvases: components["schemas"]["Canvas"][];
+        };
+        PackPicture: {
+            choices: components["schemas"]["LooseChoices"];
+            scene: string;
+            canvas: string;
         };
         Draft: {
             text: string;
@@ -9164,6 +9381,30 @@ export interface operations {
             };
         };
     };
+    "put-api-themes-theme-packs-pack-files-number-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                pack: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackLine"];
+                };
+            };
+        };
+    };
     "get-api-themes-id-visit": {
         parameters: {
             query?: never;
@@ -10507,6 +10748,135 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FilmView"];
+                };
+            };
+        };
+    };
+    "get-api-themes-theme-packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackLine"][];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackLine"];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-packs-pack-taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                pack: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackChoices"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackTaken"];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-packs-pack-proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                pack: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackChoices"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackView"];
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-packs-pack-picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                pack: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackPicture"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -13347,6 +13717,32 @@ export interface operations {
             };
         };
     };
+    "get-api-themes-theme-packs-pack-files-number-picture": {
+        parameters: {
+            query?: never;
+            header?: {
+                "Sec-Fetch-Dest"?: string;
+            };
+            path: {
+                theme: string;
+                pack: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     "get-api-themes-theme-artworks-id-before": {
         parameters: {
             query?: {
@@ -14906,6 +15302,27 @@ export interface operations {
             path: {
                 workspace: string;
                 invitation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "delete-api-themes-theme-packs-pack-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                pack: string;
             };
             cookie?: never;
         };

@@ -82,7 +82,7 @@ public record Pack(List<Entry> entries) {
         Map<Integer, Integer> leaders = new HashMap<>();
         Map<Integer, Bond> bonds = new HashMap<>();
         Map<Integer, List<LooseFile>> others = new HashMap<>();
-        for (List<LooseFile> group : groups(files, chosen)) {
+        for (List<LooseFile> group : groups(files, chosen, known)) {
             LooseFile leader = leader(group, chosen);
             others.put(leader.number(), group);
             for (LooseFile file : group) {
@@ -99,7 +99,7 @@ public record Pack(List<Entry> entries) {
                                         : Bond.VARIANT);
             }
         }
-        Map<Integer, String> names = ReadableNames.of(files, others);
+        Map<Integer, String> names = ReadableNames.of(files, others, known);
         List<Entry> entries = new ArrayList<>();
         for (LooseFile file : files) {
             Recognition what = known.get(file.number());
@@ -109,7 +109,9 @@ public record Pack(List<Entry> entries) {
                     what.what(),
                     what.sure(),
                     what.why(),
-                    choice == null || choice.name().isBlank() ? names.get(file.number()) : choice.name(),
+                    choice == null || choice.name().isBlank()
+                            ? file.found() instanceof Found.Typeface face ? face.title() : names.get(file.number())
+                            : choice.name(),
                     choice == null ? outByItself(what.what()) : choice.out(),
                     bonds.get(file.number()),
                     leaders.get(file.number())));
@@ -139,7 +141,8 @@ public record Pack(List<Entry> entries) {
         return what == What.MASK || what == What.UNREAD;
     }
 
-    private static List<List<LooseFile>> groups(List<LooseFile> files, Map<Integer, LooseChoices.FileChoice> chosen) {
+    private static List<List<LooseFile>> groups(
+            List<LooseFile> files, Map<Integer, LooseChoices.FileChoice> chosen, Map<Integer, Recognition> known) {
         Map<LooseFile, List<LooseFile>> groups = new LinkedHashMap<>();
         Map<LooseFile, Print.Cells> cells = new HashMap<>();
         for (LooseFile file : files) {
@@ -153,6 +156,8 @@ public record Pack(List<Entry> entries) {
                     : groups.keySet().stream()
                             .filter(other -> !chosen.containsKey(other.number())
                                     || !chosen.get(other.number()).apart())
+                            .filter(other -> known.get(file.number()).what()
+                                    == known.get(other.number()).what())
                             .filter(other -> together(file, other, cells))
                             .findFirst()
                             .orElse(file);

@@ -64,7 +64,7 @@ public record Print(String cover, String light) {
 
         private static final int BINS = 24;
         /** Lightness that rounding and packing alone may shift. */
-        private static final double NOISE = 5;
+        private static final double NOISE = 3;
         /** Of the whole range of a drawing. */
         private static final double STRAY = 0.15;
 
@@ -72,6 +72,8 @@ public record Print(String cover, String light) {
 
         private final byte[] cover;
         private final byte[] light;
+        private final int darkest;
+        private final int lightest;
         private final double mean;
         private final double spread;
 
@@ -80,12 +82,18 @@ public record Print(String cover, String light) {
             this.light = light;
             double sum = 0;
             int count = 0;
+            int least = 255;
+            int most = 0;
             for (int i = 0; i < CELLS; i++) {
                 if ((cover[i] & 255) >= COVERED) {
                     sum += light[i] & 255;
+                    least = Math.min(least, light[i] & 255);
+                    most = Math.max(most, light[i] & 255);
                     count++;
                 }
             }
+            darkest = Math.min(least, most);
+            lightest = most;
             mean = count == 0 ? 0 : sum / count;
             double squares = 0;
             for (int i = 0; i < CELLS; i++) {
@@ -138,7 +146,7 @@ public record Print(String cover, String light) {
             int[] all = new int[BINS];
             for (int i = 0; i < CELLS; i++) {
                 if (both(other, i)) {
-                    int bin = (light[i] & 255) * BINS / 256;
+                    int bin = bin(i);
                     counts[bin][other.light[i] & 255]++;
                     all[bin]++;
                 }
@@ -153,12 +161,16 @@ public record Print(String cover, String light) {
             double least = NOISE + STRAY * Math.min(255, 4 * other.spread);
             int stray = 0;
             for (int i = 0; i < CELLS; i++) {
-                if (both(other, i)
-                        && Math.abs((other.light[i] & 255) - medians[(light[i] & 255) * BINS / 256]) > least) {
+                if (both(other, i) && Math.abs((other.light[i] & 255) - medians[bin(i)]) > least) {
                     stray++;
                 }
             }
             return stray <= MOST_STRAY;
+        }
+
+        /** Of the drawing's own range, since a dark one has little of all. */
+        private int bin(int i) {
+            return ((light[i] & 255) - darkest) * BINS / (lightest - darkest + 1);
         }
 
         private boolean both(Cells other, int i) {

@@ -1,6 +1,8 @@
 package brandeon.core.loose;
 
 import brandeon.core.art.Blend;
+import brandeon.core.canvas.Canvas;
+import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
@@ -300,20 +302,19 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
                                 && framed(scene).size() > 1)
                         .findFirst()
                         .orElse(null);
-                choose("whole:" + scene.id(), Part.FRAMES, "Frame over all of " + scene.name(), whole, proposed)
+                choose("whole:" + scene.id(), Part.FRAMES, "Over all of " + scene.name(), whole, proposed)
                         .ifPresent(entry -> overAll(scene.id(), entry));
             }
         }
 
         private boolean coversCanvas(Found.Picture picture) {
-            double aspect = (double) picture.width() / picture.height();
             return Math.max(picture.width(), picture.height()) >= 1000
-                    && theme.canvases().stream()
-                            .anyMatch(canvas -> Math.abs((double) canvas.size().width()
-                                                    / canvas.size().height()
-                                                    / aspect
-                                            - 1)
-                                    < 0.02);
+                    && theme.canvases().stream().anyMatch(canvas -> covers(picture, canvas));
+        }
+
+        private static boolean covers(Found.Picture picture, Canvas canvas) {
+            double aspect = (double) picture.width() / picture.height();
+            return Math.abs((double) canvas.size().width() / canvas.size().height() / aspect - 1) < 0.02;
         }
 
         private List<Piece> framed(Scene scene) {
@@ -340,15 +341,23 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
             int index = before.isEmpty()
                     ? Math.min(1, scene.stack().size())
                     : scene.indexOf(before.getFirst().id());
-            before.forEach(piece -> add(new PlacingEdit.TakeOff(sceneId, piece.id())));
             String id = fresh("frame-picture");
-            if (add(new PieceEdit.AddPiece(theme.pieces().size(), framePiece(id, entry, captures)))) {
-                add(new PlacingEdit.Place(sceneId, index, Placed.in(Zone.FULL, id)));
+            if (!add(new PieceEdit.AddPiece(theme.pieces().size(), framePiece(id, entry, captures)))) {
+                return;
             }
-            before.stream()
-                    .filter(piece -> theme.scenes().stream()
-                            .noneMatch(one -> one.placed(piece.id()).isPresent()))
-                    .forEach(piece -> add(new PieceEdit.RemovePiece(piece.id())));
+            add(new PlacingEdit.Place(sceneId, index, Placed.in(Zone.FULL, id)));
+            // On canvases of another shape the frames stay that were there.
+            for (Shape shape :
+                    theme.canvases().stream().map(Canvas::shape).distinct().toList()) {
+                boolean fits = theme.canvases().stream()
+                        .filter(canvas -> canvas.shape() == shape)
+                        .anyMatch(canvas -> covers(entry.picture().orElseThrow(), canvas));
+                if (!fits) {
+                    add(new PlacingEdit.SetHidden(sceneId, id, shape, true));
+                    continue;
+                }
+                before.forEach(piece -> add(new PlacingEdit.SetHidden(sceneId, piece.id(), shape, true)));
+            }
         }
 
         private Piece framePiece(String id, Pack.Entry entry, List<String> captures) {
@@ -420,8 +429,7 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
                 scene.placed(piece.id()).ifPresent(placed -> {
                     int index = scene.indexOf(piece.id());
                     add(new PlacingEdit.TakeOff(scene.id(), piece.id()));
-                    Placed anew = Placed.at(placed.spot(), id);
-                    add(new PlacingEdit.Place(scene.id(), index, anew));
+                    add(new PlacingEdit.Place(scene.id(), index, placed.of(id)));
                 });
             }
             add(new PieceEdit.RemovePiece(piece.id()));

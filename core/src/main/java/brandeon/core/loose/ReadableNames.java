@@ -25,6 +25,20 @@ final class ReadableNames {
 
     private static final Pattern NUMBER = Pattern.compile("\\d+");
     private static final int LONGEST = 60;
+    /** What programs call things by themselves. */
+    private static final Set<String> EMPTY = Set.of(
+            "layer",
+            "untitled",
+            "image",
+            "img",
+            "picture",
+            "file",
+            "asset",
+            "group",
+            "artboard",
+            "unnamed",
+            "render",
+            "comp");
 
     private ReadableNames() {}
 
@@ -45,8 +59,10 @@ final class ReadableNames {
      *
      * @param groups the files for which one stands, itself among them, by its number; it is called by what their names
      *     have in common, without the colour of each
+     * @param known what each is; one whose name says nothing is called by that
      */
-    static Map<Integer, String> of(List<LooseFile> files, Map<Integer, List<LooseFile>> groups) {
+    static Map<Integer, String> of(
+            List<LooseFile> files, Map<Integer, List<LooseFile>> groups, Map<Integer, Recognition> known) {
         Map<Integer, List<String>> words = new LinkedHashMap<>();
         files.forEach(file -> words.put(file.number(), words(file.stem())));
         groups.forEach((number, group) -> {
@@ -65,7 +81,10 @@ final class ReadableNames {
                 .sorted(Comparator.comparing((LooseFile file) -> !groups.containsKey(file.number()))
                         .thenComparing(LooseFile::number))
                 .toList()) {
-            String name = name(words.get(file.number()), everywhere, file);
+            String name = name(
+                    words.get(file.number()),
+                    everywhere,
+                    known.get(file.number()).what());
             String free = name;
             for (int i = 2; !taken.add(free.toLowerCase(Locale.ROOT)); i++) {
                 free = name + " " + i;
@@ -96,7 +115,7 @@ final class ReadableNames {
         return everywhere;
     }
 
-    private static String name(List<String> words, Set<String> everywhere, LooseFile file) {
+    private static String name(List<String> words, Set<String> everywhere, What what) {
         List<String> kept = new ArrayList<>(words.stream()
                 .filter(word -> !NOISE.matcher(word).matches())
                 .filter(word -> !everywhere.contains(word.toLowerCase(Locale.ROOT)))
@@ -105,14 +124,14 @@ final class ReadableNames {
         while (kept.size() > 1 && NUMBER.matcher(kept.getFirst()).matches()) {
             kept.removeFirst();
         }
-        if (kept.stream().noneMatch(word -> word.codePoints().anyMatch(Character::isLetter))) {
-            kept = new ArrayList<>(folder(file));
-        }
-        if (kept.isEmpty()) {
-            kept = List.of("File");
+        if (kept.stream()
+                .allMatch(word -> NUMBER.matcher(word).matches() || EMPTY.contains(word.toLowerCase(Locale.ROOT)))) {
+            return what.title();
         }
         String name = kept.stream().map(ReadableNames::lower).collect(Collectors.joining(" "));
-        name = Letters.clean(name) ? name : "File";
+        if (!Letters.clean(name)) {
+            return what.title();
+        }
         String first = name.substring(0, name.offsetByCodePoints(0, 1));
         String sentence = first.toUpperCase(Locale.ROOT) + name.substring(first.length());
         return sentence.length() <= LONGEST
@@ -129,10 +148,5 @@ final class ReadableNames {
         return letters && !Set.of("CAM", "BAR", "BOX", "BIG", "THE", "AND").contains(word)
                 ? word
                 : word.toLowerCase(Locale.ROOT);
-    }
-
-    private static List<String> folder(LooseFile file) {
-        String[] folders = file.path().split("/");
-        return folders.length < 2 ? List.of() : words(folders[folders.length - 2]);
     }
 }

@@ -35,7 +35,7 @@ public final class Statement {
             Pattern.compile("[ -]*(?:INTERNATIONAL |PUBLIC LICEN[SC]E )?(?:V|VERSION )?([1-4]\\.0)");
 
     private static final Pattern ORIGIN = Pattern.compile(
-            "(?im)^.*?(?:\\b(?:made|drawn|designed|created|written|recorded|composed) by|\\b(?:author|artist|designer)s?\\s*[:=]|©|\\(c\\)|\\bcopyright)\\s*(?:\\(c\\)\\s*|©\\s*)?(?:\\d{4}(?:\\s*[-–]\\s*\\d{4})?,?\\s*)?(?:by\\s+)?([^\\n\\r.;(<]{2,120})");
+            "(?im)^.*?(?:\\b(?:made|drawn|designed|created|written|recorded|composed) by|\\b(?:author|artist|designer)s?\\s*[:=]|©|\\(c\\)|\\bcopyright)\\s*(?:\\(c\\)\\s*|©\\s*)?(?:\\d{4}(?:\\s*[-–]\\s*\\d{4})?,?\\s*)?(?:by\\s+)?([^\\n\\r.,;:(<]{2,120}?)(?=\\s+(?:under|on|for|in|licen[sc]ed)\\b|[\\n\\r.,;:(<]|$)");
 
     private Statement() {}
 

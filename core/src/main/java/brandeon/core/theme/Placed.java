@@ -112,6 +112,12 @@ public record Placed(
         return !hidden.contains(shape);
     }
 
+    /** Another piece in all its places; what it says here stays behind. */
+    public Placed of(String other) {
+        return new Placed(
+                other, spot, corrections, onCanvas, hidden, manner, manners, Map.of(), group, locked, arrival);
+    }
+
     public Placed at(Spot other) {
         return new Placed(
                 piece, other, corrections, onCanvas, hidden, manner, manners, content, group, locked, arrival);

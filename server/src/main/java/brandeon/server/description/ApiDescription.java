@@ -61,6 +61,7 @@ class ApiDescription {
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
             orNull(api.getComponents().getSchemas().get("Piece"), "inlay");
             orNull(api.getComponents().getSchemas().get("Openings"), "key");
+            orNull(api.getComponents().getSchemas().get("FileChoice"), "what");
             List.of("goodTill", "pause", "queue", "notices", "viewers", "requests", "tracks")
                     .forEach(part -> orNull(api.getComponents().getSchemas().get("DeskView"), part));
             List.of("goodTill", "usedAt")

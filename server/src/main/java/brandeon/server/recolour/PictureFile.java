@@ -338,7 +338,9 @@ record PictureFile(
 
     private static Mistake damaged(Exception cause) {
         return new Mistake(
-                "This picture is damaged or cut short" + (cause.getMessage() == null ? "." : ": " + cause.getMessage()),
+                "This picture is damaged or cut short"
+                        + (cause.getMessage() == null ? "" : ": " + cause.getMessage().replaceFirst("\\.$", ""))
+                        + ".",
                 cause);
     }
 }
