@@ -128,7 +128,8 @@ class FilmReading {
                     PictureFile.WEBP,
                     width,
                     height,
-                    course.frames() > 1,
+                    // Frames that are all alike become one, in a file that does not move.
+                    PictureFile.moves(content),
                     content,
                     Optional.of(first),
                     Optional.of(new PictureFile.Over(looking.most(), course)));

@@ -327,9 +327,14 @@ record PictureFile(
             case "gif" -> reader.getNumImages(true) > 1;
             // APNG: an animation control chunk stands before the first picture data.
             case "png" -> contains(content, "acTL", Math.min(content.length, 4096));
-            case "webp" -> contains(content, "ANIM", Math.min(content.length, 256));
+            case "webp" -> moves(content);
             default -> false;
         };
+    }
+
+    /** Whether WebP has more than one frame. */
+    static boolean moves(byte[] webp) {
+        return contains(webp, "ANIM", Math.min(webp.length, 256));
     }
 
     private static boolean contains(byte[] content, String word, int until) {
@@ -339,7 +344,9 @@ record PictureFile(
     private static Mistake damaged(Exception cause) {
         return new Mistake(
                 "This picture is damaged or cut short"
-                        + (cause.getMessage() == null ? "" : ": " + cause.getMessage().replaceFirst("\\.$", ""))
+                        + (cause.getMessage() == null
+                                ? ""
+                                : ": " + cause.getMessage().replaceFirst("\\.$", ""))
                         + ".",
                 cause);
     }
