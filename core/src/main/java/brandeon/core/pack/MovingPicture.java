@@ -112,6 +112,15 @@ public final class MovingPicture {
                 : new Joined(film).written();
     }
 
+    /**
+     * A WebP file of the same frames and nothing else, as {@link #taken} keeps it; the frames are not read.
+     *
+     * @throws IOException when it is no WebP that moves
+     */
+    public static byte[] rebuilt(byte[] webp) throws IOException {
+        return WebpFilm.of(webp).rebuilt();
+    }
+
     /** Puts parts together to whole frames, and writes what changed from one to the next. */
     private static final class Joined {
 

@@ -5,7 +5,6 @@ import brandeon.core.pack.Course;
 import brandeon.core.pack.MovingPicture;
 import brandeon.core.problem.Mistake;
 import brandeon.server.ffmpeg.Ffmpeg;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -102,9 +101,7 @@ class FilmReading {
             int width = plan.size().width();
             int height = plan.size().height();
             Course.Looking looking = new Course.Looking(width, height);
-            BufferedImage first = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
             int[] argb = new int[width * height];
-            boolean[] begun = new boolean[1];
             int millis = (int) Math.round(1000 / plan.rate());
             ffmpeg.webp(film, demuxer, header, webp, plan.size(), plan.rate(), LONGEST, quality, rgba -> {
                 for (int i = 0; i < argb.length; i++) {
@@ -113,25 +110,23 @@ class FilmReading {
                             | (rgba[i * 4 + 1] & 255) << 8
                             | rgba[i * 4 + 2] & 255;
                 }
-                if (!begun[0]) {
-                    begun[0] = true;
-                    first.getRaster().setDataElements(0, 0, width, height, argb);
-                }
                 looking.frame(argb, millis);
             });
-            if (!begun[0]) {
+            Course course = looking.course(0);
+            if (course.frames() == 0) {
                 throw new IOException("there is no frame in it");
             }
-            Course course = looking.course(0);
-            byte[] content = Files.readAllBytes(webp);
+            byte[] made = Files.readAllBytes(webp);
+            // Frames that are all alike become one, in a file that does not move.
+            boolean moving = PictureFile.moves(made);
+            byte[] content = moving ? MovingPicture.rebuilt(made) : made;
             return new PictureFile(
                     PictureFile.WEBP,
                     width,
                     height,
-                    // Frames that are all alike become one, in a file that does not move.
-                    PictureFile.moves(content),
+                    moving,
                     content,
-                    Optional.of(first),
+                    Optional.of(PictureFile.first(content)),
                     Optional.of(new PictureFile.Over(looking.most(), course)));
         } finally {
             Files.deleteIfExists(webp);

@@ -130,6 +130,11 @@ record PictureFile(
         });
     }
 
+    /** The first frame of a file, as everybody sees it who has the file. */
+    static BufferedImage first(byte[] content) {
+        return reading(content, (reader, _) -> straight(reader.read(0)));
+    }
+
     /** A picture that was painted here. */
     static PictureFile painted(BufferedImage image) {
         return new PictureFile(
