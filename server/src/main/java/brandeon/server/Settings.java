@@ -11,10 +11,12 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *     listens to its own machine alone
  * @param demo          whether an empty database gets the demo
  * @param demoReset     whether the demo is put back as it was at this start
+ * @param copies        the folder in which daily copies of workspaces are kept
  */
 @ConfigurationProperties("brandeon")
 public record Settings(
         @DefaultValue("") String publicAddress,
         @DefaultValue("") String networkAddress,
         @DefaultValue("true") boolean demo,
-        @DefaultValue("false") boolean demoReset) {}
+        @DefaultValue("false") boolean demoReset,
+        @DefaultValue(".run/copies") String copies) {}

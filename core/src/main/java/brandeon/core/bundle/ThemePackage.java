@@ -181,17 +181,31 @@ public record ThemePackage(
     }
 
     /**
+     * Writes a package for oneself: all fonts go along, since nobody else gets it.
+     *
+     * @throws Mistake when there is too much of it
+     */
+    public static void whole(OutputStream out, Contents contents, Source files) throws IOException {
+        write(out, contents, files, List.of(), List.of());
+    }
+
+    /**
      * Writes a package. Files are asked for one after another and not kept.
      *
      * @param files  whose content need not have the name's hash; it travels under its own
      * @param extras for people; those for which there is no room are left out
      */
     public static void write(OutputStream out, Contents contents, Source files, List<Extra> extras) throws IOException {
+        write(out, contents, files, extras, leftOut(contents.theme()));
+    }
+
+    private static void write(
+            OutputStream out, Contents contents, Source files, List<Extra> extras, List<FontLeftOut> leftOut)
+            throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         List<Manifest.Line> lines = new ArrayList<>();
         List<Manifest.Entry> entries = new ArrayList<>();
         Theme theme = contents.theme();
-        List<FontLeftOut> leftOut = leftOut(theme);
         long room = MOST_BYTES;
         room -= document(zip, entries, THEME, theme);
         if (!contents.starting().isEmpty()) {

@@ -70,6 +70,11 @@ public record Show(
                 Tracks.NONE);
     }
 
+    /** All that it says, in another place: nothing that was underway goes on there by itself. */
+    public Show settled() {
+        return new Show(held, pause, sequences, List.of(), notices, viewers, requests, tracks);
+    }
+
     /** What it takes in memory, in bytes, roughly. */
     public int weight() {
         return held.values().stream()

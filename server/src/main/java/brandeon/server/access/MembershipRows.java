@@ -41,6 +41,14 @@ interface MembershipRows extends JpaRepository<MembershipRow, MembershipRow.Key>
             where m.key.workspaceId = :workspace and m.role = OWNER and m.until is null""")
     long lastingOwners(UUID workspace);
 
+    /** Of every workspace but the demo those who own it for good, the first ones first. */
+    @Query("""
+            select new brandeon.server.access.Member(a.id, a.name, a.email, m.key.workspaceId, m.role)
+            from AccountRow a join MembershipRow m on m.key.accountId = a.id
+                join WorkspaceRow w on w.id = m.key.workspaceId
+            where m.role = OWNER and m.until is null and not w.demo order by w.id, a.id""")
+    List<Member> lastingOwners();
+
     @Query("select m from MembershipRow m where m.until <= :now")
     List<MembershipRow> ended(java.time.Instant now);
 

@@ -49,6 +49,8 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
             Rule.of("POST", "/api/themes/{theme}/packs/{pack}/picture", Door.PREVIEW, By.PERSON),
             Rule.of("POST", "/api/palettes/read", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/packages", Door.UPLOAD, By.PERSON),
+            Rule.of("POST", "/api/workspaces/file", Door.UPLOAD, By.PERSON),
+            Rule.of("GET", "/api/workspaces/{workspace}/file.zip", Door.CLIP, By.PERSON),
             Rule.of("GET", "/api/themes/{theme}/package.zip", Door.EXPORT, By.PERSON),
             Rule.of("GET", "/api/themes/{theme}/samples/{*rest}", Door.PREVIEW, By.PERSON),
             Rule.of("GET", "/api/themes/{theme}/pieces/{piece}/preview", Door.PREVIEW, By.PERSON),

@@ -9,10 +9,12 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -86,6 +88,22 @@ public class Workspaces {
             throw new Mistake("Type the name of the workspace as it is written: " + row.name + ".");
         }
         remove(row);
+    }
+
+    /** Removes one that was just made and did not become what it was to be. */
+    @Transactional
+    public void undo(Member owner) {
+        owner.requires(Role.OWNER);
+        gone(locked(owner.workspace()).id);
+    }
+
+    /** Somebody who may do all in each workspace but the demo, for what is done by itself. */
+    public List<Member> lastingOwners() {
+        return memberships.lastingOwners().stream()
+                .collect(Collectors.toMap(Member::workspace, owner -> owner, (first, _) -> first, LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList();
     }
 
     /** As {@link #delete}, of one whose last member leaves. */

@@ -38,7 +38,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts themes and parts of them into packages. The same theme makes the same package. */
 @Service
-class Packing {
+public class Packing {
 
     /** Pixels that a preview is wide. */
     private static final int WIDTH = 480;
@@ -81,13 +81,24 @@ class Packing {
                 profiles);
     }
 
-    void write(OutputStream out, Member member, Contents contents) throws IOException {
-        Theme theme = contents.theme();
-        UUID workspace = member.workspace();
+    /** A theme for oneself: all that it needs, and nothing that is for people alone. */
+    public void whole(OutputStream out, UUID workspace, Theme theme) throws IOException {
+        ThemePackage.whole(out, Contents.of(theme), source(workspace, theme));
+    }
+
+    private ThemePackage.Source source(UUID workspace, Theme theme) {
         Set<String> asTheyAre = Stream.concat(
                         theme.faces().stream().map(own -> own.face().hash()),
                         theme.sounds().own().stream().map(Sound::file))
                 .collect(Collectors.toUnmodifiableSet());
+        return name -> asTheyAre.contains(name)
+                ? files.find(workspace, name).orElseThrow().content()
+                : artworks.content(workspace, name);
+    }
+
+    void write(OutputStream out, Member member, Contents contents) throws IOException {
+        Theme theme = contents.theme();
+        UUID workspace = member.workspace();
         List<Extra> extras = new ArrayList<>();
         extras.add(Extra.credits(Credits.sheet(theme)));
         previews(theme, workspace, extras);
@@ -100,13 +111,7 @@ class Packing {
                         () -> artworks.after(member, artwork, palette, 0).content()));
             }
         }
-        ThemePackage.write(
-                out,
-                contents,
-                name -> asTheyAre.contains(name)
-                        ? files.find(workspace, name).orElseThrow().content()
-                        : artworks.content(workspace, name),
-                extras);
+        ThemePackage.write(out, contents, source(workspace, theme), extras);
     }
 
     /** Every scene on the first canvas, then on the others, as far as there is room. */

@@ -47,6 +47,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
@@ -56,7 +57,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Looks at packages and takes them in; nothing of a refused one is kept. */
 @Service
-class Unpacking {
+public class Unpacking {
 
     private static final Logger LOG = LoggerFactory.getLogger(Unpacking.class);
 
@@ -207,6 +208,16 @@ class Unpacking {
                                         .noneMatch(one -> one.face().equals(own.face()))))
                 .limit(Theme.MOST_FACES)
                 .toList();
+    }
+
+    /**
+     * A theme of one's own that comes back: its files are looked at as any upload is, and kept.
+     *
+     * @param keep is given what it became, within a transaction
+     */
+    public <T> T back(Member member, ThemePackage packed, Function<Theme, T> keep) {
+        Looked looked = new Looked(member.requires(Role.DESIGNER), packed);
+        return transactions.execute(_ -> keep.apply(looked.keep()));
     }
 
     /** Puts a part into a theme, as one step. */

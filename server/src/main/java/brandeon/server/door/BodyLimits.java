@@ -60,6 +60,7 @@ class BodyLimits extends OncePerRequestFilter {
             Limit.of("/api/themes/{theme}/packs/{pack}/files/{number}", 60 * MB),
             Limit.of("/api/themes/{theme}/packs/**", MB),
             Limit.of("/api/palettes/read", 15 * MB),
+            Limit.of("/api/workspaces/file", 1000 * MB),
             Limit.of("/api/packages", 60 * MB),
             Limit.of("/api/packages/look", 60 * MB),
             Limit.of("/api/themes/{theme}/packages", 60 * MB),

@@ -101,6 +101,9 @@ public class MoveList {
             Optional<BotLine> bot,
             List<OwnLine> own) {}
 
+    /** What is to be changed for a move, where, and what is to be known about it. */
+    public record Line(String title, String link, String note) {}
+
     /** @param link where it is to be changed; may be empty */
     record OwnWish(String title, String link, String note) {}
 
@@ -315,6 +318,20 @@ public class MoveList {
         rows.findByThemeIdOrderByMadeAtAscIdAsc(from).stream()
                 .filter(line -> line.source == null)
                 .forEach(line -> rows.save(new MoveLineRow(to, line.title, line.link, line.note)));
+    }
+
+    /** People's own lines of a theme, in their order. */
+    public List<Line> lines(UUID theme) {
+        return rows.findByThemeIdOrderByMadeAtAscIdAsc(theme).stream()
+                .filter(line -> line.source == null)
+                .map(line -> new Line(line.title, line.link, line.note))
+                .toList();
+    }
+
+    /** Such lines as they came back with their workspace. */
+    @Transactional
+    public void back(Member member, Themes.Draft theme, List<Line> lines) {
+        lines.forEach(line -> add(member, theme, new OwnWish(line.title(), line.link(), line.note())));
     }
 
     private MoveLineRow line(Themes.Draft theme, UUID id) {

@@ -465,6 +465,19 @@ public class RunningShows implements Belongings {
         });
     }
 
+    /** Makes a new show say what another one said, which came back with its workspace. */
+    @Transactional
+    public void back(Member member, UUID id, Show show, Counting counting, ChatRules chat) {
+        Show settled = show.settled();
+        set(member.requires(Role.DESIGNER), id, "Brought the show in with its workspace", row -> {
+            row.document = Json.write(settled);
+            row.counting = Json.write(counting);
+            row.chat = Json.write(chat);
+            row.due = settled.due().orElse(null);
+        });
+        AfterCommit.run(() -> settled.due().ifPresent(at -> due.at(id, at)));
+    }
+
     private void forgotten(UUID id) {
         AfterCommit.run(() -> {
             known.forget(id);

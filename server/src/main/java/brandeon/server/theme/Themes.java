@@ -485,6 +485,23 @@ public class Themes implements Belongings {
                 .after();
     }
 
+    /** Puts a theme that came back with its workspace on air as it was, whatever its draft is. */
+    public Draft backOnAir(Member member, UUID id, Theme onAir) {
+        List<String> faults = Soundness.faults(onAir);
+        if (!faults.isEmpty()) {
+            throw new Refused("What is on air of this theme was not taken in: " + faults.getFirst());
+        }
+        return inTurn(member, Role.DESIGNER, id, before -> {
+                    int number = releases.latestNumber(id).orElse(0) + 1;
+                    entities.persist(new ReleaseRow(
+                            new ReleaseRow.Key(id, number), Json.write(onAir), member.account(), before.onAir()));
+                    events.publishEvent(Deed.of(
+                            member, Deed.Kind.RELEASE, before.theme().name(), "Put release " + number + " on air"));
+                    return aired(before, number);
+                })
+                .after();
+    }
+
     /** The theme as it would be on air. */
     public Theme requireReleasable(Draft draft, Set<String> scenes) {
         if (scenes.isEmpty()) {

@@ -37,6 +37,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
                 "--server.port=0",
                 "--spring.datasource.url=" + database.url(),
                 "--spring.main.banner-mode=off",
+                "--brandeon.copies=target/copies",
                 "--spring.jpa.hibernate.ddl-auto=validate",
                 "--logging.level.root=error");
     }
