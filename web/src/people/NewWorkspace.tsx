@@ -2,17 +2,32 @@ import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { TextField } from "../account/TextField";
-import { answer, api } from "../api/client";
+import { answer, api, sendFile, type Schemas } from "../api/client";
+import { useNotices } from "../app/notices";
+import { saveBlob } from "../app/saveBlob";
 import { SESSION } from "../app/useSession";
 
 export function NewWorkspace({ close, made }: { close: () => void; made: (id: string) => void }) {
   const [name, setName] = useState("");
   const queries = useQueryClient();
+  const say = useNotices((state) => state.say);
   const make = useMutation({
     mutationFn: () => answer(api.POST("/api/workspaces", { body: { name } })),
     onSuccess: async (workspace) => {
       await queries.invalidateQueries({ queryKey: SESSION });
       made(workspace.id);
+      close();
+    },
+  });
+  const bring = useMutation({
+    mutationFn: (file: File) => sendFile<Schemas["Returned"]>("/api/workspaces/file", file),
+    onSuccess: async (returned) => {
+      await queries.invalidateQueries({ queryKey: SESSION });
+      say(
+        `${returned.name} stands here: ${returned.themes === 1 ? "1 theme" : `${String(returned.themes)} themes`}. Its sources have other links; they are in the file that was saved just now.`,
+      );
+      if (returned.links.length > 0) saveBlob(linksOf(returned), `${returned.name}, links.csv`);
+      made(returned.workspace);
       close();
     },
   });
@@ -30,7 +45,7 @@ export function NewWorkspace({ close, made }: { close: () => void; made: (id: st
           >
             <TextField label="Name" autoFocus maxLength={80} value={name} onText={setName} />
             <p role="alert" className="min-h-5 text-live">
-              {make.error?.message}
+              {make.error?.message ?? bring.error?.message}
             </p>
             <div className="flex gap-2">
               <button className="btn btn-main" disabled={make.isPending}>
@@ -41,8 +56,33 @@ export function NewWorkspace({ close, made }: { close: () => void; made: (id: st
               </button>
             </div>
           </form>
+          <label className="mt-3 block border-t border-rule pt-3">
+            Or from the file of a workspace
+            <input
+              type="file"
+              accept=".zip"
+              className="mt-1 block w-full"
+              disabled={bring.isPending}
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                if (file) bring.mutate(file);
+                event.target.value = "";
+              }}
+            />
+          </label>
+          {bring.isPending && <p className="text-faint">Bringing it in …</p>}
         </DialogPanel>
       </div>
     </Dialog>
   );
+}
+
+/** Each source with the link that it had and the one that it has now. */
+function linksOf({ links }: Schemas["Returned"]): Blob {
+  const cell = (text: string) => `"${text.replaceAll('"', '""')}"`;
+  const rows = [
+    ["theme", "scene", "canvas", "part", "former token", "link"],
+    ...links.map((one) => [one.theme, one.scene, one.canvas, one.part, one.oldLink, one.newLink]),
+  ];
+  return new Blob([rows.map((row) => row.map(cell).join(",")).join("\r\n")], { type: "text/csv" });
 }

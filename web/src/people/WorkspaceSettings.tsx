@@ -1,7 +1,11 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { FileDown } from "lucide-react";
 import { useState } from "react";
 import { useShelf } from "../shelf/useShelf";
 import { answer, api } from "../api/client";
+import { sayProblem, useNotices } from "../app/notices";
+import { saveBlob } from "../app/saveBlob";
+import { Trouble } from "../app/Trouble";
 import { usePeopleDeed, type People } from "./usePeople";
 
 /** The workspace's name, and its end. */
@@ -17,7 +21,14 @@ export function WorkspaceSettings({ people }: { people: People }) {
     (word: string) => answer(api.DELETE("/api/workspaces/{workspace}", { params: { path, query: { name: word } } })),
     () => `${people.name} was deleted.`,
   );
-  if (people.role !== "OWNER" || people.demo) return null;
+  if (people.role !== "OWNER") return null;
+  if (people.demo)
+    return (
+      <section aria-labelledby="workspace" className="mt-6">
+        <h2 id="workspace">The workspace</h2>
+        <WholeFile people={people} />
+      </section>
+    );
   return (
     <section aria-labelledby="workspace" className="mt-6">
       <h2 id="workspace" className="mb-2">
@@ -47,6 +58,7 @@ export function WorkspaceSettings({ people }: { people: People }) {
           </button>
         )}
       </form>
+      <WholeFile people={people} />
       {typed !== null && (
         <form
           className="mt-3 border border-live p-3"
@@ -79,6 +91,70 @@ export function WorkspaceSettings({ people }: { people: People }) {
       )}
     </section>
   );
+}
+
+/** The workspace as one file, on request and as it was on earlier days. */
+function WholeFile({ people }: { people: People }) {
+  const path = { workspace: people.id };
+  const say = useNotices((state) => state.say);
+  const copies = useQuery({
+    queryKey: ["workspace-copies", people.id],
+    queryFn: () => answer(api.GET("/api/workspaces/{workspace}/copies", { params: { path } })),
+  });
+  const take = useMutation({
+    mutationFn: () =>
+      answer(
+        api.GET("/api/workspaces/{workspace}/file.zip", { params: { path }, parseAs: "blob" }),
+      ) as Promise<unknown>,
+    onSuccess: (blob) => {
+      saveBlob(blob as Blob, `${people.name}.zip`);
+      say(`${people.name} is in the file; it was read back and is whole.`);
+    },
+    onError: sayProblem,
+  });
+  return (
+    <section aria-labelledby="workspace-file" className="mt-3">
+      <h3 id="workspace-file">As one file</h3>
+      <p className="text-faint">
+        Themes with what is on air, shows, tables, channels, pictures, fonts, sounds and the practice rig. Not in it:
+        people, links and secrets, the record and the history of edits. It is brought in with <i>New workspace</i>, here
+        or on another machine; sources get other links there.
+      </p>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        <button className="btn" disabled={take.isPending} onClick={() => take.mutate()}>
+          <FileDown size={14} aria-hidden="true" />
+          {take.isPending ? "Writing and reading it back …" : "Take it out"}
+        </button>
+        {copies.data?.map((copy) => (
+          <a
+            key={copy.day}
+            className="btn"
+            href={`/api/workspaces/${people.id}/copies/${copy.day}`}
+            title={`${(copy.bytes / 1e6).toFixed(1)} MB`}
+            download
+          >
+            {dayOf(copy.day)}
+          </a>
+        ))}
+      </div>
+      <Trouble query={copies} />
+      {copies.data?.length === 0 && (
+        <p className="mt-1 text-faint">
+          {people.demo
+            ? "Of the demo no daily copies are kept; it can be put back as it was."
+            : "A copy is made by itself each day and kept for a week, one of each week for five; the first one is still to come."}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function dayOf(day: string): string {
+  return new Date(`${day}T12:00:00`).toLocaleDateString(undefined, {
+    weekday: "short",
+    day: "numeric",
+    month: "short",
+  });
 }
 
 /** Each theme of the workspace as a file that can be brought in anywhere. */

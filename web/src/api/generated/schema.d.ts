@@ -676,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workspaces/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-workspaces-file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes": {
         parameters: {
             query?: never;
@@ -2316,6 +2332,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get-api-workspaces-workspace-record-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/{workspace}/file.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-workspaces-workspace-file-zip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/{workspace}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-workspaces-workspace-copies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workspaces/{workspace}/copies/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get-api-workspaces-workspace-copies-day-"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5841,6 +5905,22 @@ export interface components {
             /** Format: date-time */
             madeAt: string;
         };
+        Returned: {
+            /** Format: uuid */
+            workspace: string;
+            name: string;
+            /** Format: int32 */
+            themes: number;
+            links: components["schemas"]["ReturnedLink"][];
+        };
+        ReturnedLink: {
+            theme: string;
+            scene: string;
+            canvas: string;
+            part: string;
+            oldLink: string;
+            newLink: string;
+        };
         NewTheme: {
             name: string;
         };
@@ -8056,6 +8136,13 @@ export interface components {
             /** Format: int32 */
             all: number;
         };
+        StreamingResponseBody: unknown;
+        Copy: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            bytes: number;
+        };
         WayIn: {
             signUp: boolean;
             first: boolean;
@@ -8091,7 +8178,6 @@ export interface components {
             masks: string[];
             webm: boolean;
         };
-        StreamingResponseBody: unknown;
         LastVisit: {
             place: string;
             at: string | null;
@@ -10631,6 +10717,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Invitation"];
+                };
+            };
+        };
+    };
+    "post-api-workspaces-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Returned"];
                 };
             };
         };
@@ -13511,6 +13617,73 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    "get-api-workspaces-workspace-file-zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    "get-api-workspaces-workspace-copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Copy"][];
+                };
+            };
+        };
+    };
+    "get-api-workspaces-workspace-copies-day-": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                workspace: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

@@ -1,5 +1,7 @@
 package brandeon.core.bundle;
 
+import brandeon.core.inlet.Mapping;
+import brandeon.core.inlet.Signature;
 import brandeon.core.live.ChatRules;
 import brandeon.core.live.Counting;
 import brandeon.core.pack.Json;
@@ -46,8 +48,17 @@ public record WorkspaceDocument(
     /** A show. @param name as it is called */
     public record PackedShow(String name, Show show, Counting counting, ChatRules chat, List<PackedTable> tables) {}
 
-    /** @param show number of the show that it feeds @param platform id of its profile */
-    public record PackedChannel(String name, String platform, int show) {}
+    /**
+     * A channel.
+     *
+     * @param platform id of its profile
+     * @param show     number of the show that it feeds
+     * @param inlets   for what others send; each gets another address and secret
+     */
+    public record PackedChannel(String name, String platform, int show, List<PackedInlet> inlets) {}
+
+    /** How bodies that somebody else thought of are read. @param sample of such a body */
+    public record PackedInlet(String name, String sample, Mapping mapping, Signature signature) {}
 
     /**
      * A theme.

@@ -1,5 +1,6 @@
 package brandeon.server.inlet;
 
+import brandeon.core.bundle.WorkspaceDocument.PackedInlet;
 import brandeon.core.inlet.Mapping;
 import brandeon.core.inlet.SignalData;
 import brandeon.core.inlet.Signature;
@@ -38,7 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Doors of a channel for whatever can send JSON by HTTP: each knows what the parts of its bodies mean. */
 @Service
-class MappedInlets {
+public class MappedInlets {
 
     private static final int MOST = 20;
     private static final int LONGEST_SAMPLE = 20_000;
@@ -89,6 +90,20 @@ class MappedInlets {
                 .stream()
                 .map(this::inlet)
                 .toList();
+    }
+
+    /** Those of a channel without address and secret. */
+    public List<PackedInlet> packed(Member member, UUID channel) {
+        return of(member, channel).stream()
+                .map(one -> new PackedInlet(one.name(), one.sample(), one.mapping(), one.signature()))
+                .toList();
+    }
+
+    /** One that came back with its workspace. */
+    @Transactional
+    public void back(Member member, UUID channel, PackedInlet inlet) {
+        MappedInlet made = add(member, channel, inlet.name());
+        change(member, channel, made.id(), inlet.name(), inlet.sample(), inlet.mapping(), inlet.signature(), "");
     }
 
     MappedInlet get(Member member, UUID channel, UUID id) {

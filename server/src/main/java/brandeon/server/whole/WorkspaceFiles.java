@@ -19,6 +19,7 @@ import brandeon.server.access.Workspaces;
 import brandeon.server.bundle.Packing;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.PlatformProfiles;
+import brandeon.server.inlet.MappedInlets;
 import brandeon.server.move.MoveList;
 import brandeon.server.problem.Refused;
 import brandeon.server.publish.Outlets;
@@ -69,6 +70,7 @@ public class WorkspaceFiles {
     private final Rigs rigs;
     private final MoveList list;
     private final Packing packing;
+    private final MappedInlets inlets;
 
     WorkspaceFiles(
             Workspaces workspaces,
@@ -80,7 +82,9 @@ public class WorkspaceFiles {
             Outlets outlets,
             Rigs rigs,
             MoveList list,
-            Packing packing) {
+            Packing packing,
+            MappedInlets inlets) {
+        this.inlets = inlets;
         this.workspaces = workspaces;
         this.themes = themes;
         this.channels = channels;
@@ -170,7 +174,11 @@ public class WorkspaceFiles {
                         .toList(),
                 packed,
                 all.stream()
-                        .map(one -> new PackedChannel(one.name(), one.platform().id(), index(showIds, one.show())))
+                        .map(one -> new PackedChannel(
+                                one.name(),
+                                one.platform().id(),
+                                index(showIds, one.show()),
+                                inlets.packed(owner, one.id())))
                         .toList(),
                 works,
                 rig.version() == 0 ? "" : Json.write(rig.rig()),

@@ -16,6 +16,7 @@ import brandeon.server.access.Workspaces;
 import brandeon.server.bundle.Unpacking;
 import brandeon.server.channel.Channels;
 import brandeon.server.channel.PlatformProfiles;
+import brandeon.server.inlet.MappedInlets;
 import brandeon.server.move.MoveList;
 import brandeon.server.problem.NotFound;
 import brandeon.server.problem.Refused;
@@ -64,6 +65,7 @@ class WorkspaceReturn {
     private final Rigs rigs;
     private final MoveList list;
     private final Unpacking unpacking;
+    private final MappedInlets inlets;
 
     WorkspaceReturn(
             Workspaces workspaces,
@@ -75,7 +77,9 @@ class WorkspaceReturn {
             Outlets outlets,
             Rigs rigs,
             MoveList list,
-            Unpacking unpacking) {
+            Unpacking unpacking,
+            MappedInlets inlets) {
+        this.inlets = inlets;
         this.workspaces = workspaces;
         this.themes = themes;
         this.channels = channels;
@@ -163,6 +167,7 @@ class WorkspaceReturn {
                 UUID known = showIds.get(channel.show());
                 made.add(known == null ? added : channels.feed(owner, added.id(), Optional.of(known)));
                 showIds.putIfAbsent(channel.show(), added.show());
+                channel.inlets().forEach(inlet -> inlets.back(owner, added.id(), inlet));
             }
         }
 

@@ -94,9 +94,11 @@ class WorkspaceFileTest {
     void standsOnAnEmptyMachineAsItWas() throws Exception {
         Person host = server.host();
         String demo = host.demo();
-        JsonNode rig = host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\",\"boxes\":false}").json();
+        JsonNode rig = host.post("/api/rig/fill", "{\"theme\":\"" + demo + "\",\"boxes\":false}")
+                .json();
         assertThat(rig.path("rig").path("programs")).as(rig.toString()).isNotEmpty();
-        Person.Answer counted = host.cue(demo, "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":7}");
+        Person.Answer counted =
+                host.cue(demo, "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":7}");
         assertThat(counted.status()).as(counted.body()).isEqualTo(200);
         byte[] file = takenOut(host, server.demoWorkspace().toString());
         try (TestDatabase database = new TestDatabase();
