@@ -129,7 +129,11 @@ class LooseJourneyTest {
             String theme = page.url().replaceFirst(".*/themes/([^/]+)/.*", "$1");
             JsonNode taken = streamer.get("/api/themes/" + theme).json().path("theme");
             Assertions.assertThat(taken.path("artworks")).hasSize(4);
-            Assertions.assertThat(taken.path("artworks").path(0).path("provenance").path("licence").asString())
+            Assertions.assertThat(taken.path("artworks")
+                            .path(0)
+                            .path("provenance")
+                            .path("licence")
+                            .asString())
                     .isEqualTo("CC-BY-4.0");
             String starting = taken.path("pieces")
                     .valueStream()
@@ -149,20 +153,23 @@ class LooseJourneyTest {
 
             // The whole workspace into a file, and in again beside itself.
             page.navigate(server.address() + "/people");
-            Download file = page.waitForDownload(
-                    () -> button(page, "Take it out").click());
+            Download file =
+                    page.waitForDownload(() -> button(page, "Take it out").click());
             Path kept = file.path();
             assertThat(page.getByText("it was read back and is whole")).isVisible();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Workspace"))
                     .first()
                     .click();
-            page.getByText("New workspace").click();
+            page.getByRole(AriaRole.MENUITEM)
+                    .filter(new Locator.FilterOptions().setHasText("New workspace"))
+                    .click();
             page.getByLabel("Or from the file of a workspace")
                     .setInputFiles(new FilePayload("w.zip", "application/zip", Files.readAllBytes(kept)));
             assertThat(page.getByText("1 theme.")).isVisible();
             page.navigate(server.address());
             assertThat(page.getByText("Marsh pack").first()).isVisible();
-            Assertions.assertThat(streamer.get("/api/session").json().path("workspaces")).hasSize(2);
+            Assertions.assertThat(streamer.get("/api/session").json().path("workspaces"))
+                    .hasSize(2);
         }
     }
 }

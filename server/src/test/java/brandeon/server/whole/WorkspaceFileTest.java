@@ -7,6 +7,9 @@ import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import brandeon.server.support.ServerProcess;
 import brandeon.server.support.TestDatabase;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -84,6 +87,17 @@ class WorkspaceFileTest {
         plain.path("themes").forEach(theme -> ((ObjectNode) theme).remove("links"));
         plain.put("rig", plain.path("rig").asString().replaceAll("http://[^\"]*/o/[A-Za-z0-9_-]+", "LINK"));
         return plain;
+    }
+
+    @Test
+    void itsDocumentIsAsItsSchemaSays() throws Exception {
+        byte[] file = takenOut(server.host(), server.demoWorkspace().toString());
+        assertThat(SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                        .getSchema(Files.readString(Path.of("../docs/workspace.schema.json")))
+                        .validate(
+                                new String(entries(file).get("workspace.json"), StandardCharsets.UTF_8),
+                                InputFormat.JSON))
+                .isEmpty();
     }
 
     private static byte[] takenOut(Person who, String workspace) {
