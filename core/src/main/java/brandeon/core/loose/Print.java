@@ -57,8 +57,8 @@ public record Print(String cover, String light) {
         /** Cells may differ by this much on average where edges were smoothed otherwise. */
         private static final double SAME_COVER = 1.5;
 
-        private static final int FAR = 48;
-        private static final int MOST_FAR = 4;
+        private static final int FAR = 32;
+        private static final int MOST_FAR = 1;
         /** Below this the lightness of a drawing says nothing: it is flat. */
         private static final double FLAT = 1.2;
 

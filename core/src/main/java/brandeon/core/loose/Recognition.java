@@ -21,6 +21,8 @@ public record Recognition(What what, double sure, String why) {
     private static final double LONGEST_OPENING = 4.2;
 
     private static final double LEAST_OPENING = 0.2;
+    /** The same of a small picture. */
+    private static final double LEAST_SMALL_OPENING = 0.45;
     /** Of a picture, what must be painted around its openings. */
     private static final double LEAST_AROUND = 0.04;
     /** Widths and heights from which a picture fills a canvas. */
@@ -126,11 +128,13 @@ public record Recognition(What what, double sure, String why) {
             return new Guess(What.MASK, 0.95, "Black and white alone, in one plain shape.");
         }
         int longest = Math.max(p.width(), p.height());
-        boolean small = longest <= ICON && !p.vector();
+        boolean small = longest <= ICON;
         // An opening that a keying colour fills is painted itself, in a picture without see-through ground.
         boolean keyed = p.openings().key().isPresent();
         boolean around = keyed ? t.solid() >= 0.9 && t.painted() - open >= LEAST_AROUND : t.painted() >= LEAST_AROUND;
-        if (open >= LEAST_OPENING && around && !(small && longest <= ICON / 2)) {
+        // Icons are drawn in outlines, which enclose something as well.
+        boolean roomy = small ? longest > ICON / 2 && open >= LEAST_SMALL_OPENING : open >= LEAST_OPENING;
+        if (around && roomy) {
             String size = openings.size() == 1 ? opening(openings.getFirst()) : openings.size() + " openings";
             return small
                     ? new Guess(What.FRAME, 0.6, "A small picture with " + size + ".", What.ICON)
@@ -146,6 +150,17 @@ public record Recognition(What what, double sure, String why) {
 
     private static Guess still(Found.Picture p, Traits t, int longest, double open) {
         double aspect = t.aspect();
+        double whole = (double) p.width() / p.height();
+        boolean small = longest <= ICON && whole >= 0.6 && whole <= 1 / 0.6;
+        if (small && t.painted() < 0.7) {
+            return new Guess(
+                    What.ICON,
+                    t.painted() < 0.6 ? 0.95 : 0.75,
+                    "Small, about as wide as high, with see-through ground.",
+                    What.PANEL,
+                    What.ORNAMENT,
+                    What.BAR);
+        }
         if (aspect >= BAR || aspect <= 1 / BAR) {
             return new Guess(
                     What.BAR,
@@ -154,7 +169,6 @@ public record Recognition(What what, double sure, String why) {
                     What.PANEL,
                     What.ORNAMENT);
         }
-        double whole = (double) p.width() / p.height();
         if (t.solid() >= ALL && longest >= CANVAS_SIDE && whole >= 0.4 && whole <= 2.6) {
             return new Guess(
                     What.BACKDROP,
@@ -162,17 +176,8 @@ public record Recognition(What what, double sure, String why) {
                     p.width() + " × " + p.height() + ", with nothing see-through.",
                     What.PANEL);
         }
-        boolean square = aspect >= 0.6 && aspect <= 1 / 0.6;
-        if (square && (longest <= ICON || p.vector()) && open < 0.6) {
-            if (t.fill() < 0.85 && longest > 0) {
-                return new Guess(
-                        What.ICON,
-                        t.fill() < 0.8 ? 0.95 : 0.75,
-                        "Small, about as wide as high, with see-through ground.",
-                        What.PANEL,
-                        What.ORNAMENT);
-            }
-            return longest <= SMALL
+        if (small) {
+            return longest <= SMALL || t.fill() < 0.85
                     ? new Guess(What.ICON, 0.75, "Small and about as wide as high.", What.PANEL)
                     : new Guess(What.PANEL, 0.6, "Filled, about as wide as high.", What.ICON, What.ORNAMENT);
         }
