@@ -9,6 +9,7 @@ import { useTheme } from "../theme/useTheme";
 import { FileList } from "./FileList";
 import { Places } from "./Places";
 import { ProposedScenes } from "./ProposedScenes";
+import { ToLookAt } from "./ToLookAt";
 import type { PackLine } from "./usePack";
 
 export type Choices = Schemas["LooseChoices"];
@@ -115,6 +116,7 @@ export function Sorted({ line, leave }: { line: PackLine; leave: () => void }) {
         <FileList pack={line.id} files={files} choose={choose} />
         <div className="min-w-0">
           <ProposedScenes pack={line.id} view={view.data} choices={settled} />
+          {view.data.scenes.length > 0 && <ToLookAt pack={line.id} choices={settled} />}
           <Places places={view.data.places} place={place} />
         </div>
       </div>

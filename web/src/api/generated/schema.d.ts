@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/themes/{theme}/packs/{pack}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post-api-themes-theme-packs-pack-findings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/themes/{theme}/messages": {
         parameters: {
             query?: never;
@@ -6052,6 +6068,11 @@ export interface components {
             scene: string;
             canvas: string;
         };
+        PackFinding: {
+            scene: string;
+            canvas: string;
+            sentence: string;
+        };
         Draft: {
             text: string;
         };
@@ -10983,6 +11004,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    "post-api-themes-theme-packs-pack-findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                theme: string;
+                pack: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackChoices"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackFinding"][];
                 };
             };
         };

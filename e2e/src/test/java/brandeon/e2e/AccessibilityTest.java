@@ -68,6 +68,7 @@ class AccessibilityTest {
                 "/account",
                 "/themes/" + theme + "/brand",
                 "/themes/" + theme + "/brand/pictures",
+                "/themes/" + theme + "/brand/loose",
                 "/themes/" + theme + "/pieces",
                 "/themes/" + theme + "/pieces/band",
                 "/themes/" + theme + "/sheet",

@@ -5,7 +5,10 @@ import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Shape;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Contrast;
 import brandeon.core.colour.Difference;
+import brandeon.core.colour.Palette;
+import brandeon.core.colour.Role;
 import brandeon.core.colour.Spaces;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.kind.Zone;
@@ -14,6 +17,7 @@ import brandeon.core.live.AlertSound;
 import brandeon.core.live.SignalKind;
 import brandeon.core.opening.FoundOpening;
 import brandeon.core.recolour.Cluster;
+import brandeon.core.recolour.Mapping;
 import brandeon.core.recolour.Recolouring;
 import brandeon.core.text.Face;
 import brandeon.core.theme.Artwork;
@@ -70,6 +74,10 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
     public static final String PICTURES = "pictures";
 
     private static final int MOST_SEEDS = 3;
+    /** How strongly a picture may lie behind words. */
+    private static final List<Double> STRENGTHS = List.of(1.0, 0.85, 0.7, 0.55, 0.4, 0.25);
+    /** Colours that cover less do not lie behind many words. */
+    private static final double SEEN_SHARE = 0.08;
     /** Seeds that are nearer are one (chosen by looking, no source). */
     private static final double APART = 20;
 
@@ -125,13 +133,13 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
             if (something) {
                 files();
                 scenes();
+                faces();
+                colours();
                 wholeScreens();
                 frames();
                 screens();
                 pieces();
                 alerts();
-                faces();
-                colours();
             }
             return new Proposal(List.copyOf(places), theme, new Edit.Batch(edits), List.copyOf(notes));
         }
@@ -456,8 +464,37 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
                     proposed = first(backdrops, _ -> true);
                 }
                 choose("screen:" + piece.id(), Part.SCREENS, piece.name(), all, proposed)
-                        .ifPresent(entry -> add(new PieceEdit.SetInlay(piece.id(), inlay(entry, Inlay.Fit.COVER))));
+                        .ifPresent(entry -> add(new PieceEdit.SetInlay(
+                                piece.id(),
+                                piece.kind() == PieceKind.BACKDROP
+                                        ? inlay(entry, Inlay.Fit.COVER)
+                                        : behindWords(entry))));
             }
+        }
+
+        /** As strongly as large words on it can be read, by its main colours as they are in the brand. */
+        private Inlay behindWords(Pack.Entry entry) {
+            Artwork artwork = theme.artwork(ids.get(entry.number())).orElseThrow();
+            Palette palette = theme.brand().palette();
+            Mapping mapping = artwork.recipe(palette).mapping();
+            Colour ground = palette.colour(Role.GROUND);
+            Colour ink = palette.colour(Role.TEXT);
+            double strength = STRENGTHS.stream()
+                    .filter(one -> artwork.clusters().stream()
+                            .filter(cluster -> cluster.share() >= SEEN_SHARE)
+                            .map(cluster -> mapping.apply(cluster.colour()))
+                            .allMatch(
+                                    colour -> Contrast.ratio(ink, over(colour, ground, one)) >= Contrast.LARGE_OR_EDGE))
+                    .findFirst()
+                    .orElse(STRENGTHS.getLast());
+            return new Inlay(artwork.id(), Blend.NORMAL, strength, Inlay.Fit.COVER);
+        }
+
+        private static Colour over(Colour colour, Colour ground, double strength) {
+            return Colour.of(
+                    colour.red() * strength + ground.red() * (1 - strength),
+                    colour.green() * strength + ground.green() * (1 - strength),
+                    colour.blue() * strength + ground.blue() * (1 - strength));
         }
 
         private static final List<List<String>> SCREENS = List.of(

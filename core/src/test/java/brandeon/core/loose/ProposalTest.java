@@ -180,6 +180,32 @@ class ProposalTest {
     }
 
     @Test
+    void aLightScreenLiesWeaklierBehindItsWordsThanADarkOne() {
+        Theme demo = ReedlightHide.theme();
+        double light = strength(demo, plain(new Color(250, 248, 240)));
+        double dark = strength(demo, plain(new Color(12, 16, 14)));
+        assertThat(dark).isEqualTo(1);
+        assertThat(light).isLessThan(0.8);
+    }
+
+    private static double strength(Theme theme, BufferedImage ground) {
+        List<LooseFile> files = List.of(Drawn.picture(0, "starting.png", ground));
+        Theme after = Proposal.of(theme, Pack.of(files, LooseChoices.NONE), LooseChoices.NONE)
+                .theme();
+        return screen(after, SceneRole.STARTING).inlay().orElseThrow().strength();
+    }
+
+    /** Grey art that stays as it is, but for a spot of colour. */
+    private static BufferedImage plain(Color colour) {
+        return Drawn.image(1920, 1080, g -> {
+            g.setColor(colour);
+            g.fillRect(0, 0, 1920, 1080);
+            g.setColor(new Color(40, 90, 200));
+            g.fillRect(1600, 800, 300, 260);
+        });
+    }
+
+    @Test
     void whatIsLeftOutIsNowhere() {
         LooseChoices choices = new LooseChoices(
                 List.of(new LooseChoices.FileChoice(2, java.util.Optional.empty(), true, "", false, false)), List.of());

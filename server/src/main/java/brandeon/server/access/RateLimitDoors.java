@@ -47,6 +47,7 @@ class RateLimitDoors implements HandlerInterceptor, WebMvcConfigurer {
             Rule.of("POST", "/api/themes/{theme}/faces", Door.UPLOAD, By.PERSON),
             Rule.of("PUT", "/api/themes/{theme}/packs/{pack}/files/{number}", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/themes/{theme}/packs/{pack}/picture", Door.PREVIEW, By.PERSON),
+            Rule.of("POST", "/api/themes/{theme}/packs/{pack}/findings", Door.PREVIEW, By.PERSON),
             Rule.of("POST", "/api/palettes/read", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/packages", Door.UPLOAD, By.PERSON),
             Rule.of("POST", "/api/workspaces/file", Door.UPLOAD, By.PERSON),

@@ -97,8 +97,8 @@ public class Ffmpeg {
      * @throws IOException when it cannot be read, with what ffmpeg says
      */
     public byte[] wav(byte[] sound, String demuxer, int seconds) throws IOException {
-        Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
-        Process process = new ProcessBuilder(List.of(
+        return run(
+                List.of(
                         "nice",
                         "-n",
                         "10",
@@ -119,39 +119,10 @@ public class Ffmpeg {
                         "pcm_f32le",
                         "-f",
                         "wav",
-                        "pipe:1"))
-                .redirectError(said.toFile())
-                .start();
-        Thread writer = Thread.ofVirtual().start(() -> {
-            try (OutputStream in = process.getOutputStream()) {
-                in.write(sound);
-            } catch (IOException e) {
-                // It has read enough, or says what is wrong.
-            }
-        });
-        Thread.ofVirtual().start(() -> {
-            try {
-                if (!process.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-                    process.destroyForcibly();
-                }
-            } catch (InterruptedException e) {
-                process.destroyForcibly();
-            }
-        });
-        try {
-            byte[] decoded = process.getInputStream().readAllBytes();
-            writer.join();
-            if (process.waitFor() != 0) {
-                throw new IOException(Files.readString(said).strip());
-            }
-            return decoded;
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IOException("interrupted", e);
-        } finally {
-            process.destroyForcibly();
-            Files.deleteIfExists(said);
-        }
+                        "pipe:1"),
+                sound,
+                PATIENCE_SECONDS,
+                InputStream::readAllBytes);
     }
 
     /**
@@ -171,22 +142,26 @@ public class Ffmpeg {
      */
     public Film film(Path file, String demuxer) throws IOException {
         String said = new String(
-                output(List.of(
-                        "ffprobe",
-                        "-hide_banner",
-                        "-loglevel",
-                        "error",
-                        "-protocol_whitelist",
-                        "file",
-                        "-f",
-                        demuxer,
-                        "-select_streams",
-                        "v:0",
-                        "-show_entries",
-                        "stream=codec_name,width,height,avg_frame_rate,pix_fmt:stream_tags=alpha_mode:format=duration",
-                        "-of",
-                        "default=noprint_wrappers=1",
-                        file.toString())),
+                run(
+                        List.of(
+                                "ffprobe",
+                                "-hide_banner",
+                                "-loglevel",
+                                "error",
+                                "-protocol_whitelist",
+                                "file",
+                                "-f",
+                                demuxer,
+                                "-select_streams",
+                                "v:0",
+                                "-show_entries",
+                                "stream=codec_name,width,height,avg_frame_rate,pix_fmt:stream_tags=alpha_mode:format=duration",
+                                "-of",
+                                "default=noprint_wrappers=1",
+                                file.toString()),
+                        new byte[0],
+                        PATIENCE_SECONDS,
+                        InputStream::readAllBytes),
                 StandardCharsets.UTF_8);
         Map<String, String> values = said.lines()
                 .filter(line -> line.contains("="))
@@ -289,7 +264,7 @@ public class Ffmpeg {
                 "webp",
                 to.toString()));
         byte[] frame = new byte[size.width() * size.height() * 4];
-        run(command, in -> {
+        run(command, new byte[0], FILM_PATIENCE_SECONDS, in -> {
             while (in.readNBytes(frame, 0, frame.length) == frame.length) {
                 frames.accept(frame);
             }
@@ -297,21 +272,30 @@ public class Ffmpeg {
         });
     }
 
-    private static byte[] output(List<String> command) throws IOException {
-        return run(command, InputStream::readAllBytes);
-    }
-
     private interface Reading<T> {
         T read(InputStream in) throws IOException;
     }
 
-    private static <T> T run(List<String> command, Reading<T> reading) throws IOException {
+    /**
+     * Runs a program, gives it bytes and reads what it writes.
+     *
+     * @param seconds after which it is ended
+     * @throws IOException when it fails, with what it says
+     */
+    private static <T> T run(List<String> command, byte[] given, int seconds, Reading<T> reading) throws IOException {
         Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
         Process process =
                 new ProcessBuilder(command).redirectError(said.toFile()).start();
+        Thread writer = Thread.ofVirtual().start(() -> {
+            try (OutputStream in = process.getOutputStream()) {
+                in.write(given);
+            } catch (IOException e) {
+                // It has read enough, or says what is wrong.
+            }
+        });
         Thread.ofVirtual().start(() -> {
             try {
-                if (!process.waitFor(FILM_PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                if (!process.waitFor(seconds, TimeUnit.SECONDS)) {
                     process.destroyForcibly();
                 }
             } catch (InterruptedException e) {
@@ -319,8 +303,8 @@ public class Ffmpeg {
             }
         });
         try {
-            process.getOutputStream().close();
             T read = reading.read(process.getInputStream());
+            writer.join();
             if (process.waitFor() != 0) {
                 throw new IOException(Files.readString(said).strip());
             }

@@ -6,11 +6,13 @@ import brandeon.core.loose.LooseChoices;
 import brandeon.core.loose.Pack;
 import brandeon.core.loose.Proposal;
 import brandeon.core.loose.What;
+import brandeon.core.preflight.Finding;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Members;
 import brandeon.server.access.Role;
+import brandeon.server.layout.Preflights;
 import brandeon.server.live.Moments;
 import brandeon.server.problem.NotFound;
 import brandeon.server.publish.ScenePng;
@@ -24,6 +26,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -79,6 +82,9 @@ class PackController {
             boolean moving,
             String sound) {}
 
+    /** Something to be put right afterwards. @param scene its name; empty for the theme as a whole */
+    record PackFinding(String scene, String canvas, String sentence) {}
+
     record PackTaken(long version) {}
 
     record PackScene(String id, String name) {}
@@ -106,6 +112,7 @@ class PackController {
     private final SoundFiles sounds;
     private final Moments moments;
     private final Hands hands;
+    private final Preflights preflights;
 
     PackController(
             Members members,
@@ -115,7 +122,9 @@ class PackController {
             Artworks artworks,
             SoundFiles sounds,
             Moments moments,
-            Hands hands) {
+            Hands hands,
+            Preflights preflights) {
+        this.preflights = preflights;
         this.members = members;
         this.themes = themes;
         this.packs = packs;
@@ -226,6 +235,33 @@ class PackController {
                 Hands.For.STAGE,
                 () -> Png.fresh(
                         ScenePng.of(after, scene, canvas, moments.of(draft), artworks.of(draft.workspace()), WIDTH)));
+    }
+
+    /** What would be found on the scenes that is not found now; what is only better known is left out. */
+    @PostMapping("/{pack}/findings")
+    List<PackFinding> findings(@PathVariable UUID theme, @PathVariable UUID pack, @RequestBody PackChoices wish) {
+        Member member = designer(theme);
+        Themes.Draft draft = themes.get(member, theme);
+        Pack sorted = packs.pack(member, theme, pack, wish.choices());
+        return hands.work(Hands.For.FINDINGS, () -> {
+            Theme after = Proposal.of(draft.theme(), sorted, wish.choices()).theme();
+            Set<PackFinding> now =
+                    draft.theme().scenes().isEmpty() ? Set.of() : Set.copyOf(found(draft, draft.theme()));
+            return found(draft, after).stream()
+                    .filter(finding -> !now.contains(finding))
+                    .toList();
+        });
+    }
+
+    private List<PackFinding> found(Themes.Draft draft, Theme theme) {
+        return preflights.of(draft, theme).findings().stream()
+                .filter(finding -> finding.kind().weight() != Finding.Weight.NOTE)
+                .map(finding -> new PackFinding(
+                        theme.scene(finding.scene()).map(Scene::name).orElse(""),
+                        theme.canvas(finding.canvas()).map(Canvas::name).orElse(""),
+                        finding.sentence()))
+                .distinct()
+                .toList();
     }
 
     /** Makes it so, as one step that can be undone. */

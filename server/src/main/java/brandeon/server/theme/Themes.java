@@ -236,13 +236,24 @@ public class Themes implements Belongings {
      */
     @Transactional
     public Draft bringIn(Member member, UUID channel, Theme theme, Optional<UUID> insteadOf) {
+        requireSound(theme);
+        Set<String> taken = namesOf(member);
+        String name = taken.contains(theme.name()) ? CopyName.of(theme.name(), taken) : theme.name();
+        return create(member, channel, theme.withName(name), insteadOf, "Brought the theme in as a package");
+    }
+
+    /** One that comes back with its workspace, and is called there as it was. */
+    @Transactional
+    public Draft back(Member member, UUID channel, Theme theme, Optional<UUID> movedFrom) {
+        requireSound(theme);
+        return create(member, channel, theme, movedFrom, "Brought the theme in with its workspace");
+    }
+
+    private static void requireSound(Theme theme) {
         List<String> faults = Soundness.faults(theme);
         if (!faults.isEmpty()) {
             throw new Refused("This theme was not taken in: " + faults.getFirst());
         }
-        Set<String> taken = namesOf(member);
-        String name = taken.contains(theme.name()) ? CopyName.of(theme.name(), taken) : theme.name();
-        return create(member, channel, theme.withName(name), insteadOf, "Brought the theme in as a package");
     }
 
     private Set<String> namesOf(Member member) {
@@ -487,10 +498,7 @@ public class Themes implements Belongings {
 
     /** Puts a theme that came back with its workspace on air as it was, whatever its draft is. */
     public Draft backOnAir(Member member, UUID id, Theme onAir) {
-        List<String> faults = Soundness.faults(onAir);
-        if (!faults.isEmpty()) {
-            throw new Refused("What is on air of this theme was not taken in: " + faults.getFirst());
-        }
+        requireSound(onAir);
         return inTurn(member, Role.DESIGNER, id, before -> {
                     int number = releases.latestNumber(id).orElse(0) + 1;
                     entities.persist(new ReleaseRow(

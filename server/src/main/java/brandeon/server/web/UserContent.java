@@ -49,6 +49,7 @@ public final class UserContent {
         return switch (type) {
             case "image/svg+xml" -> ".svg";
             case "image/jpeg" -> ".jpg";
+            case "image/webp" -> ".webp";
             default -> ".png";
         };
     }

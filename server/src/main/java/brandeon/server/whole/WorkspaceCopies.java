@@ -143,12 +143,13 @@ public class WorkspaceCopies {
     }
 
     /** @throws NotFound when there is none of that day */
-    Path get(Member owner, LocalDate day) {
-        Path file = file(owner.requires(Role.OWNER).workspace(), day);
-        if (!Files.exists(file)) {
-            throw new NotFound("There is no copy of that day any more.");
-        }
-        return file;
+    Path get(Member owner, String day) {
+        return all(owner).stream()
+                .map(Copy::day)
+                .filter(one -> one.toString().equals(day))
+                .findFirst()
+                .map(one -> file(owner.workspace(), one))
+                .orElseThrow(() -> new NotFound("There is no copy of that day any more."));
     }
 
     private Path file(UUID workspace, LocalDate day) {

@@ -11,7 +11,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -80,8 +79,8 @@ class WorkspaceFileController {
     }
 
     @GetMapping("/api/workspaces/{workspace}/copies/{day}")
-    ResponseEntity<StreamingResponseBody> copy(@PathVariable UUID workspace, @PathVariable LocalDate day) {
-        Path file = copies.get(members.currentIn(workspace), day);
+    ResponseEntity<StreamingResponseBody> copy(@PathVariable UUID workspace, @PathVariable String day) {
+        Path file = copies.get(members.currentIn(workspace).requires(Role.OWNER), day);
         return attached(workspaces.name(workspace) + ", " + day + ".zip", out -> Files.copy(file, out));
     }
 

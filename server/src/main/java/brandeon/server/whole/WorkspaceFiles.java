@@ -46,7 +46,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
@@ -281,7 +280,7 @@ public class WorkspaceFiles {
         ZipFile zip;
         try {
             zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
-        } catch (ZipException e) {
+        } catch (IOException | IllegalArgumentException e) {
             throw new Mistake("This is no file of a workspace: it is no zip file, or cut short.", e);
         }
         try {
@@ -324,7 +323,8 @@ public class WorkspaceFiles {
                 throw new Mistake(name + " of this file is too long.");
             }
             return content;
-        } catch (ZipException e) {
+        } catch (IOException e) {
+            // Whatever hinders is in the file, which lies here.
             throw new Mistake("This file is damaged at " + name + ".", e);
         }
     }

@@ -190,8 +190,7 @@ class WorkspaceReturn {
             Themes.Draft draft = unpacking.back(
                     owner,
                     opened.theme(work.entry()),
-                    theme ->
-                            themes.bringIn(owner, channel.id(), theme, Optional.ofNullable(ids.get(work.movedFrom()))));
+                    theme -> themes.back(owner, channel.id(), theme, Optional.ofNullable(ids.get(work.movedFrom()))));
             ids.put(number, draft.id());
             if (!work.onAir().isEmpty()) {
                 ThemePackage onAir = opened.theme(work.onAir());

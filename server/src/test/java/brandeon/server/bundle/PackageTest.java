@@ -5,11 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import brandeon.server.support.Zips;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -21,9 +20,6 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -53,16 +49,6 @@ class PackageTest {
                 .build());
     }
 
-    private static Map<String, byte[]> entries(byte[] zip) throws IOException {
-        Map<String, byte[]> entries = new LinkedHashMap<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                entries.put(entry.getName(), in.readAllBytes());
-            }
-        }
-        return entries;
-    }
-
     private static JsonNode theme(Person who, String id) {
         return who.get("/api/themes/" + id).json().path("theme");
     }
@@ -79,8 +65,8 @@ class PackageTest {
 
         assertThat(theme(host, demo).path("artworks")).isNotEmpty();
         assertThat(theme(other, copy)).isEqualTo(theme(host, demo));
-        Map<String, byte[]> before = entries(bytes(host, "/api/themes/" + demo + "/artworks/recoloured.zip"));
-        Map<String, byte[]> after = entries(bytes(other, "/api/themes/" + copy + "/artworks/recoloured.zip"));
+        Map<String, byte[]> before = Zips.entries(bytes(host, "/api/themes/" + demo + "/artworks/recoloured.zip"));
+        Map<String, byte[]> after = Zips.entries(bytes(other, "/api/themes/" + copy + "/artworks/recoloured.zip"));
         assertThat(after.keySet()).isEqualTo(before.keySet());
         before.forEach((name, picture) -> assertThat(after.get(name)).as(name).isEqualTo(picture));
         assertThat(bytes(other, "/api/themes/" + copy + "/scenes/closing/canvases/wide/picture.png?width=1920"))
@@ -174,8 +160,9 @@ class PackageTest {
             before.forEach((place, picture) ->
                     assertThat(after.get(place)).as(one.getKey() + place).isEqualTo(picture));
             byte[] again = bytes(other, "/api/themes/" + copy + "/package.zip");
-            Map<String, byte[]> first = entries(bytes(one.getValue(), "/api/themes/" + one.getKey() + "/package.zip"));
-            Map<String, byte[]> second = entries(again);
+            Map<String, byte[]> first =
+                    Zips.entries(bytes(one.getValue(), "/api/themes/" + one.getKey() + "/package.zip"));
+            Map<String, byte[]> second = Zips.entries(again);
             first.keySet().stream()
                     .filter(name -> name.startsWith("previews/") || name.startsWith("recoloured/"))
                     .forEach(name -> assertThat(second.get(name)).as(name).isEqualTo(first.get(name)));
@@ -293,7 +280,7 @@ class PackageTest {
     @Test
     void itsDocumentsAreAsTheirSchemasSay() throws Exception {
         Map<String, byte[]> entries =
-                entries(bytes(server.host(), "/api/themes/" + server.host().demo() + "/package.zip"));
+                Zips.entries(bytes(server.host(), "/api/themes/" + server.host().demo() + "/package.zip"));
         for (Map.Entry<String, String> one : Map.of(
                         "manifest.json", "package.schema.json", "theme.json", "theme.schema.json")
                 .entrySet()) {
@@ -310,7 +297,7 @@ class PackageTest {
     void aHostilePackageLeavesNothing() throws Exception {
         Person other = server.stranger(Role.DESIGNER);
         Map<String, byte[]> entries =
-                entries(bytes(server.host(), "/api/themes/" + server.host().demo() + "/package.zip"));
+                Zips.entries(bytes(server.host(), "/api/themes/" + server.host().demo() + "/package.zip"));
         String svg = entries.keySet().stream()
                 .filter(name -> name.startsWith("files/"))
                 .filter(name -> new String(entries.get(name), StandardCharsets.UTF_8).startsWith("<svg"))
@@ -322,7 +309,7 @@ class PackageTest {
         assertThat(scripted.status()).as(scripted.body()).isIn(201, 400);
         if (scripted.status() == 201) {
             String id = scripted.json().path("theme").asString();
-            Map<String, byte[]> again = entries(bytes(other, "/api/themes/" + id + "/package.zip"));
+            Map<String, byte[]> again = Zips.entries(bytes(other, "/api/themes/" + id + "/package.zip"));
             again.remove("theme.json");
             byte[] kept = again.values().stream()
                     .filter(content -> new String(content, StandardCharsets.UTF_8).contains("#123456"))
@@ -356,13 +343,6 @@ class PackageTest {
             }
         }
         changed.put("manifest.json", manifest.toString().getBytes(StandardCharsets.UTF_8));
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (Map.Entry<String, byte[]> entry : changed.entrySet()) {
-                zip.putNextEntry(new ZipEntry(entry.getKey()));
-                zip.write(entry.getValue());
-            }
-        }
-        return out.toByteArray();
+        return Zips.zip(changed);
     }
 }

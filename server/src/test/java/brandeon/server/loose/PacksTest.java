@@ -176,6 +176,8 @@ class PacksTest {
             assertThat(file(view, number).path("why").asString()).endsWith(".");
         }
         assertThat(view.path("taken").asInt()).isEqualTo(2);
+        Person.Answer findings = designer.post("/api/themes/" + theme + "/packs/" + pack + "/findings", NONE);
+        assertThat(findings.status()).as(findings.body()).isEqualTo(200);
         byte[] small = designer.bytes("/api/themes/" + theme + "/packs/" + pack + "/files/0/picture");
         assertThat(ImageIO.read(new java.io.ByteArrayInputStream(small)).getWidth())
                 .isEqualTo(160);

@@ -7,11 +7,10 @@ import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import brandeon.server.support.ServerProcess;
 import brandeon.server.support.TestDatabase;
+import brandeon.server.support.Zips;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
@@ -25,9 +24,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -55,30 +51,8 @@ class WorkspaceFileTest {
                 .build());
     }
 
-    private static Map<String, byte[]> entries(byte[] zip) throws IOException {
-        Map<String, byte[]> entries = new LinkedHashMap<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                entries.put(entry.getName(), in.readAllBytes());
-            }
-        }
-        return entries;
-    }
-
-    private static byte[] zip(Map<String, byte[]> entries) throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ZipOutputStream out = new ZipOutputStream(bytes)) {
-            for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
-                out.putNextEntry(new ZipEntry(entry.getKey()));
-                out.write(entry.getValue());
-                out.closeEntry();
-            }
-        }
-        return bytes.toByteArray();
-    }
-
     private static JsonNode document(byte[] file) throws IOException {
-        return JSON.readTree(new String(entries(file).get("workspace.json"), StandardCharsets.UTF_8));
+        return JSON.readTree(new String(Zips.entries(file).get("workspace.json"), StandardCharsets.UTF_8));
     }
 
     /** What a document says apart from links, which are others on each machine. */
@@ -95,7 +69,7 @@ class WorkspaceFileTest {
         assertThat(SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                         .getSchema(Files.readString(Path.of("../docs/workspace.schema.json")))
                         .validate(
-                                new String(entries(file).get("workspace.json"), StandardCharsets.UTF_8),
+                                new String(Zips.entries(file).get("workspace.json"), StandardCharsets.UTF_8),
                                 InputFormat.JSON))
                 .isEmpty();
     }
@@ -114,6 +88,9 @@ class WorkspaceFileTest {
         Person.Answer counted =
                 host.cue(demo, "{\"cue\":\"setCount\",\"piece\":\"sightings\",\"field\":\"value\",\"value\":7}");
         assertThat(counted.status()).as(counted.body()).isEqualTo(200);
+        // Two of one name stay so.
+        host.newTheme("Twice");
+        host.newTheme("Twice");
         byte[] file = takenOut(host, server.demoWorkspace().toString());
         try (TestDatabase database = new TestDatabase();
                 ServerProcess other = ServerProcess.empty(database)) {
@@ -136,8 +113,8 @@ class WorkspaceFileTest {
             }
             byte[] again = takenOut(ilse, workspace);
             assertThat(withoutLinks(document(again))).isEqualTo(withoutLinks(document(file)));
-            Map<String, byte[]> before = entries(file);
-            Map<String, byte[]> after = entries(again);
+            Map<String, byte[]> before = Zips.entries(file);
+            Map<String, byte[]> after = Zips.entries(again);
             assertThat(after.keySet()).isEqualTo(before.keySet());
             before.forEach((name, content) -> {
                 if (name.startsWith("themes/")) {
@@ -172,20 +149,20 @@ class WorkspaceFileTest {
             // What is hit may be the space of a link that no check sees; all else is refused.
             assertThat(answer.status()).as(answer.body()).isIn(400, 409);
         }
-        Map<String, byte[]> foreign = new LinkedHashMap<>(entries(file));
+        Map<String, byte[]> foreign = new LinkedHashMap<>(Zips.entries(file));
         foreign.put("../outside.txt", new byte[] {1});
-        refused(other, zip(foreign));
-        Map<String, byte[]> without = new LinkedHashMap<>(entries(file));
+        refused(other, Zips.zip(foreign));
+        Map<String, byte[]> without = new LinkedHashMap<>(Zips.entries(file));
         without.remove("themes/1.zip");
-        refused(other, zip(without));
-        Map<String, byte[]> exchanged = new LinkedHashMap<>(entries(file));
+        refused(other, Zips.zip(without));
+        Map<String, byte[]> exchanged = new LinkedHashMap<>(Zips.entries(file));
         exchanged.put("themes/1.zip", "PK nothing".getBytes(StandardCharsets.UTF_8));
-        refused(other, zip(exchanged));
+        refused(other, Zips.zip(exchanged));
         ObjectNode circle = (ObjectNode) document(file).deepCopy();
         ((ObjectNode) circle.path("themes").path(0)).put("channel", 99);
-        Map<String, byte[]> wrong = new LinkedHashMap<>(entries(file));
+        Map<String, byte[]> wrong = new LinkedHashMap<>(Zips.entries(file));
         wrong.put("workspace.json", JSON.writeValueAsBytes(circle));
-        refused(other, zip(wrong));
+        refused(other, Zips.zip(wrong));
         refused(other, new byte[0]);
         refused(other, "no zip at all".getBytes(StandardCharsets.UTF_8));
         assertThat(other.get("/api/session").json().path("workspaces")).hasSize(before);
