@@ -46,7 +46,7 @@ export function FileList({ pack, files, choose }: { pack: string; files: PackFil
     getItemKey: (i) => list[i]?.number ?? i,
   });
   return (
-    <section aria-label="Files" className="min-w-0">
+    <section aria-label="Files" className="sticky top-0 min-w-0 self-start">
       <div className="mb-1 flex gap-1" role="group" aria-label="Which files">
         {(Object.keys(SHOWN) as (keyof typeof SHOWN)[]).map((one) => (
           <button

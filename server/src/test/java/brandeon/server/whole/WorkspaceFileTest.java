@@ -59,6 +59,8 @@ class WorkspaceFileTest {
     private static JsonNode withoutLinks(JsonNode document) {
         ObjectNode plain = (ObjectNode) document.deepCopy();
         plain.path("themes").forEach(theme -> ((ObjectNode) theme).remove("links"));
+        // What is in them is compared itself.
+        plain.path("entries").forEach(entry -> ((ObjectNode) entry).remove(List.of("bytes", "sha256")));
         plain.put("rig", plain.path("rig").asString().replaceAll("http://[^\"]*/o/[A-Za-z0-9_-]+", "LINK"));
         return plain;
     }
@@ -116,11 +118,11 @@ class WorkspaceFileTest {
             Map<String, byte[]> before = Zips.entries(file);
             Map<String, byte[]> after = Zips.entries(again);
             assertThat(after.keySet()).isEqualTo(before.keySet());
-            before.forEach((name, content) -> {
+            for (String name : before.keySet()) {
                 if (name.startsWith("themes/")) {
-                    assertThat(Arrays.equals(after.get(name), content)).as(name).isTrue();
+                    same(name, before.get(name), after.get(name));
                 }
-            });
+            }
             // The rig holds the new links.
             assertThat(document(again).path("rig").asString()).contains(other.address());
             assertThat(document(again).path("rig").asString())
@@ -132,6 +134,23 @@ class WorkspaceFileTest {
                             .path("link")
                             .asString());
         }
+    }
+
+    /** Byte for byte, but for photographs: they travel as PNG, so that no pixel changes, and stay that. */
+    private static void same(String name, byte[] before, byte[] after) throws IOException {
+        ObjectNode theme = (ObjectNode) JSON.readTree(Zips.entries(before).get("theme.json"));
+        JsonNode back = JSON.readTree(Zips.entries(after).get("theme.json"));
+        boolean photographs = false;
+        for (int i = 0; i < theme.path("artworks").size(); i++) {
+            ObjectNode picture = (ObjectNode) theme.path("artworks").path(i);
+            if (picture.path("type").asString().equals("image/jpeg")) {
+                photographs = true;
+                picture.put("type", "image/png");
+                picture.set("file", back.path("artworks").path(i).path("file"));
+            }
+        }
+        assertThat(back).as(name).isEqualTo(theme);
+        assertThat(Arrays.equals(before, after)).as(name).isEqualTo(!photographs);
     }
 
     @Test
