@@ -3,21 +3,9 @@ import { FileText, Play, Type } from "lucide-react";
 import { useRef, useState } from "react";
 import { useHear } from "../sound/useHear";
 import { useThemeId } from "../theme/useTheme";
-import { count, type FileChoice, type PackFile } from "./Sorted";
+import { count, type FileChoice, type PackFile, type PackView } from "./Sorted";
 
 type Choose = (number: number, change: Partial<FileChoice>) => void;
-
-const PICTURES: Partial<Record<PackFile["what"], string>> = {
-  FRAME: "Frame",
-  MASK: "Mask",
-  PANEL: "Panel",
-  BACKDROP: "Backdrop",
-  ICON: "Icon",
-  BAR: "Bar",
-  LOOP: "Loop",
-  ALERT: "Alert picture",
-  ORNAMENT: "Ornament",
-};
 
 /** Sounds of others are played softly first. */
 const HALF = 0.5;
@@ -29,7 +17,8 @@ const SHOWN = {
 } as const;
 
 /** The files of a pack, what needs a look first. */
-export function FileList({ pack, files, choose }: { pack: string; files: PackFile[]; choose: Choose }) {
+export function FileList(props: { pack: string; files: PackFile[]; sorts: PackView["sorts"]; choose: Choose }) {
+  const { pack, files, sorts: kinds, choose } = props;
   const [shown, setShown] = useState<keyof typeof SHOWN>("all");
   const sorts: Record<keyof typeof SHOWN, PackFile[]> = {
     all: files.filter((one) => one.bond === "ITSELF"),
@@ -79,6 +68,7 @@ export function FileList({ pack, files, choose }: { pack: string; files: PackFil
                     pack={pack}
                     file={file}
                     choose={choose}
+                    kinds={kinds}
                     leader={files.find((one) => one.number === file.of)?.name ?? ""}
                     others={files.filter((one) => one.of === file.number && one !== file)}
                   />
@@ -92,8 +82,15 @@ export function FileList({ pack, files, choose }: { pack: string; files: PackFil
   );
 }
 
-function Line(props: { pack: string; file: PackFile; choose: Choose; leader: string; others: PackFile[] }) {
-  const { pack, file, choose, leader, others } = props;
+function Line(props: {
+  pack: string;
+  file: PackFile;
+  choose: Choose;
+  kinds: PackView["sorts"];
+  leader: string;
+  others: PackFile[];
+}) {
+  const { pack, file, choose, kinds, leader, others } = props;
   const itself = file.bond === "ITSELF";
   return (
     <div className="flex gap-3" data-loose={file.path}>
@@ -112,7 +109,7 @@ function Line(props: { pack: string; file: PackFile; choose: Choose; leader: str
               value={file.what}
               onChange={(event) => choose(file.number, { what: event.target.value as PackFile["what"] })}
             >
-              {Object.entries(PICTURES).map(([what, title]) => (
+              {kinds.map(({ what, title }) => (
                 <option key={what} value={what}>
                   {title}
                 </option>
@@ -135,7 +132,7 @@ function Line(props: { pack: string; file: PackFile; choose: Choose; leader: str
             <span className="w-16 shrink-0" />
           )}
         </div>
-        <p className={`truncate ${file.doubtful ? "text-ochre" : "text-faint"}`} title={`${file.path}. ${file.why}`}>
+        <p className={file.doubtful ? "text-ochre" : "truncate text-faint"} title={`${file.path}. ${file.why}`}>
           {file.why} <span className="text-faint">{file.path}</span>
         </p>
         {!itself && (

@@ -113,7 +113,7 @@ export function Sorted({ line, leave }: { line: PackLine; leave: () => void }) {
         </p>
       ))}
       <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-6">
-        <FileList pack={line.id} files={files} choose={choose} />
+        <FileList pack={line.id} files={files} sorts={view.data.sorts} choose={choose} />
         <div className="min-w-0">
           <ProposedScenes pack={line.id} view={view.data} choices={settled} />
           {view.data.scenes.length > 0 && <ToLookAt pack={line.id} choices={settled} />}

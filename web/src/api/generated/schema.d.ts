@@ -6054,6 +6054,11 @@ export interface components {
             id: string;
             name: string;
         };
+        PackSort: {
+            /** @enum {string} */
+            what: "FRAME" | "MASK" | "PANEL" | "BACKDROP" | "ICON" | "BAR" | "LOOP" | "ALERT" | "ORNAMENT" | "SOUND" | "FONT" | "TEXT" | "PALETTE" | "UNREAD";
+            title: string;
+        };
         PackView: {
             files: components["schemas"]["PackFileView"][];
             places: components["schemas"]["PackPlace"][];
@@ -6062,6 +6067,7 @@ export interface components {
             taken: number;
             scenes: components["schemas"]["PackScene"][];
             canvases: components["schemas"]["Canvas"][];
+            sorts: components["schemas"]["PackSort"][];
         };
         PackPicture: {
             choices: components["schemas"]["LooseChoices"];

@@ -28,6 +28,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -87,6 +88,8 @@ class PackController {
 
     record PackTaken(long version) {}
 
+    record PackSort(What what, String title) {}
+
     record PackScene(String id, String name) {}
 
     /**
@@ -95,6 +98,7 @@ class PackController {
      * @param files  what needs a look first
      * @param taken  how many files the theme gets
      * @param scenes as there would be
+     * @param sorts  what a picture may be
      */
     record PackView(
             List<PackFileView> files,
@@ -102,7 +106,8 @@ class PackController {
             List<String> notes,
             int taken,
             List<PackScene> scenes,
-            List<Canvas> canvases) {}
+            List<Canvas> canvases,
+            List<PackSort> sorts) {}
 
     private final Members members;
     private final Themes themes;
@@ -177,7 +182,11 @@ class PackController {
                 proposal.theme().shownScenes().stream()
                         .map(scene -> new PackScene(scene.id(), scene.name()))
                         .toList(),
-                proposal.theme().canvases());
+                proposal.theme().canvases(),
+                Stream.of(What.values())
+                        .filter(What::picture)
+                        .map(what -> new PackSort(what, what.title()))
+                        .toList());
     }
 
     private PackFileView view(Member member, Pack.Entry entry) {
