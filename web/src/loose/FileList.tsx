@@ -173,7 +173,7 @@ function said(others: PackFile[]): string {
     .join(", ");
 }
 
-/** Masks are made here from openings; a text has no place in a theme. */
+/** Whether it has a place in a theme at all. */
 function usable(file: PackFile): boolean {
   return file.what !== "UNREAD" && file.what !== "TEXT";
 }

@@ -26,7 +26,7 @@ export function NewWorkspace({ close, made }: { close: () => void; made: (id: st
       say(
         `${returned.name} stands here: ${returned.themes === 1 ? "1 theme" : `${String(returned.themes)} themes`}. Its sources have other links; they are in the file that was saved just now.`,
       );
-      if (returned.links.length > 0) saveBlob(linksOf(returned), `${returned.name}, links.csv`);
+      if (returned.csv !== "") saveBlob(new Blob([returned.csv], { type: "text/csv" }), `${returned.name}, links.csv`);
       made(returned.workspace);
       close();
     },
@@ -75,14 +75,4 @@ export function NewWorkspace({ close, made }: { close: () => void; made: (id: st
       </div>
     </Dialog>
   );
-}
-
-/** Each source with the link that it had and the one that it has now. */
-function linksOf({ links }: Schemas["Returned"]): Blob {
-  const cell = (text: string) => `"${text.replaceAll('"', '""')}"`;
-  const rows = [
-    ["theme", "scene", "canvas", "part", "former token", "link"],
-    ...links.map((one) => [one.theme, one.scene, one.canvas, one.part, one.oldLink, one.newLink]),
-  ];
-  return new Blob([rows.map((row) => row.map(cell).join(",")).join("\r\n")], { type: "text/csv" });
 }

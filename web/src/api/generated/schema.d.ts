@@ -5928,6 +5928,7 @@ export interface components {
             /** Format: int32 */
             themes: number;
             links: components["schemas"]["ReturnedLink"][];
+            csv: string;
         };
         ReturnedLink: {
             theme: string;

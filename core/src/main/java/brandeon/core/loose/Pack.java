@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -68,16 +69,7 @@ public record Pack(List<Entry> entries) {
                 .collect(Collectors.toMap(LooseChoices.FileChoice::number, one -> one, (_, later) -> later));
         Map<Integer, Recognition> known = new HashMap<>();
         for (LooseFile file : files) {
-            Recognition found = Recognition.of(file);
-            What wished = Optional.ofNullable(chosen.get(file.number()))
-                    .flatMap(LooseChoices.FileChoice::what)
-                    .filter(what -> what.picture() && found.what().picture())
-                    .orElse(null);
-            known.put(
-                    file.number(),
-                    wished == null || wished == found.what()
-                            ? wished == null ? found : new Recognition(wished, 1, found.why())
-                            : new Recognition(wished, 1, "As you said."));
+            known.put(file.number(), known(file, Optional.ofNullable(chosen.get(file.number()))));
         }
         Map<Integer, Integer> leaders = new HashMap<>();
         Map<Integer, Bond> bonds = new HashMap<>();
@@ -124,6 +116,15 @@ public record Pack(List<Entry> entries) {
         return new Pack(List.copyOf(entries));
     }
 
+    /** What somebody said that a picture is, or else what was found. */
+    private static Recognition known(LooseFile file, Optional<LooseChoices.FileChoice> choice) {
+        Recognition found = Recognition.of(file);
+        return choice.flatMap(LooseChoices.FileChoice::what)
+                .filter(what -> what.picture() && found.what().picture())
+                .map(what -> new Recognition(what, 1, what == found.what() ? found.why() : "As you said."))
+                .orElse(found);
+    }
+
     public Optional<Entry> entry(int number) {
         return entries.stream().filter(entry -> entry.number() == number).findFirst();
     }
@@ -149,13 +150,10 @@ public record Pack(List<Entry> entries) {
             if (file.found() instanceof Found.Picture picture) {
                 cells.put(file, picture.traits().print().cells());
             }
-            boolean apart = chosen.containsKey(file.number())
-                    && chosen.get(file.number()).apart();
-            LooseFile first = apart
+            LooseFile first = said(chosen, file, LooseChoices.FileChoice::apart)
                     ? file
                     : groups.keySet().stream()
-                            .filter(other -> !chosen.containsKey(other.number())
-                                    || !chosen.get(other.number()).apart())
+                            .filter(other -> !said(chosen, other, LooseChoices.FileChoice::apart))
                             .filter(other -> known.get(file.number()).what()
                                     == known.get(other.number()).what())
                             .filter(other -> together(file, other, cells))
@@ -164,6 +162,12 @@ public record Pack(List<Entry> entries) {
             groups.computeIfAbsent(first, _ -> new ArrayList<>()).add(file);
         }
         return List.copyOf(groups.values());
+    }
+
+    private static boolean said(
+            Map<Integer, LooseChoices.FileChoice> chosen, LooseFile file, Predicate<LooseChoices.FileChoice> what) {
+        LooseChoices.FileChoice choice = chosen.get(file.number());
+        return choice != null && what.test(choice);
     }
 
     private static boolean together(LooseFile one, LooseFile other, Map<LooseFile, Print.Cells> cells) {
@@ -213,8 +217,7 @@ public record Pack(List<Entry> entries) {
     /** The one that was chosen, or of several colours the white one, which takes every colour; else the largest. */
     private static LooseFile leader(List<LooseFile> group, Map<Integer, LooseChoices.FileChoice> chosen) {
         return group.stream()
-                .min(Comparator.comparing((LooseFile file) -> !(chosen.containsKey(file.number())
-                                && chosen.get(file.number()).instead()))
+                .min(Comparator.comparing((LooseFile file) -> !said(chosen, file, LooseChoices.FileChoice::instead))
                         .thenComparing(file -> !white(file))
                         .thenComparing(file -> -pixels(file))
                         .thenComparing(LooseFile::number))

@@ -42,17 +42,18 @@ import brandeon.core.theme.Sound;
 import brandeon.core.theme.SoundEdit;
 import brandeon.core.theme.Starter;
 import brandeon.core.theme.Theme;
+import brandeon.core.theme.ThemeEdit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -483,18 +484,11 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
                     .filter(one -> artwork.clusters().stream()
                             .filter(cluster -> cluster.share() >= SEEN_SHARE)
                             .map(cluster -> mapping.apply(cluster.colour()))
-                            .allMatch(
-                                    colour -> Contrast.ratio(ink, over(colour, ground, one)) >= Contrast.LARGE_OR_EDGE))
+                            .allMatch(colour ->
+                                    Contrast.ratio(ink, colour.withAlpha(one).over(ground)) >= Contrast.LARGE_OR_EDGE))
                     .findFirst()
                     .orElse(STRENGTHS.getLast());
             return new Inlay(artwork.id(), Blend.NORMAL, strength, Inlay.Fit.COVER);
-        }
-
-        private static Colour over(Colour colour, Colour ground, double strength) {
-            return Colour.of(
-                    colour.red() * strength + ground.red() * (1 - strength),
-                    colour.green() * strength + ground.green() * (1 - strength),
-                    colour.blue() * strength + ground.blue() * (1 - strength));
         }
 
         private static final List<List<String>> SCREENS = List.of(
@@ -540,7 +534,7 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
         private static final Set<PieceKind> BARS =
                 Set.of(PieceKind.GOAL, PieceKind.LOWER_THIRD, PieceKind.BAND, PieceKind.TICKER, PieceKind.FACT_LINE);
 
-        private static final Map<PieceKind, List<String>> PIECE_WORDS = new LinkedHashMap<>(Map.ofEntries(
+        private static final Map<PieceKind, List<String>> PIECE_WORDS = Map.ofEntries(
                 Map.entry(PieceKind.GOAL, List.of("goal", "progress")),
                 Map.entry(PieceKind.LOWER_THIRD, List.of("lower", "third", "name", "title")),
                 Map.entry(PieceKind.BAND, List.of("band", "news", "heads")),
@@ -553,7 +547,7 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
                 Map.entry(PieceKind.SCHEDULE, List.of("schedule")),
                 Map.entry(PieceKind.QUEUE, List.of("queue")),
                 Map.entry(PieceKind.PANEL, List.of("panel", "panels", "about")),
-                Map.entry(PieceKind.TABLE, List.of("table"))));
+                Map.entry(PieceKind.TABLE, List.of("table")));
 
         /** A drawing in the corner of the scene that is live. */
         private void emblem() {
@@ -627,8 +621,8 @@ public record Proposal(List<PackPlace> places, Theme theme, Edit.Batch edit, Lis
             }
         }
 
-        private void set(String rule, java.util.function.UnaryOperator<AlertRule> change) {
-            theme.alert(rule).ifPresent(one -> add(new brandeon.core.theme.ThemeEdit.SetAlert(change.apply(one))));
+        private void set(String rule, UnaryOperator<AlertRule> change) {
+            theme.alert(rule).ifPresent(one -> add(new ThemeEdit.SetAlert(change.apply(one))));
         }
 
         private static final Map<SignalKind, List<String>> ALERT_WORDS = Map.of(

@@ -30,6 +30,15 @@ public record FontFile(String title, byte[] content) {
 
     private record Table(int offset, int length) {}
 
+    /** Whether bytes begin as a font does that may be used. */
+    public static boolean is(byte[] content) {
+        return content.length >= Integer.BYTES && known(ByteBuffer.wrap(content).getInt());
+    }
+
+    private static boolean known(int kind) {
+        return kind == TRUETYPE || kind == TRUE || kind == CFF;
+    }
+
     /** @throws Mistake with a sentence for the user */
     public static FontFile read(byte[] content) {
         if (content.length > MOST_BYTES) {
@@ -73,7 +82,7 @@ public record FontFile(String title, byte[] content) {
         }
         ByteBuffer bytes = ByteBuffer.wrap(content);
         int kind = bytes.getInt();
-        if (kind != TRUETYPE && kind != TRUE && kind != CFF) {
+        if (!known(kind)) {
             throw new Mistake("This is not a font that can be read here; TTF and OTF can.");
         }
         int count = bytes.getShort() & 0xffff;

@@ -43,15 +43,7 @@ public class Ffmpeg {
      */
     public Encoder webm(Path file, Size size, int framesPerSecond) throws IOException {
         Path said = Files.createTempFile("brandeon-ffmpeg", ".log");
-        // Live feeds and people come first.
-        Process process = new ProcessBuilder(List.of(
-                        "nice",
-                        "-n",
-                        "10",
-                        PROGRAM,
-                        "-hide_banner",
-                        "-loglevel",
-                        "error",
+        Process process = new ProcessBuilder(command(
                         "-y",
                         "-f",
                         "rawvideo",
@@ -98,14 +90,7 @@ public class Ffmpeg {
      */
     public byte[] wav(byte[] sound, String demuxer, int seconds) throws IOException {
         return run(
-                List.of(
-                        "nice",
-                        "-n",
-                        "10",
-                        PROGRAM,
-                        "-hide_banner",
-                        "-loglevel",
-                        "error",
+                command(
                         "-f",
                         demuxer,
                         "-i",
@@ -214,19 +199,7 @@ public class Ffmpeg {
             int quality,
             Consumer<byte[]> frames)
             throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                "nice",
-                "-n",
-                "10",
-                PROGRAM,
-                "-hide_banner",
-                "-loglevel",
-                "error",
-                "-y",
-                "-protocol_whitelist",
-                "file,pipe",
-                "-f",
-                demuxer));
+        List<String> command = new ArrayList<>(command("-y", "-protocol_whitelist", "file,pipe", "-f", demuxer));
         if (film.alpha() && film.codec().matches("vp[89]")) {
             // The decoder that is taken by itself leaves the alpha plane out.
             command.addAll(List.of("-c:v", film.codec().equals("vp8") ? "libvpx" : "libvpx-vp9"));
@@ -270,6 +243,14 @@ public class Ffmpeg {
             }
             return null;
         });
+    }
+
+    /** Live feeds and people come first. */
+    private static List<String> command(String... arguments) {
+        return Stream.concat(
+                        Stream.of("nice", "-n", "10", PROGRAM, "-hide_banner", "-loglevel", "error"),
+                        Stream.of(arguments))
+                .toList();
     }
 
     private interface Reading<T> {

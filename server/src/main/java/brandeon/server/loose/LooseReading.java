@@ -48,8 +48,12 @@ class LooseReading {
     }
 
     /** A file as it came, and how it is read. */
-    interface Received {
+    interface Received extends AutoCloseable {
         Found read();
+
+        /** Lets go of what was put by, whether it was read or not. */
+        @Override
+        default void close() {}
     }
 
     /** Takes the whole body in; what it is, is found by {@link Received#read()} afterwards. */
@@ -66,10 +70,14 @@ class LooseReading {
                 java.nio.file.Files.deleteIfExists(film);
                 throw e;
             }
-            return () -> {
-                try {
+            return new Received() {
+                @Override
+                public Found read() {
                     return told(() -> artworks.found(member, film));
-                } finally {
+                }
+
+                @Override
+                public void close() {
                     film.toFile().delete();
                 }
             };
@@ -99,7 +107,7 @@ class LooseReading {
         if (content.length > MOST_OTHER) {
             return new Found.Nothing("This file has more than " + (MOST_OTHER >> 20) + " MB.");
         }
-        if (font(content)) {
+        if (FontFile.is(content)) {
             FontFile font = FontFile.read(content);
             return new Found.Typeface(
                     files.keep(member.workspace(), Files.FONT, font.content(), Optional.empty()), font.title());
@@ -112,19 +120,10 @@ class LooseReading {
             return sounds.found(member, content);
         }
         Optional<String> text = text(content);
-        if (text.isEmpty()
-                || text.get().replace("\uFEFF", "").stripLeading().startsWith("<svg")
-                || text.get().contains("<svg")) {
+        if (text.isEmpty() || text.get().contains("<svg")) {
             return artworks.found(member, content);
         }
         return text.get().isBlank() ? new Found.Nothing("Nothing is written in it.") : Statement.of(text.get());
-    }
-
-    private static boolean font(byte[] content) {
-        return content.length > 4
-                && (ByteBuffer.wrap(content).getInt() == 0x00010000
-                        || begins(content, "true")
-                        || begins(content, "OTTO"));
     }
 
     private static boolean begins(byte[] content, String how) {

@@ -159,13 +159,14 @@ class PackController {
             throws IOException {
         Member member = designer(theme);
         packs.require(member, theme, pack, number);
-        LooseReading.Received received = reading.received(member, body);
-        return hands.work(Hands.For.FILES, () -> {
-            long begun = System.nanoTime();
-            Found found = received.read();
-            int millis = (int) Duration.ofNanos(System.nanoTime() - begun).toMillis();
-            return packs.keep(member, theme, pack, number, found, millis);
-        });
+        try (LooseReading.Received received = reading.received(member, body)) {
+            return hands.work(Hands.For.FILES, () -> {
+                long begun = System.nanoTime();
+                Found found = received.read();
+                int millis = (int) Duration.ofNanos(System.nanoTime() - begun).toMillis();
+                return packs.keep(member, theme, pack, number, found, millis);
+            });
+        }
     }
 
     /** What is in it, sorted, and what would become of it. */

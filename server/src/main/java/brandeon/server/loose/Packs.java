@@ -9,7 +9,6 @@ import brandeon.core.loose.Proposal;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.text.Letters;
-import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
 import brandeon.server.access.Role;
 import brandeon.server.problem.NotFound;
@@ -70,15 +69,15 @@ class Packs {
                         "A file's name with its folders has between 1 and " + LONGEST_PATH + " letters on one line.");
             }
         }
-        UUID id = UUID.randomUUID();
+        PackRow row = new PackRow(UUID.randomUUID(), theme, member.account(), Instant.now());
         transactions.executeWithoutResult(_ -> {
             packs.forget(since());
-            packs.save(new PackRow(id, theme, member.account(), Instant.now()));
+            packs.save(row);
             files.saveAll(IntStream.range(0, announced.size())
-                    .mapToObj(i -> row(id, i, announced.get(i)))
+                    .mapToObj(i -> row(row.id, i, announced.get(i)))
                     .toList());
         });
-        return line(packs.findById(id).orElseThrow());
+        return line(row);
     }
 
     private static PackFileRow row(UUID pack, int number, Announced file) {
@@ -95,10 +94,6 @@ class Packs {
     List<PackLine> all(Member member, UUID theme) {
         themes.get(member, theme);
         return packs.of(theme, since()).stream().map(this::line).toList();
-    }
-
-    PackLine get(Member member, UUID theme, UUID pack) {
-        return line(require(member, theme, pack));
     }
 
     private PackLine line(PackRow row) {
@@ -157,8 +152,7 @@ class Packs {
                 member,
                 theme,
                 before -> {
-                    Theme draft = before;
-                    Proposal proposal = Proposal.of(draft, Pack.of(all, choices), choices);
+                    Proposal proposal = Proposal.of(before, Pack.of(all, choices), choices);
                     if (proposal.edit().edits().isEmpty()) {
                         throw new Refused("There is nothing to take of these files.");
                     }

@@ -72,9 +72,12 @@ class FilmReading {
     }
 
     private PictureFile read(Path film, String demuxer, Ffmpeg.Film header) throws IOException {
-        if (header.width() < 2 || header.height() < 2 || header.width() > 8192 || header.height() > 8192) {
-            throw new Mistake("This film is " + header.width() + " × " + header.height()
-                    + "; at most 8192 pixels a side are taken.");
+        if (header.width() < 2
+                || header.height() < 2
+                || header.width() > PictureFile.MOST_SIDE
+                || header.height() > PictureFile.MOST_SIDE) {
+            throw new Mistake("This film is " + header.width() + " × " + header.height() + "; at most "
+                    + PictureFile.MOST_SIDE + " pixels a side are taken.");
         }
         if (header.seconds() > LONGEST) {
             throw new Mistake(String.format(
@@ -83,12 +86,9 @@ class FilmReading {
         double seconds = header.seconds() > 0 ? header.seconds() : LONGEST;
         Plan plan = Plan.of(header, seconds);
         PictureFile made = made(film, demuxer, header, plan, QUALITY);
-        return made.content().length <= PictureFile.MOST_BYTES
-                ? made
-                : smaller(made(film, demuxer, header, plan.half(), LOWER_QUALITY));
-    }
-
-    private static PictureFile smaller(PictureFile made) {
+        if (made.content().length > PictureFile.MOST_BYTES) {
+            made = made(film, demuxer, header, plan.half(), LOWER_QUALITY);
+        }
         if (made.content().length > PictureFile.MOST_BYTES) {
             throw new Mistake("This film has too much in it to be a picture; make it shorter or smaller.");
         }

@@ -118,7 +118,9 @@ public class WorkspaceFiles {
             throws IOException {
         List<Channels.Channel> all = channels.all(owner);
         List<UUID> showIds = all.stream().map(Channels.Channel::show).distinct().toList();
+        List<UUID> channelIds = all.stream().map(Channels.Channel::id).toList();
         List<Themes.Draft> drafts = themes.all(owner);
+        List<UUID> draftIds = drafts.stream().map(Themes.Draft::id).toList();
         List<PackedWork> works = new ArrayList<>();
         for (Themes.Draft draft : drafts) {
             String name = "themes/" + (works.size() + 1);
@@ -130,14 +132,9 @@ public class WorkspaceFiles {
             works.add(new PackedWork(
                     name + ".zip",
                     onAir.isPresent() ? name + "-on-air.zip" : "",
-                    index(all.stream().map(Channels.Channel::id).toList(), draft.channel()),
+                    index(channelIds, draft.channel()),
                     draft.archived(),
-                    draft.movedFrom()
-                            .map(from -> drafts.stream()
-                                    .map(Themes.Draft::id)
-                                    .toList()
-                                    .indexOf(from))
-                            .orElse(-1),
+                    draft.movedFrom().map(draftIds::indexOf).orElse(-1),
                     shows.find(channels.find(draft.channel()).orElseThrow().show())
                             .flatMap(RunningShows.Running::leading)
                             .equals(Optional.of(draft.id())),

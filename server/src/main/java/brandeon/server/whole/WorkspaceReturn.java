@@ -8,6 +8,7 @@ import brandeon.core.bundle.WorkspaceDocument.PackedWork;
 import brandeon.core.pack.Json;
 import brandeon.core.problem.Mistake;
 import brandeon.core.publish.Part;
+import brandeon.core.text.Csv;
 import brandeon.core.theme.Scene;
 import brandeon.core.theme.Theme;
 import brandeon.server.access.Member;
@@ -53,7 +54,8 @@ class WorkspaceReturn {
     /** Another link for a place. @param theme its name @param scene its name */
     record ReturnedLink(String theme, String scene, String canvas, String part, String oldLink, String newLink) {}
 
-    record Returned(UUID workspace, String name, int themes, List<ReturnedLink> links) {}
+    /** @param csv the links as a table; empty where there are none */
+    record Returned(UUID workspace, String name, int themes, List<ReturnedLink> links, String csv) {}
 
     private final Workspaces workspaces;
     private final Themes themes;
@@ -157,7 +159,24 @@ class WorkspaceReturn {
                 throw new Mistake("In " + WorkspaceDocument.ENTRY + " of this file themes come from each other.");
             }
             rig();
-            return new Returned(owner.workspace(), workspaces.name(owner.workspace()), ids.size(), List.copyOf(links));
+            return new Returned(
+                    owner.workspace(), workspaces.name(owner.workspace()), ids.size(), List.copyOf(links), csv());
+        }
+
+        private String csv() {
+            return links.isEmpty()
+                    ? ""
+                    : Csv.written(
+                            List.of("theme", "scene", "canvas", "part", "former token", "link"),
+                            links.stream()
+                                    .map(one -> List.of(
+                                            one.theme(),
+                                            one.scene(),
+                                            one.canvas(),
+                                            one.part(),
+                                            one.oldLink(),
+                                            one.newLink()))
+                                    .toList());
         }
 
         private void channels() {
