@@ -20,7 +20,8 @@ interface PackRows extends JpaRepository<PackRow, UUID> {
     @Query("delete from PackRow p where p.createdAt <= :until")
     void forget(Instant until);
 
+    /** @return 0 when somebody else was quicker */
     @Modifying
     @Query("delete from PackRow p where p.id = :id and p.themeId = :theme")
-    void drop(UUID id, UUID theme);
+    int drop(UUID id, UUID theme);
 }

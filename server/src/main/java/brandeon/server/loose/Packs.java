@@ -121,10 +121,7 @@ class Packs {
     private PackRow require(Member member, UUID theme, UUID pack) {
         member.requires(Role.DESIGNER);
         themes.get(member, theme);
-        return packs.find(pack, theme, since())
-                .orElseThrow(
-                        () -> new NotFound(
-                                "These files are not here any more: they were taken, left, or lay here for a day. Drop them again."));
+        return packs.find(pack, theme, since()).orElseThrow(Packs::gone);
     }
 
     Pack pack(Member member, UUID theme, UUID pack, LooseChoices choices) {
@@ -145,13 +142,17 @@ class Packs {
                 .toList();
     }
 
-    /** Makes what is proposed so, as one step. */
+    /** Makes what is proposed so, as one step; of several people who do so at once, one does. */
     Themes.Changed take(Member member, UUID theme, UUID pack, LooseChoices choices) {
         List<LooseFile> all = files(require(member, theme, pack));
-        Themes.Changed changed = themes.edit(
+        return themes.edit(
                 member,
                 theme,
                 before -> {
+                    // Within the transaction of the edit, so that it is gone if and only if it was taken.
+                    if (packs.drop(pack, theme) == 0) {
+                        throw gone();
+                    }
                     Proposal proposal = Proposal.of(before, Pack.of(all, choices), choices);
                     if (proposal.edit().edits().isEmpty()) {
                         throw new Refused("There is nothing to take of these files.");
@@ -159,8 +160,11 @@ class Packs {
                     return proposal.edit();
                 },
                 "");
-        drop(member, theme, pack);
-        return changed;
+    }
+
+    private static NotFound gone() {
+        return new NotFound(
+                "These files are not here any more: they were taken, left, or lay here for a day. Drop them again.");
     }
 
     void drop(Member member, UUID theme, UUID pack) {

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
@@ -264,6 +265,24 @@ class PacksTest {
         assertThat(designer.delete("/api/themes/" + theme + "/packs/" + pack).status())
                 .isEqualTo(204);
         assertThat(designer.get("/api/themes/" + theme + "/packs").json()).isEmpty();
+    }
+
+    @Test
+    void ofSeveralWhoTakeAPackAtOnceOneDoes() throws Exception {
+        Person designer = server.stranger(Role.DESIGNER);
+        String theme = designer.newTheme("At once");
+        String pack = sent(designer, theme, List.of(new Sent("cam.png", frame(1280, 720, 60))));
+        List<CompletableFuture<Integer>> all = IntStream.range(0, 8)
+                .mapToObj(_ -> CompletableFuture.supplyAsync(
+                        () -> designer.post("/api/themes/" + theme + "/packs/" + pack + "/taken", NONE)
+                                .status()))
+                .toList();
+        List<Integer> statuses = all.stream().map(CompletableFuture::join).toList();
+        assertThat(statuses).containsOnlyOnce(200);
+        assertThat(statuses.stream().filter(status -> status != 200)).allMatch(status -> status == 404);
+        designer.post("/api/themes/" + theme + "/undo", "");
+        assertThat(designer.get("/api/themes/" + theme).json().path("theme").path("scenes"))
+                .isEmpty();
     }
 
     @Test
