@@ -101,7 +101,7 @@ cluster_runs() { as_postgres "$(postgres_bin)/pg_ctl" -D "$1/data" status >/dev/
 
 # start_cluster FOLDER PORT [-W]: makes it when missing and starts it on loopback; the database is called brandeon, and
 # the application's role and password are exported. With -W it does not wait for a cluster that was there before; whoever
-# connects must be patient.
+# connects must be patient. CLUSTER_SETTINGS are further words for the server.
 start_cluster() {
   local folder=$1 port=$2 patience=${3:--w} fresh= old=
   [ -n "$(postgres_bin)" ] || fail "PostgreSQL's server is missing. Install the package postgresql."
@@ -121,7 +121,7 @@ start_cluster() {
   if ! cluster_runs "$folder"; then
     port_free "$port" || fail "Port $port, which the database uses, is taken. Set BRANDEON_DB_PORT to another one."
     as_postgres "$(postgres_bin)/pg_ctl" -D "$folder/data" "$patience" -l "$folder/log" \
-      -o "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=100" start >/dev/null \
+      -o "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=100 ${CLUSTER_SETTINGS:-}" start >/dev/null \
       || fail "The database did not start; see $folder/log."
   fi
   [ -z "$old" ] || close_old_cluster "$folder" "$port"

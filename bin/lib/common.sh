@@ -93,6 +93,14 @@ build_server() {
   keep_server "$state"
 }
 
+# build_bench: what measures and attacks, as the class path BENCH. BRANDEON_BUILT says that it was just built.
+build_bench() {
+  if [ -z "${BRANDEON_BUILT:-}" ]; then
+    mvn -q -B -ntp -Dmaven.test.skip=true -pl core,bench package 2>&1 | grep ERROR && fail "What measures and attacks could not be built."
+  fi
+  BENCH="bench/target/classes:core/target/classes:$(cat bench/target/classpath)"
+}
+
 # keep_server STATE: what was just built from these sources is what bin/start runs.
 keep_server() {
   rm -rf "$RUN/app"

@@ -13,6 +13,9 @@ type Line = Schemas["BotLineWish"];
 
 const LOOKS = 1500;
 
+/** A line that is written right after the bot was let in is heard by it. */
+const oneByOne = (theme: string) => ({ id: `practice chat ${theme}` });
+
 /** The practice chat: whoever rehearses writes as anybody, and a stand-in bot obeys the theme's commands. */
 export function PracticeChat({ scene }: { scene: string }) {
   const { id, show, theme } = useTheme();
@@ -33,12 +36,14 @@ export function PracticeChat({ scene }: { scene: string }) {
     enabled: may,
   });
   const join = useMutation({
+    scope: oneByOne(id),
     mutationFn: (wish: boolean) => answer(api.PUT("/api/themes/{id}/bot/trial", { ...path, body: { joined: wish } })),
     onSuccess: (next) => queries.setQueryData(key, next),
     onError: sayProblem,
   });
   const known = theme.scenes.some((one) => one.id === scene) ? scene : "";
   const seen = useMutation({
+    scope: oneByOne(id),
     mutationFn: (wish: string) =>
       answer(api.PUT("/api/themes/{id}/bot/trial/scene", { ...path, body: { scene: wish } })),
     onSuccess: (next) => queries.setQueryData(key, next),
@@ -87,6 +92,7 @@ function Write() {
   const [who, setWho] = useState<Line["who"]>("EVERYBODY");
   const [text, setText] = useState("");
   const say = useMutation({
+    scope: oneByOne(id),
     mutationFn: (line: Line) =>
       answer(api.POST("/api/themes/{id}/bot/trial/lines", { params: { path: { id } }, body: line })),
     onSuccess: () => {

@@ -9,16 +9,21 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.ImageIO;
 
-/** Debian's Chromium, headless, with a profile of its own; closed with everything it opened. */
+/**
+ * Debian's Chromium, headless: one process for all tests that follow each other, whose windows keep nothing of one
+ * another. What one test opened is closed with it.
+ */
 final class Browser implements AutoCloseable {
 
     /** As patient as with actions: server, database and browser share the processor. */
@@ -28,9 +33,9 @@ final class Browser implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
     }
 
-    private final Playwright playwright = Playwright.create(
+    private static final Playwright PLAYWRIGHT = Playwright.create(
             new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final com.microsoft.playwright.Browser chromium = playwright
+    private static final com.microsoft.playwright.Browser CHROMIUM = PLAYWRIGHT
             .chromium()
             .launch(new BrowserType.LaunchOptions()
                     .setExecutablePath(Path.of("/usr/bin/chromium"))
@@ -48,22 +53,33 @@ final class Browser implements AutoCloseable {
                             // As broadcasting software lets its sources sound.
                             "--autoplay-policy=no-user-gesture-required")));
 
+    private final List<BrowserContext> opened = new ArrayList<>();
+
     /**
      * A new window without cookies, which keeps nothing for a start without a server: tests may answer its requests.
+     * Somebody sits before it who asked for less motion, so that pictures in the editor stand still and take no time
+     * away from what is tried; outlets move all the same.
      */
     Page window(int width, int height) {
-        return window(width, height, ServiceWorkerPolicy.BLOCK);
+        return window(width, height, ServiceWorkerPolicy.BLOCK, ReducedMotion.REDUCE);
     }
 
     /** A new window that keeps pages as a browser source does. */
     Page windowThatKeeps(int width, int height) {
-        return window(width, height, ServiceWorkerPolicy.ALLOW);
+        return window(width, height, ServiceWorkerPolicy.ALLOW, ReducedMotion.REDUCE);
     }
 
-    private Page window(int width, int height, ServiceWorkerPolicy workers) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+    /** A new window in which everything moves. */
+    Page windowThatMoves(int width, int height) {
+        return window(width, height, ServiceWorkerPolicy.BLOCK, ReducedMotion.NO_PREFERENCE);
+    }
+
+    private Page window(int width, int height, ServiceWorkerPolicy workers, ReducedMotion motion) {
+        BrowserContext context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(width, height)
-                .setServiceWorkers(workers));
+                .setServiceWorkers(workers)
+                .setReducedMotion(motion));
+        opened.add(context);
         context.setDefaultTimeout(PATIENCE);
         return context.newPage();
     }
@@ -123,8 +139,7 @@ final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
-        chromium.close();
-        playwright.close();
+        opened.forEach(BrowserContext::close);
     }
 
     /** The button with just this name. */

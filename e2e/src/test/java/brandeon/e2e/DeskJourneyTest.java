@@ -7,11 +7,8 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
-import brandeon.server.support.ServerProcess;
-import brandeon.server.support.TestDatabase;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +26,7 @@ class DeskJourneyTest {
 
     private static final String BREAK = "svg[data-piece=break-screen]";
 
-    private static Locator pressed(Page page, String name) {
+    static Locator pressed(Page page, String name) {
         return Browser.button(page, name);
     }
 
@@ -38,7 +35,7 @@ class DeskJourneyTest {
                 AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private static Locator part(Page page, String title) {
+    static Locator part(Page page, String title) {
         return page.getByRole(
                 AriaRole.REGION, new Page.GetByRoleOptions().setName(title).setExact(true));
     }
@@ -192,7 +189,7 @@ class DeskJourneyTest {
         }
     }
 
-    private static String link(Person host, String show, String name, String grants) {
+    static String link(Person host, String show, String name, String grants) {
         return host.post(
                         "/api/shows/" + show + "/passes",
                         "{\"name\":\"" + name + "\",\"grants\":" + grants + ",\"goodTill\":null}")
@@ -337,46 +334,5 @@ class DeskJourneyTest {
             source.waitForFunction(
                     "() => document.getAnimations().every(one => one.playState !== 'running' || !(one.effect.target.dataset.part ?? '').startsWith('plate-'))");
         }
-    }
-
-    @Test
-    void whatIsPressedWhileTheServerIsAwayIsSaidAndNeverDoneLater() {
-        try (TestDatabase database = new TestDatabase();
-                ServerProcess server = new ServerProcess(database);
-                Browser browser = new Browser()) {
-            Person host = Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
-            String theme = host.demo();
-            String show = host.show(theme);
-            Page phone = browser.window(400, 800);
-            phone.navigate(link(host, show, "Tove", "[{\"group\":\"CARDS\",\"pieces\":[],\"deeds\":[]}]"));
-            Locator second = part(phone, "Cards").getByLabel("Cards of Guest").getByText("Oskar Dunlin");
-            assertThat(second).isVisible();
-            server.kill();
-            assertThat(phone.getByText("No connection.")).isVisible();
-            pressed(phone, "Next card of Guest").click();
-            assertThat(phone.getByText("card 2 of 3")).isVisible();
-            assertThat(phone.getByText("could not be reached for five seconds"))
-                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(12_000));
-            assertThat(part(phone, "Cards")).containsText("card 1 of 3");
-            server.start();
-            LocatorAssertions.ContainsTextOptions patient =
-                    new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);
-            assertThat(part(phone, "Cards")).containsText("card 1 of 3", patient);
-            assertThat(phone.getByText("No connection.")).isHidden();
-            pressed(phone, "Next card of Guest").click();
-            assertThat(part(phone, "What was done")).containsText("card 2, Oskar Dunlin", patient);
-            List<String> doors = new java.util.ArrayList<>();
-            host(server)
-                    .get("/api/shows/" + show + "/cues")
-                    .json()
-                    .forEach(cue -> doors.add(cue.path("door").asString()));
-            assertThat(doors)
-                    .as("what was pressed while it was away was not done later")
-                    .containsOnlyOnce("PASS");
-        }
-    }
-
-    private static Person host(ServerProcess server) {
-        return Person.signedIn(server.address(), "host@reedlight.example", "lantern-at-dusk");
     }
 }

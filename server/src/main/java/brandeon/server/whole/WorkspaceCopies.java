@@ -60,17 +60,20 @@ public class WorkspaceCopies {
 
     /** Makes the copies of a day that are not there yet, and lets go of old ones. */
     public void daily(LocalDate day) {
-        for (Member owner : workspaces.lastingOwners()) {
-            try {
-                copy(owner, day);
-                for (LocalDate over : Retention.over(
-                        all(owner.workspace()).stream().map(Copy::day).toList())) {
-                    Files.deleteIfExists(file(owner.workspace(), over));
-                }
-            } catch (IOException | RuntimeException e) {
-                // The others are copied all the same; tomorrow's may be better.
-                LOG.warn("The daily copy of workspace {} was not made: {}", owner.workspace(), e.toString());
+        workspaces.lastingOwners().forEach(owner -> daily(owner, day));
+    }
+
+    /** Of one workspace. */
+    void daily(Member owner, LocalDate day) {
+        try {
+            copy(owner, day);
+            for (LocalDate over : Retention.over(
+                    all(owner.workspace()).stream().map(Copy::day).toList())) {
+                Files.deleteIfExists(file(owner.workspace(), over));
             }
+        } catch (IOException | RuntimeException e) {
+            // The others are copied all the same; tomorrow's may be better.
+            LOG.warn("The daily copy of workspace {} was not made: {}", owner.workspace(), e.toString());
         }
     }
 

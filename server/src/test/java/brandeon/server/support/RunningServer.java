@@ -15,6 +15,7 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     private static RunningServer running;
 
     private final Statements statements = new Statements();
+    private final QuickPasswords passwords = new QuickPasswords();
     private TestDatabase database;
     private ConfigurableApplicationContext context;
 
@@ -32,7 +33,10 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
         database = new TestDatabase();
         SpringApplication application = new SpringApplication(BrandeonServer.class);
         application.setMainApplicationClass(BrandeonServer.class);
-        application.addInitializers(starting -> starting.getBeanFactory().addBeanPostProcessor(statements));
+        application.addInitializers(starting -> {
+            starting.getBeanFactory().addBeanPostProcessor(statements);
+            starting.getBeanFactory().addBeanPostProcessor(passwords);
+        });
         context = application.run(
                 "--server.port=0",
                 "--spring.datasource.url=" + database.url(),
@@ -54,6 +58,11 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     /** What requests ask of the database. */
     public Statements statements() {
         return statements;
+    }
+
+    /** Passwords that are set meanwhile are hashed with as much work as in use. */
+    public void withRealPasswords(Runnable test) {
+        passwords.asInUse(test);
     }
 
     public <T> T bean(Class<T> type) {

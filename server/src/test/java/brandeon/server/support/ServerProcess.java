@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Stream;
 
@@ -65,28 +66,45 @@ public final class ServerProcess implements AutoCloseable {
         try {
             Path log = temporary.resolve("log");
             ProcessBuilder builder = new ProcessBuilder();
-            builder.command(new ArrayList<>(List.of(
-                            ProcessHandle.current().info().command().orElseThrow(),
-                            "-Djava.awt.headless=true",
-                            "-Djava.io.tmpdir=" + temporary,
-                            "-XX:TieredStopAtLevel=1",
-                            "-XX:+UseSerialGC",
-                            "-Dspring.aot.enabled=" + Boolean.getBoolean("spring.aot.enabled"),
-                            "-cp",
-                            System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                            "brandeon.server.BrandeonServer",
-                            "--server.port=" + port,
-                            "--brandeon.demo=" + demo,
-                            "--spring.datasource.url=" + database)))
-                    .redirectErrorStream(true)
-                    .redirectOutput(log.toFile());
-            builder.command().addAll(more);
+            List<String> command = new ArrayList<>(List.of(
+                    ProcessHandle.current().info().command().orElseThrow(),
+                    "-Djava.awt.headless=true",
+                    "-Djava.io.tmpdir=" + temporary,
+                    "-XX:+UseSerialGC",
+                    "--enable-native-access=ALL-UNNAMED",
+                    "-Dspring.aot.enabled=" + Boolean.getBoolean("spring.aot.enabled")));
+            command.addAll(Optional.ofNullable(System.getenv("BRANDEON_TEST_APP"))
+                    .map(ServerProcess::asInUse)
+                    .orElseGet(ServerProcess::asTested));
+            command.addAll(
+                    List.of("--server.port=" + port, "--brandeon.demo=" + demo, "--spring.datasource.url=" + database));
+            command.addAll(more);
+            builder.command(command).redirectErrorStream(true).redirectOutput(log.toFile());
             builder.environment().put("BRANDEON_DB_PASSWORD", password);
             process = builder.start();
             awaitReady(log.toFile());
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** As bin/start starts it, which takes half as long. @param folder where bin/test put the application */
+    private static List<String> asInUse(String folder) {
+        List<String> words = new ArrayList<>();
+        if (Files.exists(Path.of(folder, "brandeon.aot"))) {
+            words.add("-XX:AOTCache=" + Path.of(folder, "brandeon.aot"));
+        }
+        words.addAll(List.of("-jar", Path.of(folder, "brandeon-app.jar").toString()));
+        return words;
+    }
+
+    /** From the classes that this test runs with. */
+    private static List<String> asTested() {
+        return List.of(
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                "brandeon.server.BrandeonServer");
     }
 
     /** As by a power cut: nothing is finished, nothing is flushed. */

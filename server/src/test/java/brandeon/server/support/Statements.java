@@ -1,7 +1,8 @@
 package brandeon.server.support;
 
 import java.util.List;
-import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import javax.sql.DataSource;
 import net.ttddyy.dsproxy.ExecutionInfo;
 import net.ttddyy.dsproxy.QueryInfo;
@@ -15,10 +16,13 @@ import org.springframework.beans.factory.config.BeanPostProcessor;
  */
 public final class Statements implements BeanPostProcessor, QueryExecutionListener {
 
-    private final List<String> sent = new CopyOnWriteArrayList<>();
+    private final Queue<String> sent = new ConcurrentLinkedQueue<>();
+    /** Nothing is kept before somebody asks. */
+    private volatile boolean asked;
 
-    /** The statements of requests since the last time that this was asked. */
+    /** The statements of requests since the last time that this was asked; none at the first time. */
     public List<String> taken() {
+        asked = true;
         List<String> taken = List.copyOf(sent);
         sent.clear();
         return taken;
@@ -40,7 +44,7 @@ public final class Statements implements BeanPostProcessor, QueryExecutionListen
     public void afterQuery(ExecutionInfo execution, List<QueryInfo> queries) {
         String thread = Thread.currentThread().getName();
         // Signals are stored on a thread of their own, for which those who sent them wait.
-        if (thread.startsWith("tomcat-handler") || thread.equals("intake")) {
+        if (asked && (thread.startsWith("tomcat-handler") || thread.equals("intake"))) {
             queries.forEach(query -> sent.add(query.getQuery()));
         }
     }

@@ -2,7 +2,9 @@ package brandeon.server.whole;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.server.access.Member;
 import brandeon.server.access.Role;
+import brandeon.server.access.Workspaces;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
 import brandeon.server.support.ServerProcess;
@@ -205,10 +207,16 @@ class WorkspaceFileTest {
                 .asString();
         WorkspaceCopies copies = server.bean(WorkspaceCopies.class);
         LocalDate first = LocalDate.of(2026, 10, 1);
-        for (int day = 0; day < 40; day++) {
-            copies.daily(first.plusDays(day));
+        Member member = server.bean(Workspaces.class).lastingOwners().stream()
+                .filter(one -> one.workspace().toString().equals(workspace))
+                .findFirst()
+                .orElseThrow();
+        for (int day = 0; day < 39; day++) {
+            copies.daily(member, first.plusDays(day));
         }
+        // As the server does it each day, and of a day that has one already.
         copies.daily(first.plusDays(39));
+        copies.daily(member, first.plusDays(39));
         List<LocalDate> kept = owner.get("/api/workspaces/" + workspace + "/copies")
                 .json()
                 .valueStream()

@@ -1,0 +1,162 @@
+package brandeon.e2e;
+
+import brandeon.server.support.RunningServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import jakarta.persistence.EntityManager;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What goes wrong on many evenings, made wrong in the practice rig, found, put right by what is said, and gone. */
+class SourceFaultsTest extends RigEvening {
+
+    @Test
+    void whatIsWrongWithTheSourcesOfASceneIsFoundAndPutRight(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser);
+            String live = "Live, whole scene";
+
+            spoil(live, "Half its size");
+            found("WRONG_SIZE", "Runs at 960 × 540 at the practice rig", "Type width 1920 and height 1080");
+            type("Width of " + live, "1920");
+            type("Height of " + live, "1080");
+            type("Scale of " + live, "100");
+            gone("WRONG_SIZE");
+
+            spoil(live, "Under everything");
+            found("WRONG_ORDER", "Stands under a capture that it belongs above", "Move this source up");
+            toTheTop(live);
+            found("WRONG_ORDER", "is not on top of Live", "Move this source to the top");
+            toTheTop("Over every scene");
+            gone("WRONG_ORDER");
+
+            spoil(live, "Twice");
+            found("TWICE", "Seen 2 times at once", "Take all but one of them out");
+            page.getByLabel("Remove " + live + " 2").click();
+            gone("TWICE");
+
+            String link = page.getByLabel("Link of Over every scene").inputValue();
+            spoil("Over every scene", "Missing");
+            found("MISSING", "What stands over every scene is missing", "Add its source on top of the scene Live");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Browser source"))
+                    .click();
+            type("Link of Browser source", link);
+            type("Width of Browser source", "1920");
+            type("Height of Browser source", "1080");
+            gone("MISSING");
+            gone("WRONG_SIZE");
+
+            String right = page.getByLabel("Link of " + live).inputValue();
+            type("Link of " + live, right + "?nobody.speed=3");
+            found("SETTINGS", "Nothing here is called “nobody.speed”", "Make the link anew");
+            type("Link of " + live, right);
+            gone("SETTINGS");
+
+            String outlet = outlet(right);
+            host.post("/api/outlets/" + outlet + "/reissue", "");
+            found("OLD_LINK", "A former link of it is open at", "Put the present link into that source");
+            type("Link of " + live, host.link(theme, scene, "wide", "WHOLE"));
+            gone("OLD_LINK");
+
+            host.put("/api/outlets/" + outlet + "/follows", "{\"draft\":true,\"minutes\":0}");
+            found("OTHER_RELEASE", "Shows the draft", "Let it show what is on air");
+            finding("OTHER_RELEASE")
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Show what is on air"))
+                    .click();
+            gone("OTHER_RELEASE");
+            right();
+        }
+    }
+
+    @Test
+    void aSourceThatRestsThoughItShouldRunAndOneThatNobodySawAreFound(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser);
+            page.getByLabel("Behaviour of Over every scene").selectOption("rest when hidden");
+            Locator scenes = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Scene on program"));
+            for (int i = 0; i < 4; i++) {
+                for (String to : new String[] {"Away", "Live"}) {
+                    scenes.getByText(to, new Locator.GetByTextOptions().setExact(true))
+                            .click();
+                    page.waitForTimeout(400);
+                }
+            }
+            found("RESTS", "though it should keep running", "Let this source run while its scene is off");
+            page.getByLabel("Behaviour of Over every scene").selectOption("keep running");
+            gone("RESTS");
+
+            String away = host.get("/api/themes/" + theme)
+                    .json()
+                    .path("theme")
+                    .path("scenes")
+                    .get(1)
+                    .path("id")
+                    .asString();
+            long then = System.currentTimeMillis() - TimeUnit.DAYS.toMillis(9);
+            server.bean(TransactionTemplate.class)
+                    .executeWithoutResult(_ -> server.bean(EntityManager.class)
+                            .createQuery("insert into OutletSeenRow (id, outletId, seenFrom, seenTill)"
+                                    + " values (:id, :outlet, :from, :then)")
+                            .setParameter("id", UUID.randomUUID())
+                            .setParameter("outlet", UUID.fromString(outlet(host.link(theme, away, "upright", "WHOLE"))))
+                            .setParameter("from", then - 1000)
+                            .setParameter("then", then)
+                            .executeUpdate());
+            found("NOT_SEEN", "Viewers have not seen it for 9 days", "take the source out");
+        }
+    }
+
+    /** Frames of sources that come when a test wants them; their scene moves, so they are looked at. */
+    private static String frames(String millis) {
+        return """
+                if (window.top !== window) {
+                  let frame = 0;
+                  window.requestAnimationFrame = (step) => setTimeout(() => step(performance.now()), %s);
+                }""".formatted(millis);
+    }
+
+    @Test
+    void aSourceOfTheWrongRateIsFound(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser, frames("40"));
+            found("WRONG_RATE", "its canvas has 60", "Type 60 as the frame rate");
+        }
+    }
+
+    @Test
+    void aSlowSourceIsFoundWithWhatCostsMost(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser, frames("frame++ % 4 ? 8 : 120"));
+            found("SLOW", "Frames take up to", "that machine");
+        }
+    }
+
+    @Test
+    void aZoomedPageIsFoundAndToldApartFromAWrongSize(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(
+                    server,
+                    browser,
+                    "if (window.top !== window) Object.defineProperty(window, 'devicePixelRatio', { get: () => 1.25 })");
+            String live = "Live, whole scene";
+            type("Width of " + live, "1536");
+            type("Height of " + live, "864");
+            found("ZOOMED", "Its page is shown at 125 %", "Set the zoom of the page");
+        }
+    }
+
+    private String outlet(String link) {
+        return host.get("/api/themes/" + theme + "/ledger")
+                .json()
+                .path("rows")
+                .valueStream()
+                .filter(row -> row.path("link").asString().equals(link))
+                .findFirst()
+                .orElseThrow()
+                .path("outlet")
+                .asString();
+    }
+}
