@@ -116,6 +116,7 @@ heap_words() { echo "-Xmx${BRANDEON_HEAP:-1536m}"; }
 train_server() {
   [ -e "$RUN/app/brandeon.aot" ] || [ "${BRANDEON_TRAIN:-}" = no ] && return
   echo "Preparing quick starts …"
-  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot" "$(heap_words)" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
-    --enable-native-access=ALL-UNNAMED -Dspring.context.exit=onRefresh -jar "$RUN/app/brandeon-app.jar" >"$RUN/train.log" 2>&1 || rm -f "$RUN/app/brandeon.aot"
+  # Whoever starts meanwhile finds all of it or nothing.
+  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot.part" "$(heap_words)" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
+    --enable-native-access=ALL-UNNAMED -Dspring.context.exit=onRefresh -jar "$RUN/app/brandeon-app.jar" >"$RUN/train.log" 2>&1 && mv "$RUN/app/brandeon.aot.part" "$RUN/app/brandeon.aot" || rm -f "$RUN/app/brandeon.aot.part"
 }

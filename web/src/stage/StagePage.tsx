@@ -1,14 +1,15 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { Copy, CopyPlus, Hand as HandIcon, Lock, LockOpen, Pin, Trash2 } from "lucide-react";
-import { useEffect, useMemo, type ReactNode } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, type ReactNode } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { live } from "../api/live";
-import type { Canvas, Layout, Scene, Theme } from "../api/client";
+import type { Canvas, Layout, Scene, Theme, ThemeView } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
+import { usePaced } from "../app/usePaced";
 import { FindingList } from "../sheet/FindingList";
 import { wrong } from "../sheet/weights";
 import { PieceFields } from "../theme/PieceFields";
-import { useEdit, useFindings, useLayouts, useTheme } from "../theme/useTheme";
+import { LaterTheme, useEdit, useFindings, useLayouts, useTheme, useThemeId } from "../theme/useTheme";
 import { AreaList } from "./AreaList";
 import { FitCard } from "./FitCard";
 import { Hatch } from "./Hatch";
@@ -30,7 +31,8 @@ import { May } from "../theme/May";
 
 /** One scene on one canvas, large, with the others live beside it. */
 export function StagePage() {
-  const { theme, id } = useTheme();
+  const view = useTheme();
+  const { theme, id } = view;
   const params = useParams();
   const scene = theme.scenes.find((s) => s.id === params["scene"]);
   const canvas = theme.canvases.find((c) => c.id === params["canvas"]);
@@ -44,11 +46,11 @@ export function StagePage() {
       </div>
     );
   }
-  return <Stage theme={theme} scene={scene} canvas={canvas} />;
+  return <Stage view={view} scene={scene} canvas={canvas} />;
 }
 
-function Stage({ theme, scene, canvas }: { theme: Theme; scene: Scene; canvas: Canvas }) {
-  const { id } = useTheme();
+function Stage({ view, scene, canvas }: { view: ThemeView; scene: Scene; canvas: Canvas }) {
+  const { theme, id } = view;
   const navigate = useNavigate();
   const layouts = useLayouts(scene.id);
   const { selected, select } = useSelection(scene, canvas);
@@ -60,6 +62,7 @@ function Stage({ theme, scene, canvas }: { theme: Theme; scene: Scene; canvas: C
       `/themes/${id}/stage/${s}/${c}${s === scene.id && selected.length > 0 ? `?piece=${selected.join(",")}` : ""}`,
     );
   const here = people.filter((person) => person.scene === scene.id && person.canvas === canvas.id);
+  const beside = useMemo(() => ({ view, scene, layout, selected, select }), [view, scene, layout, selected, select]);
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)_292px]">
       <div className="flex min-h-0 min-w-0 flex-col">
@@ -89,17 +92,49 @@ function Stage({ theme, scene, canvas }: { theme: Theme; scene: Scene; canvas: C
           people={people.map((person) => person.name)}
         />
       </div>
-      <aside className="flex min-h-0 flex-col border-l border-rule bg-sheet">
-        {layout && <Selected theme={theme} scene={scene} layout={layout} selected={selected} select={select} />}
-        {layout && <Lists theme={theme} scene={scene} layout={layout} selected={selected} select={select} />}
-      </aside>
+      <Beside now={beside} />
     </div>
   );
 }
 
+interface Now {
+  view: ThemeView;
+  scene: Scene;
+  layout: Layout | undefined;
+  selected: string[];
+  select: (pieces: string[]) => void;
+}
+
+/** While something is dragged, what stands beside the stage follows this often; milliseconds. */
+const FOLLOWS = 200;
+
+/** What is selected, and the lists: drawn when there is time for it, so that no frame of a drag waits for them. */
+function Beside({ now }: { now: Now }) {
+  const paced = usePaced(
+    now,
+    FOLLOWS,
+    (before, after) =>
+      before.selected !== after.selected ||
+      before.scene.id !== after.scene.id ||
+      before.layout?.canvas !== after.layout?.canvas,
+  );
+  return <Panels now={useDeferredValue(paced)} />;
+}
+
+const Panels = memo(function Panels({ now: { view, scene, layout, selected, select } }: { now: Now }) {
+  return (
+    <LaterTheme value={view}>
+      <aside className="flex min-h-0 flex-col border-l border-rule bg-sheet">
+        {layout && <Selected theme={view.theme} scene={scene} layout={layout} selected={selected} select={select} />}
+        {layout && <Lists theme={view.theme} scene={scene} layout={layout} selected={selected} select={select} />}
+      </aside>
+    </LaterTheme>
+  );
+});
+
 /** The selected pieces, kept in the address; what is gone or off the scene is not selected. */
 function useSelection(scene: Scene, canvas: Canvas) {
-  const { id } = useTheme();
+  const id = useThemeId();
   const [query, setQuery] = useSearchParams();
   const named = query.get("piece") ?? "";
   const on = scene.stack.map((placed) => placed.piece).join(",");
@@ -117,12 +152,15 @@ function useSelection(scene: Scene, canvas: Canvas) {
     addEventListener("keydown", escape);
     return () => removeEventListener("keydown", escape);
   }, [set]);
-  const select = (pieces: string[]) => {
-    chosen(pieces);
-    // The others hear of it before this page is drawn anew.
-    live.at({ theme: id, scene: scene.id, canvas: canvas.id, selected: pieces });
-    setQuery(pieces.length === 0 ? {} : { piece: pieces.join(",") }, { replace: true });
-  };
+  const select = useCallback(
+    (pieces: string[]) => {
+      chosen(pieces);
+      // The others hear of it before this page is drawn anew.
+      live.at({ theme: id, scene: scene.id, canvas: canvas.id, selected: pieces });
+      setQuery(pieces.length === 0 ? {} : { piece: pieces.join(",") }, { replace: true });
+    },
+    [id, scene.id, canvas.id, setQuery],
+  );
   return { selected, select };
 }
 
@@ -135,7 +173,7 @@ interface PanelProps {
 }
 
 function Selected({ theme, scene, layout, selected, select }: PanelProps) {
-  const { id } = useTheme();
+  const id = useThemeId();
   const edit = useEdit();
   const actions = useStageEdits(theme, scene, layout, selected, select);
   const [first] = selected;
@@ -319,7 +357,7 @@ interface OthersProps {
 
 /** The other canvases, live, and who else is here. */
 function Others({ scene, current, canvases, layouts, open, people }: OthersProps) {
-  const { id } = useTheme();
+  const id = useThemeId();
   const others = canvases.filter((c) => c.id !== current.id);
   if (others.length === 0 && people.length === 0) return null;
   return (

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo } from "react";
+import { createContext, useCallback, useContext, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
 import { answer, api, type Edit, type Piece, type Schemas, type Theme, type ThemeView } from "../api/client";
 import { live } from "../api/live";
@@ -13,17 +13,27 @@ export function useThemeId(): string {
   return useParams()["id"] ?? "";
 }
 
+/**
+ * The theme for a part of a page that may come a moment later than the rest, such as what stands beside the stage while
+ * something is dragged: it is drawn anew only with what is given here, and never by the theme itself.
+ */
+export const LaterTheme = createContext<ThemeView | null>(null);
+
 export function useThemeQuery() {
   const id = useThemeId();
+  const later = useContext(LaterTheme) !== null;
   return useQuery({
     queryKey: ["theme", id],
     queryFn: () => answer(api.GET("/api/themes/{id}", { params: { path: { id } } })),
+    ...(later && { notifyOnChangeProps: [] }),
   });
 }
 
 /** The theme, on pages that are only shown when it is there. */
 export function useTheme(): ThemeView {
-  const { data } = useThemeQuery();
+  const later = useContext(LaterTheme);
+  const query = useThemeQuery();
+  const data = later ?? query.data;
   if (!data) throw new Error("This page is shown inside ThemeFrame only.");
   return data;
 }
@@ -121,7 +131,7 @@ export function useRepair() {
 const DERIVED = ["layouts", "brand", "artworks", "ledger", "history"];
 
 /** At most this often what is computed is asked for again while edits follow one another; milliseconds. */
-const REFRESH = 100;
+const REFRESH = 200;
 let planned = 0;
 
 function refresh(queries: QueryClient, id: string): void {

@@ -33,6 +33,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -680,25 +681,43 @@ public final class RoadBench {
         }
 
         /** Every signal of it is a new one. */
-        private HttpRequest request(int signals) {
+        private String body(int signals) {
             String events = IntStream.range(0, signals)
                     .map(_ -> number.incrementAndGet())
                     .mapToObj(i -> "{\"specversion\":\"1.0\",\"id\":\"" + run + i
                             + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"Viewer " + i
                             + "\"}}")
                     .collect(Collectors.joining(","));
-            String body = signals == 1 ? events : "[" + events + "]";
+            return signals == 1 ? events : "[" + events + "]";
+        }
+
+        private String signature(String body) {
             try {
-                return HttpRequest.newBuilder(uri)
-                        .header(
-                                "Content-Type",
-                                signals == 1 ? "application/cloudevents+json" : "application/cloudevents-batch+json")
-                        .header("Brandeon-Signature", "sha256=" + HexFormat.of().formatHex(hmac(signing, body)))
-                        .POST(HttpRequest.BodyPublishers.ofString(body))
-                        .build();
+                return "sha256=" + HexFormat.of().formatHex(hmac(signing, body));
             } catch (GeneralSecurityException e) {
                 throw new IllegalStateException(e);
             }
+        }
+
+        private static String type(int signals) {
+            return signals == 1 ? "application/cloudevents+json" : "application/cloudevents-batch+json";
+        }
+
+        private int sent(Line line, int signals) {
+            String body = body(signals);
+            return line.post(
+                    uri.getPath(),
+                    "Content-Type: " + type(signals) + "\r\nBrandeon-Signature: " + signature(body) + "\r\n",
+                    body.getBytes(StandardCharsets.UTF_8));
+        }
+
+        private HttpRequest request(int signals) {
+            String body = body(signals);
+            return HttpRequest.newBuilder(uri)
+                    .header("Content-Type", type(signals))
+                    .header("Brandeon-Signature", signature(body))
+                    .POST(HttpRequest.BodyPublishers.ofString(body))
+                    .build();
         }
 
         void follow(String name) {
@@ -739,34 +758,27 @@ public final class RoadBench {
 
         /** Signals a second. */
         double rate(int senders, int together, int count) throws Exception {
-            return together
-                    * answered(
-                            senders,
-                            count / together,
-                            () -> require(later(together).join()));
+            return together * answered(senders, count / together, line -> require(sent(line, together)));
         }
 
         /** Answers a second to requests for a small file, with the same client. */
         double asked(int senders, int count) throws Exception {
-            HttpRequest file =
-                    HttpRequest.newBuilder(URI.create(address + "/keeper.js")).build();
-            return answered(
-                    senders,
-                    count,
-                    () -> http.sendAsync(file, HttpResponse.BodyHandlers.discarding())
-                            .join());
+            return answered(senders, count, line -> line.get("/keeper.js"));
         }
 
         /** How often in a second something is done by several at once. */
-        private static double answered(int senders, int count, Runnable deed) throws Exception {
+        private double answered(int senders, int count, Consumer<Line> deed) throws Exception {
             long start = System.nanoTime();
             try (ExecutorService all = Executors.newFixedThreadPool(senders)) {
                 List<Future<?>> sending = new ArrayList<>();
                 for (int s = 0; s < senders; s++) {
                     sending.add(all.submit(() -> {
-                        for (int i = 0; i < count / senders; i++) {
-                            deed.run();
+                        try (Line line = new Line(address)) {
+                            for (int i = 0; i < count / senders; i++) {
+                                deed.accept(line);
+                            }
                         }
+                        return null;
                     }));
                 }
                 for (Future<?> one : sending) {

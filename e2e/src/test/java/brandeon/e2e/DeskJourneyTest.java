@@ -316,6 +316,12 @@ class DeskJourneyTest {
             Page source = browser.window(1920, 1080);
             source.navigate(host.link(theme, "desk", "wide", "WHOLE"));
             assertThat(source.locator("svg[data-piece=guest]")).containsText("Tove Sedge");
+            // What it hears first comes whole; only what changes afterwards moves.
+            for (String[] card : new String[][] {{"1", "Oskar Dunlin"}, {"0", "Tove Sedge"}}) {
+                host.cue(theme, "{\"cue\":\"putUp\",\"piece\":\"guest\",\"card\":" + card[0] + ",\"seconds\":0}");
+                assertThat(source.locator("svg[data-piece=guest]").last()).containsText(card[1]);
+                assertThat(source.locator("svg[data-piece=guest]")).hasCount(1);
+            }
             source.evaluate("""
                     () => {
                       window.moved = [];

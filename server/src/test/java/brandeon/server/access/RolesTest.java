@@ -41,10 +41,6 @@ class RolesTest {
             "{\"kind\":\"FOLLOW\",\"name\":\"Ilse Fenn\",\"amount\":0,\"currency\":\"\",\"months\":0,\"level\":\"\",\"message\":\"\","
                     + "\"giftedTo\":\"\",\"anonymous\":false,\"first\":false}";
 
-    private static final String SMALL =
-            "{\"edit\":\"setCanvas\",\"canvas\":{\"id\":\"wide\",\"name\":\"Wide\",\"size\":{\"width\":320,\"height\":180},"
-                    + "\"frameRate\":60,\"safe\":{\"action\":0.035,\"graphics\":0.05}}}";
-
     private static final Map<String, String> BODIES = bodies(
             "POST /api/session",
             "{\"email\":\"nobody@reedlight.example\",\"password\":\"wrong\",\"standing\":false}",
@@ -281,8 +277,8 @@ class RolesTest {
         String theme = owner.newTheme("Roles");
         owner.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
         // What is painted for an answer is small.
-        owner.edit(theme, "{\"edit\":\"removeCanvas\",\"canvas\":\"upright\"}");
-        owner.edit(theme, SMALL);
+        owner.edit(theme, Person.canvas("wide", 320, 180));
+        owner.edit(theme, Person.canvas("upright", 180, 320));
         owner.post("/api/themes/" + theme + "/on-air", "");
         JsonNode view = owner.get("/api/themes/" + theme).json();
         String clock = "";

@@ -121,14 +121,9 @@ class FuzzTest {
                 .asString();
         person.post("/api/themes/" + id + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
         // What is painted for an answer is small.
-        person.edit(id, small("wide", 320, 180));
-        person.edit(id, small("upright", 180, 320));
+        person.edit(id, Person.canvas("wide", 320, 180));
+        person.edit(id, Person.canvas("upright", 180, 320));
         return id;
-    }
-
-    private static String small(String canvas, int width, int height) {
-        return "{\"edit\":\"setCanvas\",\"canvas\":{\"id\":\"%1$s\",\"name\":\"%1$s\",\"size\":{\"width\":%2$d,\"height\":%3$d},\"frameRate\":60,\"safe\":{\"action\":0.035,\"graphics\":0.05}}}"
-                .formatted(canvas, width, height);
     }
 
     private static String address(Route route, String theme, Random random) {
