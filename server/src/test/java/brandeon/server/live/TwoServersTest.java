@@ -2,6 +2,9 @@ package brandeon.server.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.core.live.AlertRule;
+import brandeon.core.live.SignalKind;
+import brandeon.core.pack.Json;
 import brandeon.server.support.Ear;
 import brandeon.server.support.Person;
 import brandeon.server.support.ServerProcess;
@@ -38,6 +41,12 @@ class TwoServersTest {
                 host.edit(
                         theme,
                         "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"message\",\"value\":\"Low tide 01:10\"}");
+                // So long that the first one is still there when the last one is planned, however slow the machine is.
+                host.edit(
+                        theme,
+                        "{\"edit\":\"setAlert\",\"rule\":"
+                                + Json.write(AlertRule.of(SignalKind.FOLLOW, true, "New follower", "{name}", 15))
+                                + "}");
                 host.post("/api/themes/" + theme + "/on-air", "");
                 hide.await(message -> message.path("type").asString().equals("patch")
                         && message.toString().contains("Low tide 01:10"));

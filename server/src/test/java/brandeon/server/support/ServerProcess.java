@@ -70,7 +70,10 @@ public final class ServerProcess implements AutoCloseable {
                     ProcessHandle.current().info().command().orElseThrow(),
                     "-Djava.awt.headless=true",
                     "-Djava.io.tmpdir=" + temporary,
+                    // Compiled the quick way: a server that is soon killed earns nothing back.
+                    "-XX:TieredStopAtLevel=1",
                     "-XX:+UseSerialGC",
+                    "-Xmx1536m",
                     "--enable-native-access=ALL-UNNAMED",
                     "-Dspring.aot.enabled=" + Boolean.getBoolean("spring.aot.enabled")));
             command.addAll(Optional.ofNullable(System.getenv("BRANDEON_TEST_APP"))
@@ -88,7 +91,7 @@ public final class ServerProcess implements AutoCloseable {
         }
     }
 
-    /** As bin/start starts it, which takes half as long. @param folder where bin/test put the application */
+    /** As bin/start starts it, for half of the processor's time. @param folder where bin/test put the application */
     private static List<String> asInUse(String folder) {
         List<String> words = new ArrayList<>();
         if (Files.exists(Path.of(folder, "brandeon.aot"))) {
@@ -101,7 +104,6 @@ public final class ServerProcess implements AutoCloseable {
     /** From the classes that this test runs with. */
     private static List<String> asTested() {
         return List.of(
-                "-XX:TieredStopAtLevel=1",
                 "-cp",
                 System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                 "brandeon.server.BrandeonServer");
