@@ -105,19 +105,13 @@ interface Now {
   select: (pieces: string[]) => void;
 }
 
-/** While something is dragged, what stands beside the stage follows this often; milliseconds. */
+/** While the stage is held, what stands beside it follows this often; milliseconds. */
 const FOLLOWS = 200;
 
 /** What is selected, and the lists: drawn when there is time for it, so that no frame of a drag waits for them. */
 function Beside({ now }: { now: Now }) {
-  const paced = usePaced(
-    now,
-    FOLLOWS,
-    (before, after) =>
-      before.selected !== after.selected ||
-      before.scene.id !== after.scene.id ||
-      before.layout?.canvas !== after.layout?.canvas,
-  );
+  const held = useStage((state) => state.held);
+  const paced = usePaced(now, held ? FOLLOWS : 0);
   return <Panels now={useDeferredValue(paced)} />;
 }
 

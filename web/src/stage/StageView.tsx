@@ -78,6 +78,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
     if (event.button !== 0) return;
     event.currentTarget.focus();
     event.currentTarget.setPointerCapture(event.pointerId);
+    look.set({ held: true });
     const { x, y } = at(event);
     drag.current = look.drawing === "" ? grasp(event, x, y) : { what: "draw", x, y };
   };
@@ -169,6 +170,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
   const release = () => {
     const now = drag.current;
     drag.current = null;
+    look.set({ held: false });
     setMet([]);
     setMarquee(null);
     if (!now || !marquee || marquee.width + marquee.height < 6 / scale) return;

@@ -13,6 +13,8 @@ interface StageStore {
   snap: boolean;
   footage: FootageName | "hatch";
   drawing: Drawing;
+  /** Whether a pointer is down on it. */
+  held: boolean;
   /** How often the scene was let come on. */
   arrivals: number;
   /** Placements to be put on another scene. */
@@ -29,6 +31,7 @@ export const useStage = create<StageStore>((set) => ({
   snap: true,
   footage: "hatch",
   drawing: "",
+  held: false,
   arrivals: 0,
   copied: [],
   set,

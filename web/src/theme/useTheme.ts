@@ -19,20 +19,20 @@ export function useThemeId(): string {
  */
 export const LaterTheme = createContext<ThemeView | null>(null);
 
-export function useThemeQuery() {
+/** @param unheard whether its changes are of no interest */
+export function useThemeQuery(unheard = false) {
   const id = useThemeId();
-  const later = useContext(LaterTheme) !== null;
   return useQuery({
     queryKey: ["theme", id],
     queryFn: () => answer(api.GET("/api/themes/{id}", { params: { path: { id } } })),
-    ...(later && { notifyOnChangeProps: [] }),
+    ...(unheard && { notifyOnChangeProps: [] }),
   });
 }
 
 /** The theme, on pages that are only shown when it is there. */
 export function useTheme(): ThemeView {
   const later = useContext(LaterTheme);
-  const query = useThemeQuery();
+  const query = useThemeQuery(later !== null);
   const data = later ?? query.data;
   if (!data) throw new Error("This page is shown inside ThemeFrame only.");
   return data;
@@ -131,7 +131,7 @@ export function useRepair() {
 const DERIVED = ["layouts", "brand", "artworks", "ledger", "history"];
 
 /** At most this often what is computed is asked for again while edits follow one another; milliseconds. */
-const REFRESH = 200;
+const REFRESH = 100;
 let planned = 0;
 
 function refresh(queries: QueryClient, id: string): void {

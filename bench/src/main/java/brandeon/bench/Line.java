@@ -10,8 +10,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 
 /**
- * One connection to a server on this machine, kept as long as the server keeps it: a request, its answer, the next one. Who sends is another
- * machine in use, so as little as can be of this one's processor goes into sending.
+ * One connection to a server on this machine, kept as long as the server keeps it: a request, its answer, the next
+ * one. Who sends is another machine in use, so as little as can be of this one's processor goes into sending.
  */
 final class Line implements AutoCloseable {
 

@@ -684,11 +684,14 @@ public final class RoadBench {
         private String body(int signals) {
             String events = IntStream.range(0, signals)
                     .map(_ -> number.incrementAndGet())
-                    .mapToObj(i -> "{\"specversion\":\"1.0\",\"id\":\"" + run + i
-                            + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"Viewer " + i
-                            + "\"}}")
+                    .mapToObj(i -> follow(String.valueOf(i), "Viewer " + i))
                     .collect(Collectors.joining(","));
             return signals == 1 ? events : "[" + events + "]";
+        }
+
+        private String follow(String id, String name) {
+            return "{\"specversion\":\"1.0\",\"id\":\"" + run + id
+                    + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"" + name + "\"}}";
         }
 
         private String signature(String body) {
@@ -711,8 +714,7 @@ public final class RoadBench {
                     body.getBytes(StandardCharsets.UTF_8));
         }
 
-        private HttpRequest request(int signals) {
-            String body = body(signals);
+        private HttpRequest request(int signals, String body) {
             return HttpRequest.newBuilder(uri)
                     .header("Content-Type", type(signals))
                     .header("Brandeon-Signature", signature(body))
@@ -721,20 +723,11 @@ public final class RoadBench {
         }
 
         void follow(String name) {
-            String body = "{\"specversion\":\"1.0\",\"id\":\"" + run + name
-                    + "\",\"source\":\"/bench\",\"type\":\"alder.follow\",\"data\":{\"name\":\"" + name + "\"}}";
             try {
-                require(http.send(
-                                HttpRequest.newBuilder(uri)
-                                        .header("Content-Type", "application/cloudevents+json")
-                                        .header(
-                                                "Brandeon-Signature",
-                                                "sha256=" + HexFormat.of().formatHex(hmac(signing, body)))
-                                        .POST(HttpRequest.BodyPublishers.ofString(body))
-                                        .build(),
-                                HttpResponse.BodyHandlers.discarding())
+                HttpRequest request = request(1, follow(name, name));
+                require(http.send(request, HttpResponse.BodyHandlers.discarding())
                         .statusCode());
-            } catch (IOException | GeneralSecurityException e) {
+            } catch (IOException e) {
                 throw new IllegalStateException(e);
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
@@ -743,7 +736,7 @@ public final class RoadBench {
         }
 
         CompletableFuture<Integer> later(int signals) {
-            return http.sendAsync(request(signals), HttpResponse.BodyHandlers.discarding())
+            return http.sendAsync(request(signals, body(signals)), HttpResponse.BodyHandlers.discarding())
                     .thenApply(HttpResponse::statusCode);
         }
 

@@ -284,10 +284,7 @@ class RolesTest {
     /** What stands for the names in addresses: parts of a new theme of the workspace. */
     private static Map<String, String> fresh(Person owner) {
         String theme = owner.newTheme("Roles");
-        owner.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
-        // What is painted for an answer is small.
-        owner.edit(theme, Person.canvas("wide", 320, 180));
-        owner.edit(theme, Person.canvas("upright", 180, 320));
+        owner.startSmall(theme);
         owner.post("/api/themes/" + theme + "/on-air", "");
         JsonNode view = owner.get("/api/themes/" + theme).json();
         String clock = "";

@@ -143,10 +143,17 @@ public final class Person {
         return post("/api/themes/" + theme + "/edits", "{\"edit\":" + edit + ",\"gesture\":\"" + gesture + "\"}");
     }
 
-    /** An edit that gives a canvas another size. @param width and height in pixels */
-    public static String canvas(String id, int width, int height) {
-        return "{\"edit\":\"setCanvas\",\"canvas\":{\"id\":\"%1$s\",\"name\":\"%1$s\",\"size\":{\"width\":%2$d,\"height\":%3$d},\"frameRate\":60,\"safe\":{\"action\":0.035,\"graphics\":0.05}}}"
-                .formatted(id, width, height);
+    /** Two scenes on canvases so small that whatever is painted of them takes no time. */
+    public void startSmall(String theme) {
+        post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
+        edit(theme, canvas("wide", 320, 180));
+        edit(theme, canvas("upright", 180, 320));
+    }
+
+    private static String canvas(String id, int width, int height) {
+        return """
+                {"edit":"setCanvas","canvas":{"id":"%1$s","name":"%1$s","size":{"width":%2$d,"height":%3$d},
+                "frameRate":60,"safe":{"action":0.035,"graphics":0.05}}}""".formatted(id, width, height);
     }
 
     /** A cue to the show that a theme is made for. */

@@ -17,12 +17,9 @@ import org.springframework.beans.factory.config.BeanPostProcessor;
 public final class Statements implements BeanPostProcessor, QueryExecutionListener {
 
     private final Queue<String> sent = new ConcurrentLinkedQueue<>();
-    /** Nothing is kept before somebody asks. */
-    private volatile boolean asked;
 
-    /** The statements of requests since the last time that this was asked; none at the first time. */
+    /** The statements of requests since the last time that this was asked. */
     public List<String> taken() {
-        asked = true;
         List<String> taken = List.copyOf(sent);
         sent.clear();
         return taken;
@@ -44,7 +41,7 @@ public final class Statements implements BeanPostProcessor, QueryExecutionListen
     public void afterQuery(ExecutionInfo execution, List<QueryInfo> queries) {
         String thread = Thread.currentThread().getName();
         // Signals are stored on a thread of their own, for which those who sent them wait.
-        if (asked && (thread.startsWith("tomcat-handler") || thread.equals("intake"))) {
+        if (thread.startsWith("tomcat-handler") || thread.equals("intake")) {
             queries.forEach(query -> sent.add(query.getQuery()));
         }
     }

@@ -119,10 +119,7 @@ class FuzzTest {
                 .json()
                 .path("id")
                 .asString();
-        person.post("/api/themes/" + id + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
-        // What is painted for an answer is small.
-        person.edit(id, Person.canvas("wide", 320, 180));
-        person.edit(id, Person.canvas("upright", 180, 320));
+        person.startSmall(id);
         return id;
     }
 
