@@ -56,10 +56,11 @@ want_packages() {
 
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-# A port that nothing listens on.
+# A port that nothing listens on, and that no connection to somewhere else is given meanwhile: Linux takes 32768 and up
+# for those (ip_local_port_range).
 free_port() {
   local port
-  for port in $(shuf -i 20000-40000 -n 50); do port_free "$port" && { echo "$port"; return; }; done
+  for port in $(shuf -i 20000-32000 -n 50); do port_free "$port" && { echo "$port"; return; }; done
   fail "No free port was found."
 }
 

@@ -53,12 +53,27 @@ final class Browser implements AutoCloseable {
                             // As broadcasting software lets its sources sound.
                             "--autoplay-policy=no-user-gesture-required")));
 
+    /** What would run for ever (Web Animations, section 4.5.2) is held at its beginning. */
+    private static final String STILL = """
+            {
+              const animate = Element.prototype.animate;
+              Element.prototype.animate = function (frames, timing) {
+                const animation = animate.call(this, frames, timing);
+                if (timing && timing.iterations === Infinity) {
+                  animation.pause();
+                  // A start in time would let it run.
+                  Object.defineProperty(animation, 'startTime', { get: () => null, set: () => {} });
+                }
+                return animation;
+              };
+            }""";
+
     private final List<BrowserContext> opened = new ArrayList<>();
 
     /**
      * A new window without cookies, which keeps nothing for a start without a server: tests may answer its requests.
-     * Somebody sits before it who asked for less motion, so that pictures in the editor stand still and take no time
-     * away from what is tried; outlets move all the same.
+     * Somebody sits before it who asked for less motion, so that pictures in the editor stand still; what would move
+     * without an end in outlets does not begin. Either takes time away from what is tried. Everything else moves.
      */
     Page window(int width, int height) {
         return window(width, height, ServiceWorkerPolicy.BLOCK, ReducedMotion.REDUCE);
@@ -81,6 +96,9 @@ final class Browser implements AutoCloseable {
                 .setReducedMotion(motion));
         opened.add(context);
         context.setDefaultTimeout(PATIENCE);
+        if (motion == ReducedMotion.REDUCE) {
+            context.addInitScript(STILL);
+        }
         return context.newPage();
     }
 
@@ -101,11 +119,16 @@ final class Browser implements AutoCloseable {
     /** A new window in which somebody is signed in already. */
     Page signedInAs(Person somebody, String address, int width, int height) {
         Page page = window(width, height);
+        signIn(page, somebody, address);
+        return page;
+    }
+
+    /** As if that window had signed in before. */
+    static void signIn(Page page, Person somebody, String address) {
         page.context()
                 .addCookies(somebody.cookies().stream()
                         .map(cookie -> new Cookie(cookie.getName(), cookie.getValue()).setUrl(address))
                         .toList());
-        return page;
     }
 
     /** An empty page of the server with all its fonts loaded, which holds one empty svg element. */
@@ -129,9 +152,17 @@ final class Browser implements AutoCloseable {
 
     /** What a page shows, see-through where it paints nothing. */
     static BufferedImage shot(Page page) {
+        return picture(png(page));
+    }
+
+    /** The same as a file; of two pages whose pixels are the same it is the same. */
+    static byte[] png(Page page) {
+        return page.screenshot(new Page.ScreenshotOptions().setOmitBackground(true));
+    }
+
+    static BufferedImage picture(byte[] png) {
         try {
-            return ImageIO.read(
-                    new ByteArrayInputStream(page.screenshot(new Page.ScreenshotOptions().setOmitBackground(true))));
+            return ImageIO.read(new ByteArrayInputStream(png));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

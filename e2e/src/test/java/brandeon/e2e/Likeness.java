@@ -3,7 +3,10 @@ package brandeon.e2e;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
 import brandeon.core.colour.Spaces;
+import java.awt.AlphaComposite;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
@@ -17,27 +20,41 @@ import java.util.Map;
 record Likeness(double mean, double worst) {
 
     static Likeness of(BufferedImage one, BufferedImage other) {
-        double[] all = differences(one, other);
-        double mean = Arrays.stream(all).average().orElseThrow();
-        Arrays.sort(all);
-        return new Likeness(mean, all[(int) (all.length * 0.99)]);
+        int[] here = pixels(one);
+        int[] there = pixels(other);
+        double[] apart = differences(here, there);
+        // All others are equal.
+        int equal = here.length - apart.length;
+        int place = (int) (here.length * 0.99) - equal;
+        return new Likeness(Arrays.stream(apart).sum() / here.length, place < 0 ? 0 : apart[place]);
     }
 
-    /** CIEDE2000 of each pixel, over mid grey so that opacity counts too. */
-    private static double[] differences(BufferedImage one, BufferedImage other) {
-        double[] all = new double[one.getWidth() * one.getHeight()];
+    /** Red, green, blue and opacity of all pixels, row by row, eight bits each: ARGB. */
+    static int[] pixels(BufferedImage image) {
+        BufferedImage copy = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        Graphics2D painter = copy.createGraphics();
+        painter.setComposite(AlphaComposite.Src);
+        painter.drawImage(image, 0, 0, null);
+        painter.dispose();
+        return ((DataBufferInt) copy.getRaster().getDataBuffer()).getData();
+    }
+
+    /** CIEDE2000 of each pixel that is not equal, over mid grey so that opacity counts too; least first. */
+    private static double[] differences(int[] here, int[] there) {
+        double[] apart = new double[here.length];
+        int count = 0;
         Map<Long, Double> known = new HashMap<>();
-        for (int y = 0; y < one.getHeight(); y++) {
-            for (int x = 0; x < one.getWidth(); x++) {
-                int a = one.getRGB(x, y);
-                int b = other.getRGB(x, y);
-                all[y * one.getWidth() + x] = a == b
-                        ? 0
-                        : known.computeIfAbsent(
-                                ((long) a << 32) | (b & 0xffffffffL),
-                                _ -> Difference.ciede2000(Spaces.lab(grey(a)), Spaces.lab(grey(b))));
+        for (int i = 0; i < here.length; i++) {
+            int a = here[i];
+            int b = there[i];
+            if (a != b) {
+                apart[count++] = known.computeIfAbsent(
+                        ((long) a << 32) | (b & 0xffffffffL),
+                        _ -> Difference.ciede2000(Spaces.lab(grey(a)), Spaces.lab(grey(b))));
             }
         }
+        double[] all = Arrays.copyOf(apart, count);
+        Arrays.sort(all);
         return all;
     }
 

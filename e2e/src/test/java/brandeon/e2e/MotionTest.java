@@ -183,7 +183,7 @@ class MotionTest {
     }
 
     private static void like(String what, List<Mark> marks) {
-        Page page = browser.window(SIZE.width(), SIZE.height());
+        Page page = browser.windowThatMoves(SIZE.width(), SIZE.height());
         page.evaluate(
                 "(svg) => { document.body.innerHTML = `<svg xmlns='http://www.w3.org/2000/svg' width='240' height='160' style='position:absolute;left:0;top:0'>${svg}</svg>`; }",
                 SvgWriter.fragment(marks));
@@ -222,7 +222,7 @@ class MotionTest {
 
     /** An outlet whose page was opened at one instant and is looked at in another one. */
     private static BufferedImage opened(String picture, long from, long at) {
-        Page page = browser.window(1920, 1080);
+        Page page = browser.windowThatMoves(1920, 1080);
         List<WebSocketRoute> sockets = new ArrayList<>();
         page.clock().setFixedTime(from);
         page.routeWebSocket("**/live/outlet?*", sockets::add);

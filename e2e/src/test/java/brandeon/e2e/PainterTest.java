@@ -52,7 +52,7 @@ class PainterTest {
 
     @BeforeEach
     void aPageWithAScriptedServer() {
-        page = browser.window(1920, 1080);
+        page = browser.windowThatMoves(1920, 1080);
         page.routeWebSocket("**/live/outlet?*", socket -> {
             socket.onMessage(frame -> heard.add(JSON.readTree(frame.text())));
             sockets.add(socket);

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** An owner at the practice rig, with sources of a new theme in it. */
@@ -23,11 +24,12 @@ abstract class RigEvening {
     Page page;
 
     final void begin(RunningServer server, Browser browser) {
-        begin(server, browser, "");
+        begin(server, browser.window(1280, 800), () -> "");
     }
 
-    /** @param script that runs in each page before its own */
-    final void begin(RunningServer server, Browser browser, String script) {
+    /** @param script that runs in each page before its own; asked for when the theme is there */
+    final void begin(RunningServer server, Page window, Supplier<String> script) {
+        page = window;
         host = server.stranger(Role.OWNER);
         theme = host.newTheme("Rig evening");
         host.post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"AWAY\"]}");
@@ -41,9 +43,9 @@ abstract class RigEvening {
                 .get(0)
                 .path("id")
                 .asString();
-        page = browser.signedInAs(host, server.address(), 1280, 800);
+        Browser.signIn(page, host, server.address());
         page.onDialog(dialog -> dialog.accept());
-        page.addInitScript(script);
+        page.addInitScript(script.get());
         page.navigate(server.address() + "/themes/" + theme + "/rehearse");
         assertThat(line("Live, whole scene")).isVisible();
         // The last part of the page; what comes in late moves everything below it.

@@ -25,7 +25,7 @@ class RigJourneyTest extends RigEvening {
     @Test
     void whatIsTypedWhileAnEarlierChangeIsUnderWayIsKept(RunningServer server) {
         try (Browser browser = new Browser()) {
-            begin(server, browser, """
+            begin(server, browser.window(1280, 800), () -> """
                     const sent = window.fetch;
                     window.fetch = async (input, init) => {
                       const way = input instanceof Request ? input.method : init?.method;

@@ -2,6 +2,7 @@ package brandeon.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.server.support.FreePort;
 import java.io.File;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -29,7 +30,7 @@ class StartCommandTest {
                             "BRANDEON_PORT",
                             String.valueOf(taken.getLocalPort()),
                             "BRANDEON_DB_PORT",
-                            String.valueOf(free()))),
+                            String.valueOf(FreePort.any()))),
                     String.valueOf(taken.getLocalPort()),
                     "BRANDEON_PORT");
         }
@@ -43,7 +44,7 @@ class StartCommandTest {
                             "BRANDEON_DB_PORT",
                             String.valueOf(taken.getLocalPort()),
                             "BRANDEON_PORT",
-                            String.valueOf(free()))),
+                            String.valueOf(FreePort.any()))),
                     "database",
                     "BRANDEON_DB_PORT");
         }
@@ -81,11 +82,5 @@ class StartCommandTest {
                 .isTrue();
         return new Said(
                 process.exitValue(), new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8));
-    }
-
-    private static int free() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        }
     }
 }

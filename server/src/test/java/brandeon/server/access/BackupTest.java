@@ -2,11 +2,11 @@ package brandeon.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brandeon.server.support.FreePort;
 import brandeon.server.support.Person;
 import brandeon.server.support.ServerProcess;
 import java.io.File;
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,7 +34,7 @@ class BackupTest {
         String second = folder.resolve("second").toString();
         Path file = folder.resolve("everything.backup");
         try {
-            int port = free();
+            int port = FreePort.any();
             String link;
             String edited;
             List<String> sheets;
@@ -58,7 +58,7 @@ class BackupTest {
 
             refusals(folder, second, file);
 
-            int other = free();
+            int other = FreePort.any();
             assertThat(run(second, other, "bin/restore", file.toString()))
                     .satisfies(said -> assertThat(said.exit()).as(said.text()).isZero());
             assertThat(run(second, other, "bin/restore", file.toString()))
@@ -113,7 +113,7 @@ class BackupTest {
         Path text = Files.writeString(folder.resolve("notes.txt"), "Sedge, reed, rush.");
         Path cut = Files.write(folder.resolve("cut.backup"), java.util.Arrays.copyOf(Files.readAllBytes(good), 3000));
         for (Path wrong : List.of(text, cut, folder.resolve("missing"))) {
-            Said said = run(data, free(), "bin/restore", wrong.toString());
+            Said said = run(data, FreePort.any(), "bin/restore", wrong.toString());
             assertThat(said.exit()).as(said.text()).isEqualTo(1);
             assertThat(said.text().strip()).doesNotContain("\n").endsWith(".");
         }
@@ -157,11 +157,5 @@ class BackupTest {
         String text = Files.readString(output.toPath(), StandardCharsets.UTF_8);
         Files.delete(output.toPath());
         return new Said(process.exitValue(), text);
-    }
-
-    private static int free() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        }
     }
 }

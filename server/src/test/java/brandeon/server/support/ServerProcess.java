@@ -3,7 +3,6 @@ package brandeon.server.support;
 import java.io.File;
 import java.io.IOException;
 import java.net.HttpURLConnection;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -49,7 +48,7 @@ public final class ServerProcess implements AutoCloseable {
         this.demo = demo;
         this.database = database;
         this.password = password;
-        this.port = freePort();
+        this.port = FreePort.any();
         try {
             this.temporary = Files.createTempDirectory("brandeon-server");
         } catch (IOException e) {
@@ -149,13 +148,5 @@ public final class ServerProcess implements AutoCloseable {
             LockSupport.parkNanos(BETWEEN_ASKS);
         }
         throw new IllegalStateException("The server was not ready in time: " + Files.readString(log.toPath()));
-    }
-
-    private static int freePort() {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }
