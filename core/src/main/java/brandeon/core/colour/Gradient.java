@@ -3,7 +3,6 @@ package brandeon.core.colour;
 import brandeon.core.problem.Mistake;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.DoubleFunction;
 
 /**
  * A run of two or three roles.
@@ -23,15 +22,7 @@ public record Gradient(List<Role> stops, Way way) {
 
     public static final Gradient STANDARD = new Gradient(List.of(Role.ACCENT, Role.PLATE), Way.OKLAB);
 
-    /** How far straight sRGB may leave the way, of 1: half of what eight bits tell apart. */
-    private static final double APART = 0.5 / 255;
-
-    /** More are never needed: {@code GradientTest} takes the longest ways. */
-    private static final int HALVINGS = 4;
-
-    /** Places of a part that are looked at; a way round the hue circle may cross the straight one in its middle. */
-    private static final double[] LOOKS = {0.25, 0.5, 0.75};
-
+    /** So many colours between two stops that straight sRGB between them cannot be told from the curve. */
     private static final int STEPS = 10;
 
     public Gradient {
@@ -44,56 +35,18 @@ public record Gradient(List<Role> stops, Way way) {
     /** One colour at a place from 0 to 1. */
     public record Point(double offset, Colour colour) {}
 
-    /** The colours along the way, ends included, first to last. */
+    /** The colours along the way, ends included, evenly spread, first to last. */
     public List<Point> points(Palette palette) {
         List<Point> points = new ArrayList<>();
         int parts = stops.size() - 1;
         for (int part = 0; part < parts; part++) {
-            int begun = part;
-            along(palette.colour(stops.get(part)), palette.colour(stops.get(part + 1)), way).stream()
-                    .skip(part == 0 ? 0 : 1)
-                    .forEach(point -> points.add(new Point((begun + point.offset()) / parts, point.colour())));
-        }
-        return List.copyOf(points);
-    }
-
-    /**
-     * The way from one colour to another, first to last: as few colours as leave straight sRGB between neighbours
-     * where eight bits cannot tell it from the way. Each more costs whoever paints it without graphics hardware.
-     */
-    public static List<Point> along(Colour from, Colour to, Way way) {
-        List<Point> points = new ArrayList<>();
-        points.add(new Point(0, from));
-        follow(points, new Point(1, to), share -> between(from, to, share, way), HALVINGS);
-        return List.copyOf(points);
-    }
-
-    /** Adds the end of a part of the way, and before it whatever the part needs. */
-    private static void follow(List<Point> points, Point end, DoubleFunction<Colour> way, int halvings) {
-        Point begin = points.getLast();
-        if (halvings == 0 || straight(begin, end, way)) {
-            points.add(end);
-            return;
-        }
-        double middle = mix(begin.offset(), end.offset(), 0.5);
-        follow(points, new Point(middle, way.apply(middle)), way, halvings - 1);
-        follow(points, end, way, halvings - 1);
-    }
-
-    private static boolean straight(Point begin, Point end, DoubleFunction<Colour> way) {
-        for (double share : LOOKS) {
-            Colour there = way.apply(mix(begin.offset(), end.offset(), share));
-            if (apart(begin.colour().red(), end.colour().red(), there.red(), share)
-                    || apart(begin.colour().green(), end.colour().green(), there.green(), share)
-                    || apart(begin.colour().blue(), end.colour().blue(), there.blue(), share)) {
-                return false;
+            Colour from = palette.colour(stops.get(part));
+            Colour to = palette.colour(stops.get(part + 1));
+            for (int i = part == 0 ? 0 : 1; i <= STEPS; i++) {
+                points.add(new Point((part + i / (double) STEPS) / parts, between(from, to, i / (double) STEPS, way)));
             }
         }
-        return true;
-    }
-
-    private static boolean apart(double from, double to, double there, double share) {
-        return Math.abs(mix(from, to, share) - there) > APART;
+        return List.copyOf(points);
     }
 
     /**

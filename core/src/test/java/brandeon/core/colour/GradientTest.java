@@ -49,53 +49,6 @@ class GradientTest {
         assertThat(Difference.ciede2000(ours, Colour.of(red, green, blue))).isLessThan(0.15);
     }
 
-    /** Straight in sRGB between stops is what SVG 2 (section 14.2) paints; one of 255 is what a screen shows at all. */
-    @ParameterizedTest(name = "{0} to {1} in {2}: {3} stops")
-    @CsvSource({
-        "#16283d,#1b2f47,OKLAB,2",
-        "#4f8f5b,#4f8f5b,OKLCH,2",
-        "#4f8f5b,#e8a33d,OKLAB,8",
-        "#16283d,#e8a33d,OKLAB,9",
-        "#000000,#ffffff,OKLAB,11",
-        "#b03060,#3060b0,OKLCH,11"
-    })
-    void fewStopsFollowTheWay(String from, String to, Gradient.Way way, int most) {
-        Colour first = Colour.parse(from);
-        Colour last = Colour.parse(to);
-        List<Gradient.Point> stops = Gradient.along(first, last, way);
-        assertThat(stops).hasSizeLessThanOrEqualTo(most);
-        assertThat(stops.getFirst()).isEqualTo(new Gradient.Point(0, first));
-        assertThat(stops.getLast()).isEqualTo(new Gradient.Point(1, last));
-        double worst = 0;
-        for (int i = 0; i <= 1000; i++) {
-            double share = i / 1000.0;
-            Colour there = Gradient.between(first, last, share, way);
-            Colour painted = painted(stops, share);
-            worst = Math.max(
-                    worst,
-                    Math.max(
-                            Math.abs(painted.red() - there.red()),
-                            Math.max(
-                                    Math.abs(painted.green() - there.green()),
-                                    Math.abs(painted.blue() - there.blue()))));
-        }
-        assertThat(worst).isLessThan(1 / 255.0);
-    }
-
-    private static Colour painted(List<Gradient.Point> stops, double share) {
-        int next = 1;
-        while (next < stops.size() - 1 && stops.get(next).offset() < share) {
-            next++;
-        }
-        Gradient.Point a = stops.get(next - 1);
-        Gradient.Point b = stops.get(next);
-        double part = (share - a.offset()) / (b.offset() - a.offset());
-        return Colour.of(
-                a.colour().red() * (1 - part) + b.colour().red() * part,
-                a.colour().green() * (1 - part) + b.colour().green() * part,
-                a.colour().blue() * (1 - part) + b.colour().blue() * part);
-    }
-
     @Test
     void oppositeHuesMeetInGreyStraightButNotRoundTheCircle() {
         Palette palette = Palette.of(
