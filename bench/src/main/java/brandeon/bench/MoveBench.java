@@ -99,8 +99,9 @@ public final class MoveBench {
                         "POST",
                         "/api/themes/" + theme + "/move",
                         "{\"platform\":\"birch\",\"channelName\":\"measured\",\"choices\":{\"kept\":[],\"texts\":{},\"values\":{}}}"));
-        String link = SourcesBench.found(
-                "\"link\":\"([^\"]+/o/[^\"]+)\"", host.call("GET", "/api/themes/" + theme + "/ledger", ""));
+        String link = Source.of(host.call("GET", "/api/themes/" + theme + "/ledger", ""))
+                .getFirst()
+                .link();
         byte[] line = ("x".repeat(FILE / 1000 - link.length() - 40) + "\n").getBytes(StandardCharsets.US_ASCII);
         ByteArrayOutputStream text = new ByteArrayOutputStream(FILE);
         for (int i = 0; i < 1000; i++) {

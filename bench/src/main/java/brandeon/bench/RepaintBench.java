@@ -14,8 +14,6 @@ import java.util.concurrent.CompletionStage;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * Edit to repaint, against a running server with the demo: from the moment an edit is sent until all of 20 outlets that
@@ -44,14 +42,9 @@ public final class RepaintBench {
     private void run() throws Exception {
         String theme = host.theme();
         String ledger = host.call("GET", "/api/themes/" + theme + "/ledger", "");
-        Matcher row = Pattern.compile(
-                        "\"outlet\":\"([^\"]+)\",\"scene\":\"hide\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"link\":\"([^\"]+)\"")
-                .matcher(ledger);
-        if (!row.find()) {
-            throw new IllegalStateException("The demo is not on air.");
-        }
-        String outlet = row.group(1);
-        String link = row.group(2);
+        Source hide = Source.at("hide/wide/WHOLE", ledger);
+        String outlet = hide.outlet();
+        String link = hide.link();
         host.call("PUT", "/api/outlets/" + outlet + "/follows", "{\"draft\":true,\"minutes\":0}");
         List<WebSocket> sockets = new ArrayList<>();
         for (int i = 0; i < OUTLETS; i++) {

@@ -430,22 +430,14 @@ public final class RoadBench {
         return socket;
     }
 
-    private record Link(String place, String outlet, String link) {}
-
-    private List<Link> rows() {
-        Matcher rows = Pattern.compile(
-                        "\"outlet\":\"([^\"]+)\",\"scene\":\"([^\"]+)\",[^}]*?\"canvas\":\"([^\"]+)\",[^}]*?\"part\":\"([^\"]+)\",\"link\":\"([^\"]+)\"")
-                .matcher(host.get("/api/themes/" + theme + "/ledger").body());
-        return rows.results()
-                .map(row ->
-                        new Link(row.group(2) + "/" + row.group(3) + "/" + row.group(4), row.group(1), row.group(5)))
-                .toList();
+    private List<Source> rows() {
+        return Source.of(host.get("/api/themes/" + theme + "/ledger").body());
     }
 
     private List<String> links(Pattern places) {
         return rows().stream()
                 .filter(row -> places.matcher(row.place()).matches())
-                .map(Link::link)
+                .map(Source::link)
                 .toList();
     }
 

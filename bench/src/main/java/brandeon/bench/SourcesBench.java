@@ -30,9 +30,6 @@ public final class SourcesBench {
     private static final int DRAWN = 3_000;
     private static final int WATCHED_SECONDS = 60;
 
-    private static final Pattern ROW = Pattern.compile(
-            "\"part\":\"WHOLE\",\"title\":\"[^\"]*\",\"link\":\"([^\"]+)\",\"x\":0,\"y\":0,\"width\":(\\d+),\"height\":(\\d+)");
-
     private static final String PAINTED = """
             () => new Promise((seen) => {
               const known = performance.getEntriesByName('first-contentful-paint')[0];
@@ -76,12 +73,10 @@ public final class SourcesBench {
         }
     }
 
-    private record Source(String link, int width, int height) {}
-
     private void many() throws Exception {
         List<Source> sources = sources();
         List<Source> blank = sources.stream()
-                .map(one -> new Source(address + "/actuator/health?", one.width(), one.height()))
+                .map(one -> one.opening(address + "/actuator/health?"))
                 .toList();
         for (int round = 0; round < 2; round++) {
             open("plain text", blank);
@@ -109,11 +104,9 @@ public final class SourcesBench {
                     "{\"edit\":{\"edit\":\"addCanvas\",\"index\":9,\"canvas\":{\"id\":\"%s\",\"name\":\"%s\",\"size\":{\"width\":%s,\"height\":%s},\"frameRate\":60,\"safe\":%s}},\"gesture\":\"\"}"
                             .formatted(canvas[0], canvas[0], canvas[1], canvas[2], safe));
         }
-        Matcher row = ROW.matcher(host.call("POST", "/api/themes/" + theme + "/on-air", ""));
-        List<Source> all = new ArrayList<>();
-        while (row.find()) {
-            all.add(new Source(row.group(1), Integer.parseInt(row.group(2)), Integer.parseInt(row.group(3))));
-        }
+        List<Source> all = Source.of(host.call("POST", "/api/themes/" + theme + "/on-air", "")).stream()
+                .filter(source -> source.place().endsWith("/WHOLE"))
+                .toList();
         if (all.size() < PAGES) {
             throw new IllegalStateException("There are " + all.size() + " sources; wanted " + PAGES + ".");
         }
@@ -196,9 +189,7 @@ public final class SourcesBench {
     private void overTime() throws Exception {
         String theme = host.theme();
         String ledger = host.call("GET", "/api/themes/" + theme + "/ledger", "");
-        String link = found(
-                "\"scene\":\"starting\",[^}]*?\"canvas\":\"wide\",[^}]*?\"part\":\"WHOLE\",\"title\":\"[^\"]*\",\"link\":\"([^\"]+)\"",
-                ledger);
+        String link = Source.at("starting/wide/WHOLE", ledger).link();
         String show = found("\"show\":\"([0-9a-f-]{36})\"", host.call("GET", "/api/themes/" + theme, ""));
         cue(show, "{\"cue\":\"setClock\",\"piece\":\"countdown\",\"seconds\":5400}");
         try (Playwright playwright = Chromium.playwright();
