@@ -20,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -140,6 +141,7 @@ class PackageTest {
     }
 
     @Test
+    @Tag("slow")
     void everySceneIsTheSameToThePixelElsewhere() throws Exception {
         Person host = server.host();
         Person designer = server.stranger(Role.OWNER);
