@@ -47,7 +47,7 @@ export function Proposal({ scene, canvas }: { scene: Scene; canvas: Canvas }) {
     });
   return (
     <>
-      <button className="btn border-ochre text-ochre" onClick={() => setOpen(true)}>
+      <button className="btn shrink-0 whitespace-nowrap border-ochre text-ochre" onClick={() => setOpen(true)}>
         <Shapes size={14} />
         Rearrange for this shape …
       </button>

@@ -23,15 +23,15 @@ interface Props {
 export function Toolbar({ theme, scene, canvas, open }: Props) {
   const look = useStage();
   return (
-    <div className="flex flex-wrap items-center gap-2 border-b border-rule px-3 py-1.5">
-      <select className="field" aria-label="Scene" value={scene.id} onChange={(e) => open(e.target.value, canvas.id)}>
+    <div className="flex flex-wrap items-center gap-2 border-b border-rule px-3 py-1.5 xl:flex-nowrap">
+      <select className="field min-w-0" aria-label="Scene" value={scene.id} onChange={(e) => open(e.target.value, canvas.id)}>
         {theme.scenes.map((s) => (
           <option key={s.id} value={s.id}>
             {s.name}
           </option>
         ))}
       </select>
-      <select className="field" aria-label="Canvas" value={canvas.id} onChange={(e) => open(scene.id, e.target.value)}>
+      <select className="field min-w-0" aria-label="Canvas" value={canvas.id} onChange={(e) => open(scene.id, e.target.value)}>
         {theme.canvases.map((c) => (
           <option key={c.id} value={c.id}>
             {c.name} {c.size.width} × {c.size.height}
@@ -39,10 +39,10 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
         ))}
       </select>
       <Proposal scene={scene} canvas={canvas} />
-      <label className="ml-auto flex items-center gap-1.5 text-faint">
+      <label className="ml-auto flex min-w-0 items-center gap-1.5 text-faint">
         Behind
         <select
-          className="field"
+          className="field min-w-0"
           value={look.footage}
           onChange={(e) => look.set({ footage: e.target.value as typeof look.footage })}
         >
