@@ -1,9 +1,16 @@
+import { hashKey } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
+
+/** A value that was taken but is kept in other words is shown as it was changed for so long; milliseconds. */
+const AT_MOST = 2000;
+
+const same = (one: unknown, other: unknown) => hashKey([one]) === hashKey([other]);
 
 /**
  * A value that is kept elsewhere, as it was changed last: a change is seen at once and the next one builds on it, though
- * the first has not come back yet. What is refused goes back to what is kept. A change of a part is given as a function
- * of what was there before it.
+ * the first has not come back yet: neither while it is on its way, nor between its answer and the page that is drawn
+ * with it. What is refused goes back to what is kept. A change of a part is given as a function of what was there before
+ * it.
  *
  * @param kept what is kept now
  * @param send keeps the next value; false when it was refused
@@ -13,29 +20,37 @@ export function useLatest<T extends object | string>(
   send: (next: T) => Promise<boolean>,
 ): [T, (next: T | ((before: T) => T)) => Promise<boolean>] {
   const [ahead, setAhead] = useState<{ value: T } | null>(null);
-  const last = useRef<{ value: T } | null>(null);
+  const last = useRef<{ value: T; taken: boolean } | null>(null);
   useEffect(
     () => () => {
       last.current = null;
     },
     [],
   );
+  const back = () => {
+    last.current = null;
+    setAhead(null);
+  };
   const now = useRef(kept);
   useEffect(() => {
     now.current = kept;
+    if (last.current?.taken && same(kept, last.current.value)) back();
   }, [kept]);
   const change = async (next: T | ((before: T) => T)) => {
     const value = typeof next === "function" ? next(last.current ? last.current.value : now.current) : next;
-    const mine = { value };
+    const mine = { value, taken: false };
     last.current = mine;
     setAhead(mine);
-    const taken = await send(value);
+    mine.taken = await send(value);
     // Only the last change knows that nothing is on its way any more.
     if (last.current === mine) {
-      last.current = null;
-      setAhead(null);
+      if (!mine.taken || same(now.current, value)) back();
+      else
+        setTimeout(() => {
+          if (last.current === mine) back();
+        }, AT_MOST);
     }
-    return taken;
+    return mine.taken;
   };
   return [ahead ? ahead.value : kept, change];
 }

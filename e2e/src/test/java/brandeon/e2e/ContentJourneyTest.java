@@ -103,6 +103,10 @@ class ContentJourneyTest {
         String theme = host.demo();
         try (Browser browser = new Browser()) {
             Page page = browser.signedIn(server.address(), 1280, 800);
+            // As on a machine that is busy with other things: what came from the server is drawn late.
+            page.addInitScript("""
+                    const after = window.setTimeout;
+                    window.setTimeout = (then, millis, ...rest) => after(then, millis || 400, ...rest);""");
             page.navigate(server.address() + "/themes/" + theme + "/stage/desk/wide?piece=nest-boxes");
             page.getByRole(
                             AriaRole.TAB,
@@ -114,7 +118,7 @@ class ContentJourneyTest {
             value.press("Enter");
             assertThat(value).hasValue("0");
             value.fill("0.0125k");
-            value.press("Enter");
+            page.waitForResponse("**/edits", () -> value.press("Enter"));
             page.getByLabel("Value: written as").selectOption("€12.50");
             assertThat(page.locator("[data-testid=stage] svg[data-piece=nest-boxes]")
                             .first())
