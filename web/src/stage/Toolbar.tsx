@@ -24,14 +24,24 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
   const look = useStage();
   return (
     <div className="flex flex-wrap items-center gap-2 border-b border-rule px-3 py-1.5 xl:flex-nowrap">
-      <select className="field min-w-0" aria-label="Scene" value={scene.id} onChange={(e) => open(e.target.value, canvas.id)}>
+      <select
+        className="field min-w-0"
+        aria-label="Scene"
+        value={scene.id}
+        onChange={(e) => open(e.target.value, canvas.id)}
+      >
         {theme.scenes.map((s) => (
           <option key={s.id} value={s.id}>
             {s.name}
           </option>
         ))}
       </select>
-      <select className="field min-w-0" aria-label="Canvas" value={canvas.id} onChange={(e) => open(scene.id, e.target.value)}>
+      <select
+        className="field min-w-0"
+        aria-label="Canvas"
+        value={canvas.id}
+        onChange={(e) => open(scene.id, e.target.value)}
+      >
         {theme.canvases.map((c) => (
           <option key={c.id} value={c.id}>
             {c.name} {c.size.width} × {c.size.height}
