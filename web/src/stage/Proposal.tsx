@@ -47,9 +47,14 @@ export function Proposal({ scene, canvas }: { scene: Scene; canvas: Canvas }) {
     });
   return (
     <>
-      <button className="btn shrink-0 whitespace-nowrap border-ochre text-ochre" onClick={() => setOpen(true)}>
+      <button
+        className="btn shrink-0 border-ochre text-ochre"
+        aria-label="Rearrange for this shape"
+        title="Rearrange for this shape"
+        onClick={() => setOpen(true)}
+      >
         <Shapes size={14} />
-        Rearrange for this shape …
+        Rearrange
       </button>
       <Dialog open={open} onClose={() => setOpen(false)} className="relative z-30">
         <div className="fixed inset-0 flex items-start justify-center overflow-auto bg-ink/30 p-10">

@@ -23,7 +23,7 @@ interface Props {
 export function Toolbar({ theme, scene, canvas, open }: Props) {
   const look = useStage();
   return (
-    <div className="flex flex-wrap items-center gap-2 border-b border-rule px-3 py-1.5 xl:flex-nowrap">
+    <div className="flex flex-wrap items-center gap-1.5 border-b border-rule px-2 py-1.5 xl:flex-nowrap">
       <select
         className="field min-w-0"
         aria-label="Scene"
@@ -49,10 +49,10 @@ export function Toolbar({ theme, scene, canvas, open }: Props) {
         ))}
       </select>
       <Proposal scene={scene} canvas={canvas} />
-      <label className="ml-auto flex min-w-0 items-center gap-1.5 text-faint">
+      <label className="ml-auto flex items-center gap-1.5 text-faint">
         Behind
         <select
-          className="field min-w-0"
+          className="field min-w-16"
           value={look.footage}
           onChange={(e) => look.set({ footage: e.target.value as typeof look.footage })}
         >
