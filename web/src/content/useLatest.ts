@@ -1,7 +1,7 @@
 import { hashKey } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 
-/** A value that was taken but is kept in other words is shown as it was changed for so long; milliseconds. */
+/** A value that was taken but changed nothing of what is kept is shown for so long; milliseconds. */
 const AT_MOST = 2000;
 
 const same = (one: unknown, other: unknown) => hashKey([one]) === hashKey([other]);
@@ -20,7 +20,7 @@ export function useLatest<T extends object | string>(
   send: (next: T) => Promise<boolean>,
 ): [T, (next: T | ((before: T) => T)) => Promise<boolean>] {
   const [ahead, setAhead] = useState<{ value: T } | null>(null);
-  const last = useRef<{ value: T; taken: boolean } | null>(null);
+  const last = useRef<{ value: T; taken: boolean; earlier: T[] } | null>(null);
   useEffect(
     () => () => {
       last.current = null;
@@ -34,11 +34,15 @@ export function useLatest<T extends object | string>(
   const now = useRef(kept);
   useEffect(() => {
     now.current = kept;
-    if (last.current?.taken && same(kept, last.current.value)) back();
+    const mine = last.current;
+    // An earlier change of one's own may be drawn after the latest was answered; anything else is news.
+    const waits = mine?.earlier.some((one) => same(kept, one)) && !same(kept, mine.value);
+    if (mine?.taken && !waits) back();
   }, [kept]);
   const change = async (next: T | ((before: T) => T)) => {
     const value = typeof next === "function" ? next(last.current ? last.current.value : now.current) : next;
-    const mine = { value, taken: false };
+    const earlier = last.current ? [...last.current.earlier, last.current.value] : [];
+    const mine = { value, taken: false, earlier };
     last.current = mine;
     setAhead(mine);
     mine.taken = await send(value);

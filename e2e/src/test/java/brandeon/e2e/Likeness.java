@@ -2,11 +2,9 @@ package brandeon.e2e;
 
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Difference;
+import brandeon.core.colour.Pixels;
 import brandeon.core.colour.Spaces;
-import java.awt.AlphaComposite;
-import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
@@ -20,23 +18,13 @@ import java.util.Map;
 record Likeness(double mean, double worst) {
 
     static Likeness of(BufferedImage one, BufferedImage other) {
-        int[] here = pixels(one);
-        int[] there = pixels(other);
+        int[] here = Pixels.of(one);
+        int[] there = Pixels.of(other);
         double[] apart = differences(here, there);
         // All others are equal.
         int equal = here.length - apart.length;
         int place = (int) (here.length * 0.99) - equal;
         return new Likeness(Arrays.stream(apart).sum() / here.length, place < 0 ? 0 : apart[place]);
-    }
-
-    /** Red, green, blue and opacity of all pixels, row by row, eight bits each: ARGB. */
-    static int[] pixels(BufferedImage image) {
-        BufferedImage copy = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
-        Graphics2D painter = copy.createGraphics();
-        painter.setComposite(AlphaComposite.Src);
-        painter.drawImage(image, 0, 0, null);
-        painter.dispose();
-        return ((DataBufferInt) copy.getRaster().getDataBuffer()).getData();
     }
 
     /** CIEDE2000 of each pixel that is not equal, over mid grey so that opacity counts too; least first. */

@@ -123,8 +123,6 @@ class PackageTest {
         who.post(
                 "/api/themes/" + theme + "/start",
                 "{\"family\":\"" + families + "\",\"roles\":[\"STARTING\",\"LIVE\",\"AWAY\"]}");
-        // The demo is compared at its full size.
-        who.smallCanvases(theme);
         for (int i = 0; i < 3; i++) {
             who.post(
                     "/api/themes/" + theme + "/edits",

@@ -146,11 +146,6 @@ public final class Person {
     /** Two scenes on canvases so small that whatever is painted of them takes no time. */
     public void startSmall(String theme) {
         post("/api/themes/" + theme + "/start", "{\"family\":\"\",\"roles\":[\"LIVE\",\"STARTING\"]}");
-        smallCanvases(theme);
-    }
-
-    /** A sixth of the usual size each way: whatever is painted takes little time. */
-    public void smallCanvases(String theme) {
         edit(theme, canvas("wide", 320, 180));
         edit(theme, canvas("upright", 180, 320));
     }
