@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { QRCodeSVG } from "qrcode.react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { Copied } from "../app/Copied";
+import { LinkCode } from "../app/LinkCode";
 import { Trouble } from "../app/Trouble";
 import { useDeed } from "../app/useDeed";
 import type { DeskView } from "./door";
@@ -78,9 +78,7 @@ export function Passes({ show, controls }: { show: string; controls: DeskView["c
       <details className="mt-2">
         <summary className="flex min-h-8 cursor-pointer items-center text-faint">My own desk on another device</summary>
         <div className="flex flex-wrap gap-3">
-          <div className="bg-white p-2">
-            <QRCodeSVG value={passes.data.desk} size={168} />
-          </div>
+          <LinkCode link={passes.data.desk} size={208} />
           <div className="min-w-56 flex-1">
             <code className="select-all break-all">{passes.data.desk}</code>
             <Reach address={passes.data.desk} />
@@ -148,9 +146,7 @@ function Line({
       </div>
       {open && (
         <div className="mt-2 flex flex-wrap gap-3">
-          <div className="bg-white p-2">
-            <QRCodeSVG value={pass.link} size={168} />
-          </div>
+          <LinkCode link={pass.link} size={208} />
           <div className="min-w-56 flex-1">
             <Copied whole label="Link of the desk" text={pass.link} />
             <p className="mb-1">

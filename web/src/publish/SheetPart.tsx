@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { Copy, Download, GripVertical } from "lucide-react";
-import { QRCodeSVG } from "qrcode.react";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
+import { LinkCode } from "../app/LinkCode";
 import { NumberField } from "../app/NumberField";
 import { Trouble } from "../app/Trouble";
 import { useCopy } from "../app/useCopy";
@@ -174,11 +174,7 @@ function BrowserLines({ one }: { one: Browser }) {
           )}
         </p>
       </div>
-      {one.link !== "" && (
-        <div className="shrink-0 self-start bg-white p-1">
-          <QRCodeSVG value={one.link} size={74} />
-        </div>
-      )}
+      {one.link !== "" && <LinkCode link={one.link} size={96} />}
     </>
   );
 }

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Copy, QrCode, RefreshCw, SlidersHorizontal, Unlink } from "lucide-react";
-import { QRCodeSVG } from "qrcode.react";
 import { useState } from "react";
 import { answer, api } from "../api/client";
 import { moment } from "../app/dates";
+import { LinkCode } from "../app/LinkCode";
 import { sayProblem, useNotices } from "../app/notices";
 import { useCopy } from "../app/useCopy";
 import { May } from "../theme/May";
@@ -175,8 +175,8 @@ function LedgerRow({ row, first, only }: { row: Row; first: boolean; only: boole
         )}
         {setting && <SettingsForm row={row} close={() => setSetting(false)} />}
         {qr && (
-          <div className="mt-1 inline-block bg-white p-2">
-            <QRCodeSVG value={row.link} size={132} />
+          <div className="mt-1">
+            <LinkCode link={row.link} size={164} />
           </div>
         )}
         <May>

@@ -39,8 +39,8 @@ final class SheetPdf {
     private static final float PLAIN = 9.5f;
     private static final float LARGE = 18;
     private static final float MARGIN = 42;
-    /** Points. */
-    private static final float CODE = 70;
+    /** Points, with the white around it. */
+    private static final float CODE = 82;
 
     /** Modules that stay white around a code (ISO/IEC 18004, from memory). */
     private static final int QUIET = 4;
@@ -103,7 +103,7 @@ final class SheetPdf {
     }
 
     private PdfPTable scene(SheetView.SheetPage page) {
-        PdfPTable table = new PdfPTable(new float[] {24, 380, 70});
+        PdfPTable table = new PdfPTable(new float[] {24, 450 - CODE, CODE});
         table.setWidthPercentage(100);
         table.setSpacingBefore(14);
         table.setSplitRows(false);
@@ -253,7 +253,11 @@ final class SheetPdf {
                             BarcodeFormat.QR_CODE,
                             0,
                             0,
-                            Map.of(EncodeHintType.MARGIN, 0, EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M));
+                            Map.of(
+                                    EncodeHintType.MARGIN,
+                                    QUIET,
+                                    EncodeHintType.ERROR_CORRECTION,
+                                    ErrorCorrectionLevel.M));
         } catch (WriterException e) {
             throw new IllegalStateException("A link of " + link.length() + " letters has no QR code", e);
         }

@@ -6,13 +6,11 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
-import com.google.zxing.BinaryBitmap;
-import com.google.zxing.NotFoundException;
-import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
-import com.google.zxing.common.HybridBinarizer;
-import com.google.zxing.qrcode.QRCodeReader;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.decoder.Decoder;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
 import java.io.StringReader;
 import java.net.http.HttpResponse;
@@ -20,7 +18,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -76,38 +73,79 @@ class SheetTest {
         }
     }
 
-    /** The codes stand below one another at the right edge, with white between. */
+    /**
+     * The codes stand below one another in the last column, each in a square of white. Their modules are
+     * looked up here and read by another program; its own search for codes in a picture misses one in a hundred,
+     * however sharp it is.
+     */
     private static Set<String> codes(PDDocument read) throws Exception {
         Set<String> found = new TreeSet<>();
         PDFRenderer renderer = new PDFRenderer(read);
         for (int page = 0; page < read.getNumberOfPages(); page++) {
             BufferedImage whole = renderer.renderImageWithDPI(page, 200);
-            BufferedImage right =
-                    whole.getSubimage(whole.getWidth() * 3 / 4, 0, whole.getWidth() / 4 - 1, whole.getHeight());
-            int from = 0;
-            for (int y = 1; y < right.getHeight(); y++) {
-                boolean ends = white(right, y - 1) && !white(right, y);
-                if ((ends || y == right.getHeight() - 1) && y - from > 60) {
-                    code(right.getSubimage(0, from, right.getWidth(), y - from)).ifPresent(found::add);
+            int column = whole.getWidth() * 157 / 200;
+            int left = column;
+            int from = -1;
+            for (int y = 0; y < whole.getHeight(); y++) {
+                int first = firstDark(whole, left, y);
+                if (first >= 0 && from < 0) {
                     from = y;
+                    left = first;
+                } else if (first < 0 && from >= 0) {
+                    // What is lower is a line of words across the whole page.
+                    if (y - from > 60) {
+                        found.add(code(whole, left, from, y));
+                    }
+                    from = -1;
+                    left = column;
                 }
             }
         }
         return found;
     }
 
-    private static boolean white(BufferedImage image, int y) {
-        return IntStream.range(0, image.getWidth()).allMatch(x -> (image.getRGB(x, y) & 0xff) > 200);
+    private static int firstDark(BufferedImage image, int left, int y) {
+        return IntStream.range(left, image.getWidth())
+                .filter(x -> dark(image, x, y))
+                .findFirst()
+                .orElse(-1);
     }
 
-    private static Optional<String> code(BufferedImage image) throws Exception {
-        try {
-            return Optional.of(new QRCodeReader()
-                    .decode(new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(image))))
-                    .getText());
-        } catch (NotFoundException e) {
-            return Optional.empty();
+    /** Sizes, finder patterns of seven modules and four modules of white: ISO/IEC 18004, from memory. */
+    private static String code(BufferedImage whole, int left, int top, int bottom) throws Exception {
+        double size = bottom - top;
+        long finder = IntStream.range(left, whole.getWidth())
+                .takeWhile(x -> dark(whole, x, top + 1))
+                .count();
+        int modules = 17 + 4 * (int) Math.round((size * 7 / finder - 17) / 4);
+        int white = (int) (4 * size / modules);
+        Rectangle code = new Rectangle(left, top, bottom - top, bottom - top);
+        code.grow(1, 1);
+        for (int y = top - white; y < bottom + white; y++) {
+            for (int x = left - white; x < left + size + white; x++) {
+                if (!code.contains(x, y)) {
+                    assertThat(whole.getRGB(x, y) & 0xff)
+                            .as("white %d, %d from a code of %d modules", x - left, y - top, modules)
+                            .isGreaterThan(250);
+                }
+            }
         }
+        BitMatrix bits = new BitMatrix(modules);
+        for (int row = 0; row < modules; row++) {
+            for (int column = 0; column < modules; column++) {
+                int x = (int) (left + (column + 0.5) * size / modules);
+                int y = (int) (top + (row + 0.5) * size / modules);
+                if (dark(whole, x, y)) {
+                    bits.set(column, row);
+                }
+            }
+        }
+        return new Decoder().decode(bits).getText();
+    }
+
+    /** Rules between the rows are grey and do not count. */
+    private static boolean dark(BufferedImage image, int x, int y) {
+        return (image.getRGB(x, y) & 0xff) < 128;
     }
 
     @Test
