@@ -17,6 +17,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
+import org.hibernate.exception.ConstraintViolationException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
@@ -155,6 +156,8 @@ class Deliveries {
                 entities.flush();
                 rows.removeOld(channel);
             });
+        } catch (ConstraintViolationException e) {
+            LOG.debug("A channel was deleted before its last deliveries were written", e);
         } catch (RuntimeException e) {
             LOG.warn("The last deliveries of a channel could not be written: {}", e.getMessage());
         }

@@ -6,6 +6,10 @@ import brandeon.server.access.Members;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
@@ -19,6 +23,7 @@ import javax.crypto.spec.SecretKeySpec;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.slf4j.LoggerFactory;
 import tools.jackson.databind.JsonNode;
 
 /** Channels as people see to them, and what came to their inlets. */
@@ -186,5 +191,25 @@ class ChannelTest {
                                 .build())
                         .status())
                 .isEqualTo(404);
+    }
+
+    /** What a channel took last goes with it; that it went before that was written is nothing to warn of. */
+    @Test
+    void aChannelMayGoBeforeItsLastDeliveriesAreWritten() throws Exception {
+        Logger logger = (Logger) LoggerFactory.getLogger(Deliveries.class);
+        ListAppender<ILoggingEvent> said = new ListAppender<>();
+        said.start();
+        logger.addAppender(said);
+        try {
+            deliver(follow("1"), "00");
+            assertThat(owner.delete("/api/channels/" + channel).status()).isEqualTo(204);
+            server.bean(Deliveries.class).write();
+        } finally {
+            logger.detachAppender(said);
+        }
+        assertThat(said.list)
+                .filteredOn(event -> event.getLevel().isGreaterOrEqual(Level.WARN))
+                .extracting(ILoggingEvent::getFormattedMessage)
+                .isEmpty();
     }
 }
