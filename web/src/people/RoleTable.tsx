@@ -9,7 +9,7 @@ export function RoleTable({ own }: { own: Role["role"] }) {
   if (!roles.data) return <Trouble query={roles} />;
   const deeds = roles.data[0]?.may ?? [];
   return (
-    <section aria-labelledby="roles" className="overflow-x-auto">
+    <section aria-labelledby="roles" className="overflow-x-auto" tabIndex={0}>
       <h2 id="roles" className="mb-2">
         What each role may do
       </h2>

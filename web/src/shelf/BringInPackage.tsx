@@ -97,7 +97,7 @@ function Looked({ look }: { look: Look }) {
     <>
       <p className="mb-2">{counts.length === 0 ? "Nothing stands on it yet." : counts.join(", ")}</p>
       {look.previews.length > 0 && (
-        <ul className="mb-3 flex gap-2 overflow-x-auto pb-1" aria-label="How it looks">
+        <ul className="mb-3 flex gap-2 overflow-x-auto pb-1" aria-label="How it looks" tabIndex={0}>
           {look.previews.map((one) => (
             <li key={one.title} className="shrink-0">
               <img className="h-28 border border-rule bg-paper" src={one.picture} alt={one.title} />

@@ -60,6 +60,14 @@ class AccessibilityTest {
             violations.clear();
             stranger.getByText("I forgot my password").click();
             looked(stranger, "Recovery");
+            // Lists hold more than they show.
+            for (int press = 0; press < 14; press++) {
+                server.host()
+                        .cue(
+                                theme,
+                                "{\"cue\":\"putUp\",\"piece\":\"guest\",\"card\":%d,\"seconds\":0}"
+                                        .formatted(1 - press % 2));
+            }
             Page page = browser.signedIn(server.address(), 1280, 800);
             String[] screens = {
                 "/",
@@ -82,6 +90,10 @@ class AccessibilityTest {
             for (String screen : screens) {
                 look(page, server.address() + screen, "main h1, main h2, main svg, main input");
             }
+            look(
+                    page,
+                    server.address() + "/themes/" + theme + "/rehearse",
+                    "ul[aria-label='What was done'] li:nth-child(10)");
             // By night only the colours are others; these show all that there are.
             page.evaluate("() => localStorage.setItem('brandeon-night', '1')");
             night = true;

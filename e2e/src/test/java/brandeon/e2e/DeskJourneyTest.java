@@ -43,7 +43,7 @@ class DeskJourneyTest {
     @Test
     void aBreakIsInEverySourceAndEndsOnlyByHand(RunningServer server) {
         try (Browser browser = new Browser()) {
-            Person host = server.host();
+            Person host = server.hostOfFreshDemo();
             String theme = host.demo();
             List<Page> sources = List.of("wide", "upright", "recording").stream()
                     .map(canvas -> {
@@ -82,7 +82,7 @@ class DeskJourneyTest {
     @Test
     void aFriendWithAPassDoesWhatWasTickedAndNothingElse(RunningServer server) {
         try (Browser browser = new Browser()) {
-            Person host = server.host();
+            Person host = server.hostOfFreshDemo();
             String theme = host.demo();
             host.cue(theme, SEVEN);
             Page source = browser.window(1920, 1080);
@@ -207,7 +207,7 @@ class DeskJourneyTest {
     @Test
     void aDeckIsSetUpByDroppingControlsAndFollowsTheShow(RunningServer server) {
         try (Browser browser = new Browser()) {
-            Person host = server.host();
+            Person host = server.hostOfFreshDemo();
             String theme = host.demo();
             host.cue(theme, SEVEN);
             String grants =
@@ -241,7 +241,7 @@ class DeskJourneyTest {
     @Test
     void viewersAskAPlayerSaysWhatIsHeardAndLinesAreAdded(RunningServer server) {
         try (Browser browser = new Browser()) {
-            Person host = server.host();
+            Person host = server.hostOfFreshDemo();
             String theme = host.demo();
             String channel =
                     host.get("/api/themes/" + theme).json().path("channel").asString();
@@ -311,7 +311,7 @@ class DeskJourneyTest {
     @Test
     void platesOfCardsGrowIntoOneAnother(RunningServer server) {
         try (Browser browser = new Browser()) {
-            Person host = server.host();
+            Person host = server.hostOfFreshDemo();
             String theme = host.demo();
             Page source = browser.window(1920, 1080);
             source.navigate(host.link(theme, "desk", "wide", "WHOLE"));

@@ -20,7 +20,7 @@ class ShowJourneyTest {
     @Test
     void anEveningIsRunAtTheRigAndAllOfItTakenBack(RunningServer server) {
         try (Browser browser = new Browser()) {
-            Person host = server.host();
+            Person host = server.hostOfFreshDemo();
             String theme = host.demo();
             Page page = browser.signedIn(server.address(), 1280, 800);
             page.navigate(server.address() + "/themes/" + theme + "/rehearse");

@@ -1,6 +1,7 @@
 package brandeon.server.support;
 
 import brandeon.server.BrandeonServer;
+import brandeon.server.demo.Demo;
 import java.util.UUID;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -76,6 +77,14 @@ public final class RunningServer implements BeforeAllCallback, ParameterResolver
     /** The demo's host, signed in. */
     public Person host() {
         return Person.signedIn(address(), "host@reedlight.example", "lantern-at-dusk");
+    }
+
+    /** The demo's host, signed in, with the demo as it is at first: all tests of a process run its one show. */
+    public Person hostOfFreshDemo() {
+        Demo demo = bean(Demo.class);
+        demo.put(false);
+        demo.put(true);
+        return host();
     }
 
     /** The workspace that the demo is in. */
