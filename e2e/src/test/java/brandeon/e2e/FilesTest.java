@@ -62,7 +62,7 @@ class FilesTest {
 
     @Test
     void aSceneFromDiskLooksAsItsSourceToThePixel(RunningServer server, @TempDir Path folder) throws IOException {
-        Person host = server.host();
+        Person host = server.hostOfFreshDemo();
         String theme = host.demo();
         try (Browser browser = new Browser()) {
             for (String scene : List.of("starting", "hide", "desk", "away", "closing")) {
