@@ -64,7 +64,11 @@ export function PracticeChat({ scene }: { scene: string }) {
         <Write />
       </May>
       {chat.data?.lines.length === 0 && <p className="text-faint">Nobody wrote yet.</p>}
-      <ul className="ruled max-h-44 overflow-auto" aria-label="Lines of the practice chat" tabIndex={0}>
+      <ul
+        className="ruled max-h-44 overflow-auto"
+        aria-label="Lines of the practice chat"
+        tabIndex={chat.data?.lines.length ? 0 : undefined}
+      >
         {chat.data?.lines.map((line) => (
           <li key={line.id} className="flex gap-3 py-0.5">
             <span className="text-faint">{timeOfDay(line.at)}</span>

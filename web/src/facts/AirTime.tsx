@@ -42,7 +42,7 @@ export function AirTime() {
         <p className="text-faint">Nothing that takes turns, such as a sponsor rotation, was on screen yet.</p>
       )}
       {lines.data && lines.data.length > 0 && (
-        <div className="overflow-x-auto" tabIndex={0}>
+        <div className="overflow-x-auto" role="region" aria-label="Time on air, as a table" tabIndex={0}>
           <table className="w-full border-collapse">
             <thead>
               <tr className="border-b border-ink text-left font-head">

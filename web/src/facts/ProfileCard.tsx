@@ -63,7 +63,12 @@ export function ProfileCard(props: {
         </span>
       </div>
       <Document text={text} change={mayWrite ? setText : undefined} lines={wrong.map((flaw) => flaw.line)} />
-      <ul className="mt-2 max-h-40 min-h-6 overflow-auto" aria-label="What is wrong" aria-live="polite" tabIndex={0}>
+      <ul
+        className="mt-2 max-h-40 min-h-6 overflow-auto"
+        aria-label="What is wrong"
+        aria-live="polite"
+        tabIndex={wrong.length ? 0 : undefined}
+      >
         {wrong.map((flaw) => (
           <li key={`${String(flaw.line)} ${flaw.sentence}`} className="flex gap-3">
             <span className="w-16 shrink-0 font-bold text-ochre">

@@ -71,7 +71,7 @@ export function LinkFile() {
             <b>{seen.file.name}</b>: {told(seen.report)}
           </p>
           {seen.report.lines.length > 0 && (
-            <div className="mb-2 max-h-72 overflow-auto" tabIndex={0}>
+            <div className="mb-2 max-h-72 overflow-auto" role="region" aria-label="Links in the file" tabIndex={0}>
               <table className="w-full border-collapse [&_td]:py-1">
                 <thead>
                   <tr className="border-b border-ink text-left font-head">

@@ -38,7 +38,7 @@ export function Replacement() {
         <p>Nothing is left to replace: no place in the rig holds an old link.</p>
       ) : (
         <>
-          <div className="mb-2 max-h-56 overflow-auto" tabIndex={0}>
+          <div className="mb-2 max-h-56 overflow-auto" role="region" aria-label="Links to replace" tabIndex={0}>
             <table className="w-full border-collapse [&_td]:py-1" data-testid="swaps">
               <thead>
                 <tr className="border-b border-ink text-left font-head">

@@ -91,7 +91,7 @@ function Table({ view }: { view: Schemas["RecordView"] }) {
   const titles = Object.fromEntries(view.kinds.map((kind) => [kind.id, kind.title]));
   return (
     <>
-      <div className="overflow-x-auto" tabIndex={0}>
+      <div className="overflow-x-auto" role="region" aria-label="Lines of the record" tabIndex={0}>
         <table className="w-full text-left">
           <thead className="text-faint">
             <tr>

@@ -79,7 +79,11 @@ export function SettingsForm({ row, close }: { row: Row; close: () => void }) {
                 <p className="text-kelp">All of it counts, and the guarantees of the brand hold.</p>
               )}
             </div>
-            <output className="block max-h-28 overflow-auto break-all border border-rule p-2 tabular-nums" tabIndex={0}>
+            <output
+              className="block max-h-28 overflow-auto break-all border border-rule p-2 tabular-nums"
+              aria-label="Link with its settings"
+              tabIndex={0}
+            >
               {link}
             </output>
             <div className="flex gap-2">

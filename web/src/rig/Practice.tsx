@@ -96,7 +96,11 @@ export function Practice() {
       {record.data?.length === 0 && (
         <p className="text-faint">{query(wanted) === "" ? "Nothing came yet." : "Nothing like that came."}</p>
       )}
-      <ul className="ruled max-h-44 overflow-auto" tabIndex={0}>
+      <ul
+        className="ruled max-h-44 overflow-auto"
+        aria-label="Practice signals that came"
+        tabIndex={record.data?.length ? 0 : undefined}
+      >
         {record.data?.map((line) => (
           <li key={line.id} className="flex gap-3 py-0.5">
             <span className="text-faint">{timeOfDay(line.at)}</span>

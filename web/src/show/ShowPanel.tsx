@@ -153,7 +153,11 @@ function Record({ show }: { show: string }) {
       <h3 className="mt-3">What was done</h3>
       {cues.data?.length === 0 && <p className="text-faint">Nothing yet. Every press is kept here, with who did it.</p>}
       {cues.error && <Trouble query={cues} />}
-      <ul className="ruled max-h-36 overflow-auto" aria-label="What was done" tabIndex={0}>
+      <ul
+        className="ruled max-h-36 overflow-auto"
+        aria-label="What was done"
+        tabIndex={cues.data?.length ? 0 : undefined}
+      >
         {cues.data?.map((line) => (
           <li key={line.number} className="flex gap-3 py-0.5">
             <span className="text-faint">{timeOfDay(line.at)}</span>

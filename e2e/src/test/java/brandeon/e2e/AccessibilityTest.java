@@ -62,11 +62,9 @@ class AccessibilityTest {
             looked(stranger, "Recovery");
             // Lists hold more than they show.
             for (int press = 0; press < 14; press++) {
-                server.host()
-                        .cue(
-                                theme,
-                                "{\"cue\":\"putUp\",\"piece\":\"guest\",\"card\":%d,\"seconds\":0}"
-                                        .formatted(1 - press % 2));
+                host.cue(
+                        theme,
+                        "{\"cue\":\"putUp\",\"piece\":\"guest\",\"card\":%d,\"seconds\":0}".formatted(1 - press % 2));
             }
             Page page = browser.signedIn(server.address(), 1280, 800);
             String[] screens = {
@@ -83,7 +81,6 @@ class AccessibilityTest {
                 "/themes/" + theme + "/stage/hide/wide",
                 "/themes/" + theme + "/facts",
                 "/themes/" + theme + "/alerts",
-                "/themes/" + theme + "/rehearse",
                 "/themes/" + theme + "/publish",
                 "/themes/" + theme + "/move"
             };

@@ -56,32 +56,33 @@ class PackageTest {
 
     /** The demo in a workspace of its own: in its own one, other tests run its show. */
     private String demo(Person owner) throws Exception {
-        Person.Answer brought = bringIn(
-                owner, bytes(server.host(), "/api/themes/" + server.host().demo() + "/package.zip"));
+        Person host = server.host();
+        Person.Answer brought = bringIn(owner, bytes(host, "/api/themes/" + host.demo() + "/package.zip"));
         assertThat(brought.status()).as(brought.body()).isEqualTo(201);
         return brought.json().path("theme").asString();
     }
 
     @Test
     void theSameThemeStandsInAnotherWorkspace() throws Exception {
-        Person host = server.stranger(Role.OWNER);
-        String demo = demo(host);
-        assertThat(theme(host, demo))
-                .isEqualTo(theme(server.host(), server.host().demo()));
+        Person host = server.host();
+        Person owner = server.stranger(Role.OWNER);
+        String demo = demo(owner);
+        assertThat(theme(owner, demo)).isEqualTo(theme(host, host.demo()));
         Person other = server.stranger(Role.DESIGNER);
-        byte[] packed = bytes(host, "/api/themes/" + demo + "/package.zip");
+        byte[] packed = bytes(owner, "/api/themes/" + demo + "/package.zip");
         Person.Answer brought = bringIn(other, packed);
         assertThat(brought.status()).as(brought.body()).isEqualTo(201);
         String copy = brought.json().path("theme").asString();
 
-        assertThat(theme(host, demo).path("artworks")).isNotEmpty();
-        assertThat(theme(other, copy)).isEqualTo(theme(host, demo));
-        Map<String, byte[]> before = Zips.entries(bytes(host, "/api/themes/" + demo + "/artworks/recoloured.zip"));
+        assertThat(theme(owner, demo).path("artworks")).isNotEmpty();
+        assertThat(theme(other, copy)).isEqualTo(theme(owner, demo));
+        Map<String, byte[]> before = Zips.entries(bytes(owner, "/api/themes/" + demo + "/artworks/recoloured.zip"));
         Map<String, byte[]> after = Zips.entries(bytes(other, "/api/themes/" + copy + "/artworks/recoloured.zip"));
         assertThat(after.keySet()).isEqualTo(before.keySet());
         before.forEach((name, picture) -> assertThat(after.get(name)).as(name).isEqualTo(picture));
         assertThat(bytes(other, "/api/themes/" + copy + "/scenes/closing/canvases/wide/picture.png?width=1920"))
-                .isEqualTo(bytes(host, "/api/themes/" + demo + "/scenes/closing/canvases/wide/picture.png?width=1920"));
+                .isEqualTo(
+                        bytes(owner, "/api/themes/" + demo + "/scenes/closing/canvases/wide/picture.png?width=1920"));
         assertThat(other.get("/api/themes/" + copy + "/history").json()).isEmpty();
         assertThat(other.get("/api/themes/" + copy).json().path("onAir").asInt())
                 .isZero();
@@ -155,8 +156,8 @@ class PackageTest {
     void everySceneIsTheSameToThePixelElsewhere() throws Exception {
         Person designer = server.stranger(Role.OWNER);
         Map<String, Person> themes = new LinkedHashMap<>();
-        Person host = server.stranger(Role.OWNER);
-        themes.put(demo(host), host);
+        Person owner = server.stranger(Role.OWNER);
+        themes.put(demo(owner), owner);
         for (int seed = 1; seed <= 5; seed++) {
             themes.put(random(designer, seed), designer);
         }
