@@ -10,6 +10,7 @@ import brandeon.server.support.RunningServer;
 import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
@@ -313,27 +314,46 @@ class DeskTest {
 
     @Test
     void sequencesRunByThemselvesAndAreTold() throws Exception {
-        String sequence = """
-                {"cue":"writeSequence","sequence":{"id":"open","name":"Opening","scene":"","steps":[
-                {"after":0,"cue":{"cue":"showPiece","piece":"tide","shown":false}},
-                {"after":150,"cue":{"cue":"setCount","piece":"sightings","field":"value","value":9}},
-                {"after":100,"cue":{"cue":"showPiece","piece":"tide","shown":true}}]}}""".replace("\n", "");
-        assertThat(host.cue(theme, sequence).status()).isEqualTo(200);
+        write("open", 150);
         String desk = "/api/shows/" + show + "/desk";
-        JsonNode receipt = host.post(
-                        desk + "/cues",
-                        "{\"cue\":{\"cue\":\"startSequence\",\"sequence\":\"open\"},\"key\":\"\",\"before\":0}")
-                .json();
-        JsonNode started = host.get(desk).json();
-        assertThat(started.path("version").asLong())
-                .isGreaterThanOrEqualTo(receipt.path("version").asLong());
-        assertThat(started.path("sequences").get(0).path("taken").asInt()).isEqualTo(1);
+        start("open");
         until(() -> host.get(desk).json().path("sequences").get(0).path("taken").asInt() == -1);
         JsonNode done = host.get(desk).json().path("done");
         assertThat(done.get(0).path("who").asString()).isEqualTo("The show");
         assertThat(done.get(0).path("sentence").asString()).contains("tide: shown");
         assertThat(done.get(1).path("sentence").asString()).contains("sightings: 9");
         assertThat(done).as("each step once").hasSize(4);
+    }
+
+    @Test
+    void theDeskTellsHowFarASequenceIs() {
+        write("slow", (int) Duration.ofMinutes(10).toMillis());
+        JsonNode receipt = start("slow");
+        JsonNode started = host.get("/api/shows/" + show + "/desk").json();
+        assertThat(started.path("version").asLong())
+                .isGreaterThanOrEqualTo(receipt.path("version").asLong());
+        assertThat(started.path("sequences").get(0).path("taken").asInt())
+                .as("the first step is due at once, and the second not for a long time")
+                .isEqualTo(1);
+    }
+
+    /** A sequence of three steps, the second {@code milliseconds} after the first. */
+    private void write(String sequence, int milliseconds) {
+        assertThat(host.cue(theme, """
+                {"cue":"writeSequence","sequence":{"id":"%s","name":"Opening","scene":"","steps":[
+                {"after":0,"cue":{"cue":"showPiece","piece":"tide","shown":false}},
+                {"after":%d,"cue":{"cue":"setCount","piece":"sightings","field":"value","value":9}},
+                {"after":100,"cue":{"cue":"showPiece","piece":"tide","shown":true}}]}}""".formatted(sequence, milliseconds).replace("\n", ""))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private JsonNode start(String sequence) {
+        return host.post(
+                        "/api/shows/" + show + "/desk/cues",
+                        "{\"cue\":{\"cue\":\"startSequence\",\"sequence\":\"" + sequence
+                                + "\"},\"key\":\"\",\"before\":0}")
+                .json();
     }
 
     @Test
