@@ -320,9 +320,15 @@ class DeskTest {
         until(() -> host.get(desk).json().path("sequences").get(0).path("taken").asInt() == -1);
         JsonNode done = host.get(desk).json().path("done");
         assertThat(done.get(0).path("who").asString()).isEqualTo("The show");
-        assertThat(done.get(0).path("sentence").asString()).contains("tide: shown");
-        assertThat(done.get(1).path("sentence").asString()).contains("sightings: 9");
-        assertThat(done).as("each step once").hasSize(4);
+        // A busy machine takes steps together that are near each other.
+        assertThat(done.valueStream()
+                        .filter(one -> one.path("who").asString().equals("The show"))
+                        .map(one -> one.path("sentence").asString())
+                        .toList()
+                        .reversed())
+                .as("each step once, one after the other")
+                .asString()
+                .containsPattern("^[^9]*sightings: 9[^9]*tide: shown[^;]*$");
     }
 
     @Test
