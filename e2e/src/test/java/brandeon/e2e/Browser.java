@@ -1,8 +1,11 @@
 package brandeon.e2e;
 
 import brandeon.server.support.Person;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -17,6 +20,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import javax.imageio.ImageIO;
 
@@ -155,9 +159,24 @@ final class Browser implements AutoCloseable {
         return picture(png(page));
     }
 
-    /** The same as a file; of two pages whose pixels are the same it is the same. */
+    /**
+     * The same as a file; of two pages whose pixels are the same it is the same. Asked of Chromium itself (Chrome
+     * DevTools Protocol, Page.captureScreenshot), which packs it less tightly in half of the time.
+     */
     static byte[] png(Page page) {
-        return page.screenshot(new Page.ScreenshotOptions().setOmitBackground(true));
+        CDPSession chromium = page.context().newCDPSession(page);
+        try {
+            chromium.send("Emulation.setDefaultBackgroundColorOverride", json("{color: {r: 0, g: 0, b: 0, a: 0}}"));
+            JsonObject shot = chromium.send("Page.captureScreenshot", json("{format: 'png', optimizeForSpeed: true}"));
+            chromium.send("Emulation.setDefaultBackgroundColorOverride");
+            return Base64.getDecoder().decode(shot.get("data").getAsString());
+        } finally {
+            chromium.detach();
+        }
+    }
+
+    private static JsonObject json(String words) {
+        return JsonParser.parseString(words).getAsJsonObject();
     }
 
     static BufferedImage picture(byte[] png) {
