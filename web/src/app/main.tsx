@@ -1,4 +1,4 @@
-import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { MutationCache, QueryCache, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, useRoutes } from "react-router";
@@ -12,6 +12,7 @@ import { ThemeFrame } from "../theme/ThemeFrame";
 import { Problem } from "../api/client";
 import { useWorkspaceId } from "../api/workspace";
 import { Notices } from "./notices";
+import { Queries } from "./queries";
 import { SignedIn } from "./SignedIn";
 import { startInNight } from "./night";
 import { SESSION } from "./useSession";
@@ -27,7 +28,7 @@ function signedOut(error: Error, key?: readonly unknown[]) {
   }
 }
 
-const queries: QueryClient = new QueryClient({
+const queries: Queries = new Queries({
   queryCache: new QueryCache({ onError: (error, query) => signedOut(error, query.queryKey) }),
   mutationCache: new MutationCache({ onError: (error) => signedOut(error) }),
   defaultOptions: {

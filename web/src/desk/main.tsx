@@ -1,9 +1,10 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense, useEffect, useState } from "react";
 import { createRoot } from "react-dom/client";
 import { live } from "../api/live";
 import { startInNight } from "../app/night";
 import { Notices } from "../app/notices";
+import { Queries } from "../app/queries";
 import { DeskPage } from "./DeskPage";
 import { DoorProvider, passDoor, signedInDoor, type Door } from "./door";
 import "../app/app.css";
@@ -13,7 +14,7 @@ const PlayerPage = lazy(() => import("../player/PlayerPage").then((module) => ({
 
 startInNight();
 
-const queries = new QueryClient({
+const queries = new Queries({
   defaultOptions: {
     mutations: { networkMode: "always" },
     queries: { networkMode: "always", retry: false, refetchOnWindowFocus: true },
