@@ -3,6 +3,7 @@ import type { Keys } from "../theme/screens";
 import { Glossary } from "../glossary/Glossary";
 import { Finder, type Findable } from "./Finder";
 import { Shortcuts } from "./Shortcuts";
+import { isTyping } from "./typing";
 
 /**
  * The finder and the list of shortcuts, with the keys that open them.
@@ -22,10 +23,7 @@ export function FinderKeys(props: {
   const [shown, setShown] = useState<"" | "shortcuts" | "finder" | "glossary">("");
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLInputElement ||
-        event.target instanceof HTMLTextAreaElement ||
-        event.target instanceof HTMLSelectElement;
+      const typing = isTyping(event);
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
         sought?.();
         setShown("finder");

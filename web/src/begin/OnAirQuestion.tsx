@@ -6,6 +6,7 @@ import { sayProblem } from "../app/notices";
 import { useCopy } from "../app/useCopy";
 import { Trouble } from "../app/Trouble";
 import { useLedger, type Row } from "../publish/useLedger";
+import { inTurn } from "../theme/useTheme";
 
 /** How soon a source that was opened is seen here; milliseconds. */
 const LOOKS = 1000;
@@ -16,7 +17,7 @@ export function OnAirQuestion({ theme, settled }: { theme: ThemeView; settled: (
   const put = useMutation({
     mutationFn: async () => {
       await settled();
-      return answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id: theme.id } } }));
+      return inTurn(() => answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id: theme.id } } })));
     },
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ["theme", theme.id] });

@@ -1,4 +1,12 @@
 import { useEffect, useRef } from "react";
+import { useCalm } from "../app/useCalm";
+
+/** Pixels across at most: it is shown smaller than what it stands for, and is drawn by the processor. */
+const MOST = 960;
+/** Milliseconds from one drawing to the next, at least. */
+const PACE = 40;
+/** Seconds into its movement at which it stands still. */
+const STILL = 2;
 
 interface Props {
   pattern: string;
@@ -8,31 +16,43 @@ interface Props {
   fill?: string;
 }
 
-/** A moving stand-in for a capture: somebody at a camera, or a bird over a marsh; with a grid to judge crops by. */
+/**
+ * A moving stand-in for a capture: somebody at a camera, or a bird over a marsh; with a grid to judge crops by. It
+ * stands still for whoever asks for less motion.
+ */
 export function CapturePattern({ pattern, width, height, fill }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  const calm = useCalm();
+  const scale = Math.min(1, MOST / width);
+  const across = Math.round(width * scale);
+  const down = Math.round(height * scale);
   useEffect(() => {
     const pen = canvas.current?.getContext("2d");
     if (!pen) return;
+    const draw = (seconds: number) => DRAWN[pattern]?.(pen, across, down, seconds);
+    if (calm) {
+      draw(STILL);
+      return;
+    }
     let frame = 0;
     let last = 0;
     const step = (now: number) => {
       frame = requestAnimationFrame(step);
-      if (now - last < 40) return;
+      if (now - last < PACE) return;
       last = now;
-      DRAWN[pattern]?.(pen, width, height, now / 1000);
+      draw(now / 1000);
     };
     frame = requestAnimationFrame(step);
     return () => cancelAnimationFrame(frame);
-  }, [pattern, width, height]);
+  }, [pattern, across, down, calm]);
   return (
     <canvas
       ref={canvas}
-      width={width}
-      height={height}
+      width={across}
+      height={down}
       className="size-full"
       style={fill === undefined ? undefined : { objectFit: "cover", objectPosition: fill }}
-      aria-label={`Moving ${pattern} pattern`}
+      aria-label={`${calm ? "Still" : "Moving"} ${pattern} pattern`}
     />
   );
 }

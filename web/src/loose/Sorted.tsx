@@ -5,7 +5,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { useSettled } from "../app/useSettled";
-import { useTheme } from "../theme/useTheme";
+import { inTurn, useTheme } from "../theme/useTheme";
 import { FileList } from "./FileList";
 import { Places } from "./Places";
 import { ProposedScenes } from "./ProposedScenes";
@@ -42,11 +42,13 @@ export function Sorted({ line, leave }: { line: PackLine; leave: () => void }) {
   });
   const take = useMutation({
     mutationFn: () =>
-      answer(
-        api.POST("/api/themes/{theme}/packs/{pack}/taken", {
-          params: { path: { theme: id, pack: line.id } },
-          body: { choices },
-        }),
+      inTurn(() =>
+        answer(
+          api.POST("/api/themes/{theme}/packs/{pack}/taken", {
+            params: { path: { theme: id, pack: line.id } },
+            body: { choices },
+          }),
+        ),
       ),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ["packs", id] });

@@ -5,7 +5,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { useMay } from "../theme/May";
-import { useTheme } from "../theme/useTheme";
+import { inTurn, useTheme } from "../theme/useTheme";
 import { AS_PROPOSED, choicesFrom, keeping, showing, wishes, type Choices } from "./choices";
 import { SceneList } from "./SceneList";
 import { TextTable } from "./TextTable";
@@ -212,11 +212,13 @@ function CopyForm({ to, plan, choices, done }: { to: string; plan: Plan; choices
   const mayMove = useMay();
   const move = useMutation({
     mutationFn: () =>
-      answer(
-        api.POST("/api/themes/{id}/move", {
-          params: { path: { id } },
-          body: { platform: to, channelName: channel, choices },
-        }),
+      inTurn(() =>
+        answer(
+          api.POST("/api/themes/{id}/move", {
+            params: { path: { id } },
+            body: { platform: to, channelName: channel, choices },
+          }),
+        ),
       ),
     onSuccess: (copy) => {
       done();

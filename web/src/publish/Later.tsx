@@ -3,7 +3,7 @@ import { useState } from "react";
 import { answer, api } from "../api/client";
 import { moment } from "../app/dates";
 import { sayProblem, useNotices } from "../app/notices";
-import { useTheme } from "../theme/useTheme";
+import { inTurn, useTheme } from "../theme/useTheme";
 
 const LOOKS = 2000;
 const AT = "YYYY-MM-DDTHH:MM".length;
@@ -25,7 +25,8 @@ export function Later({ scenes, nothing }: { scenes: string[]; nothing: boolean 
     refetchInterval: LOOKS,
   });
   const now = useMutation({
-    mutationFn: () => answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id } }, body: { scenes } })),
+    mutationFn: () =>
+      inTurn(() => answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id } }, body: { scenes } }))),
     onSuccess: (ledger) => {
       for (const key of ["theme", "ledger", "releases"]) void queries.invalidateQueries({ queryKey: [key, id] });
       say(`Release ${String(ledger.onAir)} is on air.`);

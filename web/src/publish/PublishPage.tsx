@@ -7,7 +7,7 @@ import { Trouble } from "../app/Trouble";
 import { HeardIn } from "../alerts/HeardIn";
 import { useMay } from "../theme/May";
 import { usePutOnAir } from "../theme/usePutOnAir";
-import { useTheme } from "../theme/useTheme";
+import { inTurn, useTheme } from "../theme/useTheme";
 import { ReleasesPart } from "./ReleasesPart";
 import { SheetPart } from "./SheetPart";
 import { TakeOutPart } from "./TakeOutPart";
@@ -151,7 +151,7 @@ function TakeBack({ earlier }: { earlier: number }) {
   const { id } = useTheme();
   const queries = useQueryClient();
   const back = useMutation({
-    mutationFn: () => answer(api.POST("/api/themes/{id}/on-air/back", { params: { path: { id } } })),
+    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/on-air/back", { params: { path: { id } } }))),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ["theme", id] });
       void queries.invalidateQueries({ queryKey: ["ledger", id] });

@@ -6,7 +6,7 @@ import { sayProblem, useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { Later } from "./Later";
 import { useMay } from "../theme/May";
-import { useTheme } from "../theme/useTheme";
+import { inTurn, useTheme } from "../theme/useTheme";
 
 type Line = Schemas["ReleaseLine"];
 type SceneChange = Schemas["SceneChange"];
@@ -213,7 +213,7 @@ function Back({ number }: { number: number }) {
   const [sure, setSure] = useState(false);
   const put = useMutation({
     mutationFn: () =>
-      answer(api.POST("/api/themes/{id}/releases/{number}/on-air", { params: { path: { id, number } } })),
+      inTurn(() => answer(api.POST("/api/themes/{id}/releases/{number}/on-air", { params: { path: { id, number } } }))),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ["theme", id] });
       void queries.invalidateQueries({ queryKey: ["ledger", id] });

@@ -5,7 +5,7 @@ import { answer, api, type Schemas } from "../api/client";
 import { sayProblem } from "../app/notices";
 import type { RoleName } from "../colour/useColours";
 import { useChoices } from "../theme/titles";
-import { useEdit, useThemeId } from "../theme/useTheme";
+import { inTurn, useEdit, useThemeId } from "../theme/useTheme";
 import { OpeningsEditor } from "./OpeningsEditor";
 import { ProvenanceFields } from "./ProvenanceFields";
 
@@ -155,8 +155,12 @@ function KeyRemoval({ artwork }: { artwork: View["artwork"] }) {
   const queries = useQueryClient();
   const remove = useMutation({
     mutationFn: () =>
-      answer(
-        api.POST("/api/themes/{theme}/artworks/{id}/key-removal", { params: { path: { theme: id, id: artwork.id } } }),
+      inTurn(() =>
+        answer(
+          api.POST("/api/themes/{theme}/artworks/{id}/key-removal", {
+            params: { path: { theme: id, id: artwork.id } },
+          }),
+        ),
       ),
     onSuccess: () =>
       Promise.all([

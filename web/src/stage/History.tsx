@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
-import { takeView, useThemeId } from "../theme/useTheme";
+import { inTurn, takeView, useThemeId } from "../theme/useTheme";
 import { Trouble } from "../app/Trouble";
 import { useMay } from "../theme/May";
 
@@ -22,7 +22,7 @@ export function History() {
   });
   const restore = useMutation({
     mutationFn: (number: number) =>
-      answer(api.POST("/api/themes/{id}/history/{number}/restore", { params: { path: { id, number } } })),
+      inTurn(() => answer(api.POST("/api/themes/{id}/history/{number}/restore", { params: { path: { id, number } } }))),
     onSuccess: (view) => {
       takeView(queries, view);
       say("The theme is as it was then; undo takes that back.");

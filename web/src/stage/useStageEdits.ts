@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { answer, api, type Edit, type Layout, type Scene, type Schemas, type Theme } from "../api/client";
 import { sayProblem, useNotices } from "../app/notices";
-import { newId, takeView, useEdit, useThemeId } from "../theme/useTheme";
+import { inTurn, newId, takeView, useEdit, useThemeId } from "../theme/useTheme";
 import { useStage } from "./useStage";
 
 /** Several edits as one step; nothing for none. */
@@ -26,7 +26,7 @@ export function useArrange() {
         | Schemas["Everywhere"]
         | Schemas["MarkRegion"]
         | Schemas["Keep"],
-    ) => answer(api.POST("/api/themes/{id}/arrange", { params: { path: { id } }, body: wish })),
+    ) => inTurn(() => answer(api.POST("/api/themes/{id}/arrange", { params: { path: { id } }, body: wish }))),
     onSuccess: (view) => takeView(queries, view),
     onError: sayProblem,
   });

@@ -6,6 +6,7 @@ import { FinderKeys } from "../app/FinderKeys";
 import { PLACES } from "../app/places";
 import { includes } from "../app/roles";
 import { isNight, setNight } from "../app/night";
+import { isTakeBack } from "../app/typing";
 import { useChoices } from "./titles";
 import { usePutOnAir } from "./usePutOnAir";
 import { useRepair, useStart } from "./useTheme";
@@ -19,7 +20,7 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
     (event: KeyboardEvent, typing: boolean) => {
       const command = event.ctrlKey || event.metaKey;
       const step = event.altKey && !command ? steps(theme)[Number(event.code.replace("Digit", "")) - 1] : undefined;
-      if (command && event.key.toLowerCase() === "z" && !typing) (event.shiftKey ? redo : undo)();
+      if (isTakeBack(event) && !typing) (event.shiftKey ? redo : undo)();
       else if (step?.to && event.code.startsWith("Digit")) void navigate(`/themes/${theme.id}/${step.to}`);
       else return false;
       return true;

@@ -55,6 +55,37 @@ describe("edits on their way", () => {
     expect(sent).toHaveLength(2);
   });
 
+  it("come before what is pressed after them, and after what was pressed before them", async () => {
+    const { line, sent, answer } = slow();
+    const calls: string[] = [];
+    void line.add("t", box(1), "");
+    void line.add("t", box(2), "drag");
+    let undone = () => {};
+    const undo = line.inTurn(() => {
+      calls.push(`undo after ${String(sent.length)}`);
+      return new Promise<string>((done) => (undone = () => done("back")));
+    });
+    void line.add("t", box(3), "drag");
+    expect(calls).toEqual([]);
+    await answer();
+    await answer();
+    expect(calls).toEqual(["undo after 2"]);
+    expect(sent).toEqual([box(1), box(2)]);
+    undone();
+    expect(await undo).toBe("back");
+    await answer();
+    expect(sent, "what was dragged before and after an undo is not the same").toEqual([box(1), box(2), box(3)]);
+  });
+
+  it("go on after another call that was refused", async () => {
+    const { line, sent } = slow();
+    const air = line.inTurn(() => Promise.reject(new Error("Nothing to put on air.")));
+    void line.add("t", box(1), "");
+    await expect(air).rejects.toThrow("Nothing to put on air.");
+    await new Promise((done) => setTimeout(done));
+    expect(sent).toEqual([box(1)]);
+  });
+
   it("let what others did come in between", async () => {
     const { line, answer } = slow();
     const heard: string[] = [];

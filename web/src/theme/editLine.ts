@@ -22,18 +22,22 @@ function target(edit: Edit): string {
   return JSON.stringify(Object.entries(edit).filter(([key]) => TARGET.has(key)));
 }
 
-interface Waiting {
+interface WaitingEdit {
   theme: string;
   edit: Edit;
   gesture: string;
   settle: ((taken: boolean) => void)[];
 }
 
+/** What waits for its turn: an edit, or another call. */
+type Waiting = WaitingEdit | (() => Promise<void>);
+
 type Send = (theme: string, edit: Edit, gesture: string) => Promise<boolean>;
 
 /**
- * Sends edits one after another, in the order in which they were made. While something is dragged there is at most one
- * call on its way and the newest value behind it: what was to be sent between them is never seen by anybody.
+ * Sends edits one after another, in the order in which they were made, and with them whatever else counts on them:
+ * what is undone or put on air is what stood there when it was pressed. While something is dragged there is at most
+ * one call on its way and the newest value behind it: what was to be sent between them is never seen by anybody.
  */
 export class EditLine {
   private readonly waiting: Waiting[] = [];
@@ -46,12 +50,25 @@ export class EditLine {
   add(theme: string, edit: Edit, gesture: string): Promise<boolean> {
     return new Promise((settle) => {
       const last = this.waiting.at(-1);
-      if (last && gesture !== "" && last.gesture === gesture && target(last.edit) === target(edit)) {
+      if (
+        typeof last === "object" &&
+        gesture !== "" &&
+        last.gesture === gesture &&
+        target(last.edit) === target(edit)
+      ) {
         last.edit = edit;
         last.settle.push(settle);
       } else {
         this.waiting.push({ theme, edit, gesture, settle: [settle] });
       }
+      void this.go();
+    });
+  }
+
+  /** Calls in its turn, after the edits that were made before; edits that are made later wait for its answer. */
+  inTurn<T>(call: () => Promise<T>): Promise<T> {
+    return new Promise((resolve, reject) => {
+      this.waiting.push(() => call().then(resolve, reject));
       void this.go();
     });
   }
@@ -67,9 +84,14 @@ export class EditLine {
     const next = this.waiting.shift();
     if (!next) return;
     this.busy = true;
-    const taken = await this.send(next.theme, next.edit, next.gesture).catch(() => false);
-    this.busy = false;
-    next.settle.forEach((settle) => settle(taken));
+    if (typeof next === "function") {
+      await next();
+      this.busy = false;
+    } else {
+      const taken = await this.send(next.theme, next.edit, next.gesture).catch(() => false);
+      this.busy = false;
+      next.settle.forEach((settle) => settle(taken));
+    }
     this.after.splice(0).forEach((then) => then());
     void this.go();
   }

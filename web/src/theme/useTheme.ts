@@ -116,7 +116,7 @@ export function useRepair() {
   const queries = useQueryClient();
   const say = useNotices((state) => state.say);
   return useMutation({
-    mutationFn: () => answer(api.POST("/api/themes/{id}/repair", { params: { path: { id } } })),
+    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/repair", { params: { path: { id } } }))),
     onSuccess: ({ theme, done, left }) => {
       takeView(queries, theme);
       say(
@@ -228,6 +228,9 @@ const line = new EditLine((id, edit, gesture) => {
   );
 });
 
+/** Whatever else changes a theme or puts it on air, in its turn between the edits. */
+export const inTurn = <T>(call: () => Promise<T>): Promise<T> => line.inTurn(call);
+
 /** Edits of all themes go one after another; each resolves to whether it was taken. */
 export function useEdit() {
   const id = useThemeId();
@@ -254,7 +257,7 @@ export function useStart() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (wanted: Schemas["Start"]) =>
-      answer(api.POST("/api/themes/{id}/start", { params: { path: { id } }, body: wanted })),
+      inTurn(() => answer(api.POST("/api/themes/{id}/start", { params: { path: { id } }, body: wanted }))),
     onSuccess: (view: ThemeView) => takeView(queries, view),
     onError: sayProblem,
   });
@@ -263,15 +266,13 @@ export function useStart() {
 export function useUndo() {
   const id = useThemeId();
   const queries = useQueryClient();
-  const onSuccess = (done: Schemas["EditView"]) => takeChange(queries, id, done);
+  const take = (done: Schemas["EditView"]) => takeChange(queries, id, done);
   const undo = useMutation({
-    mutationFn: () => answer(api.POST("/api/themes/{id}/undo", { params: { path: { id } } })),
-    onSuccess,
+    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/undo", { params: { path: { id } } })).then(take)),
     onError: sayProblem,
   });
   const redo = useMutation({
-    mutationFn: () => answer(api.POST("/api/themes/{id}/redo", { params: { path: { id } } })),
-    onSuccess,
+    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/redo", { params: { path: { id } } })).then(take)),
     onError: sayProblem,
   });
   return { undo: undo.mutate, redo: redo.mutate };

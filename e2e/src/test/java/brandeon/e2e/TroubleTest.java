@@ -101,6 +101,39 @@ class TroubleTest {
         }
     }
 
+    /** Edits take their time, as on a slow line; everything else is as quick as ever. */
+    private static final String SLOW_EDITS = """
+            const fetched = window.fetch;
+            window.fetch = async (asked, ...more) => {
+              if ((asked.url ?? String(asked)).endsWith('/edits')) await new Promise((done) => setTimeout(done, 1000));
+              return fetched(asked, ...more);
+            };""";
+
+    @Test
+    void whatIsUndoneOrPutOnAirIsWhatStoodThereWhenItWasPressed() {
+        try (Browser browser = new Browser()) {
+            Page page = browser.signedIn(server.address(), 1280, 800);
+            page.addInitScript(SLOW_EDITS);
+            page.navigate(server.address() + "/themes/" + theme + "/sheet");
+            slowClick(page, page.getByLabel(Pattern.compile("Live on Wide, .*")));
+            page.waitForURL("**/stage/**");
+            Browser.button(page, "Goal").click();
+            Locator left = page.getByLabel("Left in pixels");
+            String before = left.inputValue();
+            left.fill("100");
+            left.press("Enter");
+            page.keyboard().press("Control+z");
+            left.fill("200");
+            left.press("Enter");
+            Browser.button(page, "Put on air").click();
+            assertThat(page.getByText("Release 1 is on air.")).isVisible();
+            assertThat(page.getByText("Viewers see this")).isVisible();
+            assertThat(left).hasValue("200");
+            Browser.button(page, "Undo").click();
+            assertThat(left).hasValue(before);
+        }
+    }
+
     /**
      * As by hand: the picture under the pointer begins to move, so it is painted anew while the button is held down.
      */
