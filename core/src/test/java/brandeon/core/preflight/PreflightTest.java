@@ -92,6 +92,7 @@ class PreflightTest {
         int found = 0;
         for (int i = 0; i < 24; i++) {
             Theme theme = disarranged(random);
+            Set<Finding.Key> before = checked(theme).stream().map(Finding::key).collect(Collectors.toSet());
             for (Finding finding : preflight(theme).findings()) {
                 found++;
                 if (finding.fix().isEmpty()) {
@@ -100,8 +101,6 @@ class PreflightTest {
                 Outcome.Applied applied =
                         (Outcome.Applied) Edits.apply(theme, finding.fix().get().edit());
                 List<Finding> after = checked(applied.theme());
-                Set<Finding.Key> before =
-                        checked(theme).stream().map(Finding::key).collect(Collectors.toSet());
                 assertThat(after)
                         .as("after “%s” against %s", finding.fix().get().does(), finding.sentence())
                         .noneMatch(left -> left.key().equals(finding.key()))
