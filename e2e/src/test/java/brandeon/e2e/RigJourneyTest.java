@@ -10,13 +10,16 @@ import brandeon.core.canvas.SourceBox;
 import brandeon.server.access.Role;
 import brandeon.server.support.Person;
 import brandeon.server.support.RunningServer;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.StringJoiner;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The practice rig as somebody uses it: what is typed is kept, nonsense is not, and printed figures leave no gap. */
@@ -43,6 +46,33 @@ class RigJourneyTest extends RigEvening {
                         .hasValue(field[1]);
             }
         }
+    }
+
+    @Test
+    void capturesMoveUnlessSomebodyAsksForLessMotion(RunningServer server) {
+        try (Browser browser = new Browser()) {
+            begin(server, browser);
+            Locator captures = page.getByLabel(Pattern.compile("^Still .* pattern$"));
+            assertThat(captures.first()).isVisible();
+            String still = painted(captures.first());
+            page.waitForTimeout(300);
+            org.assertj.core.api.Assertions.assertThat(painted(captures.first()))
+                    .isEqualTo(still);
+            page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
+            Locator moving = page.getByLabel(Pattern.compile("^Moving .* pattern$"));
+            assertThat(moving.first()).isVisible();
+            page.waitForCondition(() -> !painted(moving.first()).equals(still));
+        }
+    }
+
+    /** Its pixels, of which at least one is not see-through. */
+    private static String painted(Locator canvas) {
+        return (String) canvas.evaluate("""
+                (canvas) => {
+                  const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+                  if (!data.some((part) => part > 0)) throw new Error('Nothing is painted.');
+                  return canvas.toDataURL();
+                }""");
     }
 
     @Test
