@@ -15,6 +15,7 @@ import {
   type Sheet,
   type TableColumn,
 } from "./cells";
+import { isTakeBack } from "../app/typing";
 
 const ROW = 26;
 const NUMBER = 44;
@@ -91,7 +92,7 @@ export function TableGrid({ sheet, may, range, select, edit, back }: Props) {
     else if (!may) return;
     else if (event.key === "Enter" || event.key === "F2") setTyped(lines[at.row]?.cells[at.column] ?? "");
     else if (event.key === "Delete" || event.key === "Backspace") empty();
-    else if (control && event.key.toLowerCase() === "z") back(event.shiftKey ? "redo" : "undo");
+    else if (isTakeBack(event)) back(event.shiftKey ? "redo" : "undo");
     else if (control && event.key.toLowerCase() === "y") back("redo");
     else if (event.key.length === 1 && !control && !event.altKey) setTyped(event.key);
     else return;

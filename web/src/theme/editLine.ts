@@ -84,15 +84,14 @@ export class EditLine {
     const next = this.waiting.shift();
     if (!next) return;
     this.busy = true;
-    if (typeof next === "function") {
-      await next();
-      this.busy = false;
-    } else {
-      const taken = await this.send(next.theme, next.edit, next.gesture).catch(() => false);
-      this.busy = false;
-      next.settle.forEach((settle) => settle(taken));
-    }
+    await (typeof next === "function" ? next() : this.sendEdit(next));
+    this.busy = false;
     this.after.splice(0).forEach((then) => then());
     void this.go();
+  }
+
+  private async sendEdit({ theme, edit, gesture, settle }: WaitingEdit): Promise<void> {
+    const taken = await this.send(theme, edit, gesture).catch(() => false);
+    settle.forEach((one) => one(taken));
   }
 }

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningServer.class)
 abstract class RigEvening {
 
-    private static final double LOOKS = 60_000;
+    private static final double LOOKS = 25_000;
 
     Person host;
     String theme;

@@ -1,6 +1,7 @@
 package brandeon.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.BoxFill;
@@ -56,8 +57,7 @@ class RigJourneyTest extends RigEvening {
             assertThat(captures.first()).isVisible();
             String still = painted(captures.first());
             page.waitForTimeout(300);
-            org.assertj.core.api.Assertions.assertThat(painted(captures.first()))
-                    .isEqualTo(still);
+            assertThat(painted(captures.first())).isEqualTo(still);
             page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
             Locator moving = page.getByLabel(Pattern.compile("^Moving .* pattern$"));
             assertThat(moving.first()).isVisible();
@@ -179,7 +179,7 @@ class RigJourneyTest extends RigEvening {
                                 + "\"width\":1920,\"height\":1080,\"scenes\":[{\"id\":\"crops\",\"name\":\"Crops\",\"sources\":[%s]},"
                                 + "{\"id\":\"boxes\",\"name\":\"Boxes\",\"sources\":[%s]}]}]}}")
                         .formatted(cropped, boxed));
-        org.assertj.core.api.Assertions.assertThat(put.status()).as(put.body()).isEqualTo(200);
+        assertThat(put.status()).as(put.body()).isEqualTo(200);
         try (Browser browser = new Browser()) {
             Page rig = browser.signedInAs(somebody, server.address(), 1280, 800);
             rig.navigate(server.address() + "/themes/" + own + "/rehearse");
@@ -206,7 +206,7 @@ class RigJourneyTest extends RigEvening {
                         number(sides, 3) - opening.bottom()
                     };
                     for (double side : over) {
-                        org.assertj.core.api.Assertions.assertThat(side)
+                        assertThat(side)
                                 .as("%s%d around %s", notation, i, opening)
                                 .isBetween(-0.02, bleed + 8.0);
                     }
