@@ -31,6 +31,15 @@ export class Problem extends Error {
   }
 }
 
+/** How long the answer of what is done at once is waited for, and of what may be computed for a while; milliseconds. */
+const SOON = 20_000;
+const LATE = 180_000;
+
+/** For calls that are done at once and that others wait behind. */
+export function soon(): AbortSignal {
+  return AbortSignal.timeout(SOON);
+}
+
 /** What every request says besides. */
 function headers(): Record<string, string> {
   const token = csrfToken();
@@ -44,7 +53,10 @@ function headers(): Record<string, string> {
 const said: Middleware = {
   onRequest({ request }) {
     Object.entries(headers()).forEach(([name, value]) => request.headers.set(name, value));
-    return request;
+    // What is only asked for can be asked for again, and nothing waits behind it.
+    return request.method === "GET"
+      ? request
+      : new Request(request, { signal: AbortSignal.any([request.signal, AbortSignal.timeout(LATE)]) });
   },
 };
 
@@ -71,7 +83,7 @@ export function exchangeFile(address: string, file: Blob): Promise<Blob> {
  * `api` leaves some steps later, after the page was painted anew.
  */
 export function sendAtOnce<T>(address: string, body: object): Promise<T> {
-  return send(address, JSON.stringify(body), "application/json");
+  return send(address, JSON.stringify(body), "application/json", soon());
 }
 
 function send<T>(
@@ -104,8 +116,13 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   let result;
   try {
     result = await call;
-  } catch {
-    throw new Problem(0, "The server cannot be reached. Nothing was lost; try again in a moment.");
+  } catch (error) {
+    throw new Problem(
+      0,
+      error instanceof DOMException && error.name === "TimeoutError"
+        ? "No answer came in time, so this may or may not have been done. Look, and try again in a moment."
+        : "The server cannot be reached. Nothing was lost; try again in a moment.",
+    );
   }
   if (result.response.ok) return result.data as T;
   const detail = (result.error as { detail?: string } | undefined)?.detail;

@@ -1,30 +1,17 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Check, Copy, ExternalLink } from "lucide-react";
 import { Link } from "react-router";
-import { answer, api, type ThemeView } from "../api/client";
-import { sayProblem } from "../app/notices";
+import type { ThemeView } from "../api/client";
 import { useCopy } from "../app/useCopy";
 import { Trouble } from "../app/Trouble";
 import { useLedger, type Row } from "../publish/useLedger";
-import { inTurn } from "../theme/useTheme";
+import { useAirOfDraft } from "../theme/usePutOnAir";
 
 /** How soon a source that was opened is seen here; milliseconds. */
 const LOOKS = 1000;
 
 /** On air; and for every scene the link and the two numbers that a browser source wants. */
 export function OnAirQuestion({ theme, settled }: { theme: ThemeView; settled: () => Promise<void> }) {
-  const queries = useQueryClient();
-  const put = useMutation({
-    mutationFn: async () => {
-      await settled();
-      return inTurn(() => answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id: theme.id } } })));
-    },
-    onSuccess: () => {
-      void queries.invalidateQueries({ queryKey: ["theme", theme.id] });
-      void queries.invalidateQueries({ queryKey: ["ledger", theme.id] });
-    },
-    onError: sayProblem,
-  });
+  const put = useAirOfDraft(theme.id, undefined, settled);
   if (theme.onAir === 0) {
     return (
       <div>
@@ -32,7 +19,7 @@ export function OnAirQuestion({ theme, settled }: { theme: ThemeView; settled: (
           Viewers see nothing of it yet. Once it is on air, each scene has a link that stays the same through all later
           changes.
         </p>
-        <button type="button" className="btn btn-live" disabled={put.isPending} onClick={() => put.mutate()}>
+        <button type="button" className="btn btn-live" disabled={put.isPending} onClick={() => put.mutate([])}>
           Put it on air
         </button>
       </div>

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { useParams } from "react-router";
-import { answer, api, type Schemas } from "../api/client";
+import { answer, api, soon, type Schemas } from "../api/client";
 
 export type Answers = Schemas["Answers"];
 
@@ -35,7 +35,9 @@ export function useBeginning() {
       if (!next) return;
       line.current.next = null;
       try {
-        const state = await answer(api.PUT("/api/themes/{id}/beginning", { params: { path: { id } }, body: next }));
+        const state = await answer(
+          api.PUT("/api/themes/{id}/beginning", { params: { path: { id } }, body: next, signal: soon() }),
+        );
         queries.setQueryData(["beginning", id], state);
         void queries.invalidateQueries({ queryKey: ["theme", id] });
         setTrouble("");

@@ -3,7 +3,8 @@ import { useState } from "react";
 import { answer, api } from "../api/client";
 import { moment } from "../app/dates";
 import { sayProblem, useNotices } from "../app/notices";
-import { inTurn, useTheme } from "../theme/useTheme";
+import { useAirOfDraft } from "../theme/usePutOnAir";
+import { useTheme } from "../theme/useTheme";
 
 const LOOKS = 2000;
 const AT = "YYYY-MM-DDTHH:MM".length;
@@ -24,15 +25,7 @@ export function Later({ scenes, nothing }: { scenes: string[]; nothing: boolean 
     queryFn: () => answer(api.GET("/api/themes/{id}/releases/plan", { params: { path: { id } } })),
     refetchInterval: LOOKS,
   });
-  const now = useMutation({
-    mutationFn: () =>
-      inTurn(() => answer(api.POST("/api/themes/{id}/on-air", { params: { path: { id } }, body: { scenes } }))),
-    onSuccess: (ledger) => {
-      for (const key of ["theme", "ledger", "releases"]) void queries.invalidateQueries({ queryKey: [key, id] });
-      say(`Release ${String(ledger.onAir)} is on air.`);
-    },
-    onError: sayProblem,
-  });
+  const now = useAirOfDraft(id, ({ onAir }) => say(`Release ${String(onAir)} is on air.`));
   const later = useMutation({
     mutationFn: (at: number) =>
       answer(api.PUT("/api/themes/{id}/releases/plan", { params: { path: { id } }, body: { at, scenes } })),
@@ -51,7 +44,7 @@ export function Later({ scenes, nothing }: { scenes: string[]; nothing: boolean 
   }
   return (
     <div className="mb-2 flex flex-wrap items-center gap-2">
-      <button className="btn btn-live" disabled={nothing || now.isPending} onClick={() => now.mutate()}>
+      <button className="btn btn-live" disabled={nothing || now.isPending} onClick={() => now.mutate(scenes)}>
         Put{what} on air now
       </button>
       {onAir > 0 && (

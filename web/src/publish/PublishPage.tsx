@@ -1,13 +1,11 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { answer, api } from "../api/client";
-import { sayProblem } from "../app/notices";
+import { api, soon } from "../api/client";
 import { Trouble } from "../app/Trouble";
 import { HeardIn } from "../alerts/HeardIn";
 import { useMay } from "../theme/May";
-import { usePutOnAir } from "../theme/usePutOnAir";
-import { inTurn, useTheme } from "../theme/useTheme";
+import { useAir, usePutOnAir } from "../theme/usePutOnAir";
+import { useTheme } from "../theme/useTheme";
 import { ReleasesPart } from "./ReleasesPart";
 import { SheetPart } from "./SheetPart";
 import { TakeOutPart } from "./TakeOutPart";
@@ -149,15 +147,7 @@ function Hidden({ ledger }: { ledger: Ledger }) {
 function TakeBack({ earlier }: { earlier: number }) {
   const may = useMay("OPERATOR");
   const { id } = useTheme();
-  const queries = useQueryClient();
-  const back = useMutation({
-    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/on-air/back", { params: { path: { id } } }))),
-    onSuccess: () => {
-      void queries.invalidateQueries({ queryKey: ["theme", id] });
-      void queries.invalidateQueries({ queryKey: ["ledger", id] });
-    },
-    onError: sayProblem,
-  });
+  const back = useAir(id, () => api.POST("/api/themes/{id}/on-air/back", { params: { path: { id } }, signal: soon() }));
   if (earlier === 0 || !may) return null;
   return (
     <button className="btn" disabled={back.isPending} onClick={() => back.mutate()}>

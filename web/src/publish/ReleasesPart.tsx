@@ -1,12 +1,13 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type Schemas } from "../api/client";
+import { answer, api, soon, type Schemas } from "../api/client";
 import { moment } from "../app/dates";
-import { sayProblem, useNotices } from "../app/notices";
+import { useNotices } from "../app/notices";
 import { Trouble } from "../app/Trouble";
 import { Later } from "./Later";
 import { useMay } from "../theme/May";
-import { inTurn, useTheme } from "../theme/useTheme";
+import { useAir } from "../theme/usePutOnAir";
+import { useTheme } from "../theme/useTheme";
 
 type Line = Schemas["ReleaseLine"];
 type SceneChange = Schemas["SceneChange"];
@@ -208,20 +209,13 @@ function Seen({ number, source, scene }: { number: number; source: string; scene
 function Back({ number }: { number: number }) {
   const { id } = useTheme();
   const may = useMay("OPERATOR");
-  const queries = useQueryClient();
   const say = useNotices((state) => state.say);
   const [sure, setSure] = useState(false);
-  const put = useMutation({
-    mutationFn: () =>
-      inTurn(() => answer(api.POST("/api/themes/{id}/releases/{number}/on-air", { params: { path: { id, number } } }))),
-    onSuccess: () => {
-      void queries.invalidateQueries({ queryKey: ["theme", id] });
-      void queries.invalidateQueries({ queryKey: ["ledger", id] });
-      void queries.invalidateQueries({ queryKey: ["releases", id] });
-      say(`Release ${String(number)} is on air again.`);
-    },
-    onError: sayProblem,
-  });
+  const put = useAir(
+    id,
+    () => api.POST("/api/themes/{id}/releases/{number}/on-air", { params: { path: { id, number } }, signal: soon() }),
+    () => say(`Release ${String(number)} is on air again.`),
+  );
   if (!may) return null;
   return sure ? (
     <span className="ml-auto flex items-center gap-2">

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { createContext, useCallback, useContext, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
-import { answer, api, type Edit, type Piece, type Schemas, type Theme, type ThemeView } from "../api/client";
+import { answer, api, soon, type Edit, type Piece, type Schemas, type Theme, type ThemeView } from "../api/client";
 import { live } from "../api/live";
 import { useSettled } from "../app/useSettled";
 import { contentName } from "../app/contentName";
@@ -215,7 +215,9 @@ let queriesOfLine: QueryClient | null = null;
 
 const line = new EditLine((id, edit, gesture) => {
   const queries = queriesOfLine;
-  return answer(api.POST("/api/themes/{id}/edits", { params: { path: { id } }, body: { edit, gesture } })).then(
+  return answer(
+    api.POST("/api/themes/{id}/edits", { params: { path: { id } }, body: { edit, gesture }, signal: soon() }),
+  ).then(
     (done) => {
       if (queries) takeChange(queries, id, done);
       return true;
@@ -267,13 +269,18 @@ export function useUndo() {
   const id = useThemeId();
   const queries = useQueryClient();
   const take = (done: Schemas["EditView"]) => takeChange(queries, id, done);
+  const onError = (error: Error) => {
+    sayProblem(error);
+    void queries.invalidateQueries({ queryKey: ["theme", id] });
+  };
+  const at = () => ({ params: { path: { id } }, signal: soon() });
   const undo = useMutation({
-    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/undo", { params: { path: { id } } })).then(take)),
-    onError: sayProblem,
+    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/undo", at())).then(take)),
+    onError,
   });
   const redo = useMutation({
-    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/redo", { params: { path: { id } } })).then(take)),
-    onError: sayProblem,
+    mutationFn: () => inTurn(() => answer(api.POST("/api/themes/{id}/redo", at())).then(take)),
+    onError,
   });
   return { undo: undo.mutate, redo: redo.mutate };
 }
