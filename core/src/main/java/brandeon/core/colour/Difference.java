@@ -31,7 +31,6 @@ public final class Difference {
         double dC = c2 - c1;
         double dH = 2 * Math.sqrt(c1 * c2) * Math.sin(Math.toRadians(hueStep(c1, c2, h1, h2)) / 2);
 
-        double meanL = (one.lightness() + other.lightness()) / 2;
         double meanC = (c1 + c2) / 2;
         double meanH = meanHue(c1, c2, h1, h2);
         double t = 1
@@ -39,13 +38,25 @@ public final class Difference {
                 + 0.24 * cos(2 * meanH)
                 + 0.32 * cos(3 * meanH + 6)
                 - 0.20 * cos(4 * meanH - 63);
-        double sL = 1 + 0.015 * square(meanL - 50) / Math.sqrt(20 + square(meanL - 50));
+        double sL = lightnessWeight(one, other);
         double sC = 1 + 0.045 * meanC;
         double sH = 1 + 0.015 * meanC * t;
         double rotation = -Math.sin(Math.toRadians(60 * Math.exp(-square((meanH - 275) / 25))))
                 * 2
                 * Math.sqrt(pow7(meanC) / (pow7(meanC) + POW25_7));
         return Math.sqrt(square(dL / sL) + square(dC / sC) + square(dH / sH) + rotation * (dC / sC) * (dH / sH));
+    }
+
+    /** Whether two colours differ by so much at least; where their lightness alone does it, that is all it looks at. */
+    static boolean atLeast(double least, Lab one, Lab other) {
+        // The other terms add to that of lightness and never take from it: the rotation is smaller than 2.
+        return Math.abs(other.lightness() - one.lightness()) / lightnessWeight(one, other) >= least
+                || ciede2000(one, other) >= least;
+    }
+
+    private static double lightnessWeight(Lab one, Lab other) {
+        double fromMiddle = square((one.lightness() + other.lightness()) / 2 - 50);
+        return 1 + 0.015 * fromMiddle / Math.sqrt(20 + fromMiddle);
     }
 
     private static double hue(double a, double b) {

@@ -50,18 +50,10 @@ final class SignalColours {
     private final Predicate<Colour> reads;
     private final Map<Role, ToldApart.Seen> chosen = new EnumMap<>(Role.class);
     private final List<Map<Integer, Optional<ToldApart.Seen>>> known = new ArrayList<>();
-    private final List<ToldApart.Pair> pairs;
-    private final int mostSteps;
-    private int steps;
+    private List<ToldApart.Pair> pairs = List.of();
+    private int stepsLeft;
 
-    private SignalColours(
-            List<Wish> wishes,
-            Map<Role, Colour> fixed,
-            Predicate<Colour> reads,
-            List<ToldApart.Pair> pairs,
-            int mostSteps) {
-        this.pairs = pairs;
-        this.mostSteps = mostSteps;
+    private SignalColours(List<Wish> wishes, Map<Role, Colour> fixed, Predicate<Colour> reads) {
         this.wishes = wishes;
         this.reads = reads;
         fixed.forEach((role, colour) -> chosen.put(role, new ToldApart.Seen(colour)));
@@ -74,12 +66,8 @@ final class SignalColours {
      * @param reads  whether a colour has the contrast it needs
      */
     static Map<Role, Colour> choose(List<Wish> wishes, Map<Role, Colour> fixed, Predicate<Colour> reads) {
-        SignalColours search = new SignalColours(wishes, fixed, reads, ToldApart.ALL, STEPS_FOR_ALL);
-        boolean found = search.from(0);
-        if (!found) {
-            search = new SignalColours(wishes, fixed, reads, ToldApart.PAIRS, MOST_STEPS);
-            found = search.from(0);
-        }
+        SignalColours search = new SignalColours(wishes, fixed, reads);
+        boolean found = search.apart(ToldApart.ALL, STEPS_FOR_ALL) || search.apart(ToldApart.PAIRS, MOST_STEPS);
         Map<Role, Colour> result = new EnumMap<>(Role.class);
         for (int i = 0; i < wishes.size(); i++) {
             Role role = wishes.get(i).role();
@@ -106,14 +94,21 @@ final class SignalColours {
                 .findFirst();
     }
 
+    /** Searches for colours of which some pairs are told apart. */
+    private boolean apart(List<ToldApart.Pair> wanted, int mostSteps) {
+        pairs = wanted;
+        stepsLeft = mostSteps;
+        return from(0);
+    }
+
     private boolean from(int index) {
         if (index == wishes.size()) {
             return true;
         }
         Wish wish = wishes.get(index);
         List<Offset> offsets = wish.turns() ? TURNING : STRAIGHT;
-        for (int i = 0; i < offsets.size() && steps < mostSteps; i++) {
-            steps++;
+        for (int i = 0; i < offsets.size() && stepsLeft > 0; i++) {
+            stepsLeft--;
             Optional<ToldApart.Seen> candidate = candidate(index, i);
             if (candidate.isPresent() && apart(wish.role(), candidate.get())) {
                 chosen.put(wish.role(), candidate.get());

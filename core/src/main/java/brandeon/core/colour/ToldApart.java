@@ -77,7 +77,7 @@ public final class ToldApart {
     /** Whether nobody takes the one for the other. */
     static boolean apart(Seen one, Seen other) {
         for (Vision vision : Vision.values()) {
-            if (Difference.ciede2000(one.lab(vision), other.lab(vision)) < LEAST) {
+            if (!Difference.atLeast(LEAST, one.lab(vision), other.lab(vision))) {
                 return false;
             }
         }

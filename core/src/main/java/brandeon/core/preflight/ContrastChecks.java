@@ -24,6 +24,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Contrast of words with what really lies behind them on the scene: plates, scenery, pictures laid in. Where
@@ -39,6 +40,9 @@ public final class ContrastChecks {
     private static final double LARGE = 2;
 
     private static final int WIDTH = 384;
+    /** As far as a shadow or a glow reaches into what lies beside it, in pixels of the small picture. */
+    private static final int REACH = 24;
+
     private static final double WORST_SHARE = 0.1;
 
     private record Key(String theme, Size canvas, List<PieceArt> arts, List<Integer> order, int behind) {
@@ -84,14 +88,19 @@ public final class ContrastChecks {
         for (Standing.Stood stood : standing.pieces()) {
             List<Mark.Text> texts = stood.placement().art().texts();
             if (stood.kind().announces() && !texts.isEmpty()) {
+                List<Box> boxes = texts.stream()
+                        .map(text -> stood.placement().asItStands(text.box()).scaled(small.scale()))
+                        .toList();
+                Patch patch = small.around(boxes);
                 int[] pixels = over(
-                        ground, small.painted(wordless(stood.placement().art().marks()), pictures));
-                List<Double> contrasts = texts.stream()
-                        .map(text -> worst(
+                        patch.of(ground),
+                        patch.painted(wordless(stood.placement().art().marks()), pictures));
+                List<Double> contrasts = IntStream.range(0, texts.size())
+                        .mapToObj(i -> worst(
                                 pixels,
-                                small.size(),
-                                stood.placement().asItStands(text.box()).scaled(small.scale()),
-                                text.colour()))
+                                patch.size(),
+                                boxes.get(i).moved(-patch.left(), -patch.top()),
+                                texts.get(i).colour()))
                         .toList();
                 judged(standing, stood, contrasts).ifPresent(found::add);
             }
@@ -186,6 +195,35 @@ public final class ContrastChecks {
         int[] painted(List<Mark> marks, Pictures pictures) {
             return Pixels.of(Raster.paint(canvas.box(), size, marks, 0, pictures));
         }
+
+        /** As much of it as some boxes need that are given in its pixels; at least one pixel. */
+        Patch around(List<Box> boxes) {
+            Box all = boxes.stream().reduce(Box::around).orElseThrow().grown(REACH);
+            int left = Math.clamp((int) Math.floor(all.x()), 0, size.width() - 1);
+            int top = Math.clamp((int) Math.floor(all.y()), 0, size.height() - 1);
+            int right = Math.clamp((int) Math.ceil(all.right()), left + 1, size.width());
+            int bottom = Math.clamp((int) Math.ceil(all.bottom()), top + 1, size.height());
+            return new Patch(this, left, top, Size.of(right - left, bottom - top));
+        }
+    }
+
+    /** A part of a small picture, in its pixels: what need not be looked at need not be painted. */
+    private record Patch(Small whole, int left, int top, Size size) {
+
+        int[] of(int[] pixels) {
+            int[] part = new int[size.width() * size.height()];
+            for (int y = 0; y < size.height(); y++) {
+                System.arraycopy(pixels, (top + y) * whole.size().width() + left, part, y * size.width(), size.width());
+            }
+            return part;
+        }
+
+        int[] painted(List<Mark> marks, Pictures pictures) {
+            double across = (double) whole.canvas().width() / whole.size().width();
+            double down = (double) whole.canvas().height() / whole.size().height();
+            Box part = new Box(left * across, top * down, size.width() * across, size.height() * down);
+            return Pixels.of(Raster.paint(part, size, marks, 0, pictures));
+        }
     }
 
     private static List<Double> worst(ResolvedScene scene, Pictures pictures) {
@@ -210,15 +248,23 @@ public final class ContrastChecks {
         int count = 0;
         for (int y = top; y < bottom; y++) {
             for (int x = left; x < right; x++) {
-                int argb = pixels[y * size.width() + x];
-                double alpha = (argb >>> 24) / 255.0;
-                contrasts[count++] = alpha > 0.996
-                        ? contrast(ink, argb, 1, 0)
-                        : Math.min(contrast(ink, argb, alpha, 0), contrast(ink, argb, alpha, 1));
+                int at = y * size.width() + x;
+                // Most grounds are plates: what is beside it has been computed.
+                contrasts[count] =
+                        x > left && pixels[at] == pixels[at - 1] ? contrasts[count - 1] : contrast(ink, pixels[at]);
+                count++;
             }
         }
         Arrays.sort(contrasts);
         return contrasts[(int) (contrasts.length * WORST_SHARE)];
+    }
+
+    /** With footage of either lightness where something shows through. */
+    private static double contrast(Colour ink, int argb) {
+        double alpha = (argb >>> 24) / 255.0;
+        return alpha > 0.996
+                ? contrast(ink, argb, 1, 0)
+                : Math.min(contrast(ink, argb, alpha, 0), contrast(ink, argb, alpha, 1));
     }
 
     /** @param footage lightness of what shows through, 0 or 1 */

@@ -49,6 +49,7 @@ public final class Preflight {
     private final Pictures pictures;
     private final Resolver resolver;
     private final Map<String, List<ResolvedScene>> resolved = new HashMap<>();
+    private final Map<String, List<During>> alerted = new HashMap<>();
     private final Map<String, List<Finding>> measured = new HashMap<>();
     private final Map<String, List<Finding>> painted = new HashMap<>();
 
@@ -250,16 +251,26 @@ public final class Preflight {
         List<Finding> all = new ArrayList<>(quiet);
         Set<Finding.Key> known = new HashSet<>();
         quiet.forEach(finding -> known.add(sort(finding)));
-        for (Alerts.During alert : Alerts.of(theme)) {
-            for (ResolvedScene atRest : resolved(scene)) {
-                ResolvedScene during = resolver.seen(scene, atRest.canvas(), alert.live());
-                check.of(atRest, during).stream()
-                        .filter(finding -> told(scene, finding))
-                        .filter(finding -> announcers.contains(finding.piece()) && known.add(sort(finding)))
-                        .forEach(finding -> all.add(alert.told(finding)));
-            }
+        for (During during : alerted(scene)) {
+            check.of(during.atRest(), during.scene()).stream()
+                    .filter(finding -> told(scene, finding))
+                    .filter(finding -> announcers.contains(finding.piece()) && known.add(sort(finding)))
+                    .forEach(finding -> all.add(during.alert().told(finding)));
         }
         return List.copyOf(all);
+    }
+
+    /** A scene on one canvas during an alert. */
+    private record During(Alerts.During alert, ResolvedScene atRest, ResolvedScene scene) {}
+
+    private List<During> alerted(Scene scene) {
+        return alerted.computeIfAbsent(
+                scene.id(),
+                _ -> Alerts.of(theme).stream()
+                        .flatMap(alert -> resolved(scene).stream()
+                                .map(atRest ->
+                                        new During(alert, atRest, resolver.seen(scene, atRest.canvas(), alert.live()))))
+                        .toList());
     }
 
     /** What a finding is about, whichever alert it was found with. */

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brandeon.core.colour.Spaces.Lab;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -32,5 +34,26 @@ class DifferenceTest {
         assertThat(Difference.ciede2000(new Lab(l2, a2, b2), new Lab(l1, a1, b1)))
                 .as("the other way round")
                 .isEqualTo(published, within(0.00006));
+    }
+
+    /** Where lightness alone decides, the rest of the formula would have said the same. */
+    @Test
+    void whetherColoursDifferEnoughIsWhatTheirDifferenceSays() {
+        SplittableRandom random = new SplittableRandom(11);
+        int enough = 0;
+        for (int i = 0; i < 20_000; i++) {
+            Lab one = new Lab(random.nextDouble(0, 100), random.nextDouble(-90, 90), random.nextDouble(-110, 90));
+            double near = random.nextDouble(0, 60);
+            Lab other = new Lab(
+                    Math.clamp(one.lightness() + random.nextDouble(-0.5, 0.5) * near, 0, 100),
+                    one.a() + random.nextDouble(-0.5, 0.5) * near,
+                    one.b() + random.nextDouble(-0.5, 0.5) * near);
+            double difference = Difference.ciede2000(one, other);
+            assertThat(Difference.atLeast(10, one, other))
+                    .as("%s, %s", one, other)
+                    .isEqualTo(difference >= 10);
+            enough += difference >= 10 ? 1 : 0;
+        }
+        assertThat(enough).as("both happen often").isBetween(4_000, 16_000);
     }
 }
