@@ -20,53 +20,49 @@ class SourceFaultsTest extends RigEvening {
             begin(server, browser);
             String live = "Live, whole scene";
 
+            // Two things at once, as on a bad evening: each is told of its own source.
+            String over = page.getByLabel("Link of Over every scene").inputValue();
             spoil(live, "Half its size");
+            spoil("Over every scene", "Missing");
             found("WRONG_SIZE", "Runs at 960 × 540 at the practice rig", "Type width 1920 and height 1080");
+            found("MISSING", "What stands over every scene is missing", "Add its source on top of the scene Live");
             type("Width of " + live, "1920");
             type("Height of " + live, "1080");
             type("Scale of " + live, "100");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Browser source"))
+                    .click();
+            type("Link of Browser source", over);
+            type("Width of Browser source", "1920");
+            type("Height of Browser source", "1080");
+            gone("MISSING");
             gone("WRONG_SIZE");
 
             spoil(live, "Under everything");
             found("WRONG_ORDER", "Stands under a capture that it belongs above", "Move this source up");
             toTheTop(live);
             found("WRONG_ORDER", "is not on top of Live", "Move this source to the top");
-            toTheTop("Over every scene");
+            toTheTop("Browser source");
             gone("WRONG_ORDER");
 
             spoil(live, "Twice");
+            type("Link of Browser source", over + "?nobody.speed=3");
             found("TWICE", "Seen 2 times at once", "Take all but one of them out");
-            page.getByLabel("Remove " + live + " 2").click();
-            gone("TWICE");
-
-            String link = page.getByLabel("Link of Over every scene").inputValue();
-            spoil("Over every scene", "Missing");
-            found("MISSING", "What stands over every scene is missing", "Add its source on top of the scene Live");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Browser source"))
-                    .click();
-            type("Link of Browser source", link);
-            type("Width of Browser source", "1920");
-            type("Height of Browser source", "1080");
-            gone("MISSING");
-            gone("WRONG_SIZE");
-
-            String right = page.getByLabel("Link of " + live).inputValue();
-            type("Link of " + live, right + "?nobody.speed=3");
             found("SETTINGS", "Nothing here is called “nobody.speed”", "Make the link anew");
-            type("Link of " + live, right);
+            page.getByLabel("Remove " + live + " 2").click();
+            type("Link of Browser source", over);
+            gone("TWICE");
             gone("SETTINGS");
 
-            String outlet = outlet(right);
+            String outlet = outlet(page.getByLabel("Link of " + live).inputValue());
             host.post("/api/outlets/" + outlet + "/reissue", "");
+            host.put("/api/outlets/" + outlet(over) + "/follows", "{\"draft\":true,\"minutes\":0}");
             found("OLD_LINK", "A former link of it is open at", "Put the present link into that source");
-            type("Link of " + live, host.link(theme, scene, "wide", "WHOLE"));
-            gone("OLD_LINK");
-
-            host.put("/api/outlets/" + outlet + "/follows", "{\"draft\":true,\"minutes\":0}");
             found("OTHER_RELEASE", "Shows the draft", "Let it show what is on air");
+            type("Link of " + live, host.link(theme, scene, "wide", "WHOLE"));
             finding("OTHER_RELEASE")
                     .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Show what is on air"))
                     .click();
+            gone("OLD_LINK");
             gone("OTHER_RELEASE");
             right();
         }

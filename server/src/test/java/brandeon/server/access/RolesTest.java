@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -32,6 +33,7 @@ import tools.jackson.databind.JsonNode;
  * fails, and so does a line without a route.
  */
 @ExtendWith(RunningServer.class)
+@Tag("slow")
 class RolesTest {
 
     private static final List<String> COLUMNS =

@@ -25,12 +25,14 @@ import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Loose files that are sent, sorted, and taken or left. Films are written by ffmpeg, which knows nothing of us. */
 @ExtendWith(RunningServer.class)
+@Tag("slow")
 class PacksTest {
 
     private static final String NONE = "{\"choices\":{\"files\":[],\"places\":[]}}";
