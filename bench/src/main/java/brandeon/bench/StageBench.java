@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.DoubleStream;
 
 /** Sheet and Stage against a running server with the demo, in Chromium. */
 public final class StageBench {
@@ -18,6 +19,8 @@ public final class StageBench {
     private static final int TURNS = 60;
     /** Milliseconds. */
     private static final int DRAG = 6000;
+
+    private static final int DRAGS = 3;
     /**
      * Nanoseconds between two moves, 125 a second as most mice send them (common practice, no source). Sent as fast as
      * they are taken, handing them over kept a core busy that the page needs.
@@ -95,7 +98,25 @@ public final class StageBench {
         return ((Number) page.evaluate("() => performance.now()")).doubleValue();
     }
 
+    /** A box that follows the mouse, and nothing else: what a frame takes on this machine at this minute. */
+    private static final String BARE = """
+            <body style="margin:0"><div id="box" style="position:absolute;width:160px;height:90px;background:#284"></div>
+            <script>
+              let at = null;
+              addEventListener('pointermove', (event) => {
+                if (!at) requestAnimationFrame(() => {
+                  document.getElementById('box').style.transform = `translate(${at.x}px, ${at.y}px)`;
+                  at = null;
+                });
+                at = { x: event.clientX, y: event.clientY };
+              });
+            </script>""";
+
+    /** The stage in turn with a bare page under the same mouse. */
     private void drag(Browser chromium, String theme) {
+        Page bare = chromium.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
+                .newPage();
+        bare.setContent(BARE);
         Page page = signedIn(chromium);
         page.navigate(address + "/themes/" + theme + "/stage/hide/wide");
         page.waitForSelector("[data-testid=stage] svg[data-piece=supporter]");
@@ -107,7 +128,36 @@ public final class StageBench {
         double y = stage.y + 545 * scale;
         page.mouse().move(x, y);
         page.mouse().down();
-        double[] dragged = frames(page, DRAG, () -> {
+        double[] dragged = {};
+        double[] followed = {};
+        for (int i = 0; i < DRAGS; i++) {
+            dragged = both(dragged, circled(page, x, y));
+            followed = both(followed, circled(bare, x, y));
+        }
+        page.mouse().up();
+        page.keyboard().press("Control+z");
+        page.waitForTimeout(500);
+        page.context().close();
+        bare.context().close();
+        RepaintBench.print("frame of the stage while nothing is done, ms", still);
+        RepaintBench.print("frame of the stage while a piece is dragged, ms", dragged);
+        RepaintBench.print("frame of a bare page whose box follows the same mouse, turn by turn, ms", followed);
+        System.out.printf(
+                Locale.ROOT,
+                "frames a second while a piece is dragged: %.1f; while nothing is done: %.1f%n",
+                dragged.length * 1000.0 / DRAG / DRAGS,
+                still.length * 1000.0 / DRAG);
+        System.out.printf(
+                Locale.ROOT,
+                "frames above 17 ms while a piece is dragged: %.1f of 100; on the bare page %.1f; while nothing is done: %.1f%n",
+                slow(dragged),
+                slow(followed),
+                slow(still));
+    }
+
+    /** Frames while the mouse goes round about a place. */
+    private static double[] circled(Page page, double x, double y) {
+        return frames(page, DRAG, () -> {
             long begun = System.nanoTime();
             long over = begun + DRAG * 1_000_000L;
             for (int i = 0; System.nanoTime() < over; i++) {
@@ -115,22 +165,10 @@ public final class StageBench {
                 LockSupport.parkNanos(begun + (i + 1) * MOUSE - System.nanoTime());
             }
         });
-        page.mouse().up();
-        page.keyboard().press("Control+z");
-        page.waitForTimeout(500);
-        page.context().close();
-        RepaintBench.print("frame of the stage while nothing is done, ms", still);
-        RepaintBench.print("frame of the stage while a piece is dragged, ms", dragged);
-        System.out.printf(
-                Locale.ROOT,
-                "frames a second while a piece is dragged: %.1f; while nothing is done: %.1f%n",
-                dragged.length * 1000.0 / DRAG,
-                still.length * 1000.0 / DRAG);
-        System.out.printf(
-                Locale.ROOT,
-                "frames above 17 ms while a piece is dragged: %.1f of 100; while nothing is done: %.1f%n",
-                slow(dragged),
-                slow(still));
+    }
+
+    private static double[] both(double[] one, double[] other) {
+        return DoubleStream.concat(Arrays.stream(one), Arrays.stream(other)).toArray();
     }
 
     /** Of a hundred frames, those that took longer than 17 ms (a clock tick of tolerance). */
