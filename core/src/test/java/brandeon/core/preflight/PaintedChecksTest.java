@@ -83,6 +83,44 @@ class PaintedChecksTest {
         assertThat(contrast(ground("#101010", 1), stain, words("#ffffff", 24))).hasSize(1);
     }
 
+    /** Only the part of the scene is looked at on which they stand, wherever that is. */
+    @ParameterizedTest
+    @CsvSource({"1500, 900, 4.48", "1425, 1060, 4.48", "100, 140, 0", "1500, 600, 0", "1290, 900, 0", "1500, 800, 0"})
+    void wordsOfAnAlertAreJudgedByWhatLiesUnderThem(double x, double y, double contrast) {
+        PieceArt ground = PieceArt.still(List.of(
+                new Mark.Filled(Outline.rectangle(WIDE.size().box()), Paint.of(Colour.BLACK)),
+                new Mark.Filled(Outline.rectangle(new Box(1400, 820, 520, 260)), Paint.of(Colour.WHITE))));
+        PieceArt alert = PieceArt.still(List.of(
+                new Mark.Text("Ilse came", Face.ATKINSON, 24, x, y, Mark.Anchor.START, Colour.parse("#777777"), 0)));
+        List<Finding> found = ContrastChecks.ofAlert(
+                THEME, announcing(ground, PieceArt.nothing()), announcing(ground, alert), Pictures.NONE);
+        if (contrast == 0) {
+            assertThat(found).as("4.69 on black").isEmpty();
+        } else {
+            assertThat(found)
+                    .singleElement()
+                    .satisfies(one -> assertThat(one.measured()).isEqualTo(contrast, within(0.01)));
+        }
+    }
+
+    private static ResolvedScene announcing(PieceArt ground, PieceArt alert) {
+        ResolvedScene scene = scene(ground, alert);
+        Placement announcer = scene.placements().getLast();
+        return new ResolvedScene(
+                scene.scene(),
+                scene.canvas(),
+                List.of(
+                        scene.placements().getFirst(),
+                        new Placement(
+                                Piece.of("p1", PieceKind.ANNOUNCER, "Announcer"),
+                                announcer.placed(),
+                                announcer.box(),
+                                announcer.manner(),
+                                alert)),
+                List.of(),
+                List.of());
+    }
+
     @Test
     void aWholeCanvasThatMovesIsTooMuchAndAStillOneNothing() {
         Mark plane = Mark.group("all", List.of(checks()));
