@@ -64,9 +64,11 @@ free_port() {
   fail "No free port was found."
 }
 
-# build_web: installs from the lock file when it changed, and builds.
+# build_web: installs from the lock file when it changed, and builds. What packs it next finds no files of earlier builds.
 build_web() {
   need_node
+  # They have other names and would stay.
+  rm -rf server/target/classes/static
   if [ ! -e web/node_modules/.lock-copy ] || ! cmp -s web/package-lock.json web/node_modules/.lock-copy; then
     (cd web && npm ci --no-audit --no-fund --loglevel=error) >"$RUN/npm.log" 2>&1 || fail "Installing the web packages failed; see $RUN/npm.log."
     cp web/package-lock.json web/node_modules/.lock-copy
@@ -87,8 +89,6 @@ build_server() {
   if [ -e "$RUN/app/brandeon-app.jar" ] && [ "$(cat "$RUN/built" 2>/dev/null)" = "$state" ]; then return; fi
   echo "Building …"
   build_web
-  # Files of earlier builds have other names and would stay.
-  rm -rf server/target/classes/static
   mvn -q -B -Dmaven.test.skip=true -pl core,server -am package >"$RUN/maven.log" 2>&1 \
     || { grep -E 'ERROR' "$RUN/maven.log" | head -n 20 >&2; fail "Building the server failed; see $RUN/maven.log."; }
   keep_server "$state"

@@ -27,6 +27,20 @@ public final class StageBench {
      */
     private static final long MOUSE = 8_000_000;
 
+    /** A box that follows the mouse, and nothing else: what a frame takes on this machine at this minute. */
+    private static final String BARE = """
+            <body style="margin:0"><div id="box" style="position:absolute;width:160px;height:90px;background:#284"></div>
+            <script>
+              let at = null;
+              addEventListener('pointermove', (event) => {
+                if (!at) requestAnimationFrame(() => {
+                  document.getElementById('box').style.transform = `translate(${at.x}px, ${at.y}px)`;
+                  at = null;
+                });
+                at = { x: event.clientX, y: event.clientY };
+              });
+            </script>""";
+
     private final String address;
     private final Host host;
 
@@ -97,20 +111,6 @@ public final class StageBench {
     private static double now(Page page) {
         return ((Number) page.evaluate("() => performance.now()")).doubleValue();
     }
-
-    /** A box that follows the mouse, and nothing else: what a frame takes on this machine at this minute. */
-    private static final String BARE = """
-            <body style="margin:0"><div id="box" style="position:absolute;width:160px;height:90px;background:#284"></div>
-            <script>
-              let at = null;
-              addEventListener('pointermove', (event) => {
-                if (!at) requestAnimationFrame(() => {
-                  document.getElementById('box').style.transform = `translate(${at.x}px, ${at.y}px)`;
-                  at = null;
-                });
-                at = { x: event.clientX, y: event.clientY };
-              });
-            </script>""";
 
     /** The stage in turn with a bare page under the same mouse. */
     private void drag(Browser chromium, String theme) {

@@ -91,10 +91,11 @@ public final class ContrastChecks {
                 List<Box> boxes = texts.stream()
                         .map(text -> stood.placement().asItStands(text.box()).scaled(small.scale()))
                         .toList();
-                Patch patch = small.around(boxes);
+                Patch patch = Patch.of(
+                        boxes.stream().reduce(Box::around).orElseThrow().grown(REACH), small.size());
                 int[] pixels = over(
-                        patch.of(ground),
-                        patch.painted(wordless(stood.placement().art().marks()), pictures));
+                        patch.of(ground, small.size()),
+                        small.painted(patch, wordless(stood.placement().art().marks()), pictures));
                 List<Double> contrasts = IntStream.range(0, texts.size())
                         .mapToObj(i -> worst(
                                 pixels,
@@ -196,33 +197,37 @@ public final class ContrastChecks {
             return Pixels.of(Raster.paint(canvas.box(), size, marks, 0, pictures));
         }
 
-        /** As much of it as some boxes need that are given in its pixels; at least one pixel. */
-        Patch around(List<Box> boxes) {
-            Box all = boxes.stream().reduce(Box::around).orElseThrow().grown(REACH);
-            int left = Math.clamp((int) Math.floor(all.x()), 0, size.width() - 1);
-            int top = Math.clamp((int) Math.floor(all.y()), 0, size.height() - 1);
-            int right = Math.clamp((int) Math.ceil(all.right()), left + 1, size.width());
-            int bottom = Math.clamp((int) Math.ceil(all.bottom()), top + 1, size.height());
-            return new Patch(this, left, top, Size.of(right - left, bottom - top));
+        /** A part of it: what need not be looked at need not be painted. */
+        int[] painted(Patch patch, List<Mark> marks, Pictures pictures) {
+            double across = (double) canvas.width() / size.width();
+            double down = (double) canvas.height() / size.height();
+            Box part = new Box(
+                    patch.left() * across,
+                    patch.top() * down,
+                    patch.size().width() * across,
+                    patch.size().height() * down);
+            return Pixels.of(Raster.paint(part, patch.size(), marks, 0, pictures));
         }
     }
 
-    /** A part of a small picture, in its pixels: what need not be looked at need not be painted. */
-    private record Patch(Small whole, int left, int top, Size size) {
+    /** A part of a picture, in its pixels. */
+    private record Patch(int left, int top, Size size) {
 
-        int[] of(int[] pixels) {
-            int[] part = new int[size.width() * size.height()];
-            for (int y = 0; y < size.height(); y++) {
-                System.arraycopy(pixels, (top + y) * whole.size().width() + left, part, y * size.width(), size.width());
-            }
-            return part;
+        /** The pixels of a picture that a box touches; at least one. */
+        static Patch of(Box box, Size picture) {
+            int left = Math.clamp((int) Math.floor(box.x()), 0, picture.width() - 1);
+            int right = Math.clamp((int) Math.ceil(box.right()), left + 1, picture.width());
+            int top = Math.clamp((int) Math.floor(box.y()), 0, picture.height() - 1);
+            int bottom = Math.clamp((int) Math.ceil(box.bottom()), top + 1, picture.height());
+            return new Patch(left, top, Size.of(right - left, bottom - top));
         }
 
-        int[] painted(List<Mark> marks, Pictures pictures) {
-            double across = (double) whole.canvas().width() / whole.size().width();
-            double down = (double) whole.canvas().height() / whole.size().height();
-            Box part = new Box(left * across, top * down, size.width() * across, size.height() * down);
-            return Pixels.of(Raster.paint(part, size, marks, 0, pictures));
+        int[] of(int[] pixels, Size picture) {
+            int[] part = new int[size.width() * size.height()];
+            for (int y = 0; y < size.height(); y++) {
+                System.arraycopy(pixels, (top + y) * picture.width() + left, part, y * size.width(), size.width());
+            }
+            return part;
         }
     }
 
@@ -240,20 +245,11 @@ public final class ContrastChecks {
     }
 
     private static double worst(int[] pixels, Size size, Box box, Colour ink) {
-        int left = Math.clamp((int) Math.floor(box.x()), 0, size.width() - 1);
-        int right = Math.clamp((int) Math.ceil(box.right()), left + 1, size.width());
-        int top = Math.clamp((int) Math.floor(box.y()), 0, size.height() - 1);
-        int bottom = Math.clamp((int) Math.ceil(box.bottom()), top + 1, size.height());
-        double[] contrasts = new double[(right - left) * (bottom - top)];
-        int count = 0;
-        for (int y = top; y < bottom; y++) {
-            for (int x = left; x < right; x++) {
-                int at = y * size.width() + x;
-                // Most grounds are plates: what is beside it has been computed.
-                contrasts[count] =
-                        x > left && pixels[at] == pixels[at - 1] ? contrasts[count - 1] : contrast(ink, pixels[at]);
-                count++;
-            }
+        int[] ground = Patch.of(box, size).of(pixels, size);
+        double[] contrasts = new double[ground.length];
+        for (int i = 0; i < ground.length; i++) {
+            // Most grounds are plates: what is beside it has been computed.
+            contrasts[i] = i > 0 && ground[i] == ground[i - 1] ? contrasts[i - 1] : contrast(ink, ground[i]);
         }
         Arrays.sort(contrasts);
         return contrasts[(int) (contrasts.length * WORST_SHARE)];
