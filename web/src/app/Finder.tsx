@@ -11,21 +11,17 @@ export interface Findable {
 const MOST_SHOWN = 12;
 
 /** Reaches every screen, scene, piece and action by typing some of its letters. */
-export function Finder({ open, close, all }: { open: boolean; close: () => void; all: Findable[] }) {
+export function Finder({ close, all }: { close: () => void; all: Findable[] }) {
   const [typed, setTyped] = useState("");
-  const shut = () => {
-    setTyped("");
-    close();
-  };
   const found = matching(all, typed).slice(0, MOST_SHOWN);
   return (
-    <Dialog open={open} onClose={shut} className="relative z-30">
+    <Dialog open onClose={close} className="relative z-30">
       <div className="fixed inset-0 flex items-start justify-center bg-ink/30 p-16">
         <DialogPanel className="w-120 border border-rule bg-sheet">
           <Combobox<Findable | null>
             value={null}
             onChange={(chosen) => {
-              shut();
+              close();
               chosen?.go();
             }}
           >

@@ -8,13 +8,13 @@ import { isTyping } from "./typing";
 /**
  * The finder and the list of shortcuts, with the keys that open them.
  *
- * @param all  what can be found
+ * @param all  what can be found; asked for when somebody looks
  * @param own  shortcuts of the screen that is open
  * @param also takes other keys; whether it took this one
  * @param sought hears when somebody begins to look
  */
 export function FinderKeys(props: {
-  all: Findable[];
+  all: () => Findable[];
   own: Keys;
   also?: (event: KeyboardEvent, typing: boolean) => boolean;
   sought?: () => void;
@@ -42,9 +42,9 @@ export function FinderKeys(props: {
   ];
   return (
     <>
-      <Finder open={shown === "finder"} close={close} all={[...all, ...everywhere]} />
-      <Shortcuts open={shown === "shortcuts"} close={close} own={own} explain={explain} />
-      <Glossary open={shown === "glossary"} close={close} />
+      {shown === "finder" && <Finder close={close} all={[...all(), ...everywhere]} />}
+      {shown === "shortcuts" && <Shortcuts close={close} own={own} explain={explain} />}
+      {shown === "glossary" && <Glossary close={close} />}
     </>
   );
 }

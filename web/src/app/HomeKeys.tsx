@@ -18,7 +18,7 @@ export function HomeKeys() {
   const shelf = useShelf(looking);
   const begin = useBegin();
   const signOut = useSignOut();
-  const found: Findable[] = [
+  const found = (): Findable[] => [
     ...(here && includes(here.role, "DESIGNER")
       ? [{ name: "New theme", sort: "action", go: () => begin.mutate({ name: "New theme" }) }]
       : []),

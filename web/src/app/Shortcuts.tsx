@@ -11,10 +11,10 @@ const EVERYWHERE: Keys = [
 ];
 
 /** The shortcuts of the screen that is open, and those of every screen. */
-export function Shortcuts(props: { open: boolean; close: () => void; own: Keys; explain: () => void }) {
-  const { open, close, own, explain } = props;
+export function Shortcuts(props: { close: () => void; own: Keys; explain: () => void }) {
+  const { close, own, explain } = props;
   return (
-    <Dialog open={open} onClose={close} className="relative z-30">
+    <Dialog open onClose={close} className="relative z-30">
       <div className="fixed inset-0 flex items-start justify-center bg-ink/30 p-16">
         <DialogPanel className="w-96 border border-rule bg-sheet p-4">
           <DialogTitle as="h2" className="mb-2">

@@ -68,7 +68,7 @@ function Screens() {
 createRoot(document.getElementById("root") as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <BrowserRouter>
+      <BrowserRouter useTransitions={false}>
         <SignedIn>
           <Screens />
         </SignedIn>

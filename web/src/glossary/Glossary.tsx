@@ -3,12 +3,12 @@ import { useState } from "react";
 import WORDS from "./glossary.json";
 
 /** Our own words, each in a sentence, with the word that everybody else uses; found by either. */
-export function Glossary({ open, close }: { open: boolean; close: () => void }) {
+export function Glossary({ close }: { close: () => void }) {
   const [typed, setTyped] = useState("");
   const wanted = typed.trim().toLowerCase();
   const found = WORDS.filter(({ word, usual, says }) => `${word} ${usual} ${says}`.toLowerCase().includes(wanted));
   return (
-    <Dialog open={open} onClose={close} className="relative z-30">
+    <Dialog open onClose={close} className="relative z-30">
       <div className="fixed inset-0 flex items-start justify-center bg-ink/30 p-4 sm:p-12">
         <DialogPanel className="flex max-h-full w-160 flex-col border border-rule bg-sheet p-4">
           <DialogTitle as="h2" className="mb-2">

@@ -56,64 +56,67 @@ export function Proposal({ scene, canvas }: { scene: Scene; canvas: Canvas }) {
         <Shapes size={14} />
         Rearrange
       </button>
-      <Dialog open={open} onClose={() => setOpen(false)} className="relative z-30">
-        <div className="fixed inset-0 flex items-start justify-center overflow-auto bg-ink/30 p-10">
-          <DialogPanel className="w-[720px] border border-rule bg-sheet p-4">
-            <DialogTitle as="h2">
-              {scene.name} on {canvas.name}, following {data.from}
-            </DialogTitle>
-            <p className="mb-3 text-faint">
-              {list(data.troubled)} {data.troubled.length === 1 ? "does" : "do"} not stand well here now. What you
-              placed by hand on this shape stays where it stands well.
-            </p>
-            <div className="grid grid-cols-2 gap-4">
-              <figure>
-                <figcaption className="mb-1">Now</figcaption>
-                <div
-                  className="weave mx-auto max-h-96"
-                  style={{
-                    aspectRatio: `${String(canvas.size.width)} / ${String(canvas.size.height)}`,
-                    maxWidth: "100%",
-                  }}
-                >
-                  <ScenePicture
-                    theme={id}
-                    scene={scene.id}
-                    canvas={canvas.id}
-                    width={canvas.size.width}
-                    height={canvas.size.height}
-                  />
-                </div>
-              </figure>
-              <figure>
-                <figcaption className="mb-1">Proposed</figcaption>
-                <div
-                  className="weave mx-auto max-h-96"
-                  style={{
-                    aspectRatio: `${String(canvas.size.width)} / ${String(canvas.size.height)}`,
-                    maxWidth: "100%",
-                  }}
-                >
-                  <img src={picture} alt={`${scene.name} rearranged`} className="size-full" />
-                </div>
-              </figure>
-            </div>
-            {data.leftOut.length > 0 && (
-              <p className="mt-3 text-ochre">
-                There is no room for {list(data.leftOut)}; hidden on this shape. Mark a piece as “must show” to keep it.
+      {open && (
+        <Dialog open onClose={() => setOpen(false)} className="relative z-30">
+          <div className="fixed inset-0 flex items-start justify-center overflow-auto bg-ink/30 p-10">
+            <DialogPanel className="w-[720px] border border-rule bg-sheet p-4">
+              <DialogTitle as="h2">
+                {scene.name} on {canvas.name}, following {data.from}
+              </DialogTitle>
+              <p className="mb-3 text-faint">
+                {list(data.troubled)} {data.troubled.length === 1 ? "does" : "do"} not stand well here now. What you
+                placed by hand on this shape stays where it stands well.
               </p>
-            )}
-            <div className="mt-4 flex gap-2">
-              <button className="btn btn-main" onClick={take}>
-                Take this arrangement
-              </button>
-              <button className="btn" onClick={() => setOpen(false)}>
-                Leave it
-              </button>
-            </div>
-          </DialogPanel>
-        </div>
-      </Dialog>
+              <div className="grid grid-cols-2 gap-4">
+                <figure>
+                  <figcaption className="mb-1">Now</figcaption>
+                  <div
+                    className="weave mx-auto max-h-96"
+                    style={{
+                      aspectRatio: `${String(canvas.size.width)} / ${String(canvas.size.height)}`,
+                      maxWidth: "100%",
+                    }}
+                  >
+                    <ScenePicture
+                      theme={id}
+                      scene={scene.id}
+                      canvas={canvas.id}
+                      width={canvas.size.width}
+                      height={canvas.size.height}
+                    />
+                  </div>
+                </figure>
+                <figure>
+                  <figcaption className="mb-1">Proposed</figcaption>
+                  <div
+                    className="weave mx-auto max-h-96"
+                    style={{
+                      aspectRatio: `${String(canvas.size.width)} / ${String(canvas.size.height)}`,
+                      maxWidth: "100%",
+                    }}
+                  >
+                    <img src={picture} alt={`${scene.name} rearranged`} className="size-full" />
+                  </div>
+                </figure>
+              </div>
+              {data.leftOut.length > 0 && (
+                <p className="mt-3 text-ochre">
+                  There is no room for {list(data.leftOut)}; hidden on this shape. Mark a piece as “must show” to keep
+                  it.
+                </p>
+              )}
+              <div className="mt-4 flex gap-2">
+                <button className="btn btn-main" onClick={take}>
+                  Take this arrangement
+                </button>
+                <button className="btn" onClick={() => setOpen(false)}>
+                  Leave it
+                </button>
+              </div>
+            </DialogPanel>
+          </div>
+        </Dialog>
+      )}
     </>
   );
 }

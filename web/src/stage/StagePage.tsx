@@ -1,6 +1,17 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { Copy, CopyPlus, Hand as HandIcon, Lock, LockOpen, Pin, Trash2 } from "lucide-react";
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, type ReactNode } from "react";
+import {
+  createContext,
+  memo,
+  useCallback,
+  useContext,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useState,
+  type ComponentType,
+  type ReactNode,
+} from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { live } from "../api/live";
 import type { Canvas, Layout, Scene, Theme, ThemeView } from "../api/client";
@@ -105,14 +116,25 @@ interface Now {
   select: (pieces: string[]) => void;
 }
 
-/** While the stage is held, what stands beside it follows this often; milliseconds. */
-const FOLLOWS = 200;
+/** How everything is at this moment, for what follows what is held. */
+const Moment = createContext<Now | null>(null);
 
 /** What is selected, and the lists: drawn when there is time for it, so that no frame of a drag waits for them. */
 function Beside({ now }: { now: Now }) {
   const held = useStage((state) => state.held);
-  const paced = usePaced(now, held ? FOLLOWS : 0);
-  return <Panels now={useDeferredValue(paced)} />;
+  const [rest, setRest] = useState(now);
+  // While the stage is held, only what follows is drawn anew: nothing else of it changes by a drag.
+  const stands =
+    held &&
+    rest.selected === now.selected &&
+    rest.scene.id === now.scene.id &&
+    rest.layout?.canvas === now.layout?.canvas;
+  if (!stands && rest !== now) setRest(now);
+  return (
+    <Moment value={now}>
+      <Panels now={useDeferredValue(stands ? rest : now)} />
+    </Moment>
+  );
 }
 
 const Panels = memo(function Panels({ now: { view, scene, layout, selected, select } }: { now: Now }) {
@@ -124,6 +146,33 @@ const Panels = memo(function Panels({ now: { view, scene, layout, selected, sele
       </aside>
     </LaterTheme>
   );
+});
+
+/** While the stage is held, what follows it does so this often; milliseconds. */
+const FOLLOWS = 200;
+
+interface CardProps {
+  now: Now;
+  piece: string;
+}
+
+/** A card about one piece that follows it while it is dragged. */
+function Following({ piece, card: Card }: { piece: string; card: ComponentType<CardProps> }) {
+  const now = useContext(Moment);
+  const held = useStage((state) => state.held);
+  const later = useDeferredValue(usePaced(now, held ? FOLLOWS : 0));
+  return later && <Card now={later} piece={piece} />;
+}
+
+const Place = memo(function Place({ now: { view, scene, layout }, piece }: CardProps) {
+  const stands = layout?.pieces.find((one) => one.id === piece);
+  const placed = scene.stack.find((one) => one.piece === piece);
+  if (!layout || !stands || !placed) return null;
+  return <PlaceCard theme={view.theme} scene={scene} layout={layout} view={stands} placed={placed} />;
+});
+
+const Fit = memo(function Fit({ now: { layout }, piece }: CardProps) {
+  return layout && <FitCard layout={layout} piece={piece} />;
 });
 
 /** The selected pieces, kept in the address; what is gone or off the scene is not selected. */
@@ -242,19 +291,12 @@ function Selected({ theme, scene, layout, selected, select }: PanelProps) {
       ) : (
         <Tabs names={["Place", "Fit", "Text"]}>
           <May>
-            <PlaceCard
-              key={`place ${piece.id}`}
-              theme={theme}
-              scene={scene}
-              layout={layout}
-              view={view}
-              placed={placed}
-            />
+            <Following key={`place ${piece.id}`} piece={piece.id} card={Place} />
             <LayCard key={`lay ${piece.id}`} scene={scene} layout={layout} placed={placed} />
             <ManyCard scene={scene} layout={layout} selected={selected} group={actions.group} />
           </May>
           <May>
-            <FitCard layout={layout} piece={piece.id} />
+            <Following piece={piece.id} card={Fit} />
           </May>
           <>
             <div className="mb-1 flex items-center justify-between">

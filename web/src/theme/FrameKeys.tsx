@@ -32,7 +32,7 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
   const start = useStart();
   const { sceneRoles } = useChoices();
   const mayEdit = includes(theme.role, "DESIGNER");
-  const deeds: Findable[] = [
+  const deeds = (): Findable[] => [
     ...(air.may && air.news ? [{ name: "Put on air", sort: "action", go: air.put }] : []),
     ...(mayEdit && theme.theme.scenes.length > 0
       ? [{ name: "Fix all that can be fixed", sort: "action", go: () => repair.mutate() }]
@@ -51,7 +51,7 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
     },
   ];
   const go = (to: string) => () => void navigate(`/themes/${theme.id}/${to}`);
-  const all: Findable[] = [
+  const all = (): Findable[] => [
     ...screens(theme)
       .filter((screen) => screen.to !== "")
       .map((screen) => ({ name: screen.name, sort: "screen", go: go(screen.to) })),
@@ -69,7 +69,7 @@ export function FrameKeys({ theme, undo, redo }: { theme: ThemeView; undo: () =>
       sort: "piece",
       go: go(`pieces/${piece.id}`),
     })),
-    ...deeds,
+    ...deeds(),
     ...(theme.canUndo && mayEdit ? [{ name: "Undo", sort: "action", go: undo }] : []),
     ...(theme.canRedo && mayEdit ? [{ name: "Redo", sort: "action", go: redo }] : []),
   ];

@@ -1,5 +1,5 @@
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { Link, NavLink, Outlet, useParams } from "react-router";
 import { Problem, type ThemeView } from "../api/client";
 import { useInside } from "../app/useWorkspace";
@@ -59,9 +59,7 @@ function HeadLine({ theme }: { theme: ThemeView }) {
   };
   return (
     <header className="col-span-2 flex items-center gap-3 border-b border-rule bg-sheet px-3">
-      <Link to="/" className="flex items-center gap-2" aria-label="Shelf">
-        <Mark size={20} />
-      </Link>
+      <ToShelf />
       <h1 className="truncate">{theme.theme.name}</h1>
       <span className="text-faint">
         {theme.platform} · {theme.channelName}
@@ -103,6 +101,14 @@ function HeadLine({ theme }: { theme: ThemeView }) {
   );
 }
 
+const ToShelf = memo(function ToShelf() {
+  return (
+    <Link to="/" className="flex items-center gap-2" aria-label="Shelf">
+      <Mark size={20} />
+    </Link>
+  );
+});
+
 /** What is kept and what viewers see, in one line. */
 function standing(theme: ThemeView): string {
   if (theme.onAir === 0) return "Draft saved; viewers see nothing of it yet";
@@ -139,27 +145,37 @@ function Steps({ theme }: { theme: ThemeView }) {
     <nav aria-label="Steps" className="border-r-4 border-double border-rule bg-sheet py-2">
       <ol>
         {steps(theme, params["scene"], params["canvas"]).map(({ to, path, name, question }, i) => (
-          <li key={name}>
-            {to ? (
-              <NavLink
-                to={`/themes/${theme.id}/${to}`}
-                className={({ isActive }) =>
-                  `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || (path.startsWith("stage/") && params["scene"]) ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`
-                }
-              >
-                <span className="font-head font-bold">
-                  {i + 1}. {name}
-                </span>
-                <span className="block text-[11.5px] leading-tight text-faint">{question}</span>
-              </NavLink>
-            ) : (
-              <span className="block py-1.5 pl-3.5 text-faint">
-                {i + 1}. {name}
-              </span>
-            )}
-          </li>
+          <OneStep
+            key={name}
+            to={to ? `/themes/${theme.id}/${to}` : ""}
+            name={`${String(i + 1)}. ${name}`}
+            question={question}
+            here={path.startsWith("stage/") && params["scene"] !== undefined}
+          />
         ))}
       </ol>
     </nav>
   );
 }
+
+/** @param here whether it is open, whatever the address says; where it leads goes on to what is looked at */
+const OneStep = memo(function OneStep(props: { to: string; name: string; question: string; here: boolean }) {
+  const { to, name, question, here } = props;
+  return (
+    <li>
+      {to ? (
+        <NavLink
+          to={to}
+          className={({ isActive }) =>
+            `block border-l-4 py-1.5 pl-2.5 pr-1 ${isActive || here ? "border-kelp bg-kelp-soft" : "border-transparent hover:bg-paper"}`
+          }
+        >
+          <span className="font-head font-bold">{name}</span>
+          <span className="block text-[11.5px] leading-tight text-faint">{question}</span>
+        </NavLink>
+      ) : (
+        <span className="block py-1.5 pl-3.5 text-faint">{name}</span>
+      )}
+    </li>
+  );
+});

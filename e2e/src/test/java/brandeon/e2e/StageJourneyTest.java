@@ -12,6 +12,8 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -32,6 +34,7 @@ class StageJourneyTest {
             page.navigate(server.address() + "/themes/" + theme + "/sheet");
             page.getByLabel(Pattern.compile("Live on Wide, .*")).click();
             page.waitForURL("**/stage/**");
+            drag(page);
             several(page);
             line(page);
             face(page);
@@ -39,6 +42,36 @@ class StageJourneyTest {
             history(page);
             phone(page);
         }
+    }
+
+    /** What is said of a piece follows it while it is held, and one undo puts it back. */
+    private static void drag(Page page) {
+        button(page, "Goal").click();
+        int left = left(page);
+        BoundingBox stage = page.getByTestId("stage").boundingBox();
+        double scale = stage.width / 1920;
+        double x = stage.x + (left + number(page, "Width") / 2.0) * scale;
+        double y = stage.y + (number(page, "Top") + number(page, "Height") / 2.0) * scale;
+        // Another one is selected by the press that begins the drag.
+        button(page, "Latest supporter").click();
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x - 90 * scale, y, new Mouse.MoveOptions().setSteps(8));
+        assertThat(page.getByLabel("Selected").locator("h2")).hasText("Goal");
+        assertThat(field(page, "Left")).not().hasValue(String.valueOf(left));
+        page.mouse().move(x - 180 * scale, y, new Mouse.MoveOptions().setSteps(8));
+        assertThat(field(page, "Left")).hasValue(Pattern.compile(between(left - 190, left - 170)));
+        page.mouse().up();
+        assertThat(field(page, "Left")).hasValue(Pattern.compile(between(left - 190, left - 170)));
+        page.keyboard().press("Control+z");
+        assertThat(field(page, "Left")).hasValue(String.valueOf(left));
+    }
+
+    /** A pattern for whole numbers in a range: edges may catch on the way. */
+    private static String between(int least, int most) {
+        return IntStream.rangeClosed(least, most)
+                .mapToObj(String::valueOf)
+                .collect(Collectors.joining("|", "^(", ")$"));
     }
 
     /** Selected with Shift, brought into line, made as one; everything by keyboard or named controls. */
@@ -259,7 +292,11 @@ class StageJourneyTest {
     }
 
     private static int left(Page page) {
-        return Integer.parseInt(field(page, "Left").inputValue());
+        return number(page, "Left");
+    }
+
+    private static int number(Page page, String field) {
+        return Integer.parseInt(field(page, field).inputValue());
     }
 
     private static Locator field(Page page, String name) {

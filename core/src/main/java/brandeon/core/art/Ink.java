@@ -1,6 +1,7 @@
 package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
+import brandeon.core.motion.Pose;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
@@ -8,60 +9,85 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * How far marks reach at rest, from their outlines; light and shadow around them do not count. Exact for what is
- * upright,
- * never too small for what is turned.
+ * How far marks reach at rest, from their outlines, with or without light and shadow around them. Exact for what is
+ * upright, never too small for what is turned.
  */
 public final class Ink {
 
-    private Ink() {}
+    /** Of a Gaussian, this many deviations from its middle nothing of it is seen any more. */
+    private static final double GONE = 3;
 
-    /** In canvas pixels; empty where nothing is painted. */
-    public static Optional<Box> of(List<Mark> marks) {
-        return marks.stream().map(Ink::of).flatMap(Optional::stream).reduce(Box::around);
+    /** Whether light and shadow count. */
+    private final boolean all;
+
+    private Ink(boolean all) {
+        this.all = all;
     }
 
-    private static Optional<Box> of(Mark mark) {
+    /** Without light and shadow, in canvas pixels; empty where nothing is painted. */
+    public static Optional<Box> of(List<Mark> marks) {
+        return new Ink(false).around(marks);
+    }
+
+    /** All pixels that are touched, light and shadow too, in canvas pixels; empty where nothing is painted. */
+    public static Optional<Box> touched(List<Mark> marks) {
+        return new Ink(true).around(marks);
+    }
+
+    private Optional<Box> around(List<Mark> marks) {
+        return marks.stream().map(this::of).flatMap(Optional::stream).reduce(Box::around);
+    }
+
+    private Optional<Box> of(Mark mark) {
         return switch (mark) {
             case Mark.Filled(Outline _, Paint.Radial light)
-            when light.stops().getLast().colour().alpha() == 0 -> Optional.empty();
+            when !all && light.stops().getLast().colour().alpha() == 0 -> Optional.empty();
             case Mark.Filled(Outline outline, Paint _) -> of(outline, 0);
             case Mark.Stroked(Outline outline, Paint _, double width) -> of(outline, width / 2);
             case Mark.Text text -> text.text().isBlank() ? Optional.empty() : Optional.of(text.box());
-            case Mark.Digits digits -> of(digits.shown(0));
-            case Mark.Until until -> of(until.shown(0));
+            case Mark.Digits digits -> around(digits.shown(0));
+            case Mark.Until until -> around(until.shown(0));
             case Mark.Group group ->
                 group.clipped()
-                        ? of(group.marks())
+                        ? around(group.marks())
                                 .map(inner ->
                                         of(group.clip(), 0).map(inner::cut).orElse(inner))
                                 .filter(box -> box.area() > 0)
-                        : of(group.marks());
+                        : around(group.marks());
             case Mark.Picture picture -> Optional.of(picture.box());
             case Mark.Bed _ -> Optional.empty();
             case Mark.Blended blended -> {
-                Optional<Box> ground = of(blended.ground());
-                Optional<Box> over = of(blended.over())
+                Optional<Box> ground = around(blended.ground());
+                Optional<Box> over = around(blended.over())
                         .map(box -> of(blended.shape(), 0).map(box::cut).orElse(box));
                 yield ground.isPresent() && over.isPresent()
                         ? Optional.of(ground.get().around(over.get()))
                         : ground.or(() -> over);
             }
-            case Mark.Moved(var pose, List<Mark> moved) ->
-                of(moved).map(box -> {
-                    AffineTransform transform =
-                            AffineTransform.getTranslateInstance(pose.x() + pose.pivotX(), pose.y() + pose.pivotY());
-                    transform.rotate(Math.toRadians(pose.turn()));
-                    transform.scale(pose.scale(), pose.scale());
-                    transform.translate(-pose.pivotX(), -pose.pivotY());
-                    Path2D path = new Path2D.Double(
-                            new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()), transform);
-                    return box(path.getBounds2D());
-                });
-            case Mark.Blurred blurred -> of(blurred.marks());
-            case Mark.Shadowed shadowed -> of(shadowed.marks());
+            case Mark.Moved(Pose pose, List<Mark> moved) -> around(moved).map(box -> moved(box, pose));
+            case Mark.Blurred blurred -> around(blurred.marks()).map(box -> soft(box, blurred.deviation()));
+            case Mark.Shadowed shadowed ->
+                around(shadowed.marks())
+                        .map(box -> all
+                                ? box.around(soft(box, shadowed.deviation()).moved(shadowed.dx(), shadowed.dy()))
+                                : box);
             case Mark.Swarm swarm -> Optional.of(swarm.box());
         };
+    }
+
+    /** A box around another that was moved, turned and scaled. */
+    public static Box moved(Box box, Pose pose) {
+        AffineTransform transform =
+                AffineTransform.getTranslateInstance(pose.x() + pose.pivotX(), pose.y() + pose.pivotY());
+        transform.rotate(Math.toRadians(pose.turn()));
+        transform.scale(pose.scale(), pose.scale());
+        transform.translate(-pose.pivotX(), -pose.pivotY());
+        return box(new Path2D.Double(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()), transform)
+                .getBounds2D());
+    }
+
+    private Box soft(Box box, double deviation) {
+        return all ? box.grown(GONE * deviation) : box;
     }
 
     private static Optional<Box> of(Outline outline, double grown) {

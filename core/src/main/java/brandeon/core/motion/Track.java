@@ -1,6 +1,7 @@
 package brandeon.core.motion;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The movement of one part of a piece: only transform and opacity, which browsers move without laying out anew.
@@ -113,6 +114,13 @@ public record Track(
         double progress = Math.clamp(cycle - whole, 0, 1);
         boolean back = alternate && Math.floorMod((long) whole, 2) == 1;
         return between(back ? 1 - progress : progress);
+    }
+
+    /** Where its part comes to from its first key to its last, in so many steps of the same length of time. */
+    public List<Pose> way(int steps) {
+        return IntStream.rangeClosed(0, steps)
+                .mapToObj(step -> between((double) step / steps))
+                .toList();
     }
 
     private Pose between(double progress) {

@@ -203,50 +203,12 @@ public record Picture(int x, int y, int width, int height, List<Layer> layers) {
                     return of > level && of <= top && (level == 0 || meets(placement, opening));
                 })
                 .toList();
-        List<Mark> cut = marks;
-        for (List<FittedOpening> apart : apart(before)) {
-            cut = List.of(Mark.clipped(cutOut(scene, apart), cut));
-        }
-        return cut;
+        return CutOut.from(scene.canvas().size().box(), before, placement.art());
     }
 
     /** Whether a piece may be seen in an opening: with shadows and the like, which reach beyond its box. */
     private static boolean meets(Placement placement, FittedOpening opening) {
-        return hole(opening).cut(placement.bounds().grown(AROUND)).area() > 0;
-    }
-
-    /**
-     * Openings in as few groups as keep those that overlap apart: within one path their common part would be filled
-     * again.
-     */
-    private static List<List<FittedOpening>> apart(List<FittedOpening> openings) {
-        List<List<FittedOpening>> groups = new ArrayList<>();
-        for (FittedOpening opening : openings) {
-            groups.stream()
-                    .filter(group -> group.stream()
-                            .noneMatch(other -> hole(other).cut(hole(opening)).area() > 0))
-                    .findFirst()
-                    .orElseGet(() -> {
-                        groups.add(new ArrayList<>());
-                        return groups.getLast();
-                    })
-                    .add(opening);
-        }
-        return groups;
-    }
-
-    /** A little larger than seen, so that its edge hides under the frame. */
-    private static Box hole(FittedOpening opening) {
-        return opening.bounds().grown(opening.opening().bleed());
-    }
-
-    /** The canvas less some openings. */
-    private static Outline cutOut(ResolvedScene scene, List<FittedOpening> openings) {
-        Outline area = Outline.rectangle(scene.canvas().size().box());
-        for (FittedOpening opening : openings) {
-            area = area.with(opening.outline(opening.opening().bleed()));
-        }
-        return area;
+        return CutOut.hole(opening).cut(placement.bounds().grown(AROUND)).area() > 0;
     }
 
     /** How a piece moves, in the painter's words. */

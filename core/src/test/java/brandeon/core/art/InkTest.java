@@ -52,6 +52,27 @@ class InkTest {
         assertThat(ink.bottom()).isCloseTo(painted.bottom(), within(1.0));
     }
 
+    /** Light and shadow too are painted within what is said to be touched. */
+    @Test
+    void lightAndShadowAreTouched() {
+        Mark square = new Mark.Filled(Outline.rectangle(new Box(100, 80, 60, 40)), RED);
+        Colour glow = Colour.parse("#ffcc66");
+        Paint light =
+                new Paint.Radial(200, 150, 90, List.of(new Paint.Stop(0, glow), new Paint.Stop(1, glow.withAlpha(0))));
+        for (Mark mark : List.of(
+                new Mark.Filled(Outline.circle(200, 150, 90), light),
+                new Mark.Shadowed(25, -12, 6, Colour.BLACK, List.of(square)),
+                new Mark.Blurred(8, List.of(square)))) {
+            Box touched = Ink.touched(List.of(mark)).orElseThrow();
+            Box painted = painted(Raster.paint(CANVAS, List.of(mark), 0, Pictures.NONE), 1);
+            assertThat(painted.outside(touched)).as("%s", mark).isZero();
+            assertThat(touched.area())
+                    .as("no more than is needed: %s", mark)
+                    .isLessThan(painted.grown(8).area());
+        }
+        assertThat(Ink.touched(List.of(square))).isEqualTo(Ink.of(List.of(square)));
+    }
+
     @Test
     void nothingHasNoInkAndLightDoesNotCount() {
         assertThat(Ink.of(List.of())).isEmpty();

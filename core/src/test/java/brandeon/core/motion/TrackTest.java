@@ -32,6 +32,14 @@ class TrackTest {
         assertThat(pose.opacity()).isEqualTo(way, within(1e-6));
     }
 
+    @Test
+    void itsWayGoesFromTheFirstKeyToTheLastWhateverTheDelay() {
+        assertThat(track(-250, Track.FOREVER, true, 0).way(4))
+                .extracting(Pose::x)
+                .usingElementComparator((one, other) -> Math.abs(one - other) < 1e-6 ? 0 : 1)
+                .containsExactly(0.0, 25.0, 50.0, 75.0, 100.0);
+    }
+
     @ParameterizedTest(name = "with a delay of {0}, {1} ms after: {2}")
     @CsvSource({"400, 200, 0", "400, 900, 0.5", "400, 1400, 1", "-250, 0, 0.25", "-250, 500, 0.75"})
     void aDelayShiftsIt(double delay, long after, double way) {
