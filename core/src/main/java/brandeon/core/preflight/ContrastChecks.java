@@ -62,9 +62,9 @@ public final class ContrastChecks {
 
     private ContrastChecks() {}
 
-    public static List<Finding> of(Theme theme, ResolvedScene scene, Pictures pictures) {
-        List<Double> worst = JUDGED.get(key(theme, scene), _ -> worst(scene, pictures));
-        Standing standing = Standing.of(theme, scene);
+    static List<Finding> of(Standing standing, Pictures pictures) {
+        ResolvedScene scene = standing.scene();
+        List<Double> worst = JUDGED.get(key(standing.theme(), scene), _ -> worst(scene, pictures));
         List<Finding> found = new ArrayList<>();
         for (Standing.Stood stood : standing.pieces()) {
             judged(standing, stood, worst.subList(offset(scene, stood.index()), offset(scene, stood.index() + 1)))
@@ -79,13 +79,12 @@ public final class ContrastChecks {
      * @param atRest the scene without the alert
      * @param during the same scene with it
      */
-    static List<Finding> ofAlert(Theme theme, ResolvedScene atRest, ResolvedScene during, Pictures pictures) {
+    static List<Finding> ofAlert(ResolvedScene atRest, Standing during, Pictures pictures) {
         Small small = Small.of(atRest.canvas().size());
         int[] ground = GROUNDS.get(
-                key(theme, atRest), _ -> small.painted(wordless(Picture.marks(atRest, Part.WHOLE)), pictures));
-        Standing standing = Standing.of(theme, during);
+                key(during.theme(), atRest), _ -> small.painted(wordless(Picture.marks(atRest, Part.WHOLE)), pictures));
         List<Finding> found = new ArrayList<>();
-        for (Standing.Stood stood : standing.pieces()) {
+        for (Standing.Stood stood : during.pieces()) {
             List<Mark.Text> texts = stood.placement().art().texts();
             if (stood.kind().announces() && !texts.isEmpty()) {
                 List<Box> boxes = texts.stream()
@@ -103,7 +102,7 @@ public final class ContrastChecks {
                                 boxes.get(i).moved(-patch.left(), -patch.top()),
                                 texts.get(i).colour()))
                         .toList();
-                judged(standing, stood, contrasts).ifPresent(found::add);
+                judged(during, stood, contrasts).ifPresent(found::add);
             }
         }
         return found;

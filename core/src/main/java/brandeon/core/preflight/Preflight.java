@@ -1,6 +1,7 @@
 package brandeon.core.preflight;
 
 import brandeon.core.art.Pictures;
+import brandeon.core.canvas.Canvas;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.Resolver;
 import brandeon.core.live.SignalKind;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -48,7 +50,7 @@ public final class Preflight {
     private final List<SignalKind> sent;
     private final Pictures pictures;
     private final Resolver resolver;
-    private final Map<String, List<ResolvedScene>> resolved = new HashMap<>();
+    private final Map<String, List<Standing>> standing = new HashMap<>();
     private final Map<String, List<During>> alerted = new HashMap<>();
     private final Map<String, List<Finding>> measured = new HashMap<>();
     private final Map<String, List<Finding>> painted = new HashMap<>();
@@ -141,8 +143,9 @@ public final class Preflight {
 
     private List<Fix> ideas(Finding finding) {
         Optional<ResolvedScene> where = theme.scene(finding.scene())
-                .flatMap(scene -> resolved(scene).stream()
+                .flatMap(scene -> standing(scene).stream()
                         .filter(one -> one.canvas().id().equals(finding.canvas()))
+                        .map(Standing::scene)
                         .findFirst());
         return finding.kind().remedy().ideas(theme, finding, theme.piece(finding.piece()), where);
     }
@@ -206,23 +209,24 @@ public final class Preflight {
     private List<Finding> measured(Scene scene, boolean alerts) {
         List<Finding> quiet = measured.computeIfAbsent(
                 scene.id(),
-                _ -> resolved(scene).stream()
-                        .flatMap(one -> SceneChecks.of(theme, one).stream())
+                _ -> standing(scene).stream()
+                        .flatMap(one -> SceneChecks.of(one).stream())
                         .filter(finding -> told(scene, finding))
                         .toList());
-        return alerts ? withAlerts(quiet, scene, (_, during) -> SceneChecks.of(theme, during)) : quiet;
+        return alerts ? withAlerts(quiet, scene, during -> SceneChecks.of(during.standing())) : quiet;
     }
 
     private List<Finding> painted(Scene scene, boolean alerts) {
         List<Finding> quiet = painted.computeIfAbsent(
                 scene.id(),
-                _ -> resolved(scene).stream()
+                _ -> standing(scene).stream()
                         .flatMap(one -> Stream.concat(
-                                ContrastChecks.of(theme, one, pictures).stream(), LoadChecks.of(one).stream()))
+                                ContrastChecks.of(one, pictures).stream(), LoadChecks.of(one.scene()).stream()))
                         .filter(finding -> told(scene, finding))
                         .toList());
         return alerts
-                ? withAlerts(quiet, scene, (atRest, during) -> ContrastChecks.ofAlert(theme, atRest, during, pictures))
+                ? withAlerts(
+                        quiet, scene, during -> ContrastChecks.ofAlert(during.atRest(), during.standing(), pictures))
                 : quiet;
     }
 
@@ -233,12 +237,8 @@ public final class Preflight {
                 || MEETINGS.contains(finding.kind());
     }
 
-    private interface AlertCheck {
-        List<Finding> of(ResolvedScene atRest, ResolvedScene during);
-    }
-
     /** And what is found of the announcer during each alert; the same trouble with several alerts is told once. */
-    private List<Finding> withAlerts(List<Finding> quiet, Scene scene, AlertCheck check) {
+    private List<Finding> withAlerts(List<Finding> quiet, Scene scene, Function<During, List<Finding>> check) {
         Set<String> announcers = new HashSet<>();
         Stream.concat(Stream.of(scene), theme.over(scene).stream())
                 .flatMap(one -> one.stack().stream())
@@ -252,7 +252,7 @@ public final class Preflight {
         Set<Finding.Key> known = new HashSet<>();
         quiet.forEach(finding -> known.add(sort(finding)));
         for (During during : alerted(scene)) {
-            check.of(during.atRest(), during.scene()).stream()
+            check.apply(during).stream()
                     .filter(finding -> told(scene, finding))
                     .filter(finding -> announcers.contains(finding.piece()) && known.add(sort(finding)))
                     .forEach(finding -> all.add(during.alert().told(finding)));
@@ -260,16 +260,16 @@ public final class Preflight {
         return List.copyOf(all);
     }
 
-    /** A scene on one canvas during an alert. */
-    private record During(Alerts.During alert, ResolvedScene atRest, ResolvedScene scene) {}
+    /** A scene on one canvas during an alert, and without it. */
+    private record During(Alerts.During alert, ResolvedScene atRest, Standing standing) {}
 
     private List<During> alerted(Scene scene) {
         return alerted.computeIfAbsent(
                 scene.id(),
                 _ -> Alerts.of(theme).stream()
-                        .flatMap(alert -> resolved(scene).stream()
-                                .map(atRest ->
-                                        new During(alert, atRest, resolver.seen(scene, atRest.canvas(), alert.live()))))
+                        .flatMap(alert -> standing(scene).stream()
+                                .map(atRest -> new During(
+                                        alert, atRest.scene(), standing(scene, atRest.canvas(), alert.live()))))
                         .toList());
     }
 
@@ -279,11 +279,15 @@ public final class Preflight {
     }
 
     /** On each of the theme's canvases, in their order. */
-    private List<ResolvedScene> resolved(Scene scene) {
-        return resolved.computeIfAbsent(
+    private List<Standing> standing(Scene scene) {
+        return standing.computeIfAbsent(
                 scene.id(),
                 _ -> theme.canvases().stream()
-                        .map(canvas -> resolver.seen(scene, canvas, live))
+                        .map(canvas -> standing(scene, canvas, live))
                         .toList());
+    }
+
+    private Standing standing(Scene scene, Canvas canvas, LiveState then) {
+        return Standing.of(theme, resolver.seen(scene, canvas, then));
     }
 }

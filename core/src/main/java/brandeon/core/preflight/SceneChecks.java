@@ -16,7 +16,10 @@ public final class SceneChecks {
 
     /** All findings of the scene, without fixes. Empty when everything fits. */
     public static List<Finding> of(Theme theme, ResolvedScene scene) {
-        Standing standing = Standing.of(theme, scene);
+        return of(Standing.of(theme, scene));
+    }
+
+    static List<Finding> of(Standing standing) {
         return Stream.of(
                         PlaceChecks.of(standing),
                         CoverChecks.of(standing),

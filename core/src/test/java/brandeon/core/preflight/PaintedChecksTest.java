@@ -93,7 +93,7 @@ class PaintedChecksTest {
         PieceArt alert = PieceArt.still(List.of(
                 new Mark.Text("Ilse came", Face.ATKINSON, 24, x, y, Mark.Anchor.START, Colour.parse("#777777"), 0)));
         List<Finding> found = ContrastChecks.ofAlert(
-                THEME, announcing(ground, PieceArt.nothing()), announcing(ground, alert), Pictures.NONE);
+                announcing(ground, PieceArt.nothing()), Standing.of(THEME, announcing(ground, alert)), Pictures.NONE);
         if (contrast == 0) {
             assertThat(found).as("4.69 on black").isEmpty();
         } else {
@@ -161,7 +161,7 @@ class PaintedChecksTest {
     }
 
     private static List<Finding> contrast(PieceArt... arts) {
-        return ContrastChecks.of(THEME, scene(arts), Pictures.NONE);
+        return ContrastChecks.of(Standing.of(THEME, scene(arts)), Pictures.NONE);
     }
 
     private static ResolvedScene scene(PieceArt... arts) {
