@@ -17,6 +17,7 @@ import { live } from "../api/live";
 import type { Canvas, Layout, Scene, Theme, ThemeView } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
 import { usePaced } from "../app/usePaced";
+import { useSettled } from "../app/useSettled";
 import { FindingList } from "../sheet/FindingList";
 import { wrong } from "../sheet/weights";
 import { PieceFields } from "../theme/PieceFields";
@@ -116,6 +117,9 @@ interface Now {
   select: (pieces: string[]) => void;
 }
 
+/** A hand that holds still for so long, in milliseconds, looks at what it has done. */
+const PAUSE = 300;
+
 /** How everything is at this moment, for what follows what is held. */
 const Moment = createContext<Now | null>(null);
 
@@ -123,9 +127,11 @@ const Moment = createContext<Now | null>(null);
 function Beside({ now }: { now: Now }) {
   const held = useStage((state) => state.held);
   const [rest, setRest] = useState(now);
-  // While the stage is held, only what follows is drawn anew: nothing else of it changes by a drag.
+  const settled = useSettled(now, PAUSE);
+  // While something is dragged, only what follows it is drawn anew; the rest comes when the hand pauses.
   const stands =
     held &&
+    settled !== now &&
     rest.selected === now.selected &&
     rest.scene.id === now.scene.id &&
     rest.layout?.canvas === now.layout?.canvas;

@@ -61,6 +61,12 @@ class StageJourneyTest {
         assertThat(field(page, "Left")).not().hasValue(String.valueOf(left));
         page.mouse().move(x - 180 * scale, y, new Mouse.MoveOptions().setSteps(8));
         assertThat(field(page, "Left")).hasValue(Pattern.compile(between(left - 190, left - 170)));
+        // Over the opening something is found of it, and the lists say so while the hand pauses.
+        Locator found = page.getByRole(AriaRole.TAB).filter(new Locator.FilterOptions().setHasText("Findings"));
+        String before = found.textContent();
+        page.mouse().move(x - 700 * scale, y - 200 * scale, new Mouse.MoveOptions().setSteps(8));
+        assertThat(found).not().hasText(before);
+        page.mouse().move(x - 180 * scale, y, new Mouse.MoveOptions().setSteps(8));
         page.mouse().up();
         assertThat(field(page, "Left")).hasValue(Pattern.compile(between(left - 190, left - 170)));
         page.keyboard().press("Control+z");
