@@ -2,8 +2,6 @@ package brandeon.core.art;
 
 import brandeon.core.canvas.Box;
 import brandeon.core.motion.Pose;
-import java.awt.geom.AffineTransform;
-import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Optional;
@@ -77,13 +75,16 @@ public final class Ink {
 
     /** A box around another that was moved, turned and scaled. */
     public static Box moved(Box box, Pose pose) {
-        AffineTransform transform =
-                AffineTransform.getTranslateInstance(pose.x() + pose.pivotX(), pose.y() + pose.pivotY());
-        transform.rotate(Math.toRadians(pose.turn()));
-        transform.scale(pose.scale(), pose.scale());
-        transform.translate(-pose.pivotX(), -pose.pivotY());
-        return box(new Path2D.Double(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()), transform)
-                .getBounds2D());
+        double pivotX = pose.pivotX();
+        double pivotY = pose.pivotY();
+        double scale = Math.abs(pose.scale());
+        return new Box(
+                        pivotX + (pose.scale() < 0 ? pivotX - box.right() : box.x() - pivotX) * scale,
+                        pivotY + (pose.scale() < 0 ? pivotY - box.bottom() : box.y() - pivotY) * scale,
+                        box.width() * scale,
+                        box.height() * scale)
+                .turned(pose.turn(), pivotX, pivotY)
+                .moved(pose.x(), pose.y());
     }
 
     private Box soft(Box box, double deviation) {

@@ -36,6 +36,7 @@ class InkTest {
                 List.of(new Mark.Moved(new Pose(30, 40, 0, 1, 0, 0, 1), List.of(square))),
                 List.of(new Mark.Moved(new Pose(0, 0, 90, 1, 130, 100, 1), List.of(square))),
                 List.of(new Mark.Moved(new Pose(0, 0, 0, 2, 100, 80, 1), List.of(square))),
+                List.of(new Mark.Moved(new Pose(5, 7, 0, -2, 160, 120, 1), List.of(square))),
                 List.of(new Mark.Moved(
                         new Pose(0, 0, 45, 1, 130, 100, 1),
                         List.of(new Mark.Filled(Outline.rectangle(new Box(110, 80, 40, 40)), RED)))));
