@@ -99,11 +99,14 @@ final class CutOut {
         Optional<Box> rest = Ink.touched(List.of(group));
         return !way.isEmpty()
                 && rest.isPresent()
-                && way.stream().allMatch(pose -> {
-                    Box there = Ink.moved(rest.get(), pose).grown(MARGIN);
-                    return openings.stream()
-                            .allMatch(opening -> hole(opening).cut(there).area() == 0);
-                });
+                // For somebody who asked for less motion it stands at rest.
+                && clear(rest.get())
+                && way.stream().allMatch(pose -> clear(Ink.moved(rest.get(), pose)));
+    }
+
+    private boolean clear(Box box) {
+        Box room = box.grown(MARGIN);
+        return openings.stream().allMatch(opening -> hole(opening).cut(room).area() == 0);
     }
 
     /** Whether nothing is in it that may move by itself. */

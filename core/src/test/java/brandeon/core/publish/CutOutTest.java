@@ -6,12 +6,14 @@ import brandeon.core.art.Families;
 import brandeon.core.art.Family;
 import brandeon.core.art.Mark;
 import brandeon.core.art.Outline;
+import brandeon.core.art.Paint;
 import brandeon.core.art.Pictures;
 import brandeon.core.art.PieceArt;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
+import brandeon.core.colour.Colour;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.layout.ResolvedScene;
 import brandeon.core.layout.ResolvedScene.FittedOpening;
@@ -94,6 +96,30 @@ class CutOutTest {
                 .theme();
         ResolvedScene scene = scene(moved, hide(moved), 0);
         assertThat(free(cut(scene), wide.size().box())).isEmpty();
+    }
+
+    /** Where nothing may move, it stands at rest. */
+    @Test
+    void whatStandsOverAnOpeningAtRestIsHeldByTheClip() {
+        Theme theme = ReedlightHide.theme();
+        ResolvedScene scene = scene(theme, hide(theme), 0);
+        Box box = scene.canvas().size().box();
+        Track away = Track.loop(
+                "part", Track.Key.still(0).movedBy(0, 3000), Track.Key.still(1).movedBy(0, 4000), 1000, 0);
+        for (FittedOpening opening : scene.openings()) {
+            Mark part = Mark.group(
+                    "part",
+                    List.of(new Mark.Filled(Outline.rectangle(opening.bounds()), Paint.of(Colour.parse("#c0392b")))));
+            PieceArt art = new PieceArt(List.of(part), List.of(away), List.of());
+            assertThat(free(CutOut.from(box, List.of(opening), art), box)).isEmpty();
+            FittedOpening other = scene.openings().stream()
+                    .filter(one -> one != opening)
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(free(CutOut.from(box, List.of(other), art), box))
+                    .as("beside another one it is free")
+                    .containsExactly("part");
+        }
     }
 
     /** In every family, on both shapes, at any moment: the same pixels as with all of it inside the clip. */
