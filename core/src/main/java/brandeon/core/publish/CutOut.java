@@ -96,9 +96,11 @@ final class CutOut {
                 .filter(track -> track.part().equals(group.part()))
                 .flatMap(track -> track.way(STEPS).stream())
                 .toList();
+        if (way.isEmpty()) {
+            return false;
+        }
         Optional<Box> rest = Ink.touched(List.of(group));
-        return !way.isEmpty()
-                && rest.isPresent()
+        return rest.isPresent()
                 // For somebody who asked for less motion it stands at rest.
                 && clear(rest.get())
                 && way.stream().allMatch(pose -> clear(Ink.moved(rest.get(), pose)));
