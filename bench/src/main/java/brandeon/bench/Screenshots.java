@@ -47,6 +47,7 @@ public final class Screenshots {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Reedlight Hide"))
                 .click();
         page.waitForSelector("svg[data-piece]");
+        page.waitForFunction("() => !document.body.textContent.includes('still looking')");
         take("sheet");
         String theme = page.url().replaceAll("(.*/themes/[^/]+).*", "$1");
         page.navigate(theme + "/brand");
