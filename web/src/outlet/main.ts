@@ -6,7 +6,8 @@ import { ServerClock } from "../painter/serverClock";
 import { Sounder } from "../sound/sounder";
 import { Keeping } from "./keeping";
 import { loads, program } from "./place";
-import { isTold, type Loud, type Told } from "./told";
+import { isTold, type Listening, type Loud, type Told } from "./told";
+import { wordsTakeOver } from "./words";
 
 type Said = Schemas["Watch"] | Schemas["Report"] | Schemas["AskTime"];
 
@@ -20,7 +21,6 @@ type Heard =
 
 const FIRST_WAIT = 250;
 const LONGEST_WAIT = 8000;
-const LONGEST_FRAME = 200;
 const REPORT_EVERY = 4000;
 /** How often the practice rig hears how loud a source is; milliseconds. */
 const METERS = 200;
@@ -49,19 +49,6 @@ const follower = new FeedFollower(painter, watch, () => {
 /** The server writes the picture of the moment into the page. */
 function firstPicture(): First {
   return JSON.parse(document.getElementById("first")?.textContent ?? "") as First;
-}
-
-/** The server wrote the first picture into the page, so the first frame need not wait for this script. */
-function afterFirstFrame(start: () => void): void {
-  let started = false;
-  const once = () => {
-    if (started) return;
-    started = true;
-    start();
-  };
-  new PerformanceObserver(once).observe({ type: "paint", buffered: true });
-  // A hidden page has no frames.
-  window.setTimeout(once, document.hidden ? 0 : LONGEST_FRAME);
 }
 
 /** What stands in the link for this source alone. */
@@ -210,6 +197,7 @@ addEventListener("message", (event) => {
   if (visible() === before) report();
   else seen();
 });
+if (framed !== "") window.parent.postMessage({ brandeon: "listening" } satisfies Listening, "*");
 window.setInterval(() => {
   sampleFrames();
   report();
@@ -234,9 +222,9 @@ window.setInterval(() => {
   const message: Loud = { brandeon: "loudness", lufs: loud ? lufs : null, heap: heap() };
   window.parent.postMessage(message, "*");
 }, METERS);
-afterFirstFrame(() => {
-  if (!visible()) painter.leaveScene();
-  follower.begin(firstPicture());
-  connect();
-  keeping.begin();
-});
+// The page asks for this script once its first picture has been painted.
+if (!visible()) painter.leaveScene();
+follower.begin(firstPicture());
+void wordsTakeOver(host);
+connect();
+keeping.begin();

@@ -12,6 +12,11 @@ export interface Told {
   under: number;
 }
 
+/** A source within another page has begun to listen to it. */
+export interface Listening {
+  brandeon: "listening";
+}
+
 /** What a source tells the practice rig of itself. */
 export interface Loud {
   brandeon: "loudness";
@@ -19,6 +24,10 @@ export interface Loud {
   lufs: number | null;
   /** Megabytes that its script holds; 0 where the browser does not say. */
   heap: number;
+}
+
+export function isListening(data: unknown): data is Listening {
+  return (data as Partial<Listening> | null)?.brandeon === "listening";
 }
 
 export function isLoud(data: unknown): data is Loud {

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { isLoud, type Told } from "../outlet/told";
+import { isListening, isLoud, type Told } from "../outlet/told";
 import { useLoudness } from "./useLoudness";
 import { useMeasured } from "./useMeasured";
 import { CapturePattern } from "../footage/CapturePattern";
@@ -124,14 +124,17 @@ function Frame({ source, set, told }: { source: RigSource; set: string; told: To
   const holds = useMeasured((state) => state.holds);
   useEffect(() => {
     const hear = (event: MessageEvent) => {
-      if (event.source === frame.current?.contentWindow && isLoud(event.data)) {
+      if (event.source !== frame.current?.contentWindow) return;
+      // What was said before it listened was not heard.
+      if (isListening(event.data)) tell();
+      if (isLoud(event.data)) {
         if (event.data.lufs !== null || useLoudness.getState().sources[source.id]) heard(source.id, event.data.lufs);
         holds(source.id, event.data.heap);
       }
     };
     addEventListener("message", hear);
     return () => removeEventListener("message", hear);
-  }, [heard, holds, source.id]);
+  }, [heard, holds, source.id, tell]);
   return (
     <iframe
       ref={frame}
@@ -143,7 +146,6 @@ function Frame({ source, set, told }: { source: RigSource; set: string; told: To
       className="block border-0"
       // By night a page within this one would be laid on white.
       style={{ colorScheme: "normal" }}
-      onLoad={tell}
     />
   );
 }

@@ -36,11 +36,9 @@ class ReconnectTest {
             server.kill();
             closed.navigate(link);
             assertThat(closed.locator("svg[data-piece=band]")).containsText("Mist until ten");
-            assertThat(
-                            closed.evaluate(
-                                    "document.fonts.ready.then(() => [...document.fonts].some((font) => font.status === 'loaded'))"))
-                    .as("its letters are there too")
-                    .isEqualTo(true);
+            // Its letters are there too: outlines stand for words whose face has not come.
+            closed.waitForFunction(
+                    "() => [...document.fonts].some((font) => font.status === 'loaded') && !document.querySelector('path[data-letters]')");
             assertThat(Browser.shot(closed).getRGB(60, 995))
                     .as("opened without a server")
                     .isEqualTo(painted);

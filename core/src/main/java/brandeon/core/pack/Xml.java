@@ -54,6 +54,14 @@ public final class Xml {
                 .replace("\"", "&quot;");
     }
 
+    /** The text that {@link #escaped} made this of. */
+    public static String unescaped(String text) {
+        return text.replace("&quot;", "\"")
+                .replace("&gt;", ">")
+                .replace("&lt;", "<")
+                .replace("&amp;", "&");
+    }
+
     private static DocumentBuilder builder() {
         try {
             DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();

@@ -1,9 +1,9 @@
 package brandeon.server.access;
 
 import brandeon.server.problem.ProblemAnswer;
+import brandeon.server.web.ContentPolicy;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Locale;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -39,15 +39,6 @@ class SecurityRules {
         "/live/outlet",
         "/live/desk"
     };
-
-    /**
-     * Scripts come from where the built files lie and from nowhere else of this host, so that nothing that a person
-     * brought
-     * in can be loaded as one.
-     */
-    private static final String CONTENT_POLICY =
-            "default-src 'self'; script-src %1$s/assets/ %1$s/keeper.js; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
-                    + "object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
 
     @Bean
     PasswordEncoder passwordEncoder() {
@@ -118,11 +109,8 @@ class SecurityRules {
 
     /** What says more exactly what it may do (files that people brought in) keeps its own policy. */
     private static void contentPolicy(HttpServletRequest request, HttpServletResponse response) {
-        if (!response.containsHeader("Content-Security-Policy")) {
-            String host = request.getServerPort() == 80 || request.getServerPort() == 443
-                    ? request.getServerName()
-                    : request.getServerName() + ":" + request.getServerPort();
-            response.setHeader("Content-Security-Policy", String.format(Locale.ROOT, CONTENT_POLICY, host));
+        if (!response.containsHeader(ContentPolicy.HEADER)) {
+            response.setHeader(ContentPolicy.HEADER, ContentPolicy.of(request));
         }
     }
 }

@@ -1,8 +1,10 @@
 package brandeon.server.live;
 
+import brandeon.core.art.FirstWords;
 import brandeon.core.publish.Picture;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import org.springframework.web.util.HtmlUtils;
 
 /** A picture as a page holds it, so that it is painted before any script runs. */
@@ -40,6 +42,15 @@ public final class PictureHtml {
      * it.
      */
     public static String layers(Picture picture) {
+        return layers(picture, Picture.Layer::svg);
+    }
+
+    /** The same for a page whose faces have yet to come: its words are outlines until then ({@link FirstWords}). */
+    public static String beforeFaces(Picture picture) {
+        return layers(picture, layer -> layer.timed() ? layer.svg() : FirstWords.in(layer.svg()));
+    }
+
+    private static String layers(Picture picture, Function<Picture.Layer, String> written) {
         StringBuilder all = new StringBuilder();
         for (Picture.Layer layer : picture.layers()) {
             all.append(String.format(
@@ -52,7 +63,7 @@ public final class PictureHtml {
                             layer.blend().equals("normal") ? "" : ";mix-blend-mode:" + layer.blend(),
                             picture.x(),
                             picture.y()))
-                    .append(layer.svg())
+                    .append(written.apply(layer))
                     .append("</svg>");
         }
         return all.toString();

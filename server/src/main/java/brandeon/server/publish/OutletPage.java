@@ -6,11 +6,15 @@ import brandeon.server.live.Feeds;
 import brandeon.server.live.FontController;
 import brandeon.server.live.PictureHtml;
 import brandeon.server.problem.BlankPage;
+import brandeon.server.web.ContentPolicy;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -30,11 +34,32 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 class OutletPage {
 
+    /** A script of the page as it is built, or what it will ask for. */
+    private static final Pattern SCRIPT = Pattern.compile(
+            "\\s*<(?:script type=\"module\"[^>]* src|link rel=\"modulepreload\"[^>]* href)=\"(/assets/[^\"]+)\">(?:</script>)?");
+    /**
+     * Scripts that are fetched any earlier take the processor from the first frame, a sixth of the time until it
+     * stands. A hidden page has no frames, and where nothing is to be seen yet, no paint is told of.
+     */
+    private static final String BEGIN = """
+            {
+              let begun = false;
+              const begin = () => {
+                if (begun) return;
+                begun = true;
+                for (const script of %s) void import(script);
+              };
+              new PerformanceObserver(begin).observe({ type: "paint", buffered: true });
+              setTimeout(begin, document.hidden ? 0 : 400);
+            }""";
+
     private final Outlets outlets;
     private final OldLinks oldLinks;
     private final Feeds feeds;
     private final JsonMapper json;
     private final String page;
+    /** Stands in the page itself; what it names is fetched when the picture has been painted. */
+    private final String begin;
 
     OutletPage(Outlets outlets, OldLinks oldLinks, Feeds feeds, JsonMapper json) throws IOException {
         this.outlets = outlets;
@@ -42,8 +67,17 @@ class OutletPage {
         this.feeds = feeds;
         this.json = json;
         try (InputStream file = new ClassPathResource("static/outlet.html").getInputStream()) {
-            page = new String(file.readAllBytes(), StandardCharsets.UTF_8)
-                    .replace("</head>", "<style>" + FontController.css(Face.shipped()) + "</style></head>");
+            String built = new String(file.readAllBytes(), StandardCharsets.UTF_8);
+            List<String> scripts =
+                    SCRIPT.matcher(built).results().map(found -> found.group(1)).toList();
+            if (scripts.isEmpty()) {
+                throw new IllegalStateException("The page of outlets was built without its scripts.");
+            }
+            begin = String.format(Locale.ROOT, BEGIN, json.writeValueAsString(scripts));
+            page = SCRIPT.matcher(built)
+                    .replaceAll("")
+                    .replace("</head>", "<style>" + FontController.css(Face.shipped()) + "</style></head>")
+                    .replace("</body>", "<script>" + begin + "</script></body>");
         }
     }
 
@@ -54,6 +88,7 @@ class OutletPage {
                 ResponseEntity.ok()
                         .cacheControl(CacheControl.noCache())
                         .contentType(BlankPage.TYPE)
+                        .header(ContentPolicy.HEADER, ContentPolicy.of(request, begin))
                         .body(painted(feeds.now(outlet.feed(
                                 Optional.ofNullable(request.getQueryString()).orElse("")))));
             case Outlets.Old(Outlets.Outlet outlet) -> {
@@ -97,7 +132,7 @@ class OutletPage {
         return page.replace("</head>", fonts + "</head>")
                 .replace(
                         "<div id=\"overlay\"></div>",
-                        "<div id=\"overlay\">" + PictureHtml.layers(picture)
+                        "<div id=\"overlay\">" + PictureHtml.beforeFaces(picture)
                                 + "</div><script type=\"application/json\" id=\"first\">" + first + "</script>");
     }
 }

@@ -39,7 +39,7 @@ public final class UserContent {
                                 .filename(name, StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .header("Content-Security-Policy", NOTHING_RUNS)
+                .header(ContentPolicy.HEADER, NOTHING_RUNS)
                 .header("X-Content-Type-Options", "nosniff")
                 .body(content);
     }

@@ -10,11 +10,15 @@ import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
 import java.net.URLEncoder;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -249,6 +253,47 @@ class OutletTest {
                     .contains(
                             "\"hash\":\"" + outlet.await("welcome").path("hash").asString() + "\"");
         }
+    }
+
+    /** Content Security Policy Level 3, section 6.7.2: the digest of the script's own letters, in Base64. */
+    @Test
+    void onlyWhatBringsItsScriptsOnceItIsPaintedRunsInThePageItself() throws Exception {
+        HttpResponse<String> answer = opened(link());
+        String page = answer.body();
+        assertThat(page)
+                .containsOnlyOnce("<script>")
+                .doesNotContain("<script type=\"module\"")
+                .doesNotContain("modulepreload");
+        String script = page.substring(page.indexOf("<script>") + 8, page.lastIndexOf("</script>"));
+        byte[] digest = MessageDigest.getInstance("SHA-256").digest(script.getBytes(StandardCharsets.UTF_8));
+        assertThat(policy(answer))
+                .contains("script-src")
+                .contains("'sha256-" + Base64.getEncoder().encodeToString(digest) + "'")
+                .doesNotContain("script-src 'unsafe");
+        List<String> scripts = Pattern.compile("\"(/assets/[^\"]+)\"")
+                .matcher(script)
+                .results()
+                .map(found -> found.group(1))
+                .toList();
+        assertThat(scripts)
+                .isNotEmpty()
+                .allSatisfy(one -> assertThat(broadcaster.get(one).status()).isEqualTo(200));
+        assertThat(policy(opened("/"))).contains("script-src").doesNotContain("sha256");
+    }
+
+    private HttpResponse<String> opened(String address) throws IOException, InterruptedException {
+        return broadcaster
+                .http()
+                .send(
+                        broadcaster
+                                .request(address)
+                                .header("Accept", "text/html")
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+    }
+
+    private static String policy(HttpResponse<?> answer) {
+        return answer.headers().firstValue("Content-Security-Policy").orElse("");
     }
 
     @Test
