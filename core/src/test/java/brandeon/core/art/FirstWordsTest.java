@@ -96,7 +96,7 @@ class FirstWordsTest {
     void whatTheFaceCannotSetIsLeftToTheBrowser() {
         String squeezed = written(text("Hide 鷺", Face.NUNITO, Mark.Anchor.START, 140));
         assertThat(FirstWords.in(squeezed)).isEqualTo(squeezed);
-        String unknown = written(text("Hide", Face.own("ab".repeat(32)), Mark.Anchor.START, 0));
+        String unknown = written(text("Hide", Face.own("0f1e".repeat(16)), Mark.Anchor.START, 0));
         assertThat(FirstWords.in(unknown)).isEqualTo(unknown);
     }
 }
