@@ -34,7 +34,16 @@ public final class FirstWords {
         return TEXT.matcher(svg).replaceAll(found -> Matcher.quoteReplacement(first(found)));
     }
 
+    /** Whatever is wrong with one line, viewers see it once its face has come, and all others at once. */
     private static String first(MatchResult text) {
+        try {
+            return outlined(text);
+        } catch (RuntimeException e) {
+            return text.group();
+        }
+    }
+
+    private static String outlined(MatchResult text) {
         Optional<Face> face = Face.ofFamily(Xml.unescaped(text.group(2)))
                 .filter(one -> !one.isOwn() || one.bytes().isPresent());
         if (face.isEmpty()) {

@@ -99,4 +99,11 @@ class FirstWordsTest {
         String unknown = written(text("Hide", Face.own("0f1e".repeat(16)), Mark.Anchor.START, 0));
         assertThat(FirstWords.in(unknown)).isEqualTo(unknown);
     }
+
+    @Test
+    void aLineThatCannotBeDrawnIsLeftAndAllOthersAreNot() {
+        String fine = written(text("Hide", Face.NUNITO, Mark.Anchor.START, 0));
+        String broken = fine.replace("font-size=\"31.7\"", "font-size=\"large\"");
+        assertThat(FirstWords.in(broken + fine)).isEqualTo(broken + FirstWords.in(fine));
+    }
 }
