@@ -154,6 +154,11 @@ final class Browser implements AutoCloseable {
         return page;
     }
 
+    /** Waits until the words of a source's first picture have taken the place of their outlines. */
+    static void wordsCome(Page source) {
+        source.waitForFunction("() => !document.querySelector('path[data-letters]')");
+    }
+
     /** What a page shows, see-through where it paints nothing. */
     static BufferedImage shot(Page page) {
         return picture(png(page));

@@ -86,6 +86,7 @@ class FilesTest {
                 for (Page page : List.of(outlet, alone)) {
                     page.evaluate("() => document.fonts.ready.then(() => true)");
                 }
+                Browser.wordsCome(outlet);
                 assertThat(asked.stream().filter(url -> !url.startsWith("data:")))
                         .as("nothing but the file itself")
                         .containsExactly(file.toUri().toString());

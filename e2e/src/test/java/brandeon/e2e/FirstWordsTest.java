@@ -35,7 +35,7 @@ class FirstWordsTest {
             BufferedImage before = Browser.shot(page);
 
             held.forEach(Route::resume);
-            page.waitForFunction("() => !document.querySelector('path[data-letters]')");
+            Browser.wordsCome(page);
             assertThat((int) page.evaluate(WORDS)).isGreaterThan(5);
             BufferedImage after = Browser.shot(page);
 

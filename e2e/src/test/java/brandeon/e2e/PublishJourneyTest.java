@@ -80,6 +80,8 @@ class PublishJourneyTest {
             alone.navigate(row.getByTestId("link").getAttribute("href"));
             Locator piece = alone.locator("svg[data-piece=sightings]");
             assertThat(piece).containsText("Herons");
+            // Outlines stand for them until their face has come.
+            assertThat(piece.locator("text").first()).isVisible();
             org.assertj.core.api.Assertions.assertThat(
                             alone.locator("svg[data-piece]").count())
                     .isEqualTo(1);

@@ -37,8 +37,8 @@ class ReconnectTest {
             closed.navigate(link);
             assertThat(closed.locator("svg[data-piece=band]")).containsText("Mist until ten");
             // Its letters are there too: outlines stand for words whose face has not come.
-            closed.waitForFunction(
-                    "() => [...document.fonts].some((font) => font.status === 'loaded') && !document.querySelector('path[data-letters]')");
+            closed.waitForFunction("() => [...document.fonts].some((font) => font.status === 'loaded')");
+            Browser.wordsCome(closed);
             assertThat(Browser.shot(closed).getRGB(60, 995))
                     .as("opened without a server")
                     .isEqualTo(painted);
