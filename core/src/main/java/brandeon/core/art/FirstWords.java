@@ -18,9 +18,10 @@ import java.util.regex.Pattern;
  */
 public final class FirstWords {
 
-    /** As {@link SvgWriter} writes it; one that must be squeezed, since its face lacks a letter, is left to the browser. */
+    /** As {@link SvgWriter} writes it; one that must be squeezed, since its face lacks a letter, is the browser's. */
     private static final Pattern TEXT = Pattern.compile(
-            "<text (font-family=\"'([^\"]*)'\" font-size=\"([^\"]*)\" x=\"([^\"]*)\" y=\"([^\"]*)\" text-anchor=\"(\\w+)\" xml:space=\"preserve\"( fill=\"[^\"]*\"(?: fill-opacity=\"[^\"]*\")?))>([^<]*)</text>");
+            "<text (font-family=\"'([^\"]*)'\" font-size=\"([^\"]*)\" x=\"([^\"]*)\" y=\"([^\"]*)\""
+                    + " text-anchor=\"(\\w+)\" xml:space=\"preserve\"( fill=\"[^\"]*\"(?: fill-opacity=\"[^\"]*\")?))>([^<]*)</text>");
 
     private static final double HUNDREDTHS = 100;
 
@@ -62,7 +63,7 @@ public final class FirstWords {
                 + text.group(7) + " d=\"" + path(letters) + "\"/>";
     }
 
-    /** In SVG's notation, each point as seen from the last one, in hundredths: half as long as with places on a canvas. */
+    /** In SVG's notation, each point as seen from the last one, in hundredths; half as long as places on a canvas. */
     private static String path(Shape letters) {
         StringBuilder path = new StringBuilder(1024);
         double[] c = new double[6];

@@ -152,7 +152,7 @@ public record Outline(List<Step> steps) {
         return of(area);
     }
 
-    private static Outline of(java.awt.Shape shape) {
+    static Outline of(java.awt.Shape shape) {
         Pen pen = pen();
         double[] at = new double[6];
         double x = 0;

@@ -6,7 +6,6 @@ import java.awt.Shape;
 import java.awt.font.FontRenderContext;
 import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -53,7 +52,7 @@ public final class Outlines {
     }
 
     private static void letters(List<Mark> done, Mark.Text text) {
-        Outline outline = outline(letters(text));
+        Outline outline = Outline.of(letters(text));
         if (!outline.steps().isEmpty()) {
             done.add(new Mark.Filled(outline, Paint.of(text.colour())));
         }
@@ -85,7 +84,8 @@ public final class Outlines {
                     swarm.box().x() + grain.x(), swarm.box().y() + grain.y());
             place.rotate(grain.turn());
             place.scale(grain.size(), grain.size());
-            Outline outline = outline(place.createTransformedShape(swarm.grain().path()));
+            Outline outline =
+                    Outline.of(place.createTransformedShape(swarm.grain().path()));
             var colour = swarm.colour().withAlpha(swarm.colour().alpha() * grain.opacity());
             grains.add(new Mark.Filled(
                     outline,
@@ -98,38 +98,5 @@ public final class Outlines {
                             : Paint.of(colour)));
         }
         return Mark.clipped(Outline.rectangle(swarm.box()), grains);
-    }
-
-    /** Quadratic curves become the cubic ones that are the same. */
-    private static Outline outline(Shape shape) {
-        Outline.Pen pen = Outline.pen();
-        double[] c = new double[6];
-        double x = 0;
-        double y = 0;
-        for (PathIterator path = shape.getPathIterator(null); !path.isDone(); path.next()) {
-            switch (path.currentSegment(c)) {
-                case PathIterator.SEG_MOVETO -> pen.move(c[0], c[1]);
-                case PathIterator.SEG_LINETO -> pen.line(c[0], c[1]);
-                case PathIterator.SEG_QUADTO ->
-                    pen.curve(
-                            x + (c[0] - x) * 2 / 3,
-                            y + (c[1] - y) * 2 / 3,
-                            c[2] + (c[0] - c[2]) * 2 / 3,
-                            c[3] + (c[1] - c[3]) * 2 / 3,
-                            c[2],
-                            c[3]);
-                case PathIterator.SEG_CUBICTO -> pen.curve(c[0], c[1], c[2], c[3], c[4], c[5]);
-                case PathIterator.SEG_CLOSE -> pen.close();
-                default -> throw new IllegalStateException();
-            }
-            int last = switch (path.currentSegment(c)) {
-                case PathIterator.SEG_QUADTO -> 2;
-                case PathIterator.SEG_CUBICTO -> 4;
-                default -> 0;
-            };
-            x = c[last];
-            y = c[last + 1];
-        }
-        return pen.outline();
     }
 }

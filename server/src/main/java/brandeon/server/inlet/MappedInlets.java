@@ -1,5 +1,6 @@
 package brandeon.server.inlet;
 
+import brandeon.core.art.ContentName;
 import brandeon.core.bundle.WorkspaceDocument.PackedInlet;
 import brandeon.core.inlet.Mapping;
 import brandeon.core.inlet.SignalData;
@@ -19,8 +20,6 @@ import brandeon.server.problem.NotSignedIn;
 import brandeon.server.problem.Refused;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.security.MessageDigest;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -243,7 +242,7 @@ public class MappedInlets {
 
     /** What says no id is the same when the same body came within a day. */
     private String hashed(Channels.Channel channel, MappedInlet inlet, byte[] body, long now) {
-        String hash = sha256(body);
+        String hash = ContentName.full(body);
         LocalDate today = LocalDate.ofInstant(Instant.ofEpochMilli(now), ZoneOffset.UTC);
         String before = dated(hash, today.minusDays(1));
         boolean lately = facts.came(channel.id(), prefix(inlet) + before)
@@ -254,14 +253,6 @@ public class MappedInlets {
 
     private static String dated(String hash, LocalDate day) {
         return String.format(Locale.ROOT, "sha256:%s %s", hash, day);
-    }
-
-    private static String sha256(byte[] body) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(body));
-        } catch (GeneralSecurityException e) {
-            throw new IllegalStateException("Every Java has SHA-256.", e);
-        }
     }
 
     private MappedInletRow row(Member member, UUID channel, UUID id) {

@@ -35,8 +35,9 @@ import tools.jackson.databind.json.JsonMapper;
 class OutletPage {
 
     /** A script of the page as it is built, or what it will ask for. */
-    private static final Pattern SCRIPT = Pattern.compile(
-            "\\s*<(?:script type=\"module\"[^>]* src|link rel=\"modulepreload\"[^>]* href)=\"(/assets/[^\"]+)\">(?:</script>)?");
+    private static final Pattern SCRIPT =
+            Pattern.compile("\\s*<(?:script type=\"module\"[^>]* src|link rel=\"modulepreload\"[^>]* href)"
+                    + "=\"(/assets/[^\"]+)\">(?:</script>)?");
     /**
      * Scripts that are fetched any earlier take the processor from the first frame, a sixth of the time until it
      * stands. A hidden page has no frames, and where nothing is to be seen yet, no paint is told of.
@@ -58,8 +59,8 @@ class OutletPage {
     private final Feeds feeds;
     private final JsonMapper json;
     private final String page;
-    /** Stands in the page itself; what it names is fetched when the picture has been painted. */
-    private final String begin;
+    /** The script that stands in the page, as the page's policy names it. */
+    private final String allowed;
 
     OutletPage(Outlets outlets, OldLinks oldLinks, Feeds feeds, JsonMapper json) throws IOException {
         this.outlets = outlets;
@@ -73,7 +74,8 @@ class OutletPage {
             if (scripts.isEmpty()) {
                 throw new IllegalStateException("The page of outlets was built without its scripts.");
             }
-            begin = String.format(Locale.ROOT, BEGIN, json.writeValueAsString(scripts));
+            String begin = String.format(Locale.ROOT, BEGIN, json.writeValueAsString(scripts));
+            allowed = ContentPolicy.inline(begin);
             page = SCRIPT.matcher(built)
                     .replaceAll("")
                     .replace("</head>", "<style>" + FontController.css(Face.shipped()) + "</style></head>")
@@ -88,7 +90,7 @@ class OutletPage {
                 ResponseEntity.ok()
                         .cacheControl(CacheControl.noCache())
                         .contentType(BlankPage.TYPE)
-                        .header(ContentPolicy.HEADER, ContentPolicy.of(request, begin))
+                        .header(ContentPolicy.HEADER, ContentPolicy.of(request, allowed))
                         .body(painted(feeds.now(outlet.feed(
                                 Optional.ofNullable(request.getQueryString()).orElse("")))));
             case Outlets.Old(Outlets.Outlet outlet) -> {
