@@ -7,17 +7,14 @@ import type { Cue } from "../show/useShow";
 import { alertCall, callOf, useChoosing } from "./choosing";
 import { useDoor, type AlertWish, type DeskReceipt, type DeskView } from "./door";
 import { foreseen } from "./foresee";
+import { Looking } from "./looking";
 import { useTaped } from "./taping";
 
 /** What was pressed is kept for so long while the server cannot be reached, and never done later; milliseconds. */
 const PATIENCE = 5000;
 const AGAIN_AFTER = 400;
-/** Deeds of others are looked at this often at most; milliseconds. */
-const LOOKS = 400;
 /** What a press does is foreseen here, so it is looked at once the sources have it; milliseconds. */
 const SOURCES_FIRST = 40;
-/** So many times as long as looking took, it is not done again. */
-const PATIENTLY = 8;
 /** It may have been done, and only the answer got lost; it is never done later. */
 const UNANSWERED = new Problem(
   0,
@@ -65,7 +62,15 @@ export function useDesk() {
     },
     [queries, door.key],
   );
-  const look = useLook(() => door.view().then(take, () => undefined));
+  const look = useLook(() =>
+    door.view().then(
+      (view) => {
+        take(view);
+        return true;
+      },
+      (error: unknown) => !(error instanceof Problem && error.passes),
+    ),
+  );
   const soon = useCallback(() => {
     if (timer.current !== 0) return;
     timer.current = window.setTimeout(() => {
@@ -115,7 +120,7 @@ export function useDesk() {
     if (waiting.current === 0 && !receipt) {
       const last = told.current;
       if (last && last.version >= least.current) queries.setQueryData(key, last);
-      await door.view().then(take, () => undefined);
+      look();
     }
     return receipt !== undefined;
   };
@@ -167,30 +172,13 @@ async function unanswered(after: number): Promise<never> {
   throw UNANSWERED;
 }
 
-/**
- * Looks at once, and again a moment later when there was more to see meanwhile. While looking takes long, as when very
- * many desks are open, it is done less often: deeds come first.
- */
-function useLook(see: () => Promise<unknown>): () => void {
+/** @param see as `Looking` has it */
+function useLook(see: () => Promise<boolean>): () => void {
   const latest = useRef(see);
   useEffect(() => {
     latest.current = see;
   });
-  const busy = useRef(false);
-  const again = useRef(false);
-  return useCallback(() => {
-    const tick = async () => {
-      busy.current = true;
-      again.current = false;
-      const start = performance.now();
-      await latest.current();
-      const wait = Math.max(LOOKS, PATIENTLY * (performance.now() - start));
-      window.setTimeout(() => {
-        busy.current = false;
-        if (again.current) void tick();
-      }, wait);
-    };
-    if (busy.current) again.current = true;
-    else void tick();
-  }, []);
+  const [looking] = useState(() => new Looking(() => latest.current()));
+  useEffect(() => () => looking.end(), [looking]);
+  return looking.look;
 }

@@ -9,6 +9,7 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
@@ -138,7 +139,14 @@ final class Browser implements AutoCloseable {
     /** An empty page of the server with all its fonts loaded, which holds one empty svg element. */
     Page withFonts(String address, int width, int height) {
         Page page = window(width, height);
-        page.navigate(address + "/o/none");
+        // A page of the server's own might be fetched anew while it is used; the one of a link without a source is.
+        String empty = address + "/empty";
+        page.route(
+                empty,
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setContentType("text/html; charset=utf-8")
+                        .setBody("<!doctype html><html lang=\"en\"><title>Empty</title></html>")));
+        page.navigate(empty);
         page.evaluate("""
                 async () => {
                   const sheet = document.createElement('link');

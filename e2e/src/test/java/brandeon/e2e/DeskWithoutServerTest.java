@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -40,11 +41,19 @@ class DeskWithoutServerTest {
             assertThat(phone.getByText("card 2 of 3")).isVisible();
             assertThat(phone.getByText(SAID)).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(12_000));
             assertThat(DeskJourneyTest.part(phone, "Cards")).containsText("card 1 of 3");
+            // A server that has just begun may take its time, and what it was asked on a dead line is never answered.
+            AtomicBoolean silent = new AtomicBoolean(true);
+            phone.route("**/cues/*", route -> {
+                if (!silent.get() || !route.request().method().equals("GET")) {
+                    route.resume();
+                }
+            });
             server.start();
             LocatorAssertions.ContainsTextOptions patient =
                     new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);
             assertThat(DeskJourneyTest.part(phone, "Cards")).containsText("card 1 of 3", patient);
             assertThat(phone.getByText("No connection.")).isHidden();
+            silent.set(false);
             DeskJourneyTest.pressed(phone, "Next card of Guest").click();
             assertThat(DeskJourneyTest.part(phone, "What was done")).containsText("card 2, Oskar Dunlin", patient);
             List<String> doors = new java.util.ArrayList<>();
