@@ -5,7 +5,7 @@ import { NumberField } from "../app/NumberField";
 import { Trouble } from "../app/Trouble";
 import { useDeed } from "../app/useDeed";
 import { useDraftText } from "../app/useDraftText";
-import { droppedFiles } from "../recolour/dropped";
+import { useFileDrop } from "../app/useFileDrop";
 import { ProvenanceFields } from "../recolour/ProvenanceFields";
 import { May, useMay } from "../theme/May";
 import { useEdit, useTheme } from "../theme/useTheme";
@@ -18,7 +18,6 @@ export function SoundList() {
   const edit = useEdit();
   const may = useMay();
   const sounds = useSounds();
-  const [over, setOver] = useState(false);
   const add = useDeed(
     (file: File) =>
       sendFile<Sound>(
@@ -29,22 +28,12 @@ export function SoundList() {
     [["theme", id]],
   );
   const take = (files: File[]) => files.forEach((file) => add.mutate(file));
+  const { over, dropping } = useFileDrop(take, may);
   return (
     <section
       aria-labelledby="sounds"
       className={`mt-5 border-t border-rule pt-2 ${over ? "bg-kelp-soft" : ""}`}
-      onDragOver={(event) => {
-        if (!may || !event.dataTransfer.types.includes("Files")) return;
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event) => {
-        setOver(false);
-        if (!may || !event.dataTransfer.types.includes("Files")) return;
-        event.preventDefault();
-        void droppedFiles(event.dataTransfer.items).then(take);
-      }}
+      {...dropping}
     >
       <div className="mb-1 flex flex-wrap items-baseline gap-x-3 gap-y-1">
         <h2 id="sounds">Sounds</h2>

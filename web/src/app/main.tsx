@@ -11,6 +11,7 @@ import { THEME_ROUTES } from "../theme/pages";
 import { ThemeFrame } from "../theme/ThemeFrame";
 import { Problem } from "../api/client";
 import { useWorkspaceId } from "../api/workspace";
+import { keepPageFromFiles } from "./dropped";
 import { Notices } from "./notices";
 import { Queries } from "./queries";
 import { SignedIn } from "./SignedIn";
@@ -19,6 +20,7 @@ import { SESSION } from "./useSession";
 import "./app.css";
 
 startInNight();
+keepPageFromFiles();
 const ASK_AGAIN = 2000;
 /** Whoever is told that they are not signed in was signed out meanwhile. */
 function signedOut(error: Error, key?: readonly unknown[]) {

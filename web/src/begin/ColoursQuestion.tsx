@@ -1,8 +1,9 @@
 import { FileUp, Plus, X } from "lucide-react";
-import { useRef, useState, type DragEvent } from "react";
+import { useRef, useState } from "react";
 import { COLOUR_FILES } from "../colour/BringIn";
 import { ColourField } from "../colour/ColourField";
 import { sayProblem } from "../app/notices";
+import { useFileDrop } from "../app/useFileDrop";
 import { MOST_SEEDS, seedsOf } from "../shelf/useBegin";
 import { useQuestions, type Answers } from "./useBeginning";
 
@@ -14,7 +15,6 @@ export function ColoursQuestion(props: {
   const { answers, change } = props;
   const questions = useQuestions();
   const [name, setName] = useState(answers.name);
-  const [over, setOver] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);
   const set = (seeds: string[]) => change({ seeds });
   const read = (file: File | undefined) => {
@@ -23,11 +23,7 @@ export function ColoursQuestion(props: {
       if (seeds.length > 0) set(seeds);
     }, sayProblem);
   };
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    read(event.dataTransfer.files[0]);
-  };
+  const { over, dropping } = useFileDrop(([first]) => read(first));
   return (
     <>
       <label className="mb-4 block">
@@ -71,12 +67,7 @@ export function ColoursQuestion(props: {
       </fieldset>
       <fieldset
         className={`border border-dashed p-3 ${over ? "border-kelp bg-kelp-soft" : "border-rule"}`}
-        onDragOver={(event) => {
-          event.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={drop}
+        {...dropping}
       >
         <legend className="px-1">Or your own colours</legend>
         <ol className="flex flex-col gap-1.5">

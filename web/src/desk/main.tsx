@@ -2,6 +2,7 @@ import { QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense, useEffect, useState } from "react";
 import { createRoot } from "react-dom/client";
 import { live } from "../api/live";
+import { keepPageFromFiles } from "../app/dropped";
 import { startInNight } from "../app/night";
 import { Notices } from "../app/notices";
 import { Queries } from "../app/queries";
@@ -13,6 +14,7 @@ const DeckPage = lazy(() => import("../deck/DeckPage").then((module) => ({ defau
 const PlayerPage = lazy(() => import("../player/PlayerPage").then((module) => ({ default: module.PlayerPage })));
 
 startInNight();
+keepPageFromFiles();
 
 const queries = new Queries({
   defaultOptions: {

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { Download, FileUp, Save, Trash2 } from "lucide-react";
-import { useRef, useState, type DragEvent } from "react";
+import { useRef, useState } from "react";
 import { answer, api } from "../api/client";
 import { useDeed } from "../app/useDeed";
+import { useFileDrop } from "../app/useFileDrop";
 import { type Platform } from "../app/usePlatforms";
 import { useSettled } from "../app/useSettled";
 import { May, useMay } from "../theme/May";
@@ -100,8 +101,13 @@ function useFlaws(text: string) {
 function Document(props: { text: string; change: ((text: string) => void) | undefined; lines: number[] }) {
   const { text, change, lines } = props;
   const numbers = useRef<HTMLPreElement>(null);
+  const { over, dropping } = useFileDrop(([first]) => {
+    if (change) void first?.text().then(change);
+  }, change !== undefined);
   return (
-    <div className="flex min-h-0 flex-1 border border-rule bg-sheet font-mono leading-5">
+    <div
+      className={`flex min-h-0 flex-1 border font-mono leading-5 ${over ? "border-kelp bg-kelp-soft" : "border-rule bg-sheet"}`}
+    >
       <pre
         ref={numbers}
         aria-hidden="true"
@@ -124,12 +130,7 @@ function Document(props: { text: string; change: ((text: string) => void) | unde
         onScroll={(event) => {
           if (numbers.current) numbers.current.scrollTop = event.currentTarget.scrollTop;
         }}
-        onDrop={(event: DragEvent) => {
-          const file = event.dataTransfer.files[0];
-          if (!file || !change) return;
-          event.preventDefault();
-          void file.text().then(change);
-        }}
+        {...dropping}
       />
     </div>
   );

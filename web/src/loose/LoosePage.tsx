@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { FolderUp, Upload } from "lucide-react";
-import { useEffect, useRef, useState, type DragEvent } from "react";
+import { useEffect, useRef } from "react";
 import { Link } from "react-router";
 import { answer, api } from "../api/client";
 import { Trouble } from "../app/Trouble";
-import { droppedFiles } from "../recolour/dropped";
+import { useFileDrop } from "../app/useFileDrop";
 import { useMay } from "../theme/May";
 import { useThemeId } from "../theme/useTheme";
 import { handed } from "./handed";
@@ -16,7 +16,7 @@ export function LoosePage() {
   const id = useThemeId();
   const may = useMay();
   const pack = usePack();
-  const [over, setOver] = useState(false);
+  const { over, dropping } = useFileDrop((files) => void pack.take(files));
   const open = useQuery({
     queryKey: ["packs", id],
     queryFn: () => answer(api.GET("/api/themes/{theme}/packs", { params: { path: { theme: id } } })),
@@ -30,24 +30,8 @@ export function LoosePage() {
   });
   if (!may) return <p className="text-faint">Designers and owners of this workspace bring files in.</p>;
   const newest = open.data?.[0];
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    void droppedFiles(event.dataTransfer.items).then(pack.take);
-  };
   return (
-    <section
-      className={`min-h-full p-4 ${over ? "bg-kelp-soft" : ""}`}
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={(event) => {
-        if (!event.currentTarget.contains(event.relatedTarget as Node | null)) setOver(false);
-      }}
-      onDrop={drop}
-      aria-label="Loose files"
-    >
+    <section className={`min-h-full p-4 ${over ? "bg-kelp-soft" : ""}`} {...dropping} aria-label="Loose files">
       <p className="mb-2 text-faint">
         <Link className="underline" to={`/themes/${id}/brand/pictures`}>
           Ready-made pictures

@@ -1,8 +1,8 @@
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
 import { exchangeFile, sendFile, type Schemas } from "../api/client";
 import { saveBlob } from "../app/saveBlob";
 import { sayProblem, useNotices } from "../app/notices";
+import { useFileDrop } from "../app/useFileDrop";
 import { useTheme } from "../theme/useTheme";
 
 type Report = Schemas["LinkFileView"];
@@ -19,7 +19,6 @@ const FATES: Record<Schemas["LinkLine"]["fate"], [string, string]> = {
 export function LinkFile() {
   const { id } = useTheme();
   const say = useNotices((state) => state.say);
-  const [over, setOver] = useState(false);
   const address = `/api/themes/${id}/replacement/file`;
   const look = useMutation({
     mutationFn: async (file: File) => ({ file, report: await sendFile<Report>(`${address}/report`, file) }),
@@ -35,6 +34,7 @@ export function LinkFile() {
   const take = (file: File | undefined) => {
     if (file) look.mutate(file);
   };
+  const { over, dropping } = useFileDrop(([first]) => take(first));
   const seen = look.data;
   return (
     <section className="mb-6" aria-labelledby="link-file">
@@ -44,16 +44,7 @@ export function LinkFile() {
       </p>
       <label
         className={`btn mb-2 inline-flex cursor-pointer focus-within:outline-2 ${over ? "border-kelp bg-kelp-soft" : ""}`}
-        onDragOver={(event) => {
-          event.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={(event) => {
-          event.preventDefault();
-          setOver(false);
-          take(event.dataTransfer.files[0]);
-        }}
+        {...dropping}
       >
         {look.isPending ? "Reading …" : "Choose a file, or drop it here"}
         <input

@@ -1,12 +1,12 @@
 import { FileDown, FolderUp, Upload } from "lucide-react";
-import { useRef, useState, type DragEvent } from "react";
+import { useRef } from "react";
 import { Link } from "react-router";
 import { useThemeId } from "../theme/useTheme";
 import { ArtworkLine } from "./ArtworkLine";
-import { droppedFiles } from "./dropped";
 import { useArtworks } from "./useArtworks";
 import { useIntake, type Intake } from "./useIntake";
 import { Trouble } from "../app/Trouble";
+import { useFileDrop } from "../app/useFileDrop";
 import { useMay } from "../theme/May";
 
 const TYPES = ".png,.apng,.jpg,.jpeg,.gif,.webp,.svg";
@@ -17,26 +17,11 @@ export function RecolourPage() {
   const artworks = useArtworks();
   const may = useMay();
   const { intake, take, cancel, dismiss } = useIntake();
-  const [over, setOver] = useState(false);
+  const { over, dropping } = useFileDrop((files) => void take(files), may);
   const chooser = useRef<HTMLInputElement>(null);
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    if (!may) return;
-    void droppedFiles(event.dataTransfer.items).then(take);
-  };
   const some = (artworks.data?.length ?? 0) > 0;
   return (
-    <section
-      className={`min-h-full ${over ? "bg-kelp-soft" : ""}`}
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(may);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={drop}
-      aria-label="Recolour bench"
-    >
+    <section className={`min-h-full ${over ? "bg-kelp-soft" : ""}`} {...dropping} aria-label="Recolour bench">
       <div className="mb-2 flex items-center gap-2">
         <button className="btn btn-main" disabled={intake?.running} onClick={() => chooser.current?.click()}>
           <Upload size={14} />

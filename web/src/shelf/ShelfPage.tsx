@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { ChevronDown, ChevronRight, FileUp, Plus, Search } from "lucide-react";
-import { useRef, useState, type DragEvent, type FormEvent } from "react";
+import { useRef, useState, type FormEvent } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api } from "../api/client";
 import { useWorkspaceId } from "../api/workspace";
@@ -13,7 +13,7 @@ import { useWorkspace } from "../app/useWorkspace";
 import { COLOUR_FILES } from "../colour/BringIn";
 import { NewWorkspace } from "../people/NewWorkspace";
 import { found, ordered, ORDERS, type Order, type ShelfLine } from "./order";
-import { droppedFiles } from "../recolour/dropped";
+import { useFileDrop } from "../app/useFileDrop";
 import { BringInPackage } from "./BringInPackage";
 import { ThemeStrip } from "./ThemeStrip";
 import { nameOf, useBeginWith } from "./useBegin";
@@ -24,30 +24,14 @@ export function ShelfPage() {
   const { here } = useWorkspace();
   const shelf = useShelf();
   const begin = useBeginWith();
-  const [over, setOver] = useState(false);
   const mayMake = here !== null && includes(here.role, "DESIGNER");
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    void droppedFiles(event.dataTransfer.items).then((files) => {
-      const [first] = files;
-      const folder = (first as { dropped?: string } | undefined)?.dropped?.split("/") ?? [];
-      if (first && (files.length > 1 || folder.length > 1))
-        void begin.loose(nameOf(folder.length > 1 ? (folder[0] ?? "") : "Loose files"), files);
-      else if (first) begin.file(first);
-    });
-  };
-  const dropping = mayMake && {
-    onDragOver: (event: DragEvent) => {
-      if (!event.dataTransfer.types.includes("Files")) return;
-      event.preventDefault();
-      setOver(true);
-    },
-    onDragLeave: (event: DragEvent) => {
-      if (!event.currentTarget.contains(event.relatedTarget as Node | null)) setOver(false);
-    },
-    onDrop: drop,
-  };
+  const { over, dropping } = useFileDrop((files) => {
+    const [first] = files;
+    const folder = (first as { dropped?: string } | undefined)?.dropped?.split("/") ?? [];
+    if (first && (files.length > 1 || folder.length > 1))
+      void begin.loose(nameOf(folder.length > 1 ? (folder[0] ?? "") : "Loose files"), files);
+    else if (first) begin.file(first);
+  }, mayMake);
   return (
     <Home title="Shelf" says="Your themes, as viewers would see them">
       <div

@@ -42,9 +42,7 @@ public record Look(
 
     /** The brand's gradient as stops of a paint. */
     public List<Paint.Stop> gradient() {
-        return run.stream()
-                .map(point -> new Paint.Stop(point.offset(), point.colour()))
-                .toList();
+        return Paint.stops(run);
     }
 
     /** The plate as it covers what is behind. */

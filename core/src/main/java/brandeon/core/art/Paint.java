@@ -3,7 +3,6 @@ package brandeon.core.art;
 import brandeon.core.canvas.Box;
 import brandeon.core.colour.Colour;
 import brandeon.core.colour.Gradient;
-import java.util.ArrayList;
 import java.util.List;
 
 /** What fills a path. Gradients are given in canvas pixels and interpolated in sRGB between their stops. */
@@ -38,18 +37,15 @@ public sealed interface Paint {
         return new Solid(colour.withAlpha(alpha));
     }
 
-    /**
-     * Stops between two colours by way of OKLab, where mixtures stay clear: eleven stops follow the curve closely
-     * enough that straight sRGB between them cannot be told apart. Opacity runs evenly.
-     */
+    /** Stops between two colours by way of OKLab, where mixtures stay clear. Opacity runs evenly. */
     static List<Stop> blend(Colour from, Colour to) {
-        int steps = 10;
-        List<Stop> stops = new ArrayList<>();
-        for (int i = 0; i <= steps; i++) {
-            double share = i / (double) steps;
-            stops.add(new Stop(share, mix(from, to, share)));
-        }
-        return List.copyOf(stops);
+        return stops(Gradient.along(from, to, Gradient.Way.OKLAB));
+    }
+
+    static List<Stop> stops(List<Gradient.Point> points) {
+        return points.stream()
+                .map(point -> new Stop(point.offset(), point.colour()))
+                .toList();
     }
 
     /** A mixture in OKLab; share 0 is {@code from}. */

@@ -2,13 +2,16 @@ package brandeon.core.colour;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class GradientTest {
 
@@ -72,6 +75,57 @@ class GradientTest {
             assertThat(point.colour().hex()).isEqualTo(palette.colour(Role.TEXT).hex());
         });
         assertThat(points).extracting(Gradient.Point::offset).isSorted().doesNotHaveDuplicates();
+    }
+
+    /** Straight between its colours, as SVG 2 (section 14.2.2) paints them, a run is where the mixture would be. */
+    @ParameterizedTest
+    @EnumSource
+    void fewColoursFollowTheWayWithinAStepOfEightBits(Gradient.Way way) {
+        Random random = new Random(7);
+        int all = 0;
+        for (int n = 0; n < 400; n++) {
+            Colour from = Colour.of(random.nextDouble(), random.nextDouble(), random.nextDouble());
+            Colour to = Colour.of(random.nextDouble(), random.nextDouble(), random.nextDouble());
+            List<Gradient.Point> points = Gradient.along(from, to, way);
+            all += points.size();
+            double worst = 0;
+            for (int i = 0; i + 1 < points.size(); i++) {
+                Gradient.Point a = points.get(i);
+                Gradient.Point b = points.get(i + 1);
+                for (double t = 0.1; t < 1; t += 0.1) {
+                    Colour exact = Gradient.between(from, to, a.offset() + (b.offset() - a.offset()) * t, way);
+                    worst = Math.max(worst, apart(exact, a.colour(), b.colour(), t));
+                }
+            }
+            // Where ten steps do not do, as round the circle through what sRGB cannot show, there are ten all the same.
+            if (points.size() < 11) {
+                assertThat(worst).as("%s to %s", from, to).isLessThan(1.5 / 255);
+            }
+        }
+        assertThat(all / 400.0).as("colours of a run between any two").isLessThan(10);
+    }
+
+    private static double apart(Colour exact, Colour a, Colour b, double t) {
+        return Math.max(
+                Math.abs(exact.red() - a.red() * (1 - t) - b.red() * t),
+                Math.max(
+                        Math.abs(exact.green() - a.green() * (1 - t) - b.green() * t),
+                        Math.abs(exact.blue() - a.blue() * (1 - t) - b.blue() * t)));
+    }
+
+    /** A browser's software painter takes a quarter longer for eight and more (measured in Chromium 156). */
+    @Test
+    void coloursThatAreNearNeedFew() {
+        assertThat(Gradient.along(Colour.parse("#1c4b27"), Colour.parse("#07192d"), Gradient.Way.OKLAB))
+                .hasSizeLessThan(5);
+    }
+
+    @Test
+    void colourThatDoesNotChangeHasTwoEnds() {
+        Colour colour = Colour.parse("#1c4b27");
+        assertThat(Gradient.along(colour.withAlpha(0.5), colour.withAlpha(0), Gradient.Way.OKLAB))
+                .extracting(Gradient.Point::offset, point -> point.colour().alpha())
+                .containsExactly(tuple(0.0, 0.5), tuple(1.0, 0.0));
     }
 
     @Test

@@ -20,3 +20,17 @@ async function filesOf(entry: FileSystemEntry): Promise<File[]> {
   }
   return (await Promise.all(inside.filter((one) => !one.name.startsWith(".")).map(filesOf))).flat();
 }
+
+export function holdsFiles(event: { dataTransfer: DataTransfer | null }): boolean {
+  return event.dataTransfer?.types.includes("Files") ?? false;
+}
+
+/** A file that misses its place is left: a browser would open it instead of this page. To be called once. */
+export function keepPageFromFiles(): void {
+  window.addEventListener("dragover", (event) => {
+    const taken = event.defaultPrevented || (event.target instanceof HTMLInputElement && event.target.type === "file");
+    if (taken || !holdsFiles(event)) return;
+    event.preventDefault();
+    if (event.dataTransfer) event.dataTransfer.dropEffect = "none";
+  });
+}
