@@ -2,6 +2,8 @@ package brandeon.server.live;
 
 import brandeon.core.text.Face;
 import brandeon.server.problem.NotFound;
+import brandeon.server.web.Packed;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.Collection;
 import java.util.Optional;
@@ -22,19 +24,29 @@ public class FontController {
     private static final CacheControl FOR_EVER =
             CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
 
+    private final Packed packed;
+
+    FontController(Packed packed) {
+        this.packed = packed;
+    }
+
     @GetMapping("/fonts/{file}")
-    ResponseEntity<byte[]> font(@PathVariable String file) {
-        byte[] bytes = (file.matches("[0-9a-f]{64}")
+    ResponseEntity<byte[]> font(@PathVariable String file, HttpServletRequest request) {
+        Face face = (file.matches("[0-9a-f]{64}")
                         ? Optional.of(Face.own(file))
                         : Face.shipped().stream()
-                                .filter(face -> face.fileName().equals(file))
+                                .filter(one -> one.fileName().equals(file))
                                 .findFirst())
-                .flatMap(Face::bytes)
-                .orElseThrow(() -> new NotFound("There is no font called " + file + "."));
-        return ResponseEntity.ok()
-                .cacheControl(FOR_EVER)
-                .contentType(MediaType.parseMediaType("font/ttf"))
-                .body(bytes);
+                .orElseThrow(() -> unknown(file));
+        return packed.answer(
+                ResponseEntity.ok().cacheControl(FOR_EVER).contentType(MediaType.parseMediaType("font/ttf")),
+                request,
+                "font " + file,
+                () -> face.bytes().orElseThrow(() -> unknown(file)));
+    }
+
+    private static NotFound unknown(String file) {
+        return new NotFound("There is no font called " + file + ".");
     }
 
     @GetMapping(value = "/fonts.css", produces = "text/css")

@@ -7,6 +7,7 @@ import brandeon.server.live.FontController;
 import brandeon.server.live.PictureHtml;
 import brandeon.server.problem.BlankPage;
 import brandeon.server.web.ContentPolicy;
+import brandeon.server.web.Packed;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
@@ -58,15 +59,17 @@ class OutletPage {
     private final OldLinks oldLinks;
     private final Feeds feeds;
     private final JsonMapper json;
+    private final Packed packed;
     private final String page;
     /** The script that stands in the page, as the page's policy names it. */
     private final String allowed;
 
-    OutletPage(Outlets outlets, OldLinks oldLinks, Feeds feeds, JsonMapper json) throws IOException {
+    OutletPage(Outlets outlets, OldLinks oldLinks, Feeds feeds, JsonMapper json, Packed packed) throws IOException {
         this.outlets = outlets;
         this.oldLinks = oldLinks;
         this.feeds = feeds;
         this.json = json;
+        this.packed = packed;
         try (InputStream file = new ClassPathResource("static/outlet.html").getInputStream()) {
             String built = new String(file.readAllBytes(), StandardCharsets.UTF_8);
             List<String> scripts =
@@ -84,15 +87,20 @@ class OutletPage {
     }
 
     @GetMapping("/o/{token}")
-    ResponseEntity<Object> page(@PathVariable String token, HttpServletRequest request) throws IOException {
+    ResponseEntity<?> page(@PathVariable String token, HttpServletRequest request) throws IOException {
         return switch (outlets.open(token)) {
-            case Outlets.Current(Outlets.Outlet outlet) ->
-                ResponseEntity.ok()
-                        .cacheControl(CacheControl.noCache())
-                        .contentType(BlankPage.TYPE)
-                        .header(ContentPolicy.HEADER, ContentPolicy.of(request, allowed))
-                        .body(painted(feeds.now(outlet.feed(
-                                Optional.ofNullable(request.getQueryString()).orElse("")))));
+            case Outlets.Current(Outlets.Outlet outlet) -> {
+                Picture picture = feeds.now(outlet.feed(
+                        Optional.ofNullable(request.getQueryString()).orElse("")));
+                yield packed.answer(
+                        ResponseEntity.ok()
+                                .cacheControl(CacheControl.noCache())
+                                .contentType(BlankPage.TYPE)
+                                .header(ContentPolicy.HEADER, ContentPolicy.of(request, allowed)),
+                        request,
+                        "page of " + picture.hash(),
+                        () -> painted(picture).getBytes(StandardCharsets.UTF_8));
+            }
             case Outlets.Old(Outlets.Outlet outlet) -> {
                 oldLinks.opened(
                         outlet.id(),

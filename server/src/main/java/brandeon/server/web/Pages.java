@@ -6,6 +6,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 
 /** Addresses inside the application all open its one page; built files are named by content and kept for ever. */
 @Controller
@@ -27,7 +28,10 @@ class Pages implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(
-                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
+                // Compressed when they were built.
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver());
         registry.addResourceHandler("/index.html", "/desk.html", "/favicon.svg", "/keeper.js")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache());
