@@ -2,17 +2,19 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { Problem } from "../api/client";
 import { live } from "../api/live";
+import { Looking } from "../app/looking";
 import { sayProblem, useNotices } from "../app/notices";
 import type { Cue } from "../show/useShow";
 import { alertCall, callOf, useChoosing } from "./choosing";
 import { useDoor, type AlertWish, type DeskReceipt, type DeskView } from "./door";
 import { foreseen } from "./foresee";
-import { Looking } from "./looking";
 import { useTaped } from "./taping";
 
 /** What was pressed is kept for so long while the server cannot be reached, and never done later; milliseconds. */
 const PATIENCE = 5000;
 const AGAIN_AFTER = 400;
+/** Deeds of others are looked at so often. */
+const LOOKS = { least: 400, patiently: 8, longest: 4000 };
 /** What a press does is foreseen here, so it is looked at once the sources have it; milliseconds. */
 const SOURCES_FIRST = 40;
 /** It may have been done, and only the answer got lost; it is never done later. */
@@ -178,7 +180,7 @@ function useLook(see: () => Promise<boolean>): () => void {
   useEffect(() => {
     latest.current = see;
   });
-  const [looking] = useState(() => new Looking(() => latest.current()));
+  const [looking] = useState(() => new Looking(() => latest.current(), LOOKS));
   useEffect(() => () => looking.end(), [looking]);
   return looking.look;
 }

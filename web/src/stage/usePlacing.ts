@@ -3,7 +3,6 @@ import type { Box, Edit, Layout, Scene } from "../api/client";
 import { useEdit } from "../theme/useTheme";
 import { asOne } from "./useStageEdits";
 
-const BETWEEN_EDITS = 50;
 const BURST = 700;
 
 export interface Placing {
@@ -22,18 +21,19 @@ export function movingWith(scene: Scene, pieces: string[]): string[] {
 }
 
 /**
- * Places pieces while they are dragged or nudged: the boxes follow at once, edits follow them every 50 ms, and all edits
- * of one drag or one burst of keys are undone as one.
+ * Places pieces while they are dragged or nudged: the boxes follow at once, edits follow them, and all edits of one drag
+ * or one burst of keys are undone as one.
  */
 export function usePlacing(scene: Scene, layout: Layout) {
   const edit = useEdit();
   const [ahead, setAhead] = useState<Placing[]>([]);
   const gesture = useRef({ id: "", last: 0 });
-  const pending = useRef<{ timer: number; sent: number; open: number }>({ timer: 0, sent: 0, open: 0 });
+  /** How many edits are under way. */
+  const open = useRef(0);
 
   // The server's layout is the truth again as soon as nothing is under way.
   useEffect(() => {
-    if (pending.current.open === 0) setAhead([]);
+    if (open.current === 0) setAhead([]);
   }, [layout]);
 
   const begin = useCallback(() => {
@@ -48,25 +48,18 @@ export function usePlacing(scene: Scene, layout: Layout) {
       if (all.length === 0) return;
       gesture.current.last = Date.now();
       setAhead(all);
-      clearTimeout(pending.current.timer);
-      const send = () => {
-        pending.current.sent = Date.now();
-        pending.current.open++;
-        const edits = all.map((one) => ({
-          edit: "setBox" as const,
-          scene: scene.id,
-          piece: one.piece,
-          canvas: layout.canvas,
-          box: one.box,
-        }));
-        void edit(asOne(edits) as Edit, gesture.current.id).then((taken) => {
-          pending.current.open--;
-          if (!taken) setAhead([]);
-        });
-      };
-      const wait = BETWEEN_EDITS - (Date.now() - pending.current.sent);
-      if (wait <= 0) send();
-      else pending.current.timer = window.setTimeout(send, wait);
+      open.current++;
+      const edits = all.map((one) => ({
+        edit: "setBox" as const,
+        scene: scene.id,
+        piece: one.piece,
+        canvas: layout.canvas,
+        box: one.box,
+      }));
+      void edit(asOne(edits) as Edit, gesture.current.id).then((taken) => {
+        open.current--;
+        if (!taken) setAhead([]);
+      });
     },
     [edit, scene.id, layout.canvas],
   );

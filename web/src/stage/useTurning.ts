@@ -1,9 +1,7 @@
-import { useRef } from "react";
 import type { Box, Layout, Scene } from "../api/client";
 import { useEdit } from "../theme/useTheme";
 import { manner } from "./useStageEdits";
 
-const BETWEEN_EDITS = 50;
 /** Where the grip stands under a box, and how near is on it; screen pixels. */
 const GRIP = 20;
 const NEAR = 10;
@@ -22,14 +20,12 @@ export function asTurned(x: number, y: number, box: Box, degrees: number): { x: 
 /** Turns a piece by the grip under it; with Shift by steps of 15 degrees. */
 export function useTurning(scene: Scene, layout: Layout) {
   const edit = useEdit();
-  const sent = useRef(0);
   return {
     grasped: (at: { x: number; y: number }, box: Box, scale: number) =>
       Math.hypot(at.x - box.x - box.width / 2, at.y - box.y - box.height - GRIP / scale) <= NEAR / scale,
     to: (piece: string, box: Box, x: number, y: number, steps: boolean, gesture: string) => {
       const placed = scene.stack.find((one) => one.piece === piece);
-      if (!placed || Date.now() - sent.current < BETWEEN_EDITS) return;
-      sent.current = Date.now();
+      if (!placed) return;
       const degrees = (Math.atan2(y - box.y - box.height / 2, x - box.x - box.width / 2) * 180) / Math.PI - 90;
       const turn = steps ? Math.round(degrees / 15) * 15 : Math.round(degrees);
       void edit(

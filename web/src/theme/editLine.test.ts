@@ -1,4 +1,4 @@
-import { describe, expect, it } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Edit } from "../api/client";
 import { EditLine } from "./editLine";
 
@@ -15,17 +15,27 @@ function slow() {
   });
   const answer = async (taken = true) => {
     open.shift()?.(taken);
-    await new Promise((done) => setTimeout(done));
+    await vi.advanceTimersByTimeAsync(0);
   };
   return { line, sent, open, answer };
 }
 
 describe("edits on their way", () => {
+  beforeEach(() => {
+    vi.useFakeTimers();
+    vi.stubGlobal("window", globalThis);
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
   it("are one call and the newest value while something is dragged", async () => {
     const { line, sent, open, answer } = slow();
     const all = [1, 2, 3, 4, 5].map((x) => line.add("t", box(x), "drag"));
     expect(open).toHaveLength(1);
     await answer();
+    await vi.advanceTimersByTimeAsync(50);
     expect(sent).toEqual([box(1), box(5)]);
     await answer();
     expect(await Promise.all(all)).toEqual([true, true, true, true, true]);
@@ -42,6 +52,52 @@ describe("edits on their way", () => {
     void line.add("t", box(6, "guest"), "another");
     for (let i = 0; i < 6; i++) await answer();
     expect(sent).toEqual([box(1), box(2), box(3), box(5, "guest"), box(6, "guest")]);
+  });
+
+  it("rest as long as the last one took while something is dragged", async () => {
+    const { line, sent, open, answer } = slow();
+    const first = line.add("t", box(1), "drag");
+    await vi.advanceTimersByTimeAsync(200);
+    const second = line.add("t", box(2), "drag");
+    await answer();
+    expect(await first).toBe(true);
+    await vi.advanceTimersByTimeAsync(150);
+    void line.add("t", box(3), "drag");
+    expect(open).toHaveLength(0);
+    await vi.advanceTimersByTimeAsync(60);
+    expect(sent).toEqual([box(1), box(3)]);
+    await answer();
+    expect(await second).toBe(true);
+  });
+
+  it("are sent twenty times a second at most while something is dragged", async () => {
+    const { line, sent, answer } = slow();
+    for (let x = 0; x < 100; x++) {
+      void line.add("t", box(x), "drag");
+      await vi.advanceTimersByTimeAsync(10);
+      await answer();
+    }
+    await vi.advanceTimersByTimeAsync(100);
+    await answer();
+    expect(sent.length).toBeGreaterThan(15);
+    expect(sent.length).toBeLessThan(23);
+    expect(sent.at(-1)).toEqual(box(99));
+  });
+
+  it("rest no longer once something else waits behind them", async () => {
+    const { line, sent, answer } = slow();
+    void line.add("t", box(1), "drag");
+    await vi.advanceTimersByTimeAsync(500);
+    await answer();
+    void line.add("t", box(2), "drag");
+    expect(sent).toHaveLength(1);
+    const undone: Edit[][] = [];
+    void line.inTurn(() => {
+      undone.push([...sent]);
+      return Promise.resolve();
+    });
+    await answer();
+    expect(undone).toEqual([[box(1), box(2)]]);
   });
 
   it("go on after one that was refused", async () => {
@@ -82,7 +138,7 @@ describe("edits on their way", () => {
     const air = line.inTurn(() => Promise.reject(new Error("Nothing to put on air.")));
     void line.add("t", box(1), "");
     await expect(air).rejects.toThrow("Nothing to put on air.");
-    await new Promise((done) => setTimeout(done));
+    await vi.advanceTimersByTimeAsync(0);
     expect(sent).toEqual([box(1)]);
   });
 

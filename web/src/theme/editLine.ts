@@ -22,6 +22,9 @@ function target(edit: Edit): string {
   return JSON.stringify(Object.entries(edit).filter(([key]) => TARGET.has(key)));
 }
 
+/** Values of one gesture follow one another this often at most; milliseconds. */
+const BETWEEN = 50;
+
 interface WaitingEdit {
   theme: string;
   edit: Edit;
@@ -37,12 +40,17 @@ type Send = (theme: string, edit: Edit, gesture: string) => Promise<boolean>;
 /**
  * Sends edits one after another, in the order in which they were made, and with them whatever else counts on them:
  * what is undone or put on air is what stood there when it was pressed. While something is dragged there is at most
- * one call on its way and the newest value behind it: what was to be sent between them is never seen by anybody.
+ * one call on its way and the newest value behind it: what was to be sent between them is never seen by anybody. After
+ * each the line rests for as long as it took, so that on a slow or busy machine what is dragged comes before it.
  */
 export class EditLine {
   private readonly waiting: Waiting[] = [];
   private readonly after: (() => void)[] = [];
   private busy = false;
+  /** What was sent last, and until when the next value of its gesture rests, on the page's own clock. */
+  private last: WaitingEdit | undefined;
+  private rested = 0;
+  private timer = 0;
 
   constructor(private readonly send: Send) {}
 
@@ -50,16 +58,12 @@ export class EditLine {
   add(theme: string, edit: Edit, gesture: string): Promise<boolean> {
     return new Promise((settle) => {
       const last = this.waiting.at(-1);
-      if (
-        typeof last === "object" &&
-        gesture !== "" &&
-        last.gesture === gesture &&
-        target(last.edit) === target(edit)
-      ) {
+      const made = { theme, edit, gesture, settle: [settle] };
+      if (typeof last === "object" && follows(made, last)) {
         last.edit = edit;
         last.settle.push(settle);
       } else {
-        this.waiting.push({ theme, edit, gesture, settle: [settle] });
+        this.waiting.push(made);
       }
       void this.go();
     });
@@ -80,18 +84,35 @@ export class EditLine {
   }
 
   private async go(): Promise<void> {
-    if (this.busy) return;
-    const next = this.waiting.shift();
-    if (!next) return;
+    const [next] = this.waiting;
+    if (this.busy || !next) return;
+    window.clearTimeout(this.timer);
+    const alone = typeof next === "object" && this.waiting.length === 1;
+    const rest = alone && this.last && follows(next, this.last) ? this.rested - performance.now() : 0;
+    if (rest > 0) {
+      this.timer = window.setTimeout(() => void this.go(), rest);
+      return;
+    }
+    this.waiting.shift();
     this.busy = true;
+    this.last = undefined;
     await (typeof next === "function" ? next() : this.sendEdit(next));
     this.busy = false;
     this.after.splice(0).forEach((then) => then());
     void this.go();
   }
 
-  private async sendEdit({ theme, edit, gesture, settle }: WaitingEdit): Promise<void> {
-    const taken = await this.send(theme, edit, gesture).catch(() => false);
-    settle.forEach((one) => one(taken));
+  private async sendEdit(sent: WaitingEdit): Promise<void> {
+    const begun = performance.now();
+    const taken = await this.send(sent.theme, sent.edit, sent.gesture).catch(() => false);
+    const now = performance.now();
+    this.last = sent;
+    this.rested = Math.max(begun + BETWEEN, 2 * now - begun);
+    sent.settle.forEach((one) => one(taken));
   }
+}
+
+/** Whether it sets what another one of the same gesture has set. */
+function follows(edit: WaitingEdit, other: WaitingEdit): boolean {
+  return edit.gesture !== "" && edit.gesture === other.gesture && target(edit.edit) === target(other.edit);
 }

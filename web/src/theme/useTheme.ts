@@ -3,6 +3,7 @@ import { createContext, useCallback, useContext, useEffect, useMemo } from "reac
 import { useParams } from "react-router";
 import { answer, api, soon, type Edit, type Piece, type Schemas, type Theme, type ThemeView } from "../api/client";
 import { live } from "../api/live";
+import { Looking } from "../app/looking";
 import { useSettled } from "../app/useSettled";
 import { contentName } from "../app/contentName";
 import { sayProblem, useNotices } from "../app/notices";
@@ -130,23 +131,36 @@ export function useRepair() {
 /** What is computed from a theme; asked for again after each change. */
 const DERIVED = ["layouts", "brand", "artworks", "ledger", "history"];
 
-/** At most this often what is computed is asked for again while edits follow one another; milliseconds. */
-const REFRESH = 100;
+/** An edit is answered, and told to everybody who looks on; what is computed is asked for once; milliseconds. */
+const TOGETHER = 100;
+/** So often at most while edits follow one another. */
+const REFRESH = { least: TOGETHER, patiently: 1, longest: 20_000 };
+const changedThemes = new Map<string, QueryClient>();
 let planned = 0;
 
+const derived = new Looking(async () => {
+  const all = [...changedThemes];
+  changedThemes.clear();
+  await Promise.all(
+    all.flatMap(([id, queries]) => {
+      void queries.invalidateQueries({ queryKey: ["show"] });
+      return DERIVED.map(async (name) => {
+        // A first answer that is still on its way was perhaps computed before the change, and is not waited for.
+        await queries.cancelQueries({ queryKey: [name, id] });
+        await queries.invalidateQueries({ queryKey: [name, id] });
+      });
+    }),
+  );
+  return true;
+}, REFRESH);
+
 function refresh(queries: QueryClient, id: string): void {
+  changedThemes.set(id, queries);
   if (planned !== 0) return;
   planned = window.setTimeout(() => {
     planned = 0;
-    // A first answer that is still on its way was perhaps computed before the change, and is not waited for.
-    void queries.invalidateQueries({ queryKey: ["show"] });
-    DERIVED.forEach(
-      (name) =>
-        void queries
-          .cancelQueries({ queryKey: [name, id] })
-          .then(() => queries.invalidateQueries({ queryKey: [name, id] })),
-    );
-  }, REFRESH);
+    derived.look();
+  }, TOGETHER);
 }
 
 export function takeView(queries: QueryClient, view: ThemeView): void {

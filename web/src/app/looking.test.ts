@@ -10,7 +10,11 @@ describe("Looking", () => {
     vi.useFakeTimers();
     vi.stubGlobal("window", globalThis);
     begun = [];
-    looking = new Looking(() => new Promise((answer) => begun.push(answer)));
+    looking = new Looking(() => new Promise((answer) => begun.push(answer)), {
+      least: 400,
+      patiently: 8,
+      longest: 4000,
+    });
   });
 
   afterEach(() => {
