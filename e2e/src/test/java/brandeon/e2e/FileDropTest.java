@@ -53,15 +53,16 @@ class FileDropTest {
             drag(page, picture, "dragEnter", "dragOver", "drop");
             assertThat(page).hasURL(Pattern.compile("/themes/[0-9a-f-]{36}/begin"));
             assertThat(page.getByLabel("Name of the theme")).hasValue("Dusk over reeds");
-            assertThat(page.getByLabel(Pattern.compile("^Colour \\d$"))).hasCount(2);
+            assertThat(page.getByLabel("Colour 1 as text")).hasValue(Pattern.compile("#[0-9a-f]{6}"));
+            assertThat(page.getByLabel(Pattern.compile("^Colour \\d as text$"))).hasCount(2);
         }
     }
 
     /** What an operating system tells of a drag of one file over the middle of the window. */
     private static void drag(Page page, String file, String... steps) {
         CDPSession devtools = page.context().newCDPSession(page);
-        JsonElement data = new Gson()
-                .toJsonTree(Map.of("items", List.of(), "files", List.of(file), "dragOperationsMask", 1));
+        JsonElement data =
+                new Gson().toJsonTree(Map.of("items", List.of(), "files", List.of(file), "dragOperationsMask", 1));
         for (String step : steps) {
             JsonObject event = new JsonObject();
             event.addProperty("type", step);
