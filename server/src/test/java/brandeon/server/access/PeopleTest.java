@@ -153,7 +153,7 @@ class PeopleTest {
         Person guest = server.member(UUID.fromString(workspace), Role.DESIGNER);
         String account = account(guest);
         try (Ear ear = Ear.editor(guest)) {
-            ear.say("{\"type\":\"followTheme\",\"theme\":\"" + theme + "\"}");
+            ear.followsTheme(theme);
             long from = System.nanoTime();
             assertThat(change(account, "VIEWER", "null").status()).isEqualTo(204);
             assertThat(ear.closed()).isEqualTo(4205);
@@ -162,7 +162,7 @@ class PeopleTest {
         assertThat(guest.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.2}").status())
                 .isEqualTo(403);
         try (Ear ear = Ear.editor(guest)) {
-            ear.say("{\"type\":\"followTheme\",\"theme\":\"" + theme + "\"}");
+            ear.followsTheme(theme);
             assertThat(owner.delete("/api/workspaces/" + workspace + "/members/" + account)
                             .status())
                     .isEqualTo(204);
@@ -239,7 +239,7 @@ class PeopleTest {
         assertThat(change(account(guest), "DESIGNER", soon).status()).isEqualTo(204);
         assertThat(guest.get("/api/themes/" + theme).status()).isEqualTo(200);
         try (Ear ear = Ear.editor(guest)) {
-            ear.say("{\"type\":\"followTheme\",\"theme\":\"" + theme + "\"}");
+            ear.followsTheme(theme);
             java.util.concurrent.locks.LockSupport.parkNanos(800_000_000L);
             server.bean(Workspaces.class).end();
             assertThat(ear.closed()).isEqualTo(4205);

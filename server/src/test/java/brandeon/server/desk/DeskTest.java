@@ -143,7 +143,7 @@ class DeskTest {
         JsonNode pass = pass("Tove", COUNTING, "null");
         String token = token(pass);
         try (Ear ear = desk(token)) {
-            ear.say("{\"type\":\"followShow\",\"show\":\"" + show + "\"}");
+            ear.followsShow(show);
             until(() -> on(pass).size() == 1);
             assertThat(on(pass).get(0).asString()).isNotBlank();
             host.cue(theme, UP);
@@ -413,7 +413,7 @@ class DeskTest {
                 Ear editor = Ear.editor(host)) {
             String hash = outlet.await("welcome").path("hash").asString();
             report(outlet, hash);
-            editor.say("{\"type\":\"followShow\",\"show\":\"" + show + "\"}");
+            editor.followsShow(show);
             host.cue(theme, UP);
             String next = outlet.await("patch").path("hash").asString();
             JsonNode before = editor.await("arrived");

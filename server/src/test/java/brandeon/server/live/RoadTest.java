@@ -142,9 +142,7 @@ class RoadTest {
         Person host = server.stranger(Role.OWNER);
         String theme = host.newTheme("Followed");
         try (Ear editor = Ear.editor(host)) {
-            editor.say("{\"type\":\"followTheme\",\"theme\":\"" + theme + "\"}");
-            editor.say("{\"type\":\"time\",\"sent\":1}");
-            editor.await("time");
+            editor.followsTheme(theme);
             host.edit(theme, "{\"edit\":\"rename\",\"name\":\"Dusk\"}");
             var renamed = editor.await(
                     message -> message.path("change").path("name").asString("").equals("Dusk"));

@@ -58,6 +58,22 @@ public final class Ear implements WebSocket.Listener, AutoCloseable {
         return this;
     }
 
+    /** Follows a show, and returns once that has come about: messages of one socket are taken in turn. */
+    public Ear followsShow(String show) {
+        return taken("{\"type\":\"followShow\",\"show\":\"" + show + "\"}");
+    }
+
+    /** Follows a theme, and returns once that has come about. */
+    public Ear followsTheme(String theme) {
+        return taken("{\"type\":\"followTheme\",\"theme\":\"" + theme + "\"}");
+    }
+
+    private Ear taken(String message) {
+        say(message);
+        say("{\"type\":\"time\",\"sent\":1}").await("time");
+        return this;
+    }
+
     /** As an outlet says how it is: seen by viewers or not, in some program, and still. */
     public Ear reports(int width, int height, String hash, boolean visible, String sound) {
         return reports(width, height, hash, visible, sound, "p1", 1);

@@ -38,8 +38,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A theme with every kind of piece as the version before content had types wrote it on 2026-11-27, edits of it with
- * their
- * inverses, the theme after them, and hashes of the pictures that it had.
+ * their inverses, the theme after them, and hashes of the pictures that it had. Those of pieces with a gradient were
+ * recorded again on 2026-11-30, when gradients got fewer colours: of 350 pictures of the demo and every family, before
+ * and after, none was further away than 2 of 255 anywhere.
  */
 class ContentUpgradeTest {
 
