@@ -89,6 +89,21 @@ describe("Looking", () => {
     expect(begun).toHaveLength(2);
   });
 
+  it("ends while something is looked at", async () => {
+    looking.look();
+    looking.end();
+    await answered(false, 10);
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(begun).toHaveLength(1);
+  });
+
+  it("leaves no timer behind", async () => {
+    looking.look();
+    await answered(true, 10);
+    await vi.advanceTimersByTimeAsync(400);
+    expect(vi.getTimerCount()).toBe(0);
+  });
+
   it("ends", async () => {
     looking.look();
     await answered(false, 10);

@@ -17,6 +17,8 @@ export class Looking {
   private busy = false;
   private again = false;
   private timer = 0;
+  /** What was begun before the latest end says nothing any more. */
+  private ends = 0;
 
   /** @param see resolves to whether it was seen, or never could be; what is seen late must not undo what is newer */
   constructor(
@@ -31,21 +33,21 @@ export class Looking {
 
   /** Looks no more, until it is asked to. */
   end(): void {
-    this.after(0, undefined);
+    this.ends++;
+    window.clearTimeout(this.timer);
     this.busy = false;
     this.again = false;
   }
 
   private async tick(): Promise<void> {
     const { least, patiently, longest } = this.pace;
-    this.after(0, undefined);
+    const { ends } = this;
     this.busy = true;
     this.again = false;
     const start = performance.now();
-    const seen = await Promise.race([
-      this.see(),
-      new Promise<boolean>((resume) => window.setTimeout(() => resume(false), longest)),
-    ]);
+    const late = new Promise<boolean>((resume) => this.after(longest, () => resume(false)));
+    const seen = await Promise.race([this.see(), late]);
+    if (ends !== this.ends) return;
     const rest = Math.min(longest, Math.max(least, seen ? patiently * (performance.now() - start) : 0));
     this.after(rest, () => {
       this.busy = false;
@@ -54,8 +56,9 @@ export class Looking {
     });
   }
 
-  private after(millis: number, then: (() => void) | undefined): void {
+  /** Instead of what was to come before. */
+  private after(millis: number, then: () => void): void {
     window.clearTimeout(this.timer);
-    this.timer = then ? window.setTimeout(then, millis) : 0;
+    this.timer = window.setTimeout(then, millis);
   }
 }

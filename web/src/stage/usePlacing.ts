@@ -21,8 +21,8 @@ export function movingWith(scene: Scene, pieces: string[]): string[] {
 }
 
 /**
- * Places pieces while they are dragged or nudged: the boxes follow at once, edits follow them, and all edits of one drag
- * or one burst of keys are undone as one.
+ * Places pieces while they are dragged or nudged: the boxes follow at once, edits follow them, and all edits of one
+ * drag or one burst of keys are undone as one.
  */
 export function usePlacing(scene: Scene, layout: Layout) {
   const edit = useEdit();

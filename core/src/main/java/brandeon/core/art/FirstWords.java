@@ -19,9 +19,10 @@ import java.util.regex.Pattern;
 public final class FirstWords {
 
     /** As {@link SvgWriter} writes it; one that must be squeezed, since its face lacks a letter, is the browser's. */
-    private static final Pattern TEXT = Pattern.compile(
-            "<text (font-family=\"'([^\"]*)'\" font-size=\"([^\"]*)\" x=\"([^\"]*)\" y=\"([^\"]*)\""
-                    + " text-anchor=\"(\\w+)\" xml:space=\"preserve\"( fill=\"[^\"]*\"(?: fill-opacity=\"[^\"]*\")?))>([^<]*)</text>");
+    private static final Pattern TEXT =
+            Pattern.compile("<text (font-family=\"'([^\"]*)'\" font-size=\"([^\"]*)\" x=\"([^\"]*)\" y=\"([^\"]*)\""
+                    + " text-anchor=\"(\\w+)\" xml:space=\"preserve\""
+                    + "( fill=\"[^\"]*\"(?: fill-opacity=\"[^\"]*\")?))>([^<]*)</text>");
 
     private static final double HUNDREDTHS = 100;
 
