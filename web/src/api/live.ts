@@ -48,6 +48,13 @@ const BEAT = 2500;
 /** So many times it is asked before the connection is given up. */
 const DEAD = 5;
 
+/** A picture that is followed. */
+export interface Followed {
+  stop: () => void;
+  arrive: () => void;
+  hold: Painter["hold"];
+}
+
 /** A page's one connection; every picture on it shares it. */
 export class Live {
   private beat: number | undefined;
@@ -78,7 +85,7 @@ export class Live {
     name: FeedName,
     moving: boolean,
     painted: (width: number, height: number) => void,
-  ): { stop: () => void; arrive: () => void } {
+  ): Followed {
     const feed = `f${String(++this.count)}`;
     const painter = new Painter(host, this.clock.now, moving);
     const follower = new FeedFollower(
@@ -96,6 +103,7 @@ export class Live {
         painter.dispose();
       },
       arrive: () => painter.arrive(),
+      hold: (places) => painter.hold(places),
     };
   }
 

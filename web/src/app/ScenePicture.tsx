@@ -1,5 +1,6 @@
-import { memo, useEffect, useRef } from "react";
-import { live } from "../api/live";
+import { memo, useEffect, useLayoutEffect, useRef } from "react";
+import type { Box } from "../api/client";
+import { live, type Followed } from "../api/live";
 import { useCalm } from "./useCalm";
 import { useWidthScale } from "./useWidthScale";
 
@@ -13,7 +14,11 @@ interface Props {
   source?: "DRAFT" | "RELEASE";
   /** Whenever this is another number, the scene comes on once more. */
   arrivals?: number;
+  /** Pieces that somebody moves: they stand there at once, and their picture follows. */
+  held?: { piece: string; box: Box }[];
 }
+
+const NOTHING: { piece: string; box: Box }[] = [];
 
 /**
  * A scene painted live, scaled to the room that its parent gives; the same painter as in an outlet. It takes no pointer:
@@ -28,21 +33,23 @@ export const ScenePicture = memo(function ScenePicture({
   moving = false,
   source = "DRAFT",
   arrivals = 0,
+  held = NOTHING,
 }: Props) {
   const { frame, scale } = useWidthScale(width);
   const host = useRef<HTMLDivElement>(null);
   const calm = useCalm();
-  const arrive = useRef<() => void>(undefined);
+  const picture = useRef<Followed>(undefined);
 
   useEffect(() => {
     if (!host.current) return;
-    const picture = live.follow(host.current, { theme, scene, canvas, source }, moving && !calm, () => undefined);
-    arrive.current = picture.arrive;
-    return picture.stop;
+    const followed = live.follow(host.current, { theme, scene, canvas, source }, moving && !calm, () => undefined);
+    picture.current = followed;
+    return followed.stop;
   }, [theme, scene, canvas, source, moving, calm]);
   useEffect(() => {
-    if (arrivals > 0) arrive.current?.();
+    if (arrivals > 0) picture.current?.arrive();
   }, [arrivals]);
+  useLayoutEffect(() => picture.current?.hold(new Map(held.map(({ piece, box }) => [piece, box]))), [held]);
 
   return (
     <div

@@ -16,7 +16,14 @@ class Canvas {
   };
 }
 
-const layer = (piece: string) => ({ piece, svg: "<g/>", movements: [], blend: "normal", arrival: [] });
+const layer = (piece: string) => ({
+  piece,
+  box: { x: 0, y: 0, width: 10, height: 10 },
+  svg: "<g/>",
+  movements: [],
+  blend: "normal",
+  arrival: [],
+});
 const picture = (...pieces: string[]): Picture => ({ x: 0, y: 0, width: 10, height: 10, layers: pieces.map(layer) });
 const patch = (number: number, ...order: string[]): Patch => ({
   number,

@@ -15,7 +15,7 @@ export interface First {
   y: number;
   width: number;
   height: number;
-  layers: Omit<Layer, "svg" | "blend">[];
+  layers: Omit<Layer, "svg" | "blend" | "box">[];
 }
 
 const RETRY = 700;

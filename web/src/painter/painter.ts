@@ -16,6 +16,11 @@ export class Painter {
   private readonly mounted = new Map<string, SVGSVGElement>();
   /** By piece: how it looked before it became another, while that is still seen. */
   private readonly leaving = new Map<string, SVGSVGElement>();
+  /** By piece: where its picture has it. */
+  private readonly boxes = new Map<string, Area>();
+  /** By piece: where somebody who moves it has it. */
+  private held = new Map<string, Area>();
+  private letGo = 0;
   /** By piece: how it comes in when the scene comes on. */
   private readonly arrivals = new Map<string, Movement>();
   /** When the scene came on, on the page's own time line; null while it is off, 0 where it never came on. */
@@ -43,13 +48,14 @@ export class Painter {
     this.resize(picture);
     this.mounted.forEach((layer) => layer.remove());
     this.mounted.clear();
+    this.boxes.clear();
     this.arrivals.clear();
     picture.layers.forEach((layer) => this.mount(layer));
     this.arrange(picture.layers.map((layer) => layer.piece));
   }
 
   /** Takes over layers that stand in the host already, as the server wrote them. */
-  adopt(first: Area & { layers: Omit<Layer, "svg" | "blend">[] }): void {
+  adopt(first: Area & { layers: Omit<Layer, "svg" | "blend" | "box">[] }): void {
     this.resize(first);
     for (const layer of first.layers) {
       const svg = this.host.querySelector<SVGSVGElement>(`svg[data-piece="${CSS.escape(layer.piece)}"]`);
@@ -72,9 +78,45 @@ export class Painter {
       if (!wanted.has(piece)) {
         this.leave(layer, null);
         this.mounted.delete(piece);
+        this.boxes.delete(piece);
       }
     }
     this.arrange(patch.order);
+  }
+
+  /**
+   * Pieces that somebody moves stand where they are held, as they look; pictures that come meanwhile take them over. What
+   * is let go stays there for a moment, until the picture of it has come.
+   *
+   * @param places their boxes before they are turned, in pixels of the canvas
+   */
+  hold(places: ReadonlyMap<string, Area>): void {
+    clearTimeout(this.letGo);
+    if (places.size === 0) {
+      if (this.held.size > 0) this.letGo = window.setTimeout(() => this.carry(places), LET_GO);
+    } else this.carry(places);
+  }
+
+  private carry(places: ReadonlyMap<string, Area>): void {
+    const before = this.held;
+    this.held = new Map(places);
+    for (const piece of new Set([...before.keys(), ...places.keys()])) {
+      const svg = this.mounted.get(piece);
+      if (svg) this.place(svg, piece);
+    }
+  }
+
+  /** Another size is no other place: it is seen when its picture has come. */
+  private place(svg: SVGSVGElement, piece: string): void {
+    const at = this.held.get(piece);
+    const from = this.boxes.get(piece);
+    if (at && from && Math.abs(at.width - from.width) < 1 && Math.abs(at.height - from.height) < 1) {
+      svg.style.willChange = "translate";
+      svg.style.translate = `${String(at.x - from.x)}px ${String(at.y - from.y)}px`;
+    } else {
+      svg.style.removeProperty("will-change");
+      svg.style.removeProperty("translate");
+    }
   }
 
   /** The scene comes on: what comes in does so from now. */
@@ -113,6 +155,7 @@ export class Painter {
 
   dispose(): void {
     clearTimeout(this.timer);
+    clearTimeout(this.letGo);
     this.particles.stop();
     this.mounted.forEach((layer) => layer.remove());
     this.mounted.clear();
@@ -137,6 +180,8 @@ export class Painter {
     svg.dataset["piece"] = layer.piece;
     const former = this.mounted.get(layer.piece);
     this.mounted.set(layer.piece, svg);
+    this.boxes.set(layer.piece, layer.box);
+    this.place(svg, layer.piece);
     this.host.append(svg);
     this.begin(svg, layer.movements);
     this.arrival(layer);
@@ -149,7 +194,8 @@ export class Painter {
     // Of several changes in a row only the last one is seen in motion.
     const piece = former.dataset["piece"] ?? "";
     this.leaving.get(piece)?.remove();
-    if (!this.moving || !changed(former, next)) {
+    // What is held stands somewhere else, and nothing more.
+    if (!this.moving || this.held.has(piece) || !changed(former, next)) {
       former.remove();
       return;
     }
@@ -230,6 +276,9 @@ export class Painter {
     if (wait !== null) this.timer = window.setTimeout(() => this.tick(), wait);
   }
 }
+
+/** Milliseconds after which what was let go is where pictures have it. */
+const LET_GO = 500;
 
 const timed = new WeakMap<Animation, Movement>();
 const entering = new WeakMap<SVGSVGElement, Animation>();

@@ -43,7 +43,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
   const id = useThemeId();
   const room = useRef<HTMLDivElement>(null);
   const [scale, setScale] = useState(0.1);
-  const { begin, place, boxOf } = usePlacing(scene, layout);
+  const { begin, place, boxOf, ahead } = usePlacing(scene, layout);
   const [met, setMet] = useState<SnapLine[]>([]);
   const [marquee, setMarquee] = useState<Box | null>(null);
   const drag = useRef<Drag | null>(null);
@@ -216,6 +216,7 @@ export function StageView({ theme, scene, canvas, layout, selected, select, othe
           height={canvas.size.height}
           moving
           arrivals={look.arrivals}
+          held={ahead}
         />
         {look.areas && <Areas layout={layout} scale={scale} />}
         <Guides

@@ -4,6 +4,8 @@ import { useEdit } from "../theme/useTheme";
 import { asOne } from "./useStageEdits";
 
 const BURST = 700;
+/** Others see what is moved this often; whoever moves it sees it at once. Milliseconds. */
+const OTHERS = 150;
 
 export interface Placing {
   piece: string;
@@ -56,7 +58,7 @@ export function usePlacing(scene: Scene, layout: Layout) {
         canvas: layout.canvas,
         box: one.box,
       }));
-      void edit(asOne(edits) as Edit, gesture.current.id).then((taken) => {
+      void edit(asOne(edits) as Edit, gesture.current.id, OTHERS).then((taken) => {
         open.current--;
         if (!taken) setAhead([]);
       });
@@ -66,5 +68,5 @@ export function usePlacing(scene: Scene, layout: Layout) {
 
   const boxOf = (piece: string): Box | undefined =>
     ahead.find((one) => one.piece === piece)?.box ?? layout.pieces.find((p) => p.id === piece)?.box;
-  return { begin, place, boxOf };
+  return { begin, place, boxOf, ahead };
 }

@@ -22,13 +22,14 @@ function target(edit: Edit): string {
   return JSON.stringify(Object.entries(edit).filter(([key]) => TARGET.has(key)));
 }
 
-/** Values of one gesture follow one another this often at most; milliseconds. */
+/** Of values that are only seen when they were sent. */
 const BETWEEN = 50;
 
 interface WaitingEdit {
   theme: string;
   edit: Edit;
   gesture: string;
+  between: number;
   settle: ((taken: boolean) => void)[];
 }
 
@@ -54,11 +55,15 @@ export class EditLine {
 
   constructor(private readonly send: Send) {}
 
-  /** Resolves to whether it, or what took its place, was taken. */
-  add(theme: string, edit: Edit, gesture: string): Promise<boolean> {
+  /**
+   * Resolves to whether it, or what took its place, was taken.
+   *
+   * @param between values of its gesture are sent this often at most; milliseconds
+   */
+  add(theme: string, edit: Edit, gesture: string, between = BETWEEN): Promise<boolean> {
     return new Promise((settle) => {
       const last = this.waiting.at(-1);
-      const made = { theme, edit, gesture, settle: [settle] };
+      const made = { theme, edit, gesture, between, settle: [settle] };
       if (typeof last === "object" && follows(made, last)) {
         last.edit = edit;
         last.settle.push(settle);
@@ -107,7 +112,7 @@ export class EditLine {
     const taken = await this.send(sent.theme, sent.edit, sent.gesture).catch(() => false);
     const now = performance.now();
     this.last = sent;
-    this.rested = Math.max(begun + BETWEEN, 2 * now - begun);
+    this.rested = Math.max(begun + sent.between, 2 * now - begun);
     sent.settle.forEach((one) => one(taken));
   }
 }

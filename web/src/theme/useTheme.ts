@@ -20,20 +20,25 @@ export function useThemeId(): string {
  */
 export const LaterTheme = createContext<ThemeView | null>(null);
 
-/** @param unheard whether its changes are of no interest */
-export function useThemeQuery(unheard = false) {
+/** Who shows a theme's pages asks for it anew when it may be old. */
+export function useThemeQuery(options: { staleTime?: number; notifyOnChangeProps?: [] } = {}) {
   const id = useThemeId();
   return useQuery({
     queryKey: ["theme", id],
     queryFn: () => answer(api.GET("/api/themes/{id}", { params: { path: { id } } })),
-    ...(unheard && { notifyOnChangeProps: [] }),
+    ...options,
   });
 }
+
+/** What stands on the pages takes the theme that is there: every change is told. */
+const OF_THE_PAGE = { staleTime: Infinity };
+/** Changes are of no interest. */
+const UNHEARD: { staleTime: number; notifyOnChangeProps: [] } = { ...OF_THE_PAGE, notifyOnChangeProps: [] };
 
 /** The theme, on pages that are only shown when it is there. */
 export function useTheme(): ThemeView {
   const later = useContext(LaterTheme);
-  const query = useThemeQuery(later !== null);
+  const query = useThemeQuery(later ? UNHEARD : OF_THE_PAGE);
   const data = later ?? query.data;
   if (!data) throw new Error("This page is shown inside ThemeFrame only.");
   return data;
@@ -252,7 +257,7 @@ export function useEdit() {
   const id = useThemeId();
   const queries = useQueryClient();
   return useCallback(
-    (edit: Edit, gesture = "") => {
+    (edit: Edit, gesture = "", between?: number) => {
       const role = queries.getQueryData<ThemeView>(["theme", id])?.role;
       const why = role ? lacks(role) : "";
       if (why !== "") {
@@ -261,7 +266,7 @@ export function useEdit() {
         return Promise.resolve(false);
       }
       queriesOfLine = queries;
-      return line.add(id, edit, gesture);
+      return line.add(id, edit, gesture, between);
     },
     [id, queries],
   );

@@ -6169,6 +6169,7 @@ export interface components {
         };
         Layer: {
             piece: string;
+            box: components["schemas"]["Box"];
             svg: string;
             movements: components["schemas"]["Movement"][];
             blend: string;

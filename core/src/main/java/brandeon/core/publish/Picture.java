@@ -37,10 +37,12 @@ public record Picture(int x, int y, int width, int height, List<Layer> layers) {
     /**
      * One piece.
      *
+     * @param box     where it stands before it is turned, in canvas pixels: who moves it moves what is painted from there
      * @param blend   how it meets the layers under it, in CSS's words
      * @param arrival how all of it comes in when the scene comes on, from that instant; empty where it is there at once
      */
-    public record Layer(String piece, String svg, List<Movement> movements, String blend, List<Movement> arrival) {
+    public record Layer(
+            String piece, Box box, String svg, List<Movement> movements, String blend, List<Movement> arrival) {
 
         /**
          * Whether it shows something else at another instant: a clock, an entrance or an exit. Loops do not count.
@@ -95,12 +97,13 @@ public record Picture(int x, int y, int width, int height, List<Layer> layers) {
         try {
             return new Layer(
                     placement.piece().id(),
+                    placement.box(),
                     Written.svg(marks(scene, part, placement)),
                     movements(placement.art()),
                     blend,
                     placement.arrival().map(Picture::movement).stream().toList());
         } catch (RuntimeException e) {
-            return new Layer(placement.piece().id(), "", List.of(), blend, List.of());
+            return new Layer(placement.piece().id(), placement.box(), "", List.of(), blend, List.of());
         }
     }
 

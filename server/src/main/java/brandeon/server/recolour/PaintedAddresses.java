@@ -35,6 +35,7 @@ public class PaintedAddresses {
                 picture.layers().stream()
                         .map(layer -> new Picture.Layer(
                                 layer.piece(),
+                                layer.box(),
                                 signed(workspace, layer.svg()),
                                 layer.movements(),
                                 layer.blend(),
