@@ -76,7 +76,7 @@ export class Painter {
     const wanted = new Set(patch.order);
     for (const [piece, layer] of this.mounted) {
       if (!wanted.has(piece)) {
-        this.leave(layer, null);
+        this.leave(layer, null, false);
         this.mounted.delete(piece);
         this.boxes.delete(piece);
       }
@@ -86,15 +86,18 @@ export class Painter {
 
   /**
    * Pieces that somebody moves stand where they are held, as they look; pictures that come meanwhile take them over. What
-   * is let go stays there for a moment, until the picture of it has come.
+   * is let go stays there until the picture of it has come, or a moment where none comes.
    *
    * @param places their boxes before they are turned, in pixels of the canvas
    */
   hold(places: ReadonlyMap<string, Area>): void {
     clearTimeout(this.letGo);
-    if (places.size === 0) {
-      if (this.held.size > 0) this.letGo = window.setTimeout(() => this.carry(places), LET_GO);
-    } else this.carry(places);
+    this.letGo = 0;
+    if (places.size > 0) this.carry(places);
+    else if (this.held.size > 0) {
+      this.letGo = window.setTimeout(() => this.carry(places), LET_GO);
+      this.carry(this.held);
+    }
   }
 
   private carry(places: ReadonlyMap<string, Area>): void {
@@ -106,11 +109,12 @@ export class Painter {
     }
   }
 
-  /** Another size is no other place: it is seen when its picture has come. */
   private place(svg: SVGSVGElement, piece: string): void {
     const at = this.held.get(piece);
     const from = this.boxes.get(piece);
-    if (at && from && Math.abs(at.width - from.width) < 1 && Math.abs(at.height - from.height) < 1) {
+    if (this.letGo !== 0 && at && from && same(at.x, from.x) && same(at.y, from.y)) this.held.delete(piece);
+    // Another size is no other place: it is seen when its picture has come.
+    if (this.held.has(piece) && at && from && same(at.width, from.width) && same(at.height, from.height)) {
       svg.style.willChange = "translate";
       svg.style.translate = `${String(at.x - from.x)}px ${String(at.y - from.y)}px`;
     } else {
@@ -181,21 +185,22 @@ export class Painter {
     const former = this.mounted.get(layer.piece);
     this.mounted.set(layer.piece, svg);
     this.boxes.set(layer.piece, layer.box);
+    // What is held stands somewhere else, and nothing more.
+    const held = this.held.has(layer.piece);
     this.place(svg, layer.piece);
     this.host.append(svg);
     this.begin(svg, layer.movements);
     this.arrival(layer);
     this.enter(svg, layer.piece);
-    if (former) this.leave(former, svg);
+    if (former) this.leave(former, svg, held);
   }
 
   /** What was seen of a piece goes; where its plates grow or shrink, once they have. */
-  private leave(former: SVGSVGElement, next: SVGSVGElement | null): void {
+  private leave(former: SVGSVGElement, next: SVGSVGElement | null, held: boolean): void {
     // Of several changes in a row only the last one is seen in motion.
     const piece = former.dataset["piece"] ?? "";
     this.leaving.get(piece)?.remove();
-    // What is held stands somewhere else, and nothing more.
-    if (!this.moving || this.held.has(piece) || !changed(former, next)) {
+    if (!this.moving || held || !changed(former, next)) {
       former.remove();
       return;
     }
@@ -276,6 +281,9 @@ export class Painter {
     if (wait !== null) this.timer = window.setTimeout(() => this.tick(), wait);
   }
 }
+
+/** Whether two lengths are one to the eye, in pixels of the canvas. */
+const same = (one: number, other: number) => Math.abs(one - other) < 1;
 
 /** Milliseconds after which what was let go is where pictures have it. */
 const LET_GO = 500;

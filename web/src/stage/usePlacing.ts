@@ -5,7 +5,7 @@ import { asOne } from "./useStageEdits";
 
 const BURST = 700;
 /** Others see what is moved this often; whoever moves it sees it at once. Milliseconds. */
-const OTHERS = 150;
+const OTHERS = 100;
 
 export interface Placing {
   piece: string;

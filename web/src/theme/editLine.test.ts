@@ -70,6 +70,17 @@ describe("edits on their way", () => {
     expect(await second).toBe(true);
   });
 
+  it("are sent less often where whoever drags sees them before", async () => {
+    const { line, sent, answer } = slow();
+    for (let x = 0; x < 100; x++) {
+      void line.add("t", box(x), "drag", 200);
+      await vi.advanceTimersByTimeAsync(10);
+      await answer();
+    }
+    await vi.advanceTimersByTimeAsync(200);
+    expect(sent).toEqual([0, 19, 39, 59, 79, 99].map((x) => box(x)));
+  });
+
   it("are sent twenty times a second at most while something is dragged", async () => {
     const { line, sent, answer } = slow();
     for (let x = 0; x < 100; x++) {

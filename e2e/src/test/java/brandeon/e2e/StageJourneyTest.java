@@ -7,10 +7,12 @@ import brandeon.server.support.RunningServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -35,6 +37,7 @@ class StageJourneyTest {
             page.getByLabel(Pattern.compile("Live on Wide, .*")).click();
             page.waitForURL("**/stage/**");
             drag(page);
+            carry(page);
             several(page);
             line(page);
             face(page);
@@ -76,6 +79,48 @@ class StageJourneyTest {
         lists.getByRole(AriaRole.TAB)
                 .filter(new Locator.FilterOptions().setHasText("Stack"))
                 .click();
+    }
+
+    /** It stands where it is held while the server takes its time, and its picture takes over from there. */
+    private static void carry(Page page) {
+        button(page, "Goal").click();
+        page.waitForURL(Pattern.compile(".*[?]piece=.*"));
+        String left = field(page, "Left").inputValue();
+        Locator piece =
+                page.locator("[data-testid=stage] svg[data-piece='" + page.url().replaceAll(".*[?]piece=", "") + "']");
+        BoundingBox before = piece.locator("> *").first().boundingBox();
+        BoundingBox outline =
+                page.locator("[data-testid=selection] rect").first().boundingBox();
+        double x = outline.x + outline.width / 2;
+        double y = outline.y + outline.height / 2;
+        List<Route> held = new CopyOnWriteArrayList<>();
+        page.route("**/edits", held::add);
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x - 120, y - 40, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+        page.waitForCondition(() -> !held.isEmpty());
+        standsBy(piece, before, -120, -40);
+        assertThat(piece).hasAttribute("style", Pattern.compile(".*translate: .*"));
+        page.unroute("**/edits");
+        held.forEach(Route::resume);
+        assertThat(piece).not().hasAttribute("style", Pattern.compile(".*translate: .*"));
+        standsBy(piece, before, -120, -40);
+        page.keyboard().press("Control+z");
+        page.waitForCondition(() -> near(piece, before, 0, 0));
+        assertThat(field(page, "Left")).hasValue(left);
+    }
+
+    private static void standsBy(Locator piece, BoundingBox before, double across, double down) {
+        assertThat(near(piece, before, across, down))
+                .as("stands at %s, stood at %s", piece.locator("> *").first().boundingBox().x, before.x)
+                .isTrue();
+    }
+
+    /** Edges may catch on the way. */
+    private static boolean near(Locator piece, BoundingBox before, double across, double down) {
+        BoundingBox now = piece.locator("> *").first().boundingBox();
+        return Math.abs(now.x - before.x - across) < 8 && Math.abs(now.y - before.y - down) < 8;
     }
 
     /** A pattern for whole numbers in a range: edges may catch on the way. */
