@@ -90,6 +90,7 @@ function Stage({ view, scene, canvas }: { view: ThemeView; scene: Scene; canvas:
               scene={scene}
               canvas={canvas}
               layout={layout}
+              measured={layouts.dataUpdatedAt}
               selected={selected}
               select={select}
               others={here}

@@ -21,6 +21,8 @@ interface Props {
   scene: Scene;
   canvas: Canvas;
   layout: Layout;
+  /** When the layout was last asked for, epoch milliseconds. */
+  measured: number;
   selected: string[];
   select: (pieces: string[]) => void;
   others: Person[];
@@ -39,11 +41,11 @@ type Drag =
   | { what: "draw"; x: number; y: number };
 
 /** The scene, large, with selection, guides, plan lines and areas drawn over it. */
-export function StageView({ theme, scene, canvas, layout, selected, select, others }: Props) {
+export function StageView({ theme, scene, canvas, layout, measured, selected, select, others }: Props) {
   const id = useThemeId();
   const room = useRef<HTMLDivElement>(null);
   const [scale, setScale] = useState(0.1);
-  const { begin, place, boxOf, ahead } = usePlacing(scene, layout);
+  const { begin, place, boxOf, ahead } = usePlacing(scene, layout, measured);
   const [met, setMet] = useState<SnapLine[]>([]);
   const [marquee, setMarquee] = useState<Box | null>(null);
   const drag = useRef<Drag | null>(null);

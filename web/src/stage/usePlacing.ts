@@ -25,18 +25,20 @@ export function movingWith(scene: Scene, pieces: string[]): string[] {
 /**
  * Places pieces while they are dragged or nudged: the boxes follow at once, edits follow them, and all edits of one
  * drag or one burst of keys are undone as one.
+ *
+ * @param measured when the layout was last asked for
  */
-export function usePlacing(scene: Scene, layout: Layout) {
+export function usePlacing(scene: Scene, layout: Layout, measured: number) {
   const edit = useEdit();
   const [ahead, setAhead] = useState<Placing[]>([]);
   const gesture = useRef({ id: "", last: 0 });
   /** How many edits are under way. */
   const open = useRef(0);
 
-  // The server's layout is the truth again as soon as nothing is under way.
+  // The server's layout is the truth again as soon as nothing is under way; what was undone meanwhile is the same as before.
   useEffect(() => {
     if (open.current === 0) setAhead([]);
-  }, [layout]);
+  }, [layout, measured]);
 
   const begin = useCallback(() => {
     const now = Date.now();
