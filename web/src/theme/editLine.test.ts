@@ -70,6 +70,16 @@ describe("edits on their way", () => {
     expect(await second).toBe(true);
   });
 
+  it("rest no longer than a moment, however long the last one took", async () => {
+    const { line, sent, answer } = slow();
+    void line.add("t", box(1), "drag");
+    await vi.advanceTimersByTimeAsync(6000);
+    void line.add("t", box(2), "drag");
+    await answer();
+    await vi.advanceTimersByTimeAsync(300);
+    expect(sent).toEqual([box(1), box(2)]);
+  });
+
   it("are sent less often where whoever drags sees them before", async () => {
     const { line, sent, answer } = slow();
     for (let x = 0; x < 100; x++) {

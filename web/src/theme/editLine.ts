@@ -24,6 +24,8 @@ function target(edit: Edit): string {
 
 /** Of values that are only seen when they were sent. */
 const BETWEEN = 50;
+/** Whatever one took: whoever lets go waits no longer for what they see to be kept. */
+const REST = 300;
 
 interface WaitingEdit {
   theme: string;
@@ -42,7 +44,7 @@ type Send = (theme: string, edit: Edit, gesture: string) => Promise<boolean>;
  * Sends edits one after another, in the order in which they were made, and with them whatever else counts on them:
  * what is undone or put on air is what stood there when it was pressed. While something is dragged there is at most
  * one call on its way and the newest value behind it: what was to be sent between them is never seen by anybody. After
- * each the line rests for as long as it took, so that on a slow or busy machine what is dragged comes before it.
+ * each the line rests for as long as it took (up to a limit), so that on a slow or busy machine what is dragged comes before it.
  */
 export class EditLine {
   private readonly waiting: Waiting[] = [];
@@ -112,7 +114,7 @@ export class EditLine {
     const taken = await this.send(sent.theme, sent.edit, sent.gesture).catch(() => false);
     const now = performance.now();
     this.last = sent;
-    this.rested = Math.max(begun + sent.between, 2 * now - begun);
+    this.rested = Math.max(begun + sent.between, now + Math.min(now - begun, REST));
     sent.settle.forEach((one) => one(taken));
   }
 }
