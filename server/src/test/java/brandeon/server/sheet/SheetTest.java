@@ -120,7 +120,8 @@ class SheetTest {
         int modules = 17 + 4 * (int) Math.round((size * 7 / finder - 17) / 4);
         int white = (int) (4 * size / modules);
         Rectangle code = new Rectangle(left, top, bottom - top, bottom - top);
-        code.grow(1, 1);
+        // Its edges are soft, and fall on either side of what counts as dark.
+        code.grow(2, 2);
         for (int y = top - white; y < bottom + white; y++) {
             for (int x = left - white; x < left + size + white; x++) {
                 if (!code.contains(x, y)) {
