@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState, type PointerEvent } from "react";
+import { useLayoutEffect, useMemo, useRef, useState, type PointerEvent } from "react";
 import type { Box, Canvas, Layout, Scene, Theme } from "../api/client";
 import { ScenePicture } from "../app/ScenePicture";
 import { useThemeId } from "../theme/useTheme";
@@ -46,6 +46,11 @@ export function StageView({ theme, scene, canvas, layout, measured, selected, se
   const room = useRef<HTMLDivElement>(null);
   const [scale, setScale] = useState(0.1);
   const { begin, place, boxOf, ahead } = usePlacing(scene, layout, measured);
+  // A frame waits for what is cut out behind it.
+  const held = useMemo(
+    () => ahead.filter((one) => !layout.openings.some((opening) => opening.piece === one.piece)),
+    [ahead, layout.openings],
+  );
   const [met, setMet] = useState<SnapLine[]>([]);
   const [marquee, setMarquee] = useState<Box | null>(null);
   const drag = useRef<Drag | null>(null);
@@ -218,7 +223,7 @@ export function StageView({ theme, scene, canvas, layout, measured, selected, se
           height={canvas.size.height}
           moving
           arrivals={look.arrivals}
-          held={ahead}
+          held={held}
         />
         {look.areas && <Areas layout={layout} scale={scale} />}
         <Guides
