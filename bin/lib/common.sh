@@ -109,8 +109,9 @@ keep_server() {
   echo "$1" >"$RUN/built"
 }
 
-# How much memory the application may take; every cache is a part of it.
-heap_words() { echo "-Xmx${BRANDEON_HEAP:-1536m}"; }
+# How much memory the application may take; every cache is a part of it. That some 45 MB of classes and as much of
+# compiled code come in the first minutes is no reason to look through all of it: everything would stand still meanwhile.
+MEMORY=("-Xmx${BRANDEON_HEAP:-1536m}" -XX:MetaspaceSize=128m -XX:SweeperThreshold=60)
 
 # train_server DB_URL: starts the application once and keeps what the JVM learnt (JEP 483 and 514), so that later
 # starts take a few seconds. Without it everything works, only slower; BRANDEON_TRAIN=no does without.
@@ -118,6 +119,6 @@ train_server() {
   [ -e "$RUN/app/brandeon.aot" ] || [ "${BRANDEON_TRAIN:-}" = no ] && return
   echo "Preparing quick starts …"
   # Whoever starts meanwhile finds all of it or nothing.
-  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot.part" "$(heap_words)" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
+  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot.part" "${MEMORY[@]}" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
     --enable-native-access=ALL-UNNAMED -Dspring.context.exit=onRefresh -jar "$RUN/app/brandeon-app.jar" >"$RUN/train.log" 2>&1 && mv "$RUN/app/brandeon.aot.part" "$RUN/app/brandeon.aot" || rm -f "$RUN/app/brandeon.aot.part"
 }

@@ -72,6 +72,8 @@ public final class ServerProcess implements AutoCloseable {
                     // Compiled the quick way: a server that is soon killed earns nothing back.
                     "-XX:TieredStopAtLevel=1",
                     "-XX:+UseSerialGC",
+                    "-XX:MetaspaceSize=128m",
+                    "-XX:SweeperThreshold=60",
                     "-Xmx1536m",
                     "--enable-native-access=ALL-UNNAMED",
                     "-Dspring.aot.enabled=" + Boolean.getBoolean("spring.aot.enabled")));
