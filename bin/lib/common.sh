@@ -110,7 +110,7 @@ keep_server() {
 }
 
 # How much memory the application may take; every cache is a part of it. That some 45 MB of classes and as much of
-# compiled code come in the first minutes is no reason to look through all of it: everything would stand still meanwhile.
+# compiled code come in the first minutes is no reason to look through all of it: everything would stand still then.
 MEMORY=("-Xmx${BRANDEON_HEAP:-1536m}" -XX:MetaspaceSize=128m -XX:SweeperThreshold=60)
 
 # train_server DB_URL: starts the application once and keeps what the JVM learnt (JEP 483 and 514), so that later

@@ -16,8 +16,6 @@ export class Painter {
   private readonly mounted = new Map<string, SVGSVGElement>();
   /** By piece: how it looked before it became another, while that is still seen. */
   private readonly leaving = new Map<string, SVGSVGElement>();
-  /** By piece: where its picture has it. */
-  private readonly boxes = new Map<string, Area>();
   /** By piece: where somebody who moves it has it. */
   private held = new Map<string, Area>();
   private letGo = 0;
@@ -48,7 +46,6 @@ export class Painter {
     this.resize(picture);
     this.mounted.forEach((layer) => layer.remove());
     this.mounted.clear();
-    this.boxes.clear();
     this.arrivals.clear();
     picture.layers.forEach((layer) => this.mount(layer));
     this.arrange(picture.layers.map((layer) => layer.piece));
@@ -76,28 +73,24 @@ export class Painter {
     const wanted = new Set(patch.order);
     for (const [piece, layer] of this.mounted) {
       if (!wanted.has(piece)) {
-        this.leave(layer, null, false);
+        this.leave(layer, null);
         this.mounted.delete(piece);
-        this.boxes.delete(piece);
       }
     }
     this.arrange(patch.order);
   }
 
   /**
-   * Pieces that somebody moves stand where they are held, as they look; pictures that come meanwhile take them over. What
-   * is let go stays there until the picture of it has come, or a moment where none comes.
+   * Pieces that somebody moves stand where they are held, as they look; pictures that come meanwhile take them over.
+   * What is let go stays there until the picture of it has come, or a moment where none comes.
    *
    * @param places their boxes before they are turned, in pixels of the canvas
    */
   hold(places: ReadonlyMap<string, Area>): void {
+    if (places.size === 0 && (this.held.size === 0 || this.letGo !== 0)) return;
     clearTimeout(this.letGo);
-    this.letGo = 0;
-    if (places.size > 0) this.carry(places);
-    else if (this.held.size > 0) {
-      this.letGo = window.setTimeout(() => this.carry(places), LET_GO);
-      this.carry(this.held);
-    }
+    this.letGo = places.size > 0 ? 0 : window.setTimeout(() => this.carry(places), LET_GO);
+    this.carry(places.size > 0 ? places : this.held);
   }
 
   private carry(places: ReadonlyMap<string, Area>): void {
@@ -111,7 +104,7 @@ export class Painter {
 
   private place(svg: SVGSVGElement, piece: string): void {
     const at = this.held.get(piece);
-    const from = this.boxes.get(piece);
+    const from = boxes.get(svg);
     if (this.letGo !== 0 && at && from && same(at.x, from.x) && same(at.y, from.y)) this.held.delete(piece);
     // Another size is no other place: it is seen when its picture has come.
     if (this.held.has(piece) && at && from && same(at.width, from.width) && same(at.height, from.height)) {
@@ -184,23 +177,22 @@ export class Painter {
     svg.dataset["piece"] = layer.piece;
     const former = this.mounted.get(layer.piece);
     this.mounted.set(layer.piece, svg);
-    this.boxes.set(layer.piece, layer.box);
-    // What is held stands somewhere else, and nothing more.
-    const held = this.held.has(layer.piece);
-    this.place(svg, layer.piece);
+    boxes.set(svg, layer.box);
     this.host.append(svg);
     this.begin(svg, layer.movements);
     this.arrival(layer);
     this.enter(svg, layer.piece);
-    if (former) this.leave(former, svg, held);
+    if (former) this.leave(former, svg);
+    this.place(svg, layer.piece);
   }
 
   /** What was seen of a piece goes; where its plates grow or shrink, once they have. */
-  private leave(former: SVGSVGElement, next: SVGSVGElement | null, held: boolean): void {
+  private leave(former: SVGSVGElement, next: SVGSVGElement | null): void {
     // Of several changes in a row only the last one is seen in motion.
     const piece = former.dataset["piece"] ?? "";
     this.leaving.get(piece)?.remove();
-    if (!this.moving || held || !changed(former, next)) {
+    // What is held stands somewhere else, and nothing more.
+    if (!this.moving || (next && this.held.has(piece)) || !changed(former, next)) {
       former.remove();
       return;
     }
@@ -288,6 +280,8 @@ const same = (one: number, other: number) => Math.abs(one - other) < 1;
 /** Milliseconds after which what was let go is where pictures have it. */
 const LET_GO = 500;
 
+/** Where the picture of a piece has it. */
+const boxes = new WeakMap<SVGSVGElement, Area>();
 const timed = new WeakMap<Animation, Movement>();
 const entering = new WeakMap<SVGSVGElement, Animation>();
 

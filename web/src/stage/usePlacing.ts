@@ -35,9 +35,10 @@ export function usePlacing(scene: Scene, layout: Layout, measured: number) {
   /** How many edits are under way. */
   const open = useRef(0);
 
-  // The server's layout is the truth again as soon as nothing is under way; what was undone meanwhile is the same as before.
+  // The server's layout is the truth again as soon as nothing is under way; where something was undone meanwhile, it is
+  // the same as before.
   useEffect(() => {
-    if (open.current === 0) setAhead([]);
+    if (open.current === 0) setAhead((all) => (all.length === 0 ? all : []));
   }, [layout, measured]);
 
   const begin = useCallback(() => {

@@ -44,7 +44,8 @@ type Send = (theme: string, edit: Edit, gesture: string) => Promise<boolean>;
  * Sends edits one after another, in the order in which they were made, and with them whatever else counts on them:
  * what is undone or put on air is what stood there when it was pressed. While something is dragged there is at most
  * one call on its way and the newest value behind it: what was to be sent between them is never seen by anybody. After
- * each the line rests for as long as it took (up to a limit), so that on a slow or busy machine what is dragged comes before it.
+ * each the line rests for as long as it took (up to a limit), so that on a slow or busy machine what is dragged comes
+ * before it.
  */
 export class EditLine {
   private readonly waiting: Waiting[] = [];

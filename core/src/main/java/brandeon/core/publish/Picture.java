@@ -37,7 +37,7 @@ public record Picture(int x, int y, int width, int height, List<Layer> layers) {
     /**
      * One piece.
      *
-     * @param box     where it stands before it is turned, in canvas pixels: who moves it moves what is painted from there
+     * @param box     where it stands before it is turned, in canvas pixels; what is painted is moved from there
      * @param blend   how it meets the layers under it, in CSS's words
      * @param arrival how all of it comes in when the scene comes on, from that instant; empty where it is there at once
      */
