@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type QueryClient, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { answer, api, Problem, type Schemas } from "../api/client";
 import { live } from "../api/live";
+import { Looking } from "../app/looking";
 import { sayProblem } from "../app/notices";
 import { takeView } from "../theme/useTheme";
 import { useChannels } from "../app/useChannels";
@@ -10,14 +11,30 @@ export type Show = Schemas["ShowView"];
 export type Control = Schemas["Control"];
 export type Cue = Schemas["CueWish"]["cue"];
 
+/** In a burst of cues a page looks so often at most, and leaves the server to those who press. */
+const LOOKS = { least: 150, patiently: 3, longest: 4000 };
+
+const lookings = new WeakMap<QueryClient, Map<string, Looking>>();
+
+/** Has what a page knows of a show asked for anew, once for all cues that come together. */
+export function lookAtShow(queries: QueryClient, id: string): void {
+  const shows = lookings.get(queries) ?? new Map<string, Looking>();
+  lookings.set(queries, shows);
+  const looking = shows.get(id) ?? new Looking(() => askAnew(queries, id), LOOKS);
+  shows.set(id, looking);
+  looking.look();
+}
+
+async function askAnew(queries: QueryClient, id: string): Promise<boolean> {
+  await Promise.all(["show", "cues"].map((name) => queries.invalidateQueries({ queryKey: [name, id] })));
+  return true;
+}
+
 /** What can be done on a show now; asked for again whenever somebody, here or elsewhere, did something on it. */
 export function useShow(id: string) {
   const queries = useQueryClient();
   useEffect(() => {
-    const again = () => {
-      void queries.invalidateQueries({ queryKey: ["show", id] });
-      void queries.invalidateQueries({ queryKey: ["cues", id] });
-    };
+    const again = () => lookAtShow(queries, id);
     const unfollow = live.followShow(id, again);
     const unreturn = live.onReturn(again);
     return () => {
@@ -44,10 +61,7 @@ export function useCueRecord(id: string) {
 /** Sends cues. Each has a key of its own, so that one whose answer was lost is sent again and counts once. */
 export function useCues(id: string) {
   const queries = useQueryClient();
-  const onSuccess = () => {
-    void queries.invalidateQueries({ queryKey: ["show", id] });
-    void queries.invalidateQueries({ queryKey: ["cues", id] });
-  };
+  const onSuccess = () => lookAtShow(queries, id);
   const send = useMutation({
     mutationFn: (wish: Schemas["CueWish"]) =>
       answer(api.POST("/api/shows/{id}/cues", { params: { path: { id } }, body: wish })),

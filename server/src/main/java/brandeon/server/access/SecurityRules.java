@@ -4,9 +4,11 @@ import brandeon.server.problem.ProblemAnswer;
 import brandeon.server.web.ContentPolicy;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -16,8 +18,9 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.web.cors.CorsConfiguration;
-import org.springframework.web.cors.UrlBasedCorsConfigurationSource;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.OrRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
 
 /** Who may call what. Outlets, inlets and pictures carry their own proof in the address, and know no session. */
 @Configuration
@@ -40,29 +43,28 @@ class SecurityRules {
         "/live/desk"
     };
 
+    /**
+     * The practice rig runs sources in a frame of another origin, so everybody may read what has its own proof. It is
+     * said whoever asks: browsers keep what the editor was given, and give it to such a frame.
+     */
+    private static final RequestMatcher ANYBODY =
+            new OrRequestMatcher(Stream.of("/assets/**", "/fonts/**", "/painted/**", "/pictures/**", "/sounds/**")
+                    .<RequestMatcher>map(PathPatternRequestMatcher.withDefaults()::matcher)
+                    .toList());
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
-    /**
-     * Neither session nor cookie. The practice rig runs them in a frame of another origin, so everybody may read what
-     * has its own proof.
-     */
+    /** Neither session nor cookie. */
     @Bean
     @Order(1)
     SecurityFilterChain openRules(HttpSecurity http) throws Exception {
-        CorsConfiguration anybody = new CorsConfiguration();
-        anybody.addAllowedOrigin(CorsConfiguration.ALL);
-        anybody.addAllowedMethod(HttpMethod.GET);
-        UrlBasedCorsConfigurationSource sources = new UrlBasedCorsConfigurationSource();
-        for (String path : new String[] {"/assets/**", "/fonts/**", "/painted/**", "/pictures/**", "/sounds/**"}) {
-            sources.registerCorsConfiguration(path, anybody);
-        }
         return headers(http)
                 .securityMatcher(OPEN)
                 .authorizeHttpRequests(paths -> paths.anyRequest().permitAll())
-                .cors(cors -> cors.configurationSource(sources))
+                .headers(headers -> headers.addHeaderWriter(SecurityRules::anybody))
                 .csrf(AbstractHttpConfigurer::disable)
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .securityContext(AbstractHttpConfigurer::disable)
@@ -105,6 +107,12 @@ class SecurityRules {
         return http.headers(headers -> headers.frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
                 .cacheControl(cache -> cache.disable())
                 .addHeaderWriter(SecurityRules::contentPolicy));
+    }
+
+    private static void anybody(HttpServletRequest request, HttpServletResponse response) {
+        if (ANYBODY.matches(request)) {
+            response.setHeader(HttpHeaders.ACCESS_CONTROL_ALLOW_ORIGIN, "*");
+        }
     }
 
     /** What says more exactly what it may do (files that people brought in) keeps its own policy. */
