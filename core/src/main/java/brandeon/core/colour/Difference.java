@@ -18,12 +18,12 @@ public final class Difference {
     }
 
     public static double ciede2000(Lab one, Lab other) {
-        double meanChroma = (Math.hypot(one.a(), one.b()) + Math.hypot(other.a(), other.b())) / 2;
+        double meanChroma = (Spaces.chroma(one.a(), one.b()) + Spaces.chroma(other.a(), other.b())) / 2;
         double g = 0.5 * (1 - Math.sqrt(pow7(meanChroma) / (pow7(meanChroma) + POW25_7)));
         double a1 = one.a() * (1 + g);
         double a2 = other.a() * (1 + g);
-        double c1 = Math.hypot(a1, one.b());
-        double c2 = Math.hypot(a2, other.b());
+        double c1 = Spaces.chroma(a1, one.b());
+        double c2 = Spaces.chroma(a2, other.b());
         double h1 = hue(a1, one.b());
         double h2 = hue(a2, other.b());
 

@@ -52,7 +52,7 @@ public final class Spaces {
     }
 
     public static Oklch oklch(Oklab lab) {
-        double chroma = Math.hypot(lab.a(), lab.b());
+        double chroma = chroma(lab.a(), lab.b());
         double hue = chroma < Oklch.ACHROMATIC ? 0 : Math.toDegrees(Math.atan2(lab.b(), lab.a()));
         return new Oklch(lab.lightness(), chroma, hue < 0 ? hue + 360 : hue);
     }
@@ -102,6 +102,11 @@ public final class Spaces {
 
     private static double labPart(double ratio) {
         return ratio > LAB_EPSILON ? Math.cbrt(ratio) : (LAB_KAPPA * ratio + 16) / 116;
+    }
+
+    /** How far a colour is from grey. Its parts are so small that none of what {@link Math#hypot} guards can happen. */
+    static double chroma(double a, double b) {
+        return Math.sqrt(a * a + b * b);
     }
 
     private static double cube(double value) {

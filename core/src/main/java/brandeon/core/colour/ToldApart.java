@@ -84,16 +84,13 @@ public final class ToldApart {
         return true;
     }
 
-    /** A colour with what each vision makes of it, computed once. */
+    /** A colour with what each vision makes of it, computed once and when it is asked for. Of one thread. */
     static final class Seen {
         private final Colour colour;
         private final Spaces.Lab[] labs = new Spaces.Lab[Vision.values().length];
 
         Seen(Colour colour) {
             this.colour = colour;
-            for (Vision vision : Vision.values()) {
-                labs[vision.ordinal()] = Spaces.lab(vision.seen(colour));
-            }
         }
 
         Colour colour() {
@@ -101,7 +98,12 @@ public final class ToldApart {
         }
 
         Spaces.Lab lab(Vision vision) {
-            return labs[vision.ordinal()];
+            Spaces.Lab lab = labs[vision.ordinal()];
+            if (lab == null) {
+                lab = Spaces.lab(vision.seen(colour));
+                labs[vision.ordinal()] = lab;
+            }
+            return lab;
         }
     }
 }

@@ -399,10 +399,12 @@ public final class Resolver {
     }
 
     private Optional<Showing.Announcement> announced(LiveState.Shown shown, Canvas canvas) {
+        int longest = shown.longestName();
         return AlertRule.of(theme.alerts(), shown.signal())
                 .filter(rule -> rule.canvases().isEmpty() || rule.canvases().contains(canvas.id()))
                 .map(rule -> new Showing.Announcement(
                         NAMES.stream()
+                                .filter(most -> most == NAMES.getFirst() || most < longest)
                                 .map(most -> words(rule, shown, most))
                                 .distinct()
                                 .toList(),

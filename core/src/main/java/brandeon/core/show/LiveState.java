@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Everything live that a picture shows at one moment.
@@ -78,6 +79,14 @@ public record LiveState(
             values.put("names", String.join(", ", names));
             values.put("more", count - names.size());
             return values;
+        }
+
+        /** Letters of the longest name that they hold. */
+        public int longestName() {
+            return Stream.concat(Stream.of(signal.shownName(), signal.giftedTo()), names.stream())
+                    .mapToInt(Letters::count)
+                    .max()
+                    .orElse(0);
         }
 
         /** The same with names of at most so many letters. */

@@ -96,6 +96,10 @@ public final class Letters {
 
     /** Letters as readers count them. */
     public static int count(String text) {
+        if (text.chars().allMatch(c -> c >= ' ' && c <= '~')) {
+            // No two of these are read as one.
+            return text.length();
+        }
         BreakIterator letters = BreakIterator.getCharacterInstance(Locale.ROOT);
         letters.setText(text);
         int count = 0;
