@@ -1,6 +1,8 @@
 package brandeon.core.colour;
 
 import brandeon.core.problem.Mistake;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -35,6 +37,12 @@ public final class Palette {
     private static final Oklch AMBER = new Oklch(0.83, 0.15, 80);
     private static final Oklch GREEN = new Oklch(0.75, 0.17, 150);
 
+    /** Every look at a theme asks for its palette, and it changes with the brand alone. */
+    private static final Cache<Wanted, Palette> KEPT =
+            Caffeine.newBuilder().maximumSize(100).build();
+
+    private record Wanted(List<Colour> seeds, Map<Role, Colour> pins) {}
+
     private final Map<Role, Colour> pins;
     private final Map<Role, RoleColour> roles = new EnumMap<>(Role.class);
 
@@ -54,9 +62,13 @@ public final class Palette {
      * @throws Mistake when there are no seeds or more than five
      */
     public static Palette of(List<Colour> seeds, Map<Role, Colour> pins) {
-        requireSeeds(seeds);
-        Palette palette = new Palette(pins);
-        palette.derive(seeds.stream().map(Spaces::oklch).toList());
+        return KEPT.get(new Wanted(List.copyOf(seeds), Map.copyOf(pins)), Palette::derived);
+    }
+
+    private static Palette derived(Wanted wanted) {
+        requireSeeds(wanted.seeds());
+        Palette palette = new Palette(wanted.pins());
+        palette.derive(wanted.seeds().stream().map(Spaces::oklch).toList());
         return palette;
     }
 
