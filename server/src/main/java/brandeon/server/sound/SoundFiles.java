@@ -51,7 +51,16 @@ public class SoundFiles implements Vetting {
     private final Ffmpeg ffmpeg;
     private final Hands hands;
     private final Workshop workshop;
-    private final Map<String, byte[]> shipped = new ConcurrentHashMap<>();
+    private final Map<String, Shipped> shipped = new ConcurrentHashMap<>();
+
+    /** @param name of its content; every change of a show asks for the addresses of its sounds */
+    private record Shipped(byte[] wav, String name) {
+
+        private static Shipped of(String id) {
+            byte[] wav = Wav.write(ShippedSounds.sound(id));
+            return new Shipped(wav, ContentName.full(wav).substring(0, NAME));
+        }
+    }
 
     SoundFiles(Themes themes, Files files, Keys keys, Ffmpeg ffmpeg, Hands hands, Workshop workshop) {
         this.themes = themes;
@@ -180,7 +189,9 @@ public class SoundFiles implements Vetting {
     public Optional<String> address(UUID workspace, Sounds sounds, String id) {
         return sounds.own(id)
                 .map(own -> address(workspace, own.file()))
-                .or(() -> ShippedSounds.find(id).map(one -> "/sounds/shipped/" + one.id() + "/" + name(one.id())));
+                .or(() -> ShippedSounds.find(id)
+                        .map(one -> "/sounds/shipped/" + one.id() + "/"
+                                + kept(one.id()).name()));
     }
 
     /** Where a kept sound is found by whoever plays it. */
@@ -201,15 +212,14 @@ public class SoundFiles implements Vetting {
 
     /** @param name of its content, so that an address never means another sound later */
     Optional<byte[]> shipped(String id, String name) {
-        return ShippedSounds.find(id).filter(_ -> name(id).equals(name)).map(_ -> wav(id));
+        return ShippedSounds.find(id)
+                .map(_ -> kept(id))
+                .filter(kept -> kept.name().equals(name))
+                .map(Shipped::wav);
     }
 
-    private byte[] wav(String id) {
-        return shipped.computeIfAbsent(id, known -> Wav.write(ShippedSounds.sound(known)));
-    }
-
-    private String name(String id) {
-        return ContentName.full(wav(id)).substring(0, NAME);
+    private Shipped kept(String id) {
+        return shipped.computeIfAbsent(id, Shipped::of);
     }
 
     private static String text(UUID workspace, String file) {
