@@ -12,7 +12,7 @@ export type Control = Schemas["Control"];
 export type Cue = Schemas["CueWish"]["cue"];
 
 /** In a burst of cues a page looks so often at most, and leaves the server to those who press. */
-const LOOKS = { least: 150, patiently: 3, longest: 4000 };
+const LOOKS = { least: 150, patiently: 1, longest: 4000 };
 
 const lookings = new WeakMap<QueryClient, Map<string, Looking>>();
 

@@ -27,17 +27,17 @@ public record Gradient(List<Role> stops, Way way) {
     /** A way is painted in so many steps at most. */
     private static final int STEPS = 10;
 
-    /** Pieces of one brand go the same few ways, each on every canvas. */
-    private static final Cache<Stretch, List<Point>> KEPT =
-            Caffeine.newBuilder().maximumSize(1000).build();
-
-    private record Stretch(Colour from, Colour to, Way way) {}
-
     /** In so many steps it is looked at how far that is from the way. */
     private static final int LOOKS = 30;
 
     /** So far straight sRGB may be from the way in any part of a colour: what a step of eight bits is. */
     private static final double APART = 1 / 255.0;
+
+    /** Pieces of one brand go the same few ways, each on every canvas. */
+    private static final Cache<Stretch, List<Point>> KEPT =
+            Caffeine.newBuilder().maximumSize(1000).build();
+
+    private record Stretch(Colour from, Colour to, Way way) {}
 
     public Gradient {
         stops = List.copyOf(stops);
@@ -69,13 +69,10 @@ public record Gradient(List<Role> stops, Way way) {
      * between them within a step of eight bits of the way, since a browser paints fewer quicker.
      */
     public static List<Point> along(Colour from, Colour to, Way way) {
-        return KEPT.get(new Stretch(from, to, way), Gradient::along);
+        return KEPT.get(new Stretch(from, to, way), _ -> fewest(from, to, way));
     }
 
-    private static List<Point> along(Stretch stretch) {
-        Colour from = stretch.from();
-        Colour to = stretch.to();
-        Way way = stretch.way();
+    private static List<Point> fewest(Colour from, Colour to, Way way) {
         List<Colour> looked = spread(from, to, way, LOOKS);
         int steps = 1;
         List<Colour> colours = spread(from, to, way, steps);

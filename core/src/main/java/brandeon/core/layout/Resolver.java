@@ -404,7 +404,8 @@ public final class Resolver {
                 .filter(rule -> rule.canvases().isEmpty() || rule.canvases().contains(canvas.id()))
                 .map(rule -> new Showing.Announcement(
                         NAMES.stream()
-                                .filter(most -> most == NAMES.getFirst() || most < longest)
+                                .map(most -> Math.min(most, longest))
+                                .distinct()
                                 .map(most -> words(rule, shown, most))
                                 .distinct()
                                 .toList(),

@@ -18,6 +18,9 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.HeaderWriter;
+import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
+import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.security.web.util.matcher.OrRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestMatcher;
@@ -47,10 +50,11 @@ class SecurityRules {
      * The practice rig runs sources in a frame of another origin, so everybody may read what has its own proof. It is
      * said whoever asks: browsers keep what the editor was given, and give it to such a frame.
      */
-    private static final RequestMatcher ANYBODY =
+    private static final HeaderWriter ANYBODY = new DelegatingRequestMatcherHeaderWriter(
             new OrRequestMatcher(Stream.of("/assets/**", "/fonts/**", "/painted/**", "/pictures/**", "/sounds/**")
                     .<RequestMatcher>map(PathPatternRequestMatcher.withDefaults()::matcher)
-                    .toList());
+                    .toList()),
+            new StaticHeadersWriter(HttpHeaders.ACCESS_CONTROL_ALLOW_ORIGIN, "*"));
 
     @Bean
     PasswordEncoder passwordEncoder() {
@@ -64,7 +68,7 @@ class SecurityRules {
         return headers(http)
                 .securityMatcher(OPEN)
                 .authorizeHttpRequests(paths -> paths.anyRequest().permitAll())
-                .headers(headers -> headers.addHeaderWriter(SecurityRules::anybody))
+                .headers(headers -> headers.addHeaderWriter(ANYBODY))
                 .csrf(AbstractHttpConfigurer::disable)
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .securityContext(AbstractHttpConfigurer::disable)
@@ -107,12 +111,6 @@ class SecurityRules {
         return http.headers(headers -> headers.frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
                 .cacheControl(cache -> cache.disable())
                 .addHeaderWriter(SecurityRules::contentPolicy));
-    }
-
-    private static void anybody(HttpServletRequest request, HttpServletResponse response) {
-        if (ANYBODY.matches(request)) {
-            response.setHeader(HttpHeaders.ACCESS_CONTROL_ALLOW_ORIGIN, "*");
-        }
     }
 
     /** What says more exactly what it may do (files that people brought in) keeps its own policy. */
