@@ -111,7 +111,10 @@ keep_server() {
 
 # How much memory the application may take; every cache is a part of it. That some 45 MB of classes and as much of
 # compiled code come in the first minutes is no reason to look through all of it: everything would stand still then.
-MEMORY=("-Xmx${BRANDEON_HEAP:-1536m}" -XX:MetaspaceSize=128m -XX:SweeperThreshold=60)
+# What is computed long (server/work/Hands) gives way to the show: its threads have the nice value 10, as ffmpeg has;
+# without the second flag Linux does not look at the priorities of threads, and the third keeps the compiler out of it.
+JVM=("-Xmx${BRANDEON_HEAP:-1536m}" -XX:MetaspaceSize=128m -XX:SweeperThreshold=60 -XX:+UseSerialGC
+  -XX:JavaPriority1_To_OSPriority=10 -XX:ThreadPriorityPolicy=1 -XX:CompilerThreadPriority=0)
 
 # train_server DB_URL: starts the application once and keeps what the JVM learnt (JEP 483 and 514), so that later
 # starts take a few seconds. Without it everything works, only slower; BRANDEON_TRAIN=no does without.
@@ -119,6 +122,6 @@ train_server() {
   [ -e "$RUN/app/brandeon.aot" ] || [ "${BRANDEON_TRAIN:-}" = no ] && return
   echo "Preparing quick starts …"
   # Whoever starts meanwhile finds all of it or nothing.
-  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot.part" "${MEMORY[@]}" -XX:+UseSerialGC -Dspring.aot.enabled=true -Djava.awt.headless=true \
+  BRANDEON_DB_URL=$1 BRANDEON_PORT=0 "$JAVA_HOME/bin/java" -XX:AOTCacheOutput="$RUN/app/brandeon.aot.part" "${JVM[@]}" -Dspring.aot.enabled=true -Djava.awt.headless=true \
     --enable-native-access=ALL-UNNAMED -Dspring.context.exit=onRefresh -jar "$RUN/app/brandeon-app.jar" >"$RUN/train.log" 2>&1 && mv "$RUN/app/brandeon.aot.part" "$RUN/app/brandeon.aot" || rm -f "$RUN/app/brandeon.aot.part"
 }
