@@ -5,7 +5,7 @@ import brandeon.core.art.PieceArt;
 import brandeon.core.art.Raster;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
-import java.awt.image.BufferedImage;
+import brandeon.core.colour.Pixels;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
@@ -44,11 +44,11 @@ public final class Extent {
         Size coarse = Size.of(Math.max(1, canvas.width() / COARSE), Math.max(1, canvas.height() / COARSE));
         int[] found = {coarse.width(), coarse.height(), -1, -1};
         instants.forEach(at -> {
-            BufferedImage image =
-                    Raster.paint(canvas.box(), coarse, atRest ? art.marks() : art.at(at), Math.round(at), pictures);
+            int[] pixels = Pixels.of(
+                    Raster.paint(canvas.box(), coarse, atRest ? art.marks() : art.at(at), Math.round(at), pictures));
             for (int y = 0; y < coarse.height(); y++) {
                 for (int x = 0; x < coarse.width(); x++) {
-                    if (image.getRGB(x, y) >>> 24 != 0) {
+                    if (pixels[y * coarse.width() + x] >>> 24 != 0) {
                         found[0] = Math.min(found[0], x);
                         found[1] = Math.min(found[1], y);
                         found[2] = Math.max(found[2], x);

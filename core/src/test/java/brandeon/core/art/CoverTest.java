@@ -7,6 +7,7 @@ import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Pixels;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.Samples;
@@ -14,7 +15,6 @@ import brandeon.core.motion.Easing;
 import brandeon.core.motion.Track;
 import brandeon.core.show.LiveState;
 import brandeon.core.theme.Piece;
-import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -119,8 +119,7 @@ class CoverTest {
     }
 
     private static java.util.stream.IntStream opacities(PieceArt art, Size size, double at) {
-        BufferedImage image = Raster.paint(size, art.at(1 + at), 1, Pictures.NONE);
-        return java.util.Arrays.stream(image.getRGB(0, 0, size.width(), size.height(), null, 0, size.width()))
+        return java.util.Arrays.stream(Pixels.of(Raster.paint(size, art.at(1 + at), 1, Pictures.NONE)))
                 .map(argb -> argb >>> 24);
     }
 }

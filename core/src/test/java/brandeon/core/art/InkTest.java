@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Size;
 import brandeon.core.colour.Colour;
+import brandeon.core.colour.Pixels;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.PieceKind;
 import brandeon.core.layout.Samples;
@@ -123,9 +124,10 @@ class InkTest {
         int top = image.getHeight();
         int right = 0;
         int bottom = 0;
+        int[] pixels = Pixels.of(image);
         for (int y = 0; y < image.getHeight(); y++) {
             for (int x = 0; x < image.getWidth(); x++) {
-                if (image.getRGB(x, y) >>> 24 > leastAlpha) {
+                if (pixels[y * image.getWidth() + x] >>> 24 > leastAlpha) {
                     left = Math.min(left, x);
                     top = Math.min(top, y);
                     right = Math.max(right, x + 1);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import brandeon.core.canvas.Box;
 import brandeon.core.canvas.Canvas;
 import brandeon.core.canvas.Size;
+import brandeon.core.colour.Pixels;
 import brandeon.core.demo.ReedlightHide;
 import brandeon.core.kind.Content;
 import brandeon.core.kind.PieceKind;
@@ -356,9 +357,11 @@ class KindsTest {
         int right = 0;
         int top = one.getHeight();
         int bottom = 0;
+        int[] before = Pixels.of(one);
+        int[] after = Pixels.of(other);
         for (int y = 0; y < one.getHeight(); y++) {
             for (int x = 0; x < one.getWidth(); x++) {
-                if (difference(one.getRGB(x, y), other.getRGB(x, y)) > 24) {
+                if (difference(before[y * one.getWidth() + x], after[y * one.getWidth() + x]) > 24) {
                     left = Math.min(left, x);
                     right = Math.max(right, x + 1);
                     top = Math.min(top, y);
