@@ -322,7 +322,7 @@ function Kinds(props: {
       {row("kind", mapping.kind === "" ? "or its kind at" : "Its kind at", mapping.kind, (kind) => map({ kind }))}
       {mapping.kind !== "" &&
         Object.entries(mapping.kinds).map(([value, kind]) => (
-          <label key={value} className="flex items-center gap-2 pl-3">
+          <div key={value} className="flex items-center gap-2 pl-3">
             <span className="w-24 shrink-0 truncate font-mono" title={value}>
               {value}
             </span>
@@ -345,7 +345,7 @@ function Kinds(props: {
             >
               <Trash2 size={13} />
             </button>
-          </label>
+          </div>
         ))}
     </>
   );

@@ -1,3 +1,4 @@
+import { useId } from "react";
 import type { Schemas } from "../api/client";
 import { useDraftText } from "../app/useDraftText";
 import type { Send } from "./ControlRow";
@@ -45,17 +46,25 @@ function Words({
   const draft = useDraftText(line.words, say);
   // Letting the theme speak again is for those who may do everything.
   const mayLetGo = useMayDo()("letGoOf");
+  const field = useId();
   return (
-    <label className="flex min-w-0 flex-col">
-      <span className="flex text-faint">
-        <span className="truncate">{line.title}</span>
+    <div className="flex min-w-0 flex-col">
+      <div className="flex text-faint">
+        <label className="truncate" htmlFor={field}>
+          {line.title}
+        </label>
         {line.over && mayLetGo && (
-          <button className="ml-auto underline" onClick={letGo} title="Back to the theme’s words">
+          <button
+            className="ml-auto underline"
+            onClick={letGo}
+            title="Back to the theme’s words"
+            aria-label={`The theme’s words again: ${line.title}`}
+          >
             the theme’s
           </button>
         )}
-      </span>
-      <input className={`field ${line.over ? "border-ochre" : ""}`} maxLength={letters} {...draft} />
-    </label>
+      </div>
+      <input id={field} className={`field ${line.over ? "border-ochre" : ""}`} maxLength={letters} {...draft} />
+    </div>
   );
 }

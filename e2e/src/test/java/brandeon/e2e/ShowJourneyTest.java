@@ -64,10 +64,26 @@ class ShowJourneyTest {
                         .containsText(digits(paused));
             }
 
+            press(page, "Words and sight of 19 other pieces");
+            Locator screen = page.locator("li[aria-label='Starting screen']");
+            Locator words = screen.getByLabel("Title", new Locator.GetByLabelOptions().setExact(true));
+            words.fill("Fog until eight");
+            words.blur();
+            List.of("wide", "upright")
+                    .forEach(shape -> assertThat(
+                                    page.frameLocator("[data-source^=" + shape + "-]:visible iframe >> nth=0")
+                                            .locator("body"))
+                            .containsText("Fog until eight"));
+            // A press on what stands over a field goes into the field, and leaves its words.
+            screen.getByText("Title", new Locator.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(words).isFocused();
+            assertThat(words).hasValue("Fog until eight");
+
             Locator back = page.getByRole(
                     AriaRole.BUTTON,
                     new Page.GetByRoleOptions().setName("Take back").setExact(true));
-            for (int i = 0; i < 6; i++) {
+            for (int i = 0; i < 7; i++) {
                 assertThat(back).isEnabled();
                 int done = page.getByLabel("What was done").locator("li").count();
                 back.click();

@@ -25,6 +25,7 @@ import brandeon.server.channel.ShowWanted;
 import brandeon.server.commit.AfterCommit;
 import brandeon.server.commit.OneAtATime;
 import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Possible;
 import brandeon.server.problem.Refused;
 import brandeon.server.theme.Themes;
 import brandeon.server.wake.Known;
@@ -285,21 +286,21 @@ public class RunningShows implements Belongings {
         }
     }
 
-    /** Takes back this person's last cue that still stands. */
+    /** Takes back this person's last cue that still stands and can be taken back still. */
     public Done undo(Actor actor, UUID id) {
         return inTurn(actor, id, before -> {
-            CueRow last = cues.latestOf(id, actor.id(), CueRow.State.DONE, Limit.of(1)).stream()
-                    .findFirst()
-                    .orElseThrow(() -> new Refused("There is nothing of yours left to take back in this show."));
-            Cue back = Json.read(last.inverse, Cue.class);
-            Cued.Applied applied = applied(before, back);
+            Possible<CueRow, Cued.Applied> back = Possible.first(
+                    cues.latestOf(id, actor.id(), CueRow.State.DONE, Limit.of(Possible.MOST)),
+                    row -> applied(before, Json.read(row.inverse, Cue.class)),
+                    "There is nothing of yours left to take back in this show.");
+            CueRow last = back.step();
             last.state = CueRow.State.UNDONE;
             return written(
                     actor,
                     last.door,
                     before,
-                    back,
-                    told(applied, "took back “" + last.sentence + "”"),
+                    Json.read(last.inverse, Cue.class),
+                    told(back.applied(), "took back “" + last.sentence + "”"),
                     "",
                     CueRow.State.STEP);
         });
@@ -337,14 +338,15 @@ public class RunningShows implements Belongings {
 
     public Done redo(Actor actor, UUID id) {
         return inTurn(actor, id, before -> {
-            CueRow next = cues.earliestOf(id, actor.id(), CueRow.State.UNDONE, Limit.of(1)).stream()
-                    .findFirst()
-                    .orElseThrow(() -> new Refused("There is nothing to do again in this show."));
-            Cue again = Json.read(next.cue, Cue.class);
-            Cued.Applied applied = applied(before, again);
+            Possible<CueRow, Cued.Applied> again = Possible.first(
+                    cues.earliestOf(id, actor.id(), CueRow.State.UNDONE, Limit.of(Possible.MOST)),
+                    row -> applied(before, Json.read(row.cue, Cue.class)),
+                    "There is nothing to do again in this show.");
+            CueRow next = again.step();
             next.state = CueRow.State.DONE;
-            next.inverse = Json.write(applied.inverse());
-            return written(actor, next.door, before, again, applied, "", CueRow.State.STEP);
+            next.inverse = Json.write(again.applied().inverse());
+            return written(
+                    actor, next.door, before, Json.read(next.cue, Cue.class), again.applied(), "", CueRow.State.STEP);
         });
     }
 

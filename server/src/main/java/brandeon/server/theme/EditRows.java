@@ -46,11 +46,6 @@ interface EditRows extends JpaRepository<EditRow, EditRow.Key> {
         return latest(theme, account, EditState.DONE, Limit.of(1)).stream().findFirst();
     }
 
-    /** The edit that was undone last is the earliest of those undone. */
-    default Optional<EditRow> nextRedo(UUID theme, UUID account) {
-        return earliest(theme, account, EditState.UNDONE, Limit.of(1)).stream().findFirst();
-    }
-
     /** Of each theme the newest line. */
     @Query("""
             select new brandeon.server.theme.Themes$LastChange(e.key.themeId, e.accountId, e.at) from EditRow e

@@ -20,6 +20,7 @@ import brandeon.server.access.WorkspaceRemoved;
 import brandeon.server.channel.ChannelRemoved;
 import brandeon.server.commit.OneAtATime;
 import brandeon.server.problem.NotFound;
+import brandeon.server.problem.Possible;
 import brandeon.server.problem.Refused;
 import brandeon.server.wake.Wakes;
 import jakarta.persistence.EntityManager;
@@ -388,22 +389,26 @@ public class Themes implements Belongings {
     /** Takes back this person's last edit that still stands. */
     public Changed undo(Member member, UUID id) {
         return inTurn(member, Role.DESIGNER, id, before -> {
-            EditRow last = edits.lastDone(id, member.account())
-                    .orElseThrow(() -> new Refused("There is nothing of yours left to undo."));
-            Outcome.Applied applied = apply(before.theme(), Json.read(last.inverse, Edit.class));
-            last.state = EditState.UNDONE;
-            return stepped(before, member, last.inverse, applied);
+            Possible<EditRow, Outcome.Applied> back = Possible.first(
+                    edits.latest(id, member.account(), EditState.DONE, Limit.of(Possible.MOST)),
+                    row -> apply(before.theme(), Json.read(row.inverse, Edit.class)),
+                    "There is nothing of yours left to undo.");
+            back.step().state = EditState.UNDONE;
+            return stepped(before, member, back.step().inverse, back.applied());
         });
     }
 
     public Changed redo(Member member, UUID id) {
         return inTurn(member, Role.DESIGNER, id, before -> {
-            EditRow next = edits.nextRedo(id, member.account())
-                    .orElseThrow(() -> new Refused("There is nothing to do again."));
-            Outcome.Applied applied = apply(before.theme(), Json.read(next.edit, Edit.class));
+            // The edit that was undone last is the earliest of those undone.
+            Possible<EditRow, Outcome.Applied> again = Possible.first(
+                    edits.earliest(id, member.account(), EditState.UNDONE, Limit.of(Possible.MOST)),
+                    row -> apply(before.theme(), Json.read(row.edit, Edit.class)),
+                    "There is nothing to do again.");
+            EditRow next = again.step();
             next.state = EditState.DONE;
-            next.inverse = Json.write(applied.inverse());
-            return stepped(before, member, next.edit, applied);
+            next.inverse = Json.write(again.applied().inverse());
+            return stepped(before, member, next.edit, again.applied());
         });
     }
 

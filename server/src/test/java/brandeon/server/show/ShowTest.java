@@ -168,6 +168,23 @@ class ShowTest {
     }
 
     @Test
+    void whatSomebodyElseTookAwayDoesNotStandInTheWay() {
+        friend.cue(theme, UP);
+        friend.cue(theme, "{\"cue\":\"say\",\"piece\":\"sightings\",\"field\":\"label\",\"words\":\"Herons tonight\"}");
+        host.cue(theme, "{\"cue\":\"letGoOf\",\"piece\":\"sightings\",\"slot\":\"label\"}");
+        String show = "/api/shows/" + host.show(theme);
+        Person.Answer back = friend.post(show + "/undo", "");
+        assertThat(back.status()).as(back.body()).isEqualTo(200);
+        assertThat(back.json().path("sentence").asString()).isEqualTo("took back “The sightings: 8”");
+        assertThat(sightings()).isEqualTo(7);
+        Person.Answer none = friend.post(show + "/undo", "");
+        assertThat(none.status()).isEqualTo(409);
+        assertThat(none.detail()).as("says why").isEqualTo("The sightings is as its theme has it.");
+        assertThat(friend.post(show + "/redo", "").status()).isEqualTo(200);
+        assertThat(sightings()).isEqualTo(8);
+    }
+
+    @Test
     void whatCannotBeIsRefusedInASentenceAndNothingChanges() {
         long before = show(host).path("version").asLong();
         Person.Answer none = host.cue(theme, "{\"cue\":\"startClock\",\"piece\":\"sightings\"}");

@@ -142,6 +142,38 @@ class EditingTest {
     }
 
     @Test
+    void whatCannotBeUndoneAnyMoreDoesNotStandInTheWay() {
+        Person other = server.member(server.demoWorkspace(), Role.DESIGNER);
+        other.edit(theme, "{\"edit\":\"setCorner\",\"corner\":0.9}");
+        other.edit(theme, "{\"edit\":\"setContent\",\"piece\":\"band\",\"field\":\"label\",\"value\":\"Dusk\"}");
+        assertThat(host.edit(theme, "{\"edit\":\"removePiece\",\"piece\":\"band\"}")
+                        .status())
+                .isEqualTo(200);
+        Person.Answer undone = other.post("/api/themes/" + theme + "/undo", "");
+        assertThat(undone.status()).as(undone.body()).isEqualTo(200);
+        assertThat(corner()).as("what came before is undone").isEqualTo(0.5);
+        Person.Answer gone = other.post("/api/themes/" + theme + "/undo", "");
+        assertThat(gone.status()).isEqualTo(409);
+        assertThat(gone.detail()).as("says why").contains("deleted");
+        host.post("/api/themes/" + theme + "/undo", "");
+        assertThat(other.post("/api/themes/" + theme + "/undo", "").status())
+                .as("the piece is back, and so is what can be done with it")
+                .isEqualTo(200);
+        assertThat(other.post("/api/themes/" + theme + "/redo", "").status()).isEqualTo(200);
+        assertThat(other.post("/api/themes/" + theme + "/redo", "").status()).isEqualTo(200);
+        assertThat(corner()).isEqualTo(0.9);
+    }
+
+    private double corner() {
+        return host.get("/api/themes/" + theme)
+                .json()
+                .path("theme")
+                .path("brand")
+                .path("corner")
+                .asDouble();
+    }
+
+    @Test
     void editsOfTwoPeopleAtOnceAreAllKept() {
         Person other = server.member(server.demoWorkspace(), Role.DESIGNER);
         long before = host.get("/api/themes/" + theme).json().path("version").asLong();
