@@ -26,7 +26,7 @@ final class Frame extends Kind {
                                 "hexagon",
                                 "two openings"),
                         Figure.choice("mat", "Outside of it", 1, "see-through: the capture needs its mask", "filled"),
-                        Figure.choice("plate", "Name plate", 0, "under it", "beside it", "none"),
+                        Figure.choice("plate", "Place of the name plate", 0, "under it", "beside it", "none"),
                         Figure.choice("flipped", "Stands", 0, "upright", "upside down, plate above"),
                         Figure.choice("moving", "Edge", 0, "still", "light runs over it"),
                         Figure.BORDER,

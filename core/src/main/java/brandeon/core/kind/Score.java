@@ -19,8 +19,8 @@ final class Score extends Kind {
                 Zone.TOP,
                 List.of(
                         Field.words("left", "Left side", "One side").yoursToWrite(),
-                        Field.count("leftFigure", "Its figure", Content.Count.of(0)),
-                        Field.count("rightFigure", "Its figure", Content.Count.of(0)),
+                        Field.count("leftFigure", "Figure, left", Content.Count.of(0)),
+                        Field.count("rightFigure", "Figure, right", Content.Count.of(0)),
                         Field.words("right", "Right side", "The other").yoursToWrite(),
                         Field.tint("leftColour", "Colour of the left side"),
                         Field.tint("rightColour", "Colour of the right side"),

@@ -48,11 +48,16 @@ class KindTest {
         Kind facts = kind.facts();
         assertThat(facts.title()).isNotBlank();
         Set<String> names = new HashSet<>();
+        // Buttons and fields are named by these alone.
+        Set<String> titles = new HashSet<>();
         for (Field field : facts.fields()) {
             assertThat(names.add(field.name()))
                     .as("%s is there once", field.name())
                     .isTrue();
             assertThat(field.title()).isNotBlank();
+            assertThat(titles.add(field.title()))
+                    .as("“%s” names one field", field.title())
+                    .isTrue();
             assertThat(field.columns())
                     .as("columns of %s", field.name())
                     .hasSize(
@@ -69,6 +74,9 @@ class KindTest {
         for (Figure figure : facts.figures()) {
             assertThat(names.add(figure.name()))
                     .as("%s is there once", figure.name())
+                    .isTrue();
+            assertThat(titles.add(figure.title()))
+                    .as("“%s” names one figure", figure.title())
                     .isTrue();
             assertThat(figure.standard()).isBetween(figure.least(), figure.most());
             assertThat(figure.choices())
