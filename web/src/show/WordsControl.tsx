@@ -49,7 +49,7 @@ function Words({
   const field = useId();
   return (
     <div className="flex min-w-0 flex-col">
-      <div className="flex text-faint">
+      <div className="flex min-h-6 items-center text-faint">
         <label className="truncate" htmlFor={field}>
           {line.title}
         </label>
