@@ -113,6 +113,7 @@ keep_server() {
 # compiled code come in the first minutes is no reason to look through all of it: everything would stand still then.
 # What is computed long (server/work/Hands) gives way to the show: its threads have the nice value 10, as ffmpeg has;
 # without the second flag Linux does not look at the priorities of threads, and the third keeps the compiler out of it.
+# For anybody but root Java warns in its log that it may not be allowed to; giving way is always allowed.
 JVM=("-Xmx${BRANDEON_HEAP:-1536m}" -XX:MetaspaceSize=128m -XX:SweeperThreshold=60 -XX:+UseSerialGC
   -XX:JavaPriority1_To_OSPriority=10 -XX:ThreadPriorityPolicy=1 -XX:CompilerThreadPriority=0)
 
