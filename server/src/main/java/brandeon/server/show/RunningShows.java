@@ -289,17 +289,17 @@ public class RunningShows implements Belongings {
     /** Takes back this person's last cue that still stands and can be taken back still. */
     public Done undo(Actor actor, UUID id) {
         return inTurn(actor, id, before -> {
-            Possible<CueRow, Cued.Applied> back = Possible.first(
-                    cues.latestOf(id, actor.id(), CueRow.State.DONE, Limit.of(Possible.MOST)),
-                    row -> applied(before, Json.read(row.inverse, Cue.class)),
+            Step back = Possible.first(
+                    most -> cues.latestOf(id, actor.id(), CueRow.State.DONE, most),
+                    row -> step(before, row, row.inverse),
                     "There is nothing of yours left to take back in this show.");
-            CueRow last = back.step();
+            CueRow last = back.row();
             last.state = CueRow.State.UNDONE;
             return written(
                     actor,
                     last.door,
                     before,
-                    Json.read(last.inverse, Cue.class),
+                    back.cue(),
                     told(back.applied(), "took back “" + last.sentence + "”"),
                     "",
                     CueRow.State.STEP);
@@ -338,16 +338,23 @@ public class RunningShows implements Belongings {
 
     public Done redo(Actor actor, UUID id) {
         return inTurn(actor, id, before -> {
-            Possible<CueRow, Cued.Applied> again = Possible.first(
-                    cues.earliestOf(id, actor.id(), CueRow.State.UNDONE, Limit.of(Possible.MOST)),
-                    row -> applied(before, Json.read(row.cue, Cue.class)),
+            Step again = Possible.first(
+                    most -> cues.earliestOf(id, actor.id(), CueRow.State.UNDONE, most),
+                    row -> step(before, row, row.cue),
                     "There is nothing to do again in this show.");
-            CueRow next = again.step();
+            CueRow next = again.row();
             next.state = CueRow.State.DONE;
             next.inverse = Json.write(again.applied().inverse());
-            return written(
-                    actor, next.door, before, Json.read(next.cue, Cue.class), again.applied(), "", CueRow.State.STEP);
+            return written(actor, next.door, before, again.cue(), again.applied(), "", CueRow.State.STEP);
         });
+    }
+
+    /** A cue of the record, or what takes it back, as it would be applied now. */
+    private record Step(CueRow row, Cue cue, Cued.Applied applied) {}
+
+    private Step step(Running before, CueRow row, String written) {
+        Cue cue = Json.read(written, Cue.class);
+        return new Step(row, cue, applied(before, cue));
     }
 
     public Steps steps(Actor actor, Running show) {

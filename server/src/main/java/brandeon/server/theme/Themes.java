@@ -386,30 +386,37 @@ public class Themes implements Belongings {
         });
     }
 
-    /** Takes back this person's last edit that still stands. */
+    /** Takes back this person's last edit that still stands and can be taken back still. */
     public Changed undo(Member member, UUID id) {
         return inTurn(member, Role.DESIGNER, id, before -> {
-            Possible<EditRow, Outcome.Applied> back = Possible.first(
-                    edits.latest(id, member.account(), EditState.DONE, Limit.of(Possible.MOST)),
-                    row -> apply(before.theme(), Json.read(row.inverse, Edit.class)),
+            Step back = Possible.first(
+                    most -> edits.latest(id, member.account(), EditState.DONE, most),
+                    row -> step(before, row, row.inverse),
                     "There is nothing of yours left to undo.");
-            back.step().state = EditState.UNDONE;
-            return stepped(before, member, back.step().inverse, back.applied());
+            back.row().state = EditState.UNDONE;
+            return stepped(before, member, back.row().inverse, back.applied());
         });
     }
 
     public Changed redo(Member member, UUID id) {
         return inTurn(member, Role.DESIGNER, id, before -> {
             // The edit that was undone last is the earliest of those undone.
-            Possible<EditRow, Outcome.Applied> again = Possible.first(
-                    edits.earliest(id, member.account(), EditState.UNDONE, Limit.of(Possible.MOST)),
-                    row -> apply(before.theme(), Json.read(row.edit, Edit.class)),
+            Step again = Possible.first(
+                    most -> edits.earliest(id, member.account(), EditState.UNDONE, most),
+                    row -> step(before, row, row.edit),
                     "There is nothing to do again.");
-            EditRow next = again.step();
+            EditRow next = again.row();
             next.state = EditState.DONE;
             next.inverse = Json.write(again.applied().inverse());
             return stepped(before, member, next.edit, again.applied());
         });
+    }
+
+    /** An edit of the history, or what takes it back, as it would be applied now. */
+    private record Step(EditRow row, Outcome.Applied applied) {}
+
+    private static Step step(Draft before, EditRow row, String written) {
+        return new Step(row, apply(before.theme(), Json.read(written, Edit.class)));
     }
 
     public Steps steps(Member member, Draft draft) {
