@@ -49,7 +49,7 @@ export function CountPart({ view, deeds }: PartProps) {
           <CountControl
             key={tally.field}
             piece={one.piece}
-            name={one.tallies.length > 1 ? `${one.name}, ${tally.title} ${String(i + 1)}` : one.name}
+            name={one.tallies.length > 1 ? `${one.name}, ${tally.title}` : one.name}
             title={one.tallies.length > 1 ? side(one, i) : ""}
             tally={tally}
             cue={deeds.cue}
